@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalogue\CatalogueShelf;
+use App\Http\Problems\Refused;
+use App\Ledger\AppendEntry;
+use App\Ledger\IncomingEntry;
+use App\Models\Hire;
+use App\Models\HireStanding;
+use App\Models\Machine;
+use App\Models\User;
+use App\Models\Walk;
+use App\Models\WalkPlanRecord;
+use App\Presenters\PresentPlan;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Walk\PlanWalk;
+
+/** Plans the walk of a movement and opens it; a movement that has a walk already gives that one. */
+final readonly class OpenWalk
+{
+    public function __construct(private CatalogueShelf $shelf, private PresentPlan $present, private AppendEntry $append) {}
+
+    public function __invoke(Hire $hire, Movement $movement, string $walkId, CarbonImmutable $recordedAt, User $actor): Walk
+    {
+        return DB::transaction(function () use ($hire, $movement, $walkId, $recordedAt, $actor): Walk {
+            Machine::query()->whereKey($hire->machine_id)->lockForUpdate()->firstOrFail();
+            $open = Walk::query()->where('hire_id', $hire->id)->where('movement', $movement)->first();
+            if ($open !== null) {
+                return $open;
+            }
+            $this->mustBeDue($hire, $movement);
+
+            return $this->open($hire, $movement, $walkId, $recordedAt, $actor);
+        }, 3);
+    }
+
+    private function mustBeDue(Hire $hire, Movement $movement): void
+    {
+        $standing = $hire->refresh()->standing();
+        if ($movement === Movement::Return && $standing !== HireStanding::Out) {
+            throw Refused::because('not_out_yet', 409, ['number' => $hire->machine->fleet_number]);
+        }
+        $elsewhere = Hire::query()->where('machine_id', $hire->machine_id)->whereKeyNot($hire->id)
+            ->whereHas('state', static fn ($state) => $state->whereIn('standing', [HireStanding::WalkingOut, HireStanding::Held, HireStanding::Ready, HireStanding::Out, HireStanding::WalkingIn]))
+            ->first();
+        if ($elsewhere !== null) {
+            throw Refused::because('on_another_folio', 409, ['number' => $hire->machine->fleet_number, 'folio' => $elsewhere->folio]);
+        }
+        if ($movement === Movement::Checkout && $hire->machine->tags()->exists()) {
+            throw Refused::because('tag_hangs', 409, ['number' => $hire->machine->fleet_number]);
+        }
+    }
+
+    private function open(Hire $hire, Movement $movement, string $walkId, CarbonImmutable $recordedAt, User $actor): Walk
+    {
+        if (DB::table('walk_plans')->where('walk_id', $walkId)->exists()) {
+            throw Refused::because('id_already_used', 409, ['id' => $walkId]);
+        }
+        $catalogue = $this->shelf->current();
+        $model = $catalogue->model($hire->machine->model_id);
+        $plan = (new PlanWalk($catalogue))->for($model, $movement);
+        $body = json_encode($this->present->plan($plan, $catalogue, $model), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        $record = new WalkPlanRecord;
+        $record->setRawAttributes([
+            'walk_id' => $walkId,
+            'catalogue_version' => $this->shelf->keepCurrent(),
+            'sha256' => hash('sha256', $body),
+            'body' => $body,
+            'created_at' => CarbonImmutable::now()->format('Y-m-d H:i:s.u'),
+        ]);
+        $record->save();
+        ($this->append)(
+            new IncomingEntry($walkId, 'walk.opened', $recordedAt, null, (object) [
+                'movement' => $movement->value,
+                'catalogue_version' => $record->catalogue_version,
+                'plan_sha256' => $record->sha256,
+            ]),
+            ['seconds_planned' => $plan->seconds(), 'lines_planned' => count($plan->lines())],
+            $hire->machine_id,
+            $hire->id,
+            $walkId,
+            $actor,
+        );
+
+        return Walk::query()->findOrFail($walkId);
+    }
+}

@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use JadeLedger\Core\Catalogue as Core;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading;
+use JadeLedger\Core\Walk;
+
+/**
+ * Builds the core's typed objects from the validated trees of the catalogue.
+ *
+ * The trees have passed their schemas, so shapes are not asked about again here.
+ */
+final class BuildCatalogue
+{
+    public function from(CompiledCatalogue $compiled): Core\Catalogue
+    {
+        $trees = $compiled->trees;
+        $steps = [];
+        foreach ($this->below($trees, 'briefings/') as $tree) {
+            $kind = Core\BriefingKind::from($tree['kind']);
+            $steps = [...$steps, ...array_map(fn (array $step): Core\BriefingStep => $this->briefingStep($kind, $step), $tree['steps'])];
+        }
+        $checks = array_merge(...array_map(static fn (array $tree): array => $tree['checks'], array_values($this->below($trees, 'checks/'))));
+        $stages = $trees['stages.yaml']['stages'];
+
+        return new Core\Catalogue(
+            version: $compiled->version,
+            checks: $this->byId(array_map($this->check(...), $checks)),
+            stages: array_map(fn (array $stage, int $at): Core\Stage => $this->stage($stage, $at), $stages, array_keys($stages)),
+            conditions: $this->byId(array_map($this->condition(...), $trees['conditions.yaml']['conditions'])),
+            families: $this->byId(array_map($this->family(...), array_values($this->below($trees, 'families/')))),
+            models: $this->byId(array_map($this->model(...), array_values($this->below($trees, 'models/')))),
+            briefingSteps: $steps,
+            findingKinds: array_map(static fn (array $kind): Core\FindingKind => new Core\FindingKind($kind['id'], $kind['name'], $kind['degrees'] ?? []), $trees['findings.yaml']['kinds']),
+            triageRules: array_map($this->triageRule(...), $trees['findings.yaml']['triage']),
+            houseRules: $this->houseRules($trees['rules/house.yaml']['rules']),
+        );
+    }
+
+    /**
+     * @param array<string, array<string, mixed>> $trees
+     * @return array<string, array<string, mixed>>
+     */
+    private function below(array $trees, string $folder): array
+    {
+        return array_filter($trees, static fn (string $file): bool => str_starts_with($file, $folder), ARRAY_FILTER_USE_KEY);
+    }
+
+    /**
+     * @template T of object{id: string}
+     *
+     * @param list<T> $things
+     * @return array<string, T>
+     */
+    private function byId(array $things): array
+    {
+        return array_column($things, null, 'id');
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function check(array $tree): Core\Check
+    {
+        $reading = $tree['reading'] ?? null;
+
+        return new Core\Check(
+            id: $tree['id'],
+            title: $tree['title'],
+            how: $tree['how'],
+            accept: $tree['accept'],
+            ifNot: $tree['if_not'],
+            group: $tree['group'],
+            places: $tree['places'],
+            stage: $tree['stage'],
+            applies: $this->applies($tree),
+            movements: array_map(Core\Movement::from(...), $tree['movements']),
+            severity: Core\Severity::from($tree['severity']),
+            seconds: $tree['seconds'],
+            answer: $reading === null ? Core\AnswerKind::Look : Core\AnswerKind::from($reading['kind']),
+            source: $this->source($tree['source']),
+            after: $tree['after'] ?? [],
+            standsBefore: $tree['stands_before'] ?? null,
+            conditions: $reading['conditions'] ?? [],
+            looks: $reading['looks'] ?? [],
+            limits: $reading['limits'] ?? null,
+        );
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function applies(array $tree): Core\Applicability
+    {
+        $applies = $tree['applies'] ?? [];
+
+        return new Core\Applicability($applies['all'] ?? [], $applies['any'] ?? [], $applies['none'] ?? []);
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function source(array $tree): Core\Source
+    {
+        return new Core\Source(Core\SourceKind::from($tree['kind']), $tree['words']);
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function stage(array $tree, int $at): Core\Stage
+    {
+        $state = $tree['state'];
+
+        return new Core\Stage(
+            id: $tree['id'],
+            title: $tree['title'],
+            summary: $tree['summary'],
+            order: $at,
+            state: new Walk\MachineState(
+                Walk\Isolator::from($state['isolator']),
+                Walk\Key::from($state['key']),
+                Walk\Engine::from($state['engine']),
+                Walk\Temperature::from($state['temperature']),
+                Walk\ParkBrake::from($state['park_brake']),
+            ),
+            seconds: $tree['seconds'],
+            lines: array_map(fn (array $line): Core\StageLine => new Core\StageLine($line['id'], $line['text'], $line['why'], $this->applies($line), $line['wait_seconds'] ?? 0), $tree['lines']),
+        );
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function condition(array $tree): Core\Condition
+    {
+        if (! isset($tree['unit'])) {
+            return Core\Condition::seen($tree['id'], $tree['asks'], $this->source($tree['source']));
+        }
+        $unit = Unit::named($tree['unit']);
+
+        return Core\Condition::measured(
+            $tree['id'], $tree['asks'], $this->source($tree['source']), $unit,
+            isset($tree['at_least']) ? Quantity::of($tree['at_least'], $unit) : null,
+            isset($tree['at_most']) ? Quantity::of($tree['at_most'], $unit) : null,
+        );
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function family(array $tree): Core\Family
+    {
+        $outline = $tree['outline'];
+
+        return new Core\Family(
+            id: $tree['id'],
+            name: $tree['name'],
+            drawing: $tree['drawing'],
+            features: new Core\Features($tree['features']),
+            outline: new Core\Box($outline['left'], $outline['top'], $outline['right'], $outline['bottom']),
+            stations: array_map(fn (array $station): Core\Station => new Core\Station(
+                id: $station['id'],
+                name: $station['name'],
+                direction: $station['direction'],
+                standing: Core\Standing::from($station['standing'] ?? 'beside'),
+                shows: $this->point($station['shows']),
+                stands: isset($station['stands']) ? $this->point($station['stands']) : null,
+                places: $station['places'],
+                part: $station['part'] ?? null,
+            ), $tree['stations']),
+            parts: array_map(static fn (array $part): Core\Part => new Core\Part($part['id'], $part['name'], $part['system'], new Core\Box(...$part['box'])), $tree['parts']),
+        );
+    }
+
+    /** @param array{0: int|float, 1: int|float} $pair */
+    private function point(array $pair): Core\Point
+    {
+        return new Core\Point((float) $pair[0], (float) $pair[1]);
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function model(array $tree): Core\MachineModel
+    {
+        return new Core\MachineModel(
+            id: $tree['id'],
+            familyId: $tree['family'],
+            maker: $tree['maker'],
+            name: $tree['name'],
+            describes: $tree['describes'],
+            massKilograms: $tree['mass_kg'],
+            features: new Core\Features($tree['features']),
+            limits: array_map($this->limits(...), $tree['limits']),
+        );
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function limits(array $tree): Reading\Limits
+    {
+        $source = $this->source($tree['source']);
+
+        return match ($tree['kind']) {
+            'hour_meter' => new Reading\HourMeterLimits($tree['whole_digits'], $tree['decimals'], $source),
+            'dipstick' => new Reading\DipstickLimits(
+                $this->marks($tree['cold'], Unit::Millimetre),
+                isset($tree['hot']) ? $this->marks($tree['hot'], Unit::Millimetre) : null,
+                $this->fluid($tree['fluid']),
+                $source,
+            ),
+            'sight_glass' => new Reading\SightGlassLimits(Quantity::of($tree['diameter_mm'], Unit::Millimetre), $this->marks($tree['marks'], Unit::Millimetre), $this->fluid($tree['fluid']), $source),
+            'tank_column' => new Reading\TankColumnLimits($this->marks($tree['marks'], Unit::named($tree['unit'])), $this->fluid($tree['fluid']), Reading\Need::from($tree['need']), $source),
+            'count' => new Reading\CountLimits($tree['pieces'], $tree['expected'], $source),
+        };
+    }
+
+    /** @param array<string, string> $tree */
+    private function marks(array $tree, Unit $unit): Reading\LevelMarks
+    {
+        return new Reading\LevelMarks(
+            Quantity::of($tree['lowest'], $unit),
+            Quantity::of($tree['add'], $unit),
+            Quantity::of($tree['full'], $unit),
+            Quantity::of($tree['highest'], $unit),
+        );
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function fluid(array $tree): Reading\Fluid
+    {
+        return new Reading\Fluid($tree['name'], Quantity::of($tree['litres_per_unit'], Unit::Litre), $tree['settle_minutes']);
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function briefingStep(Core\BriefingKind $kind, array $tree): Core\BriefingStep
+    {
+        return new Core\BriefingStep(
+            id: $tree['id'],
+            kind: $kind,
+            order: $tree['order'],
+            name: $tree['name'],
+            instruction: $tree['instruction'],
+            why: $tree['why'],
+            caution: $tree['caution'],
+            applies: $this->applies($tree),
+            part: $tree['part'] ?? null,
+            timerSeconds: $tree['timer']['seconds'] ?? null,
+            timerLabel: $tree['timer']['label'] ?? null,
+            source: $this->source($tree['source']),
+        );
+    }
+
+    /** @param array<string, mixed> $tree */
+    private function triageRule(array $tree): Core\TriageRule
+    {
+        return new Core\TriageRule(
+            id: $tree['id'],
+            kinds: $tree['kinds'] ?? [],
+            systems: $tree['systems'] ?? [],
+            degrees: $tree['degrees'] ?? [],
+            atLeastMillimetres: $tree['at_least_mm'] ?? 0,
+            severity: Core\Severity::from($tree['severity']),
+            reason: $tree['reason'],
+            source: $this->source($tree['source']),
+        );
+    }
+
+    /** @param array<string, array<string, mixed>> $rules */
+    private function houseRules(array $rules): Core\HouseRules
+    {
+        return new Core\HouseRules(
+            Core\Corner::from($rules['start_corner']['value']),
+            Core\Turn::from($rules['turn']['value']),
+            (int) $rules['handover_margin_minutes']['value'],
+        );
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use Illuminate\Support\Facades\DB;
+use JadeLedger\Core\Catalogue\Catalogue;
+
+/**
+ * The catalogue of today, and every version that a walk was planned with.
+ *
+ * A compiled copy under the storage folder is used when there is one; `php artisan catalogue:compile` writes it.
+ */
+final class CatalogueShelf
+{
+    private ?CompiledCatalogue $compiled = null;
+
+    /** @var array<string, Catalogue> */
+    private array $built = [];
+
+    public function __construct(private readonly string $folder, private readonly string $compiledFile) {}
+
+    public function current(): Catalogue
+    {
+        return $this->build($this->compiled());
+    }
+
+    /** The catalogue as it was when a walk was planned. */
+    public function version(string $version): Catalogue
+    {
+        if ($this->compiled()->version === $version) {
+            return $this->current();
+        }
+        if (! isset($this->built[$version])) {
+            $body = DB::table('catalogue_versions')->where('version', $version)->value('body');
+            $this->build(CompiledCatalogue::stored($version, json_decode((string) $body, true, flags: JSON_THROW_ON_ERROR)));
+        }
+
+        return $this->built[$version];
+    }
+
+    /** Keeps the version of today beside the walks that are planned with it. */
+    public function keepCurrent(): string
+    {
+        $compiled = $this->compiled();
+        DB::table('catalogue_versions')->insertOrIgnore([
+            'version' => $compiled->version,
+            'body' => json_encode($compiled->trees, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'created_at' => now(),
+        ]);
+
+        return $compiled->version;
+    }
+
+    /**
+     * Reads and checks the files anew and writes the compiled copy; a faulty catalogue leaves the last good copy alone.
+     *
+     * @throws CatalogueIsFaulty
+     */
+    public function compile(): string
+    {
+        $compiled = CompiledCatalogue::fromFiles((new CatalogueFiles($this->folder))->read());
+        $faults = (new CrossCheckCatalogue((new BuildCatalogue)->from($compiled), $compiled->trees))->faults();
+        if ($faults !== []) {
+            throw new CatalogueIsFaulty($faults);
+        }
+        $draft = $this->compiledFile.'.'.bin2hex(random_bytes(4));
+        file_put_contents($draft, '<?php return '.var_export(['version' => $compiled->version, 'trees' => $compiled->trees], true).';');
+        rename($draft, $this->compiledFile);
+        $this->compiled = $compiled;
+
+        return $compiled->version;
+    }
+
+    private function compiled(): CompiledCatalogue
+    {
+        if ($this->compiled === null) {
+            if (! is_file($this->compiledFile)) {
+                $this->compile();
+            }
+            $stored = require $this->compiledFile;
+            $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees']);
+        }
+
+        return $this->compiled;
+    }
+
+    private function build(CompiledCatalogue $compiled): Catalogue
+    {
+        return $this->built[$compiled->version] ??= (new BuildCatalogue)->from($compiled);
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use JadeLedger\Core\Catalogue\Applicability;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\LimitNotKnown;
+use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Walk\NoSafeOrder;
+use JadeLedger\Core\Walk\PlanWalk;
+
+/** What no single schema can see: names that nothing defines, limits that a model lacks, numbers without a source. */
+final readonly class CrossCheckCatalogue
+{
+    /** @param array<string, array<string, mixed>> $trees */
+    public function __construct(private Catalogue $catalogue, private array $trees) {}
+
+    /** @return list<CatalogueFault> */
+    public function faults(): array
+    {
+        return [...$this->unknownNames(), ...$this->numbersWithoutSource(), ...$this->modelsThatCannotBeWalked()];
+    }
+
+    /** @return list<CatalogueFault> */
+    private function unknownNames(): array
+    {
+        $known = array_keys($this->trees['features.yaml']['features']);
+        $faults = [];
+        foreach ($this->catalogue->checks as $check) {
+            foreach (array_diff($this->named($check->applies), $known) as $feature) {
+                $faults[] = new CatalogueFault('checks', "check {$check->id}", "asks for the feature '{$feature}', which features.yaml does not know");
+            }
+            foreach ($this->strangersIn($check) as $what) {
+                $faults[] = new CatalogueFault('checks', "check {$check->id}", $what);
+            }
+        }
+        foreach ($this->catalogue->models as $model) {
+            foreach (array_diff($this->catalogue->featuresOf($model)->names, $known) as $feature) {
+                $faults[] = new CatalogueFault('models', "model {$model->id}", "has the feature '{$feature}', which features.yaml does not know");
+            }
+        }
+
+        return $faults;
+    }
+
+    /** @return list<string> */
+    private function named(Applicability $applies): array
+    {
+        return [...$applies->all, ...$applies->any, ...$applies->none];
+    }
+
+    /** @return list<string> */
+    private function strangersIn(Check $check): array
+    {
+        $stages = array_map(static fn ($stage): string => $stage->id, $this->catalogue->stages);
+        $strangers = [];
+        foreach (array_filter([$check->stage, $check->standsBefore]) as $stage) {
+            if (! in_array($stage, $stages, true)) {
+                $strangers[] = "names the stage '{$stage}', which stages.yaml does not know";
+            }
+        }
+        foreach (array_diff($check->conditions, array_keys($this->catalogue->conditions)) as $condition) {
+            $strangers[] = "names the condition '{$condition}', which conditions.yaml does not know";
+        }
+        foreach (array_diff($check->after, array_keys($this->catalogue->checks)) as $other) {
+            $strangers[] = "comes after '{$other}', which is no check";
+        }
+
+        return $strangers;
+    }
+
+    /** @return list<CatalogueFault> */
+    private function numbersWithoutSource(): array
+    {
+        $faults = [];
+        foreach ($this->trees['stages.yaml']['stages'] as $stage) {
+            foreach ($stage['lines'] as $line) {
+                if (preg_match('/\d/', $line['text'].$line['why']) === 1 && ! isset($line['source'])) {
+                    $faults[] = new CatalogueFault('stages.yaml', "line {$line['id']} of {$stage['id']}", 'has a number and no source');
+                }
+            }
+        }
+
+        return $faults;
+    }
+
+    /** @return list<CatalogueFault> */
+    private function modelsThatCannotBeWalked(): array
+    {
+        $faults = [];
+        foreach ($this->catalogue->models as $model) {
+            foreach (Movement::cases() as $movement) {
+                try {
+                    $this->mustBeWalkable($model, $movement);
+                } catch (NoSafeOrder|LimitNotKnown $fault) {
+                    $faults[] = new CatalogueFault('models', "model {$model->id}, {$movement->value}", $fault->getMessage());
+                }
+            }
+        }
+
+        return $faults;
+    }
+
+    private function mustBeWalkable(MachineModel $model, Movement $movement): void
+    {
+        foreach ((new PlanWalk($this->catalogue))->for($model, $movement)->lines() as $line) {
+            if ($line->check->limits !== null) {
+                $model->limit($line->check->limits);
+            }
+        }
+    }
+}

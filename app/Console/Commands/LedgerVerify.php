@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Ledger\VerifyLedger;
+use App\Models\Machine;
+use Illuminate\Console\Command;
+
+final class LedgerVerify extends Command
+{
+    protected $signature = 'ledger:verify {machine? : fleet number; all machines when it is left out}';
+
+    protected $description = 'Walk the hash chains of the ledger and name the first broken link';
+
+    public function handle(VerifyLedger $verify): int
+    {
+        $number = $this->argument('machine');
+        $machines = Machine::query()->orderBy('fleet_number')->when($number !== null, static fn ($query) => $query->where('fleet_number', $number))->get();
+        if ($machines->isEmpty()) {
+            $this->error("No machine has the fleet number {$number}.");
+
+            return self::INVALID;
+        }
+        $broken = 0;
+        $entries = 0;
+        foreach ($machines as $machine) {
+            $report = $verify($machine);
+            $entries += $report->entriesRead;
+            if ($report->firstBroken !== null) {
+                $broken++;
+                $link = $report->firstBroken;
+                $this->error("{$machine->fleet_number}: broken at entry {$link->sequence} ({$link->entryId}): {$link->fault->sentence()}.");
+            }
+        }
+        $this->line($broken === 0
+            ? "{$machines->count()} chains hold, {$entries} entries read."
+            : "{$broken} of {$machines->count()} chains are broken.");
+
+        return $broken === 0 ? self::SUCCESS : self::FAILURE;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * The API's own description, api/openapi.yaml, as the schemas that requests and answers are held against.
+ *
+ * OpenAPI 3.1 schemas are JSON Schema 2020-12, so a general validator reads them as they stand.
+ */
+final class Contract
+{
+    private const BASE = 'https://jade-ledger.invalid/openapi.json';
+
+    private ?\stdClass $document = null;
+
+    private ?Validator $validator = null;
+
+    public function __construct(private readonly string $file, private readonly string $compiledFile) {}
+
+    public function document(): \stdClass
+    {
+        if ($this->document === null) {
+            if (! is_file($this->compiledFile) || filemtime($this->compiledFile) < filemtime($this->file)) {
+                $draft = $this->compiledFile.'.'.bin2hex(random_bytes(4));
+                file_put_contents($draft, json_encode(Yaml::parseFile($this->file, Yaml::PARSE_OBJECT_FOR_MAP), JSON_THROW_ON_ERROR));
+                rename($draft, $this->compiledFile);
+            }
+            $document = json_decode((string) file_get_contents($this->compiledFile), false, 128, JSON_THROW_ON_ERROR);
+            assert($document instanceof \stdClass);
+            $this->document = $document;
+        }
+
+        return $this->document;
+    }
+
+    public function has(string $schema): bool
+    {
+        return isset($this->document()->components->schemas->{$schema});
+    }
+
+    /**
+     * What is wrong with a value, by the path of the field; nothing when it fits.
+     *
+     * @param mixed $value decoded JSON, objects as \stdClass
+     * @return array<string, list<string>>
+     */
+    public function faults(string $schema, mixed $value): array
+    {
+        $result = $this->validator()->validate($value, self::BASE.'#/components/schemas/'.$schema);
+        $error = $result->error();
+        if ($error === null) {
+            return [];
+        }
+        $formatter = new ErrorFormatter;
+        $faults = [];
+        foreach ($formatter->formatFlat($error, static fn (ValidationError $leaf): array => [$leaf, implode('.', $leaf->data()->fullPath()), $formatter->formatErrorMessage($leaf)]) as [$leaf, $path, $message]) {
+            if ($leaf->subErrors() === []) {
+                $faults[$path === '' ? 'body' : $path][] = $message;
+            }
+        }
+
+        return $faults;
+    }
+
+    private function validator(): Validator
+    {
+        if ($this->validator === null) {
+            $this->validator = new Validator;
+            $this->validator->setMaxErrors(10);
+            $this->validator->resolver()?->registerRaw($this->document(), self::BASE);
+        }
+
+        return $this->validator;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Machine;
+use App\Presenters\PresentDay;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+final class DayController
+{
+    public function __invoke(Request $request, PresentDay $present): JsonResponse
+    {
+        Gate::authorize('viewAny', Machine::class);
+        $valid = $request->validate(['date' => ['sometimes', 'date_format:Y-m-d']]);
+        $zone = (string) config('jade.yard.timezone');
+        $now = CarbonImmutable::now();
+        $day = isset($valid['date']) ? CarbonImmutable::createFromFormat('!Y-m-d', $valid['date'], $zone) : $now->setTimezone($zone)->startOfDay();
+        assert($day instanceof CarbonImmutable);
+
+        return response()->json($present->of($day, $now));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\PostEntries;
+use App\Http\JsonBody;
+use App\Http\Problems\Refused;
+use App\Models\User;
+use App\Models\Walk;
+use App\Presenters\PresentBatch;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+final class EntryController
+{
+    private const LARGEST_BATCH = 200;
+
+    public function __invoke(Request $request, Walk $walk, PostEntries $post, PresentBatch $present, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('post', $walk);
+        // Not held against the contract as a whole: one bad entry must not keep the others out.
+        $entries = json_decode($request->getContent(), false, 64)->entries ?? null;
+        if (! is_array($entries) || $entries === [] || count($entries) > self::LARGEST_BATCH) {
+            throw Refused::because('no_entries', 422, ['most' => self::LARGEST_BATCH]);
+        }
+
+        return $present->respond($post($walk, array_values($entries), $user), $walk, $user);
+    }
+}

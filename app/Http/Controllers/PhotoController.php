@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\KeepPhoto;
+use App\Http\Requests\StorePhotoRequest;
+use App\Models\Photo;
+use App\Models\User;
+use App\Presenters\Moment;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+final class PhotoController
+{
+    public function store(StorePhotoRequest $request, KeepPhoto $keep, #[CurrentUser] User $user): JsonResponse
+    {
+        $photo = $keep($request->photo(), $user);
+
+        return response()->json([
+            'sha256' => $photo->sha256,
+            'width' => $photo->width,
+            'height' => $photo->height,
+            'bytes' => $photo->bytes,
+            'taken_at' => Moment::orNull($photo->taken_at),
+        ], 201);
+    }
+
+    public function show(Photo $photo): StreamedResponse
+    {
+        Gate::authorize('view', $photo);
+
+        return Storage::disk('local')->response(KeepPhoto::path($photo->sha256), headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+}

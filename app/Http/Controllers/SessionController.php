@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use App\Presenters\PresentSession;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+
+final class SessionController
+{
+    public function show(Request $request, PresentSession $present): JsonResponse
+    {
+        return response()->json($present->of($request->user('web')));
+    }
+
+    public function store(SignInRequest $request, PresentSession $present): JsonResponse
+    {
+        $user = $request->authenticate();
+        $request->session()->regenerate();
+
+        return response()->json($present->of($user));
+    }
+
+    public function destroy(Request $request): Response
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+}

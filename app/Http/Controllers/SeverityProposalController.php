@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\JsonBody;
+use App\Ledger\ContextOfWalk;
+use App\Ledger\GradeFinding;
+use App\Models\User;
+use App\Models\Walk;
+use App\Presenters\PresentPlan;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+/** How grave a finding would be, before it is placed. */
+final class SeverityProposalController
+{
+    public function __invoke(Request $request, Walk $walk, JsonBody $body, ContextOfWalk $context, GradeFinding $grade, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('view', $walk);
+        $payload = $body->of($request, 'FindingDescription');
+        $posting = $context($walk, $user);
+        $family = $posting->catalogue->family($posting->model->familyId);
+        $proposal = $grade($payload, $posting->catalogue, $family);
+
+        return response()->json([
+            'severity' => $proposal->severity->value,
+            'because' => $proposal->reason,
+            'source' => PresentPlan::source($proposal->source),
+            'part' => GradeFinding::part($payload, $family)->name ?? (string) trans('words.beside_the_machine'),
+        ]);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\JsonBody;
+use App\Ledger\ContextOfWalk;
+use App\Ledger\JudgementRecord;
+use App\Ledger\JudgeReadingOfWalk;
+use App\Models\User;
+use App\Models\Walk;
+use App\Presenters\PresentJudgement;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+/** The verdict on a reading before it is posted. */
+final class VerdictController
+{
+    public function __invoke(Request $request, Walk $walk, JsonBody $body, ContextOfWalk $context, JudgeReadingOfWalk $judge, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('view', $walk);
+        $judgement = $judge($body->of($request, 'ReadingPostedPayload'), $context($walk, $user), CarbonImmutable::now());
+        $record = json_decode((string) json_encode(JudgementRecord::of($judgement)), true);
+
+        return response()->json(PresentJudgement::of($record));
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Problems;
+
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Every error of the API as problem details. */
+final class RenderProblem
+{
+    public function __invoke(Throwable $error, Request $request): ?JsonResponse
+    {
+        if (! $request->is('api/*', 'sanctum/*')) {
+            return null;
+        }
+
+        return match (true) {
+            $error instanceof Refused => $error->problem->respond(),
+            $error instanceof ValidationException => $this->validation($error)->respond(),
+            $error instanceof AuthenticationException => Problem::named('sign_in_first', 401)->respond(),
+            $error instanceof ThrottleRequestsException => $this->throttled($error),
+            $error instanceof PostTooLargeException => Problem::named('too_large', 413, ['megabytes' => intdiv((int) config('jade.photos.largest_upload_bytes'), 1024 * 1024)])->respond(),
+            $error instanceof HttpExceptionInterface => $this->http($error),
+            default => Problem::named('our_fault', 500)->respond(),
+        };
+    }
+
+    private function validation(ValidationException $error): Problem
+    {
+        /** @var array<string, list<string>> $fields */
+        $fields = $error->errors();
+        $problem = Problem::named('look_at_the_fields', $error->status, [], $fields);
+
+        return new Problem($problem->type, $problem->title, $problem->status, $error->getMessage(), $fields);
+    }
+
+    private function throttled(ThrottleRequestsException $error): JsonResponse
+    {
+        $seconds = (int) ($error->getHeaders()['Retry-After'] ?? 60);
+
+        return Problem::named('too_often', 429, ['seconds' => $seconds])->respond(['Retry-After' => (string) $seconds]);
+    }
+
+    private function http(HttpExceptionInterface $error): JsonResponse
+    {
+        $name = match ($error->getStatusCode()) {
+            403 => 'not_yours_to_do',
+            404 => 'not_found',
+            405 => 'wrong_method',
+            419 => 'page_expired',
+            default => 'refused',
+        };
+
+        return Problem::named($name, $error->getStatusCode())->respond();
+    }
+}

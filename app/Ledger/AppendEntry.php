@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\LedgerEntry;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+use JadeLedger\Core\Ledger\CanonicalJson;
+use JadeLedger\Core\Ledger\HashChain;
+
+/**
+ * Appends one entry to a machine's chain and brings the projections up to date.
+ *
+ * The caller holds the lock on the machine's row, inside a transaction: see PostEntries and OpenWalk.
+ */
+final readonly class AppendEntry
+{
+    public function __construct(private EntryKinds $kinds) {}
+
+    /** @param array<string, mixed> $judgement */
+    public function __invoke(IncomingEntry $entry, array $judgement, string $machineId, string $hireId, string $walkId, User $actor): LedgerEntry
+    {
+        $last = LedgerEntry::query()->where('machine_id', $machineId)->orderByDesc('sequence')->first(['sequence', 'hash']);
+        $receivedAt = CarbonImmutable::now();
+        $body = [
+            'id' => $entry->id,
+            'kind' => $entry->kind,
+            'machine' => $machineId,
+            'sequence' => ($last->sequence ?? 0) + 1,
+            'hire' => $hireId,
+            'walk' => $walkId,
+            'actor' => $actor->id,
+            'corrects' => $entry->corrects,
+            'payload' => $entry->payload,
+            'judgement' => $judgement,
+            'recorded_at' => self::moment($entry->recordedAt),
+            'received_at' => self::moment($receivedAt),
+            'previous_hash' => $last->hash ?? HashChain::GENESIS,
+        ];
+        $text = CanonicalJson::encode($body);
+        $row = new LedgerEntry([
+            'id' => $entry->id,
+            'machine_id' => $machineId,
+            'sequence' => $body['sequence'],
+            'kind' => $entry->kind,
+            'hire_id' => $hireId,
+            'walk_id' => $walkId,
+            'actor_id' => $actor->id,
+            'corrects' => $entry->corrects,
+            'body' => $text,
+            'previous_hash' => $body['previous_hash'],
+            'hash' => HashChain::hash($text),
+            'recorded_at' => $entry->recordedAt,
+            'received_at' => $receivedAt,
+        ]);
+        $row->save();
+        $this->kinds->named($entry->kind)->project($row);
+
+        return $row;
+    }
+
+    private static function moment(CarbonInterface $moment): string
+    {
+        return $moment->utc()->format('Y-m-d\TH:i:s.u\Z');
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Http\Problems\Refused;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Family;
+use JadeLedger\Core\Catalogue\NotInTheCatalogue;
+use JadeLedger\Core\Catalogue\Part;
+use JadeLedger\Core\Catalogue\Point;
+use JadeLedger\Core\Finding\Description;
+use JadeLedger\Core\Finding\Proposal;
+use JadeLedger\Core\Finding\Triage;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/** Asks the core how grave something is, from where it lies on the drawing and what it is. */
+final class GradeFinding
+{
+    public function __invoke(\stdClass $payload, Catalogue $catalogue, Family $family): Proposal
+    {
+        try {
+            $kind = $catalogue->findingKind((string) $payload->kind);
+        } catch (NotInTheCatalogue $unknown) {
+            throw Refused::because('unknown_finding_kind', 422, [], ['kind' => [$unknown->getMessage()]]);
+        }
+        $degree = isset($payload->degree) ? (string) $payload->degree : null;
+        if ($kind->degrees !== [] && ! in_array($degree, $kind->degrees, true)) {
+            throw Refused::because('degree_missing', 422, ['kind' => $kind->name, 'degrees' => implode(', ', $kind->degrees)], ['degree' => [(string) trans('problems.degree_missing.title')]]);
+        }
+        $size = isset($payload->size_mm) ? Quantity::of((int) $payload->size_mm, Unit::Millimetre) : null;
+
+        return (new Triage($catalogue->triageRules))->propose(new Description($kind->id, self::part($payload, $family)->system ?? 'beside', $degree, $size));
+    }
+
+    public static function part(\stdClass $payload, Family $family): ?Part
+    {
+        return $family->partAt(new Point((float) $payload->at->x, (float) $payload->at->y));
+    }
+}

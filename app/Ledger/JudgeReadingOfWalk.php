@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Http\Problems\Refused;
+use App\Models\MachineState;
+use Carbon\CarbonInterface;
+use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\Condition;
+use JadeLedger\Core\Meter\MeterHistory;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Quantity\UnknownUnit;
+use JadeLedger\Core\Reading\DipstickLimits;
+use JadeLedger\Core\Reading\Face;
+use JadeLedger\Core\Reading\HourMeterLimits;
+use JadeLedger\Core\Reading\Judgement;
+use JadeLedger\Core\Reading\JudgeReading;
+use JadeLedger\Core\Reading\Limits;
+use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\Observed;
+use JadeLedger\Core\Reading\SightGlassLimits;
+use JadeLedger\Core\Reading\TankColumnLimits;
+
+/** Asks the core for the verdict on a reading of a walk; used to judge an entry and to show the verdict beforehand. */
+final class JudgeReadingOfWalk
+{
+    public function __invoke(\stdClass $payload, PostingContext $context, CarbonInterface $at): Judgement
+    {
+        $check = $context->line((string) $payload->line)->check;
+        if ($check->limits === null) {
+            throw Refused::because('not_an_instrument', 422, ['title' => $check->title]);
+        }
+        $limits = $context->model->limit($check->limits);
+        $value = $this->value($payload, $limits);
+        $conditions = array_map($context->catalogue->condition(...), $check->conditions);
+
+        return (new JudgeReading($check, $limits, $conditions, $context->catalogue->stage($check->stage)))->judge(
+            new Observation($value, $this->observed($payload, $conditions), isset($payload->face) ? Face::from($payload->face) : null, $this->look($payload, $check)),
+            $context->presentStage(),
+            $this->history($context, $at),
+        );
+    }
+
+    private function value(\stdClass $payload, Limits $limits): Quantity
+    {
+        $needed = self::unitOf($limits);
+        try {
+            $unit = Unit::named((string) $payload->unit);
+        } catch (UnknownUnit $unknown) {
+            throw Refused::because('wrong_unit', 422, ['unit' => $needed->value], ['unit' => [$unknown->getMessage()]]);
+        }
+        if ($unit->dimension() !== $needed->dimension()) {
+            throw Refused::because('wrong_unit', 422, ['unit' => $needed->value], ['unit' => [(string) trans('problems.wrong_unit.title')]]);
+        }
+        $value = Quantity::of((string) $payload->value, $unit)->in($needed);
+        [$low, $high] = self::scaleOf($limits);
+        if ($value->isLessThan($low) || ($high !== null && $value->isGreaterThan($high))) {
+            throw Refused::because('off_the_scale', 422, ['low' => $low->text(), 'high' => $high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [(string) trans('problems.off_the_scale.title')]]);
+        }
+
+        return $value;
+    }
+
+    public static function unitOf(Limits $limits): Unit
+    {
+        return match (true) {
+            $limits instanceof DipstickLimits => $limits->cold->add->unit,
+            $limits instanceof SightGlassLimits, $limits instanceof TankColumnLimits => $limits->marks->add->unit,
+            $limits instanceof HourMeterLimits => Unit::Hour,
+            default => Unit::Piece,
+        };
+    }
+
+    /** @return array{Quantity, Quantity|null} the ends of what the instrument can show */
+    private static function scaleOf(Limits $limits): array
+    {
+        return match (true) {
+            $limits instanceof DipstickLimits => [$limits->cold->lowest, $limits->hot->highest ?? $limits->cold->highest],
+            $limits instanceof SightGlassLimits => [Quantity::zero(Unit::Millimetre), $limits->diameter],
+            $limits instanceof TankColumnLimits => [Quantity::zero($limits->marks->add->unit), $limits->marks->highest],
+            $limits instanceof HourMeterLimits => [Quantity::zero(Unit::Hour), Quantity::of(10 ** $limits->wholeDigits, Unit::Hour)],
+            default => [Quantity::zero(Unit::Piece), null],
+        };
+    }
+
+    /**
+     * @param list<Condition> $conditions
+     * @return list<Observed>
+     */
+    private function observed(\stdClass $payload, array $conditions): array
+    {
+        $units = array_column($conditions, 'unit', 'id');
+        $observed = [];
+        foreach ((array) $payload->observed as $seen) {
+            $unit = $units[$seen->condition] ?? null;
+            if (isset($seen->value) && $unit !== null) {
+                $observed[] = Observed::measured($seen->condition, Quantity::of($seen->value, $unit));
+            } elseif (($seen->seen ?? false) === true) {
+                $observed[] = Observed::seen($seen->condition);
+            }
+        }
+
+        return $observed;
+    }
+
+    private function look(\stdClass $payload, Check $check): ?string
+    {
+        $look = isset($payload->look) ? (string) $payload->look : null;
+        if ($look !== null && ! in_array($look, $check->looks, true)) {
+            throw Refused::because('unknown_look', 422, ['looks' => implode(', ', $check->looks)], ['look' => [(string) trans('problems.unknown_look.title')]]);
+        }
+
+        return $look;
+    }
+
+    private function history(PostingContext $context, CarbonInterface $at): MeterHistory
+    {
+        $state = MachineState::query()->find($context->walk->machine_id);
+        if ($state?->smr_hours === null || $state->smr_at === null) {
+            return MeterHistory::none();
+        }
+
+        return MeterHistory::of(Quantity::of($state->smr_hours, Unit::Hour), $state->smr_at->toDateTimeImmutable(), $at->toDateTimeImmutable());
+    }
+}

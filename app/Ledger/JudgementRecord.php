@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use JadeLedger\Core\Reading\Judgement;
+use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Reading\Verdict;
+
+/** A judgement as it is written to the ledger: keys and figures, no language. */
+final class JudgementRecord
+{
+    /** @return array<string, mixed> */
+    public static function of(Judgement $judgement): array
+    {
+        return [
+            'is_valid' => $judgement->isValid,
+            'missing_conditions' => $judgement->validity->missing ?? [],
+            'verdict' => self::verdict($judgement->verdict),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function verdict(Verdict $verdict): array
+    {
+        return [
+            'outcome' => $verdict->outcome->value,
+            'reason' => self::phrase($verdict->reason),
+            'act' => $verdict->act === null ? null : self::phrase($verdict->act),
+            'working' => $verdict->working,
+            'source' => ['kind' => $verdict->source->kind->value, 'words' => $verdict->source->words],
+            'top_up' => $verdict->topUp === null ? null : [
+                'litres' => $verdict->topUp->volume->text(),
+                'fluid' => $verdict->topUp->fluid,
+                'reread_after_minutes' => $verdict->topUp->rereadAfterMinutes,
+            ],
+            'is_disputed' => $verdict->isDisputed,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function phrase(Phrase $phrase): array
+    {
+        return ['key' => $phrase->key, 'figures' => (object) $phrase->figures];
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\Refused;
+use App\Ledger\EntryKind;
+use App\Ledger\IncomingEntry;
+use App\Ledger\JudgementRecord;
+use App\Ledger\PostingContext;
+use App\Ledger\UpdateWalkLine;
+use App\Models\LedgerEntry;
+use App\Models\User;
+use JadeLedger\Core\Reading\Judgement;
+use JadeLedger\Core\Reading\JudgeLook;
+use JadeLedger\Core\Reading\LookAnswer;
+use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Reading\Verdict;
+
+/** A check answered by eye, or an instrument that could not be read. */
+final readonly class CheckAnswered implements EntryKind
+{
+    public function __construct(private UpdateWalkLine $lines) {}
+
+    public static function name(): string
+    {
+        return 'check.answered';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role->walks();
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        $line = $context->line($entry->text('line'));
+        $answer = LookAnswer::from($entry->text('answer'));
+        if ($line->check->answer->isReading() && $answer !== LookAnswer::CannotTell) {
+            throw Refused::because('read_the_instrument', 422, ['title' => $line->check->title]);
+        }
+        if ($answer === LookAnswer::CannotTell && trim($entry->text('words')) === '') {
+            throw Refused::because('say_why_not', 422, ['title' => $line->check->title], ['words' => [(string) trans('problems.say_why_not.title')]]);
+        }
+        $present = $context->presentStage();
+        if ($present->id !== $line->check->stage) {
+            $required = $context->catalogue->stage($line->check->stage);
+
+            return JudgementRecord::of(Judgement::notValid(Verdict::open(
+                new Phrase('reading.wrong_state', ['present' => $present->title, 'required' => $required->title]),
+                [], $line->check->source, new Phrase('reading.again_when', ['required' => $required->title]),
+            )));
+        }
+
+        return JudgementRecord::of(Judgement::valid((new JudgeLook)->judge($line->check, $answer)));
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $judgement = $entry->judgement();
+        $this->lines->answer($entry, $entry->payload()['line'], $judgement['is_valid'] ? ['outcome' => $judgement['verdict']['outcome']] : []);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\Refused;
+use App\Ledger\EntryKind;
+use App\Ledger\IncomingEntry;
+use App\Ledger\PostingContext;
+use App\Ledger\UpdateWalkLine;
+use App\Models\Finding;
+use App\Models\FindingSighting;
+use App\Models\LedgerEntry;
+use App\Models\MachineState;
+use App\Models\Reading;
+use App\Models\Role;
+use App\Models\User;
+
+/** A wrong entry is struck: it stays legible, and what it said no longer counts. */
+final readonly class EntryStruck implements EntryKind
+{
+    private const MAY_BE_STRUCK = ['check.answered', 'reading.posted', 'finding.placed', 'finding.seen_again'];
+
+    public function __construct(private UpdateWalkLine $lines) {}
+
+    public static function name(): string
+    {
+        return 'entry.struck';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role->walks();
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        $wrong = LedgerEntry::query()->where('id', $entry->corrects)->where('walk_id', $context->walk->id)->first();
+        if ($wrong === null || ! in_array($wrong->kind, self::MAY_BE_STRUCK, true)) {
+            throw Refused::because('nothing_to_strike', 422, [], ['corrects' => [(string) trans('problems.nothing_to_strike.title')]]);
+        }
+        if (LedgerEntry::query()->where('corrects', $wrong->id)->exists()) {
+            throw Refused::because('struck_already', 409);
+        }
+        if ($wrong->actor_id !== $context->actor->id && $context->actor->role !== Role::Lead) {
+            throw Refused::because('strike_your_own', 403);
+        }
+
+        return ['kind' => $wrong->kind];
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $wrong = (string) $entry->corrects;
+        $this->lines->reopen((string) $entry->walk_id, $wrong);
+        Reading::query()->where('id', $wrong)->update([
+            'is_struck' => true,
+            'struck_because' => $entry->payload()['reason'],
+            'struck_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
+        ]);
+        Finding::query()->where('id', $wrong)->update(['is_struck' => true]);
+        FindingSighting::query()->where('id', $wrong)->update(['is_struck' => true]);
+        $this->takeBackMeter($entry, $wrong);
+    }
+
+    /** The meter falls back to the last reading that still counts. */
+    private function takeBackMeter(LedgerEntry $entry, string $wrong): void
+    {
+        $state = MachineState::query()->where('machine_id', $entry->machine_id)->where('smr_entry_id', $wrong)->first();
+        if ($state === null) {
+            return;
+        }
+        $before = Reading::query()
+            ->where('machine_id', $entry->machine_id)
+            ->where('line', 'doc-hour-meter')
+            ->where('is_valid', true)
+            ->where('is_struck', false)
+            ->where('judgement->verdict->is_disputed', false)
+            ->orderByDesc('recorded_at')
+            ->first();
+        $state->update([
+            'smr_hours' => $before?->value,
+            'smr_at' => $before?->recorded_at,
+            'smr_entry_id' => $before?->id,
+        ]);
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\Refused;
+use App\Ledger\DecideReleaseOfWalk;
+use App\Ledger\EntryKind;
+use App\Ledger\IncomingEntry;
+use App\Ledger\PostingContext;
+use App\Models\HireStanding;
+use App\Models\HireState;
+use App\Models\LedgerEntry;
+use App\Models\MachineStanding;
+use App\Models\MachineState;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Walk;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Release\Decision;
+use JadeLedger\Core\Release\Ground;
+use JadeLedger\Core\Release\ReleaseDecision;
+
+/** Somebody put their name to what the core decided. Nobody can decide past it. */
+final readonly class ReleaseDecided implements EntryKind
+{
+    public function __construct(private DecideReleaseOfWalk $decide) {}
+
+    public static function name(): string
+    {
+        return 'release.decided';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role->walks();
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        $computed = ($this->decide)($context->walk, $context->catalogue);
+        $wanted = Decision::from($entry->text('decision'));
+        $conditions = (array) ($entry->payload->conditions ?? []);
+        match ($wanted) {
+            Decision::Released => $this->mustBe($computed, Decision::Released),
+            Decision::Held => $this->mustBe($computed, Decision::Held),
+            Decision::ReleasedWithConditions => $this->mayCarryConditions($computed, $conditions, $context->actor),
+            Decision::TaggedOut => throw Refused::because('hang_the_tag', 409),
+        };
+
+        return ['computed' => $computed->decision->value, 'grounds' => array_map(static fn (Ground $ground): array => [
+            'reference' => $ground->reference, 'outcome' => $ground->outcome->value, 'severity' => $ground->severity->value, 'lifted_by' => $ground->liftedBy->value,
+        ], $computed->grounds)];
+    }
+
+    private function mustBe(ReleaseDecision $computed, Decision $decision): void
+    {
+        if ($computed->decision !== $decision) {
+            throw Refused::because('not_the_decision', 409, [
+                'decision' => (string) trans('words.decision.'.$computed->decision->value),
+                'grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, array_slice($computed->grounds, 0, 6))),
+            ]);
+        }
+    }
+
+    /** @param array<mixed> $conditions */
+    private function mayCarryConditions(ReleaseDecision $computed, array $conditions, User $actor): void
+    {
+        if (! $computed->mayBeReleasedWithConditions()) {
+            $this->mustBe($computed, Decision::ReleasedWithConditions);
+        }
+        if ($actor->role !== Role::Lead) {
+            throw Refused::because('only_the_lead_releases_with_conditions', 403);
+        }
+        $covered = array_map(static fn (mixed $condition): string => $condition instanceof \stdClass ? (string) $condition->reference : '', $conditions);
+        $bare = array_filter($computed->needingConditions(), static fn (Ground $ground): bool => ! in_array($ground->reference, $covered, true));
+        if ($bare !== []) {
+            throw Refused::because('conditions_missing', 422, ['grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, $bare))]);
+        }
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $payload = $entry->payload();
+        $decision = Decision::from($payload['decision']);
+        $walk = Walk::query()->findOrFail($entry->walk_id);
+        $walk->update([
+            'decision' => $decision,
+            'conditions' => $payload['conditions'],
+            'decided_by_id' => $entry->actor_id,
+            'decided_at' => $entry->recorded_at,
+        ]);
+        $held = $decision === Decision::Held;
+        if ($walk->movement === Movement::Checkout) {
+            HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => $held ? HireStanding::Held : HireStanding::Ready]);
+            MachineState::query()->where('machine_id', $walk->machine_id)->update(['standing' => $held ? MachineStanding::Held : MachineStanding::Ready]);
+        } else {
+            HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => HireStanding::Returned]);
+            MachineState::query()->where('machine_id', $walk->machine_id)->update(['standing' => $held ? MachineStanding::Held : MachineStanding::InYard]);
+        }
+    }
+}

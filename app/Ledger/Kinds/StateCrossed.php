@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\Refused;
+use App\Ledger\EntryKind;
+use App\Ledger\IncomingEntry;
+use App\Ledger\PostingContext;
+use App\Models\LedgerEntry;
+use App\Models\User;
+use App\Models\Walk;
+use JadeLedger\Core\Catalogue\StageLine;
+use JadeLedger\Core\Walk\MayCross;
+use JadeLedger\Core\Walk\PlannedLine;
+
+/** The machine was brought into a state, every line of the crossing confirmed. */
+final class StateCrossed implements EntryKind
+{
+    public static function name(): string
+    {
+        return 'state.crossed';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role->walks();
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        $crossing = $context->plan->crossing($entry->text('stage'))
+            ?? throw Refused::because('no_such_stage', 422, ['stage' => $entry->text('stage')]);
+        $open = $crossing->unconfirmed($entry->texts('confirmed'));
+        if ($open !== []) {
+            throw Refused::because('lines_not_confirmed', 422, ['lines' => implode(' ', array_map(static fn (StageLine $line): string => $line->text, $open))]);
+        }
+        $inTheWay = (new MayCross($context->plan))->inTheWay($crossing->stage->id, $context->outcomes());
+        if ($inTheWay !== []) {
+            throw Refused::because('state_is_blocked', 409, [
+                'stage' => $crossing->stage->title,
+                'lines' => implode(', ', array_unique(array_map(static fn (PlannedLine $line): string => $line->check->title, $inTheWay))),
+            ]);
+        }
+
+        return ['stage' => $crossing->stage->id];
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $walk = Walk::query()->findOrFail($entry->walk_id);
+        $stage = (string) $entry->payload()['stage'];
+        $walk->update([
+            'stage' => $stage,
+            'stages_entered' => array_values(array_unique([...$walk->stages_entered, $stage])),
+        ]);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Ledger\EntryKind;
+use App\Ledger\IncomingEntry;
+use App\Ledger\PostingContext;
+use App\Models\HireStanding;
+use App\Models\HireState;
+use App\Models\LedgerEntry;
+use App\Models\MachineStanding;
+use App\Models\MachineState;
+use App\Models\User;
+use App\Models\Walk;
+use App\Models\WalkLine;
+use App\Models\WalkPlanRecord;
+use JadeLedger\Core\Catalogue\Movement;
+
+/** A checkout or a return begins. Written by OpenWalk only, beside the plan that it names. */
+final class WalkOpened implements EntryKind
+{
+    public static function name(): string
+    {
+        return 'walk.opened';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return false;
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        return ['seconds_planned' => $context->plan->seconds(), 'lines_planned' => count($context->plan->lines())];
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $movement = Movement::from($entry->payload()['movement']);
+        $walk = Walk::query()->create([
+            'id' => $entry->walk_id,
+            'hire_id' => $entry->hire_id,
+            'machine_id' => $entry->machine_id,
+            'movement' => $movement,
+            'opened_by_id' => $entry->actor_id,
+            'opened_at' => $entry->recorded_at,
+            'stages_entered' => [],
+            'conditions' => [],
+        ]);
+        WalkLine::query()->insert($this->lines($walk));
+        $isCheckout = $movement === Movement::Checkout;
+        HireState::query()->updateOrCreate(['hire_id' => $entry->hire_id], $isCheckout
+            ? ['standing' => HireStanding::WalkingOut, 'out_walk_id' => $walk->id]
+            : ['standing' => HireStanding::WalkingIn, 'in_walk_id' => $walk->id, 'in_at' => $entry->recorded_at]);
+        MachineState::query()->updateOrCreate(['machine_id' => $entry->machine_id], ['standing' => MachineStanding::Walking]);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function lines(Walk $walk): array
+    {
+        $plan = WalkPlanRecord::query()->findOrFail($walk->id);
+        $rows = [];
+        foreach ($plan->body['visits'] as $visit) {
+            foreach ($visit['lines'] as $line) {
+                $rows[] = [
+                    'walk_id' => $walk->id,
+                    'key' => $line['key'],
+                    'check_id' => $line['check'],
+                    'position' => count($rows) + 1,
+                    'severity' => $line['severity'],
+                    'outcome' => 'open',
+                ];
+            }
+        }
+
+        return $rows;
+    }
+}

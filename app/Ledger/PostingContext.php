@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\User;
+use App\Models\Walk;
+use App\Models\WalkLine;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Walk\PlannedLine;
+use JadeLedger\Core\Walk\WalkPlan;
+
+/** What an entry is judged against: the walk as it stands and the catalogue it was planned with. */
+final readonly class PostingContext
+{
+    public function __construct(
+        public Walk $walk,
+        public Catalogue $catalogue,
+        public MachineModel $model,
+        public WalkPlan $plan,
+        public User $actor,
+    ) {}
+
+    /** @return array<string, Outcome> by line key */
+    public function outcomes(): array
+    {
+        return $this->walk->lines()->get()->mapWithKeys(static fn (WalkLine $line): array => [$line->key => $line->outcome])->all();
+    }
+
+    public function line(string $key): PlannedLine
+    {
+        return $this->plan->line($key) ?? throw \App\Http\Problems\Refused::because('no_such_line', 422, ['line' => mb_substr($key, 0, 90)], ['line' => [(string) trans('problems.no_such_line.title')]]);
+    }
+
+    /** The state the machine is in now; before the first crossing, nothing may be read. */
+    public function presentStage(): Stage
+    {
+        if ($this->walk->stage === null) {
+            throw \App\Http\Problems\Refused::because('state_first');
+        }
+
+        return $this->catalogue->stage($this->walk->stage);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\LedgerEntry;
+use Illuminate\Support\Facades\DB;
+
+/** Empties the projections and writes them anew from the entries, in the order in which they were received. */
+final readonly class RebuildProjections
+{
+    /** Everything that follows from the ledger. */
+    public const TABLES = [
+        'machine_states', 'hire_states', 'walks', 'walk_lines', 'readings', 'findings', 'finding_sightings', 'tags', 'handovers', 'spread_explanations',
+    ];
+
+    public function __construct(private EntryKinds $kinds) {}
+
+    /** @return int how many entries were projected */
+    public function __invoke(): int
+    {
+        return DB::transaction(function (): int {
+            foreach (self::TABLES as $table) {
+                DB::table($table)->delete();
+            }
+            $count = 0;
+            foreach (LedgerEntry::query()->orderBy('position')->lazyById(500, 'position') as $entry) {
+                $this->kinds->named($entry->kind)->project($entry);
+                $count++;
+            }
+
+            return $count;
+        });
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Finding;
+use App\Models\Hire;
+use App\Models\Reading;
+use App\Models\SpreadExplanation;
+use Illuminate\Support\Collection;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Spread\Entry;
+use JadeLedger\Core\Spread\FindingLine;
+use JadeLedger\Core\Spread\ReadingLine;
+use JadeLedger\Core\Spread\Spread;
+
+/** Gathers both columns of a hire for the core. */
+final class SpreadOfHire
+{
+    public function __invoke(Hire $hire, Catalogue $catalogue): Spread
+    {
+        $readings = Reading::query()->where('hire_id', $hire->id)->where('is_valid', true)->where('is_struck', false)->orderBy('recorded_at')->get();
+
+        return new Spread(
+            $this->readings($readings, $catalogue),
+            $this->findings($hire),
+            SpreadExplanation::query()->where('hire_id', $hire->id)->pluck('line')->values()->all(),
+        );
+    }
+
+    /**
+     * @param Collection<int, Reading> $readings
+     * @return list<ReadingLine>
+     */
+    private function readings(Collection $readings, Catalogue $catalogue): array
+    {
+        $lines = [];
+        foreach ($readings->groupBy('line') as $key => $ofLine) {
+            $lines[] = new ReadingLine(
+                (string) $key,
+                $catalogue->check(explode('@', (string) $key)[0])->answer,
+                $this->entry($ofLine, Movement::Checkout),
+                $this->entry($ofLine, Movement::Return),
+            );
+        }
+
+        return $lines;
+    }
+
+    /** @param Collection<int, Reading> $ofLine the last one of a column is the one that counts */
+    private function entry(Collection $ofLine, Movement $column): ?Entry
+    {
+        $last = $ofLine->where('movement', $column)->last();
+
+        return $last === null ? null : new Entry(
+            $last->quantity(),
+            Outcome::from($last->judgement['verdict']['outcome']),
+            (bool) $last->judgement['verdict']['is_disputed'],
+        );
+    }
+
+    /** @return list<FindingLine> */
+    private function findings(Hire $hire): array
+    {
+        $outWalk = $hire->state?->out_walk_id;
+        $inWalk = $hire->state?->in_walk_id;
+        $leftAt = $hire->state?->out_at;
+        $lines = [];
+        foreach (Finding::query()->with('sightings')->where('machine_id', $hire->machine_id)->where('is_struck', false)->orderBy('number')->get() as $finding) {
+            $isNew = $inWalk !== null && $finding->walk_id === $inWalk;
+            if (! $isNew && ($leftAt === null || $finding->recorded_at->greaterThan($leftAt))) {
+                continue;
+            }
+            $before = $finding->sightings->filter(static fn ($sighting): bool => $sighting->walk_id !== $inWalk && ($sighting->walk_id === $outWalk || $sighting->recorded_at->lessThanOrEqualTo($leftAt ?? $sighting->recorded_at)))->last();
+            $again = $finding->sightings->where('walk_id', $inWalk)->last();
+            $lines[] = new FindingLine(
+                $finding->id,
+                $isNew ? null : Quantity::of($before->size_mm ?? $finding->size_mm ?? 0, Unit::Millimetre),
+                $isNew ? Quantity::of($finding->size_mm ?? 0, Unit::Millimetre) : ($again === null ? null : Quantity::of($again->size_mm ?? 0, Unit::Millimetre)),
+            );
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\LedgerEntry;
+use App\Models\WalkLine;
+use Illuminate\Support\Facades\DB;
+
+/** Writes the answer of an entry to the line it belongs to. */
+final class UpdateWalkLine
+{
+    /** @param array<string, mixed> $columns */
+    public function answer(LedgerEntry $entry, string $line, array $columns): void
+    {
+        $this->write($entry->walk_id, $line, $columns + [
+            'entry_id' => $entry->id,
+            'judgement' => json_encode($entry->judgement(), JSON_THROW_ON_ERROR),
+            'answered_by_id' => $entry->actor_id,
+            'answered_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
+            'attempts' => DB::raw('attempts + 1'),
+        ]);
+    }
+
+    /** A struck answer leaves the line open, to be answered again. */
+    public function reopen(string $walkId, string $entryId): void
+    {
+        WalkLine::query()->where('walk_id', $walkId)->where('entry_id', $entryId)->update([
+            'outcome' => 'open', 'entry_id' => null, 'judgement' => null, 'value' => null, 'unit' => null, 'answered_by_id' => null, 'answered_at' => null,
+        ]);
+    }
+
+    /** @param array<string, mixed> $columns */
+    private function write(?string $walkId, string $line, array $columns): void
+    {
+        WalkLine::query()->where('walk_id', $walkId)->where('key', $line)->update($columns);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Catalogue\Severity;
+
+/**
+ * Something wrong with a machine, at a place on its plan drawing.
+ *
+ * @property string $id
+ * @property int $number
+ * @property string $machine_id
+ * @property string $hire_id
+ * @property string $walk_id
+ * @property Movement $movement
+ * @property string $x_cm
+ * @property string $y_cm
+ * @property string $part
+ * @property string $system
+ * @property string $kind
+ * @property string|null $degree
+ * @property int|null $size_mm
+ * @property string $words
+ * @property list<string> $photos
+ * @property string|null $line
+ * @property Severity $proposed_severity
+ * @property string $proposed_because
+ * @property Severity $severity
+ * @property string|null $severity_reason
+ * @property bool $is_struck
+ * @property string $actor_id
+ * @property Carbon $recorded_at
+ * @property-read User $actor
+ * @property-read Collection<int, FindingSighting> $sightings
+ */
+final class Finding extends Projection
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'movement' => Movement::class,
+            'photos' => 'array',
+            'proposed_severity' => Severity::class,
+            'severity' => Severity::class,
+            'is_struck' => 'boolean',
+            'recorded_at' => 'datetime',
+        ];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function actor(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'actor_id');
+    }
+
+    /** @return HasMany<FindingSighting, $this> */
+    public function sightings(): HasMany
+    {
+        return $this->hasMany(FindingSighting::class)->where('is_struck', false)->orderBy('recorded_at');
+    }
+}

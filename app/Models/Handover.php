@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Support\Carbon;
+
+/**
+ * What the person who takes the machine was shown, and their signature.
+ *
+ * @property string $walk_id
+ * @property string $hire_id
+ * @property list<string> $steps_shown
+ * @property string|null $signed_name
+ * @property string|null $signature
+ * @property Carbon|null $signed_at
+ */
+final class Handover extends Projection
+{
+    protected $primaryKey = 'walk_id';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['steps_shown' => 'array', 'signed_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property string $id
+ * @property int $folio
+ * @property string $machine_id
+ * @property string $customer_id
+ * @property Carbon $goes_out_at
+ * @property Carbon $comes_back_at
+ * @property string|null $out_assignee_id
+ * @property string|null $in_assignee_id
+ * @property-read Machine $machine
+ * @property-read Customer $customer
+ * @property-read HireState|null $state
+ * @property-read User|null $outAssignee
+ * @property-read User|null $inAssignee
+ * @property-read Collection<int, Walk> $walks
+ */
+final class Hire extends Model
+{
+    use HasUuids;
+
+    protected $fillable = ['folio', 'machine_id', 'customer_id', 'goes_out_at', 'comes_back_at', 'out_assignee_id', 'in_assignee_id'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['goes_out_at' => 'datetime', 'comes_back_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
+    }
+
+    /** @return HasOne<HireState, $this> */
+    public function state(): HasOne
+    {
+        return $this->hasOne(HireState::class);
+    }
+
+    /** @return HasMany<Walk, $this> */
+    public function walks(): HasMany
+    {
+        return $this->hasMany(Walk::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function outAssignee(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'out_assignee_id');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function inAssignee(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'in_assignee_id');
+    }
+
+    public function standing(): HireStanding
+    {
+        return $this->state->standing ?? HireStanding::Booked;
+    }
+}

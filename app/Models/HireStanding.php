@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum HireStanding: string
+{
+    case Booked = 'booked';
+    case WalkingOut = 'walking_out';
+    case Held = 'held';
+    case Ready = 'ready';
+    case Out = 'out';
+    case WalkingIn = 'walking_in';
+    case Returned = 'returned';
+    case Closed = 'closed';
+    /** Tagged out before it left: the hire waits for another machine or the repair. */
+    case Stopped = 'stopped';
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Support\Carbon;
+
+/**
+ * How far a hire has come.
+ *
+ * @property string $hire_id
+ * @property HireStanding $standing
+ * @property string|null $out_walk_id
+ * @property string|null $in_walk_id
+ * @property Carbon|null $out_at
+ * @property Carbon|null $in_at
+ * @property Carbon|null $closed_at
+ */
+final class HireState extends Projection
+{
+    protected $primaryKey = 'hire_id';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['standing' => HireStanding::class, 'out_at' => 'datetime', 'in_at' => 'datetime', 'closed_at' => 'datetime'];
+    }
+}

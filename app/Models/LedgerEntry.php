@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use JadeLedger\Core\Ledger\ChainedEntry;
+
+/**
+ * One line of the ledger. Appended by App\Ledger\AppendEntry, and by nothing else; never changed.
+ *
+ * @property int $position
+ * @property string $id
+ * @property string $machine_id
+ * @property int $sequence
+ * @property string $kind
+ * @property string|null $hire_id
+ * @property string|null $walk_id
+ * @property string $actor_id
+ * @property string|null $corrects
+ * @property string $body
+ * @property string $previous_hash
+ * @property string $hash
+ * @property Carbon $recorded_at
+ * @property Carbon $received_at
+ * @property-read User $actor
+ */
+final class LedgerEntry extends Projection
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['recorded_at' => 'datetime', 'received_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function actor(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'actor_id');
+    }
+
+    /** @return array<string, mixed> */
+    public function payload(): array
+    {
+        return $this->member('payload');
+    }
+
+    /** @return array<string, mixed> what the core said of it when it was posted */
+    public function judgement(): array
+    {
+        return $this->member('judgement');
+    }
+
+    public function chained(): ChainedEntry
+    {
+        return new ChainedEntry($this->id, $this->sequence, $this->body, $this->previous_hash, $this->hash);
+    }
+
+    /** @return array<string, mixed> */
+    private function member(string $name): array
+    {
+        $body = json_decode($this->body, true, flags: JSON_THROW_ON_ERROR);
+
+        return is_array($body) && is_array($body[$name] ?? null) ? $body[$name] : [];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * @property string $id
+ * @property string $fleet_number
+ * @property string $model_id
+ * @property string $serial
+ * @property string|null $bay
+ * @property-read MachineState|null $state
+ * @property-read Collection<int, Finding> $findings
+ * @property-read Collection<int, Hire> $hires
+ * @property-read Collection<int, Tag> $tags
+ */
+final class Machine extends Model
+{
+    use HasUuids;
+
+    protected $fillable = ['fleet_number', 'model_id', 'serial', 'bay'];
+
+    /** @return HasOne<MachineState, $this> */
+    public function state(): HasOne
+    {
+        return $this->hasOne(MachineState::class);
+    }
+
+    /** @return HasMany<Finding, $this> what is wrong with it, struck findings left out */
+    public function findings(): HasMany
+    {
+        return $this->hasMany(Finding::class)->where('is_struck', false)->orderBy('number');
+    }
+
+    /** @return HasMany<Hire, $this> */
+    public function hires(): HasMany
+    {
+        return $this->hasMany(Hire::class)->orderByDesc('goes_out_at');
+    }
+
+    /** @return HasMany<Tag, $this> those that hang */
+    public function tags(): HasMany
+    {
+        return $this->hasMany(Tag::class)->whereNull('lifted_at');
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Support\Carbon;
+
+/**
+ * What the ledger says of a machine now.
+ *
+ * @property string $machine_id
+ * @property MachineStanding $standing
+ * @property string|null $smr_hours
+ * @property Carbon|null $smr_at
+ * @property string|null $smr_entry_id
+ */
+final class MachineState extends Projection
+{
+    protected $primaryKey = 'machine_id';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['standing' => MachineStanding::class, 'smr_at' => 'datetime'];
+    }
+}

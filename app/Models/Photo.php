@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property string $sha256
+ * @property int $bytes
+ * @property int $width
+ * @property int $height
+ * @property Carbon|null $taken_at
+ * @property string $uploaded_by_id
+ */
+final class Photo extends Model
+{
+    public $incrementing = false;
+
+    protected $primaryKey = 'sha256';
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['taken_at' => 'datetime'];
+    }
+}

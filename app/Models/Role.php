@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum Role: string
+{
+    case Technician = 'technician';
+    case Lead = 'lead';
+    case Mechanic = 'mechanic';
+    case Counter = 'counter';
+    case Auditor = 'auditor';
+
+    /** Those who go round machines and write down what they find. */
+    public function walks(): bool
+    {
+        return in_array($this, [self::Technician, self::Lead, self::Mechanic], true);
+    }
+
+    /** Those who stand with the customer. */
+    public function handsOver(): bool
+    {
+        return in_array($this, [self::Technician, self::Lead, self::Counter], true);
+    }
+
+    public function settles(): bool
+    {
+        return in_array($this, [self::Lead, self::Counter], true);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A tag on a machine.
+ *
+ * @property string $id
+ * @property int $number
+ * @property string $machine_id
+ * @property string $hire_id
+ * @property string $walk_id
+ * @property string|null $reference
+ * @property string $reason
+ * @property string $hung_by_id
+ * @property Carbon $hung_at
+ * @property Carbon|null $lifted_at
+ * @property-read User $hungBy
+ */
+final class Tag extends Projection
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['hung_at' => 'datetime', 'lifted_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function hungBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'hung_by_id');
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Release\Decision;
+
+/**
+ * A walk and how far it has come.
+ *
+ * @property string $id
+ * @property string $hire_id
+ * @property string $machine_id
+ * @property Movement $movement
+ * @property string $opened_by_id
+ * @property Carbon $opened_at
+ * @property string|null $stage
+ * @property list<string> $stages_entered
+ * @property Decision|null $decision
+ * @property list<array{reference: string, words: string}> $conditions
+ * @property string|null $decided_by_id
+ * @property Carbon|null $decided_at
+ * @property-read Hire $hire
+ * @property-read Machine $machine
+ * @property-read User $openedBy
+ * @property-read User|null $decidedBy
+ * @property-read Collection<int, WalkLine> $lines
+ * @property-read WalkPlanRecord $plan
+ * @property-read Handover|null $handover
+ */
+final class Walk extends Projection
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'movement' => Movement::class,
+            'decision' => Decision::class,
+            'stages_entered' => 'array',
+            'conditions' => 'array',
+            'opened_at' => 'datetime',
+            'decided_at' => 'datetime',
+        ];
+    }
+
+    /** @return BelongsTo<Hire, $this> */
+    public function hire(): BelongsTo
+    {
+        return $this->belongsTo(Hire::class);
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function openedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'opened_by_id');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function decidedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'decided_by_id');
+    }
+
+    /** @return HasMany<WalkLine, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(WalkLine::class)->orderBy('position');
+    }
+
+    /** @return HasOne<WalkPlanRecord, $this> */
+    public function plan(): HasOne
+    {
+        return $this->hasOne(WalkPlanRecord::class);
+    }
+
+    /** @return HasOne<Handover, $this> */
+    public function handover(): HasOne
+    {
+        return $this->hasOne(Handover::class);
+    }
+}

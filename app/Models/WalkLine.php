@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Reading\Outcome;
+
+/**
+ * One line of a walk. It has no key of its own; write it through UpdateWalkLine.
+ *
+ * @property string $walk_id
+ * @property string $key
+ * @property string $check_id
+ * @property int $position
+ * @property Severity $severity
+ * @property Outcome $outcome
+ * @property string|null $entry_id
+ * @property int $attempts
+ * @property array<string, mixed>|null $judgement
+ * @property string|null $value
+ * @property string|null $unit
+ * @property string|null $answered_by_id
+ * @property Carbon|null $answered_at
+ * @property-read User|null $answeredBy
+ */
+final class WalkLine extends Projection
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['severity' => Severity::class, 'outcome' => Outcome::class, 'judgement' => 'array', 'answered_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function answeredBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'answered_by_id');
+    }
+}

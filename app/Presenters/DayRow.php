@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Catalogue\CatalogueShelf;
+use App\Models\Hire;
+use App\Models\HireStanding;
+use App\Models\Walk;
+use App\Models\WalkLine;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Release\Decision;
+use JadeLedger\Core\Walk\PlanWalk;
+use JadeLedger\Core\Yard\LatestStart;
+
+/** One line of the day: a machine that goes out or comes back. */
+final class DayRow
+{
+    /** @var array<string, int> seconds of a walk by model and movement */
+    private array $seconds = [];
+
+    public function __construct(private readonly CatalogueShelf $shelf) {}
+
+    /**
+     * @param Collection<int, Hire> $all the hires of the day, to see what feeds what
+     * @return array<string, mixed>
+     */
+    public function of(Hire $hire, Movement $movement, Collection $all, CarbonImmutable $now): array
+    {
+        $catalogue = $this->shelf->current();
+        $model = $catalogue->model($hire->machine->model_id);
+        $walk = $hire->walks->firstWhere('movement', $movement);
+        $due = ($movement === Movement::Checkout ? $hire->goes_out_at : $hire->comes_back_at)->toImmutable();
+        $work = $this->workSeconds($model, $movement);
+        // An out has to be ready when it is due; an in is begun when it is back and has to be done within the hour.
+        $ready = $movement === Movement::Checkout ? $due : $this->neededAfter($hire, $all, $due->addMinutes(60)->addSeconds($work));
+        $latest = LatestStart::before($ready->toDateTimeImmutable(), $work, max($now, $movement === Movement::Checkout ? $now : $due)->toDateTimeImmutable());
+
+        return [
+            'hire_id' => $hire->id,
+            'folio' => $hire->folio,
+            'machine_id' => $hire->machine_id,
+            'fleet_number' => $hire->machine->fleet_number,
+            'drawing' => $catalogue->family($model->familyId)->drawing,
+            'describes' => $model->describes,
+            'customer' => $hire->customer->name,
+            'due_at' => Moment::text($due),
+            'start_by' => Moment::text(CarbonImmutable::instance($latest->at)),
+            'slack_seconds' => $latest->slackSeconds,
+            'work_seconds' => $work,
+            'started_at' => Moment::orNull($walk?->opened_at),
+            'done_at' => Moment::orNull($this->doneAt($hire, $movement, $walk)),
+            'person' => PresentPerson::orNull($walk->openedBy ?? ($movement === Movement::Checkout ? $hire->outAssignee : $hire->inAssignee)),
+            'standing' => $hire->standing()->value,
+            'state' => $this->state($hire, $movement, $walk, $due, $now),
+            'walk_id' => $walk?->id,
+            'feeds_hire_id' => $movement === Movement::Return ? $this->next($hire, $all)?->id : null,
+            'opens' => $this->opens($hire, $movement, $walk),
+        ];
+    }
+
+    private function workSeconds(MachineModel $model, Movement $movement): int
+    {
+        $catalogue = $this->shelf->current();
+        $walk = $this->seconds[$model->id.$movement->value] ??= (new PlanWalk($catalogue))->for($model, $movement)->seconds();
+
+        return $walk + ($movement === Movement::Checkout ? $catalogue->houseRules->handoverMarginMinutes * 60 : 0);
+    }
+
+    /** @param Collection<int, Hire> $all */
+    private function neededAfter(Hire $hire, Collection $all, CarbonImmutable $otherwise): CarbonImmutable
+    {
+        $next = $this->next($hire, $all);
+
+        return $next === null ? $otherwise : $otherwise->min($next->goes_out_at);
+    }
+
+    /** @param Collection<int, Hire> $all */
+    private function next(Hire $hire, Collection $all): ?Hire
+    {
+        return $all->filter(static fn (Hire $other): bool => $other->machine_id === $hire->machine_id && $other->goes_out_at->greaterThanOrEqualTo($hire->comes_back_at))
+            ->sortBy('goes_out_at')->first();
+    }
+
+    private function doneAt(Hire $hire, Movement $movement, ?Walk $walk): ?\Carbon\CarbonInterface
+    {
+        return match (true) {
+            $walk === null => null,
+            $walk->decision === Decision::TaggedOut => $walk->decided_at,
+            $movement === Movement::Checkout => $hire->state?->out_at,
+            default => $hire->state?->closed_at,
+        };
+    }
+
+    private function opens(Hire $hire, Movement $movement, ?Walk $walk): string
+    {
+        $standing = $hire->standing();
+
+        return match (true) {
+            $movement === Movement::Checkout => match ($standing) {
+                HireStanding::Booked, HireStanding::WalkingOut, HireStanding::Held, HireStanding::Stopped => 'walk',
+                HireStanding::Ready => 'handover',
+                default => $walk === null ? 'nothing' : 'walk',
+            },
+            $standing === HireStanding::Out, $standing === HireStanding::WalkingIn => 'walk',
+            $standing === HireStanding::Returned, $standing === HireStanding::Closed => 'spread',
+            default => 'nothing',
+        };
+    }
+
+    /** @return array<string, mixed> the mark, the words and what blocks it */
+    private function state(Hire $hire, Movement $movement, ?Walk $walk, CarbonImmutable $due, CarbonImmutable $now): array
+    {
+        $zone = (string) config('jade.yard.timezone');
+        $clock = static fn (?\Carbon\CarbonInterface $moment): string => $moment === null ? '' : $moment->toImmutable()->setTimezone($zone)->format('H:i');
+        $done = $walk?->lines->filter(static fn (WalkLine $line): bool => $line->outcome !== Outcome::Open)->count() ?? 0;
+        $all = $walk?->lines->count() ?? 0;
+        [$mark, $key, $because] = match (true) {
+            $walk?->decision === Decision::TaggedOut => [Outcome::Stop, 'tagged', trans('words.day.not_for_hire')],
+            $movement === Movement::Checkout => match ($hire->standing()) {
+                HireStanding::Booked => $this->booked($hire, $due, $now),
+                HireStanding::WalkingOut => [$this->attending($walk) > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($walk)],
+                HireStanding::Held => [Outcome::Attend, 'held', $this->waits($walk)],
+                HireStanding::Ready => [Outcome::Open, 'ready', trans('words.day.brief_it')],
+                default => [Outcome::Stands, 'gone', ''],
+            },
+            default => match ($hire->standing()) {
+                HireStanding::WalkingIn => [$this->attending($walk) > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($walk)],
+                HireStanding::Returned => [Outcome::Attend, 'to_balance', trans('words.day.spread_open')],
+                HireStanding::Closed => [Outcome::Stands, 'closed', ''],
+                HireStanding::Out => $due->lessThan($now) ? [Outcome::Attend, 'late', trans('words.day.ring_the_hirer')] : [Outcome::Open, 'on_hire', ''],
+                default => [Outcome::Open, 'not_out', trans('words.day.not_out_yet')],
+            },
+        };
+        $time = match ($key) {
+            'tagged' => $clock($walk?->decided_at),
+            'gone' => $clock($hire->state?->out_at),
+            'closed' => $clock($hire->state?->closed_at),
+            default => '',
+        };
+
+        return [
+            'mark' => $mark->value,
+            'words' => (string) trans("words.day.{$key}", ['time' => $time, 'done' => $done, 'all' => $all]),
+            'because' => (string) $because,
+            'progress' => $all === 0 ? 0.0 : round($done / $all, 3),
+        ];
+    }
+
+    /** @return array{Outcome, string, mixed} */
+    private function booked(Hire $hire, CarbonImmutable $due, CarbonImmutable $now): array
+    {
+        $standing = $hire->machine->state?->standing->value;
+
+        return match (true) {
+            $standing === 'tagged_out' => [Outcome::Stop, 'tagged_machine', trans('words.day.another_machine')],
+            $standing === 'out' => [Outcome::Open, 'not_back', trans('words.day.opens_when_in')],
+            $due->lessThan($now) => [Outcome::Attend, 'overdue', (string) $hire->machine->bay],
+            default => [Outcome::Open, 'ready_in', (string) $hire->machine->bay],
+        };
+    }
+
+    private function attending(?Walk $walk): int
+    {
+        return $walk?->lines->filter(static fn (WalkLine $line): bool => $line->outcome === Outcome::Attend)->count() ?? 0;
+    }
+
+    /** What the first line that needs attention says has to be done. */
+    private function waits(?Walk $walk): string
+    {
+        $line = $walk?->lines->first(static fn (WalkLine $line): bool => $line->outcome === Outcome::Attend || $line->outcome === Outcome::Stop);
+
+        return $line === null ? '' : (string) trans('words.day.waits', ['title' => $this->shelf->current()->checks[$line->check_id]->title ?? $line->check_id]);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Catalogue\CatalogueShelf;
+use App\Models\LedgerEntry;
+
+/** Lines of the posting trail. */
+final readonly class PresentEntry
+{
+    public function __construct(private CatalogueShelf $shelf) {}
+
+    /**
+     * @param list<LedgerEntry> $entries
+     * @return list<array<string, mixed>>
+     */
+    public function all(array $entries): array
+    {
+        $strikes = LedgerEntry::query()->with('actor')
+            ->whereIn('corrects', array_map(static fn (LedgerEntry $entry): string => $entry->id, $entries))
+            ->get()->keyBy('corrects');
+
+        return array_map(fn (LedgerEntry $entry): array => $this->one($entry, $strikes->get($entry->id)), $entries);
+    }
+
+    /** @return array<string, mixed> */
+    private function one(LedgerEntry $entry, ?LedgerEntry $strike): array
+    {
+        $judgement = $entry->judgement();
+
+        return [
+            'id' => $entry->id,
+            'kind' => $entry->kind,
+            'sequence' => $entry->sequence,
+            'walk_id' => $entry->walk_id,
+            'title' => $this->title($entry),
+            'words' => $this->words($entry, $judgement),
+            'outcome' => $judgement['verdict']['outcome'] ?? null,
+            'actor' => PresentPerson::of($entry->actor),
+            'recorded_at' => Moment::text($entry->recorded_at),
+            'received_at' => Moment::text($entry->received_at),
+            'corrects' => $entry->corrects,
+            'struck_by' => $strike === null ? null : [
+                'reason' => (string) ($strike->payload()['reason'] ?? ''),
+                'actor' => PresentPerson::of($strike->actor),
+                'recorded_at' => Moment::text($strike->recorded_at),
+            ],
+            'hash' => $entry->hash,
+        ];
+    }
+
+    private function title(LedgerEntry $entry): string
+    {
+        $line = $entry->payload()['line'] ?? null;
+        if (is_string($line)) {
+            $check = $this->shelf->current()->checks[explode('@', $line)[0]] ?? null;
+
+            return $check->title ?? $line;
+        }
+
+        return (string) trans('words.entry.'.str_replace('.', '_', $entry->kind));
+    }
+
+    /** @param array<string, mixed> $judgement */
+    private function words(LedgerEntry $entry, array $judgement): string
+    {
+        $payload = $entry->payload();
+
+        return match ($entry->kind) {
+            'reading.posted' => "{$payload['value']} {$payload['unit']}. ".PresentJudgement::sentence($judgement['verdict']['reason']),
+            'check.answered' => PresentJudgement::sentence($judgement['verdict']['reason']).(($payload['words'] ?? '') === '' ? '' : ' '.$payload['words']),
+            'state.crossed' => $this->stageTitle((string) $payload['stage']),
+            'finding.placed' => "{$judgement['part']}: {$payload['kind']}".(isset($payload['size_mm']) ? ", {$payload['size_mm']} mm" : '').". {$payload['words']}",
+            'finding.seen_again' => "{$payload['size_mm']} mm, ".trans('words.comparison.'.$judgement['comparison']),
+            'finding.graded' => "{$judgement['from']} → {$judgement['to']}. {$payload['reason']}",
+            'entry.struck', 'tag.hung' => (string) $payload['reason'],
+            'release.decided' => (string) trans('words.decision.'.$payload['decision']),
+            'handover.step_shown' => str_replace('_', ' ', (string) $payload['step']),
+            'handover.signed' => (string) $payload['name'],
+            'spread.explained' => (string) $payload['words'],
+            default => '',
+        };
+    }
+
+    private function stageTitle(string $id): string
+    {
+        foreach ($this->shelf->current()->stages as $stage) {
+            if ($stage->id === $id) {
+                return $stage->title;
+            }
+        }
+
+        return $id;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Catalogue\CatalogueShelf;
+use App\Models\Finding;
+use App\Models\Hire;
+use App\Models\Machine;
+use App\Models\MachineStanding;
+use JadeLedger\Core\Reading\Outcome;
+
+final readonly class PresentMachine
+{
+    public function __construct(private CatalogueShelf $shelf) {}
+
+    /** @return array<string, mixed> */
+    public function row(Machine $machine): array
+    {
+        $catalogue = $this->shelf->current();
+        $model = $catalogue->model($machine->model_id);
+        $family = $catalogue->family($model->familyId);
+        $standing = $machine->state->standing ?? MachineStanding::InYard;
+
+        return [
+            'id' => $machine->id,
+            'fleet_number' => $machine->fleet_number,
+            'family' => $family->name,
+            'drawing' => $family->drawing,
+            'describes' => $model->describes,
+            'maker' => $model->maker,
+            'model' => $model->name,
+            'bay' => $machine->bay,
+            'standing' => $standing->value,
+            'mark' => match ($standing) {
+                MachineStanding::TaggedOut => Outcome::Stop->value,
+                MachineStanding::Held => Outcome::Attend->value,
+                MachineStanding::InYard, MachineStanding::Ready => Outcome::Stands->value,
+                MachineStanding::Out, MachineStanding::Walking => Outcome::Open->value,
+            },
+            'words' => (string) trans('words.machine.'.$standing->value),
+            'smr_hours' => $machine->state?->smr_hours,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function detail(Machine $machine): array
+    {
+        $catalogue = $this->shelf->current();
+        $family = $catalogue->family($catalogue->model($machine->model_id)->familyId);
+
+        return [
+            'machine' => $this->row($machine),
+            'serial' => $machine->serial,
+            'parts' => PresentPlan::parts($family),
+            'outline' => PresentPlan::box($family->outline),
+            'findings' => array_values($machine->findings()->with(['actor', 'sightings'])->get()->map(static fn (Finding $finding): array => PresentFinding::on($finding, null))->all()),
+            'folios' => array_values($machine->hires()->with(['customer', 'state'])->limit(30)->get()->map(static fn (Hire $hire): array => [
+                'hire_id' => $hire->id,
+                'folio' => $hire->folio,
+                'customer' => $hire->customer->name,
+                'out_at' => Moment::text($hire->state->out_at ?? $hire->goes_out_at),
+                'in_at' => Moment::text($hire->state->in_at ?? $hire->comes_back_at),
+                'standing' => $hire->standing()->value,
+            ])->all()),
+            'tag' => PresentTag::hangingOn($machine->id),
+        ];
+    }
+}

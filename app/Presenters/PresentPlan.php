@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Ledger\JudgeReadingOfWalk;
+use Brick\Math\RoundingMode;
+use JadeLedger\Core\Catalogue\Box;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Condition;
+use JadeLedger\Core\Catalogue\Family;
+use JadeLedger\Core\Catalogue\FindingKind;
+use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\Part;
+use JadeLedger\Core\Catalogue\Point;
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Catalogue\StageLine;
+use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Reading\CountLimits;
+use JadeLedger\Core\Reading\DipstickLimits;
+use JadeLedger\Core\Reading\HourMeterLimits;
+use JadeLedger\Core\Reading\LevelMarks;
+use JadeLedger\Core\Reading\SightGlassLimits;
+use JadeLedger\Core\Reading\TankColumnLimits;
+use JadeLedger\Core\Walk\Crossing;
+use JadeLedger\Core\Walk\PlannedLine;
+use JadeLedger\Core\Walk\Visit;
+use JadeLedger\Core\Walk\WalkPlan;
+
+/** A plan as it is stored with the walk and sent to the tablet whole. */
+final class PresentPlan
+{
+    /** @return array<string, mixed> */
+    public function plan(WalkPlan $plan, Catalogue $catalogue, MachineModel $model): array
+    {
+        $family = $catalogue->family($model->familyId);
+        $conditions = array_unique(array_merge(...array_map(static fn (PlannedLine $line): array => $line->check->conditions, $plan->lines())));
+
+        return [
+            'movement' => $plan->movement->value,
+            'family' => $family->name,
+            'drawing' => $family->drawing,
+            'seconds' => $plan->seconds(),
+            'outline' => self::box($family->outline),
+            'parts' => self::parts($family),
+            'start_corner' => $catalogue->houseRules->startCorner->value,
+            'route' => array_map(self::point(...), $plan->route->corners),
+            'stages' => array_map(self::stage(...), $plan->crossings, array_keys($plan->crossings)),
+            'visits' => array_map(fn (Visit $visit): array => $this->visit($visit, $plan, $model), $plan->visits),
+            'conditions' => array_map(fn (string $id): array => self::condition($catalogue->condition($id)), array_values($conditions)),
+            'finding_kinds' => array_map(static fn (FindingKind $kind): array => ['id' => $kind->id, 'name' => $kind->name, 'degrees' => $kind->degrees], $catalogue->findingKinds),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    public static function parts(Family $family): array
+    {
+        return array_map(static fn (Part $part): array => ['id' => $part->id, 'name' => $part->name, 'system' => $part->system, 'box' => self::box($part->box)], $family->parts);
+    }
+
+    /** @return array<string, float> */
+    public static function box(Box $box): array
+    {
+        return ['left' => $box->left, 'top' => $box->top, 'right' => $box->right, 'bottom' => $box->bottom];
+    }
+
+    /** @return array<string, string> */
+    public static function source(Source $source): array
+    {
+        return ['kind' => $source->kind->value, 'words' => $source->words];
+    }
+
+    /** @return array<string, float> */
+    private static function point(Point $point): array
+    {
+        return ['x' => $point->x, 'y' => $point->y];
+    }
+
+    /** @return array<string, mixed> */
+    private static function stage(Crossing $crossing, int $at): array
+    {
+        return [
+            'id' => $crossing->stage->id,
+            'letter' => chr(ord('A') + $at),
+            'title' => $crossing->stage->title,
+            'summary' => $crossing->stage->summary,
+            'seconds' => $crossing->seconds(),
+            'lines' => array_map(static fn (StageLine $line): array => ['id' => $line->id, 'text' => $line->text, 'why' => $line->why, 'wait_seconds' => $line->waitSeconds], $crossing->lines),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function visit(Visit $visit, WalkPlan $plan, MachineModel $model): array
+    {
+        $station = $visit->station;
+
+        return [
+            'number' => $visit->number,
+            'stage' => $visit->stageId,
+            'station' => $station->id,
+            'name' => $station->name,
+            'direction' => $station->direction,
+            'stands' => self::point($station->standing === Standing::StartCorner ? $plan->route->start : ($station->stands ?? $station->shows)),
+            'shows' => self::point($station->shows),
+            'walked' => round($plan->route->distanceTo($station), 1),
+            'part' => $station->part,
+            'seat' => $station->standing === Standing::Seat,
+            'lines' => array_map(fn (PlannedLine $line): array => $this->line($line, $model), $visit->lines),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function line(PlannedLine $line, MachineModel $model): array
+    {
+        $check = $line->check;
+
+        return [
+            'key' => $line->key,
+            'check' => $check->id,
+            'title' => $check->title,
+            'how' => $check->how,
+            'accept' => $check->accept,
+            'if_not' => $check->ifNot,
+            'group' => $check->group,
+            'severity' => $check->severity->value,
+            'seconds' => $check->seconds,
+            'stands_before' => $check->standsBefore,
+            'source' => self::source($check->source),
+            'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model),
+            'conditions' => $check->conditions,
+            'looks' => $check->looks,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function instrument(string $name, MachineModel $model): array
+    {
+        $limits = $model->limit($name);
+        $unit = JudgeReadingOfWalk::unitOf($limits)->value;
+        $own = match (true) {
+            $limits instanceof DipstickLimits => ['kind' => 'dipstick', 'step' => 1, 'marks' => self::marks($limits->cold), 'fluid' => $limits->fluid->name]
+                + ($limits->hot === null ? [] : ['hot_marks' => self::marks($limits->hot)]),
+            $limits instanceof SightGlassLimits => ['kind' => 'sight_glass', 'step' => 1, 'marks' => self::marks($limits->marks), 'diameter' => self::number($limits->diameter), 'fluid' => $limits->fluid->name],
+            $limits instanceof TankColumnLimits => ['kind' => 'tank_column', 'step' => 1, 'marks' => self::marks($limits->marks), 'fluid' => $limits->fluid->name],
+            $limits instanceof HourMeterLimits => ['kind' => 'hour_meter', 'step' => 10 ** -$limits->decimals, 'whole_digits' => $limits->wholeDigits, 'decimals' => $limits->decimals],
+            $limits instanceof CountLimits => ['kind' => 'count', 'step' => 1, 'pieces' => $limits->pieces, 'expected' => $limits->expected],
+            default => throw new \LogicException('No drawing for limits of type '.$limits::class),
+        };
+
+        return $own + ['unit' => $unit, 'source' => self::source($limits->source())];
+    }
+
+    /** @return array<string, float> */
+    private static function marks(LevelMarks $marks): array
+    {
+        return ['lowest' => self::number($marks->lowest), 'add' => self::number($marks->add), 'full' => self::number($marks->full), 'highest' => self::number($marks->highest)];
+    }
+
+    private static function number(Quantity $quantity): float
+    {
+        return $quantity->decimal(3, RoundingMode::HALF_UP)->toFloat();
+    }
+
+    /** @return array<string, mixed> */
+    private static function condition(Condition $condition): array
+    {
+        return [
+            'id' => $condition->id,
+            'asks' => $condition->asks,
+            'unit' => $condition->unit?->value,
+            'at_least' => $condition->atLeast === null ? null : self::number($condition->atLeast),
+            'at_most' => $condition->atMost === null ? null : self::number($condition->atMost),
+            'source' => self::source($condition->source),
+        ];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Support\Facades\Storage;
+
+final class PresentSession
+{
+    /** Written by the demo seeder; its presence means that the accounts in it may be shown. */
+    public const DEMO_FILE = 'demo-accounts.json';
+
+    /** @return array<string, mixed> */
+    public function of(?User $user): array
+    {
+        return [
+            'user' => $user === null ? null : [
+                'id' => $user->id,
+                'name' => $user->name,
+                'initials' => $user->initials,
+                'role' => $user->role->value,
+                // For what the interface offers; what may really be done is decided by the policies.
+                'may' => [
+                    'walk' => $user->role->walks(),
+                    'lead' => $user->role === Role::Lead,
+                    'hand_over' => $user->role->handsOver(),
+                    'settle' => $user->role->walks() || $user->role->settles(),
+                ],
+            ],
+            'yard' => [
+                'name' => config('jade.yard.name'),
+                'place' => config('jade.yard.place'),
+                'timezone' => config('jade.yard.timezone'),
+            ],
+            'demo_accounts' => Storage::disk('local')->json(self::DEMO_FILE) ?? [],
+        ];
+    }
+}

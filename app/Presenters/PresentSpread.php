@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Catalogue\CatalogueShelf;
+use App\Http\Problems\Refused;
+use App\Ledger\SpreadOfHire;
+use App\Models\Finding;
+use App\Models\Hire;
+use App\Models\Reading;
+use App\Models\SpreadExplanation;
+use App\Models\Walk;
+use App\Models\WalkLine;
+use App\Models\WalkPlanRecord;
+use Illuminate\Database\Eloquent\Collection;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Spread\Balance;
+use JadeLedger\Core\Spread\FindingLine;
+use JadeLedger\Core\Spread\ReadingLine;
+
+/** Out, In and Difference of one hire, with what was struck left legible. */
+final readonly class PresentSpread
+{
+    public function __construct(private SpreadOfHire $spread, private CatalogueShelf $shelf) {}
+
+    /** @return array<string, mixed> */
+    public function of(Hire $hire): array
+    {
+        $out = $hire->walks->firstWhere('movement', Movement::Checkout) ?? throw Refused::because('nothing_out_yet', 409);
+        $in = $hire->walks->firstWhere('movement', Movement::Return);
+        $catalogue = $this->shelf->version((string) WalkPlanRecord::query()->where('walk_id', ($in ?? $out)->id)->value('catalogue_version'));
+        $model = $catalogue->model($hire->machine->model_id);
+        $family = $catalogue->family($model->familyId);
+        $spread = ($this->spread)($hire, $catalogue);
+        $explanations = SpreadExplanation::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->pluck('words', 'line')->all();
+        $readings = Reading::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->get();
+        $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $hire->machine_id)->get()->keyBy('id');
+
+        return [
+            'hire_id' => $hire->id,
+            'folio' => $hire->folio,
+            'machine' => ['id' => $hire->machine_id, 'fleet_number' => $hire->machine->fleet_number, 'maker' => $model->maker, 'model' => $model->name, 'describes' => $model->describes],
+            'customer' => $hire->customer->name,
+            'out_at' => Moment::orNull($hire->state?->out_at),
+            'in_at' => Moment::orNull($hire->state?->in_at),
+            'out_by' => PresentPerson::of($out->openedBy),
+            'in_by' => PresentPerson::orNull($in?->openedBy),
+            'out_walk_id' => $out->id,
+            'in_walk_id' => $in?->id,
+            'drawing' => $family->drawing,
+            'parts' => PresentPlan::parts($family),
+            'outline' => PresentPlan::box($family->outline),
+            'readings' => $this->inWalkingOrder(array_map(fn (ReadingLine $line): array => $this->reading($line, $catalogue, $readings, $explanations), $spread->readings), $in ?? $out),
+            'findings' => array_map(fn (FindingLine $line): array => $this->finding($line, $findings->get($line->findingId) ?? throw new \LogicException('A finding of the spread is not on the machine.'), $in, $explanations), $spread->findings),
+            'to_service' => $this->toService($in, $catalogue),
+            'unexplained' => $in === null ? [] : $spread->unexplained(),
+            'may_be_closed' => $hire->standing()->value === 'returned' && $spread->mayBeClosed(),
+            'standing' => $hire->standing()->value,
+            'decision' => $in?->decision?->value,
+            'tag' => PresentTag::hangingOn($hire->machine_id),
+            'closed_at' => Moment::orNull($hire->state?->closed_at),
+        ];
+    }
+
+    /**
+     * @param Collection<int, Reading> $readings
+     * @param array<string, string> $explanations
+     * @return array<string, mixed>
+     */
+    private function reading(ReadingLine $line, Catalogue $catalogue, Collection $readings, array $explanations): array
+    {
+        $check = $catalogue->check(explode('@', $line->key)[0]);
+        $mine = $readings->where('line', $line->key);
+        $counted = $mine->where('is_valid', true)->where('is_struck', false)->last();
+        $struck = $mine->where('is_struck', true)->map(static fn (Reading $reading): array => [
+            'out' => $reading->movement === Movement::Checkout ? Figure::plain($reading->value) : null,
+            'in' => $reading->movement === Movement::Return ? Figure::plain($reading->value) : null,
+            'because' => (string) $reading->struck_because,
+            'at' => Moment::text($reading->struck_at ?? $reading->recorded_at),
+        ]);
+
+        return [
+            'key' => $line->key,
+            'group' => $check->group,
+            'name' => $check->title,
+            'unit' => $counted->unit ?? '',
+            'out' => $line->out === null ? null : ['value' => $this->figure($line->out->value), 'outcome' => $line->out->outcome->value],
+            'in' => $line->in === null ? null : ['value' => $this->figure($line->in->value), 'outcome' => $line->in->outcome->value],
+            'difference' => $line->difference === null ? null : $this->figure($line->difference),
+            'balance' => $line->balance->value,
+            'words' => $this->words($line, $counted),
+            'outcome' => ($line->balance->needsExplaining() ? Outcome::Attend : ($line->in->outcome ?? $line->out->outcome ?? Outcome::Open))->value,
+            'explanation' => $explanations[$line->key] ?? null,
+            'struck' => array_values($struck->all()),
+        ];
+    }
+
+    private function figure(Quantity $quantity): string
+    {
+        return $quantity->text();
+    }
+
+    private function words(ReadingLine $line, ?Reading $counted): string
+    {
+        if ($line->balance !== Balance::Balanced) {
+            return (string) trans('words.balance.'.$line->balance->value);
+        }
+
+        return $counted === null ? '' : PresentJudgement::sentence($counted->judgement['verdict']['reason']);
+    }
+
+    /**
+     * @param array<string, string> $explanations
+     * @return array<string, mixed>
+     */
+    private function finding(FindingLine $line, Finding $finding, ?Walk $in, array $explanations): array
+    {
+        return [
+            'finding' => ['comparison' => $line->comparison->value] + PresentFinding::on($finding, $in),
+            'out_mm' => $this->millimetres($line->out),
+            'in_mm' => $this->millimetres($line->in),
+            'difference_mm' => $this->millimetres($line->difference),
+            'balance' => $line->balance->value,
+            'explanation' => $explanations[$line->findingId] ?? null,
+        ];
+    }
+
+    private function millimetres(?Quantity $quantity): ?int
+    {
+        return $quantity?->decimal(0)->toInt();
+    }
+
+    /** @return list<array<string, mixed>> what the return left for the workshop */
+    private function toService(?Walk $in, Catalogue $catalogue): array
+    {
+        if ($in === null) {
+            return [];
+        }
+
+        return array_values($in->lines()->whereIn('outcome', [Outcome::Attend, Outcome::Stop])->get()->map(static fn (WalkLine $line): array => [
+            'outcome' => $line->outcome->value,
+            'title' => $catalogue->check($line->check_id)->title,
+            'words' => $line->judgement === null ? '' : (PresentJudgement::of($line->judgement)['verdict']['act'] ?? PresentJudgement::of($line->judgement)['verdict']['reason']),
+        ])->all());
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows
+     * @return list<array<string, mixed>> grouped, the groups in the order in which the walk first comes to them
+     */
+    private function inWalkingOrder(array $rows, Walk $walk): array
+    {
+        $at = $walk->lines()->pluck('position', 'key')->all();
+        $first = [];
+        foreach ($rows as $row) {
+            $first[$row['group']] = min($first[$row['group']] ?? PHP_INT_MAX, $row['group'] === 'Hours' ? 0 : ($at[$row['key']] ?? PHP_INT_MAX));
+        }
+        usort($rows, static fn (array $a, array $b): int => [$first[$a['group']], $at[$a['key']] ?? 0] <=> [$first[$b['group']], $at[$b['key']] ?? 0]);
+
+        return $rows;
+    }
+}

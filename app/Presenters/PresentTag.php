@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Models\Tag;
+
+final class PresentTag
+{
+    /** @return array<string, mixed>|null the tag that hangs on a machine, if any */
+    public static function hangingOn(string $machineId): ?array
+    {
+        $tag = Tag::query()->with('hungBy')->where('machine_id', $machineId)->whereNull('lifted_at')->first();
+
+        return $tag === null ? null : [
+            'id' => $tag->id,
+            'number' => $tag->number,
+            'reason' => $tag->reason,
+            'hung_by' => PresentPerson::of($tag->hungBy),
+            'hung_at' => Moment::text($tag->hung_at),
+        ];
+    }
+}

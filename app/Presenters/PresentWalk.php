@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Ledger\ContextOfWalk;
+use App\Ledger\PostingContext;
+use App\Models\Finding;
+use App\Models\Reading;
+use App\Models\User;
+use App\Models\Walk;
+use App\Models\WalkLine;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Walk\Crossing;
+use JadeLedger\Core\Walk\MayCross;
+use JadeLedger\Core\Walk\PlannedLine;
+use JadeLedger\Core\Walk\Progress;
+
+/** A walk with its plan, and how far it has come. */
+final readonly class PresentWalk
+{
+    public function __construct(private ContextOfWalk $context) {}
+
+    /** @return array<string, mixed> */
+    public function whole(Walk $walk, User $reader): array
+    {
+        $context = ($this->context)($walk, $reader);
+        $hire = $walk->hire;
+
+        return [
+            'id' => $walk->id,
+            'hire_id' => $walk->hire_id,
+            'folio' => $hire->folio,
+            'machine' => [
+                'id' => $walk->machine_id,
+                'fleet_number' => $walk->machine->fleet_number,
+                'maker' => $context->model->maker,
+                'model' => $context->model->name,
+                'describes' => $context->model->describes,
+                'mass_kg' => $context->model->massKilograms,
+                'smr_hours' => $walk->machine->state?->smr_hours,
+            ],
+            'customer' => $hire->customer->name,
+            'due_at' => Moment::text($walk->movement === Movement::Checkout ? $hire->goes_out_at : $hire->comes_back_at),
+            'opened_at' => Moment::text($walk->opened_at),
+            'opened_by' => PresentPerson::of($walk->openedBy),
+            'plan' => $walk->plan->body,
+            'state' => $this->stateIn($context),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function state(Walk $walk, User $reader): array
+    {
+        return $this->stateIn(($this->context)($walk, $reader));
+    }
+
+    /** @return array<string, mixed> */
+    private function stateIn(PostingContext $context): array
+    {
+        $walk = $context->walk;
+        $lines = $walk->lines()->with('answeredBy')->get();
+        /** @var array<string, Outcome> $outcomes */
+        $outcomes = $lines->mapWithKeys(static fn (WalkLine $line): array => [$line->key => $line->outcome])->all();
+        $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
+        $last = $this->otherColumn($walk);
+        $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $walk->machine_id)->where('is_struck', false)->orderBy('number')->get();
+
+        return [
+            'stage' => $walk->stage,
+            'stages_entered' => $walk->stages_entered,
+            'lines' => array_values($lines->map(static fn (WalkLine $line): array => [
+                'key' => $line->key,
+                'outcome' => $line->outcome->value,
+                'entry_id' => $line->entry_id,
+                'attempts' => $line->attempts,
+                'value' => Figure::orNull($line->value),
+                'unit' => $line->unit,
+                'judgement' => $line->judgement === null ? null : PresentJudgement::of($line->judgement),
+                'answered_by' => PresentPerson::orNull($line->answeredBy),
+                'answered_at' => Moment::orNull($line->answered_at),
+                'last' => Figure::orNull($last[$line->key] ?? null),
+            ])->all()),
+            'findings' => array_values($findings->map(static fn (Finding $finding): array => PresentFinding::on($finding, $walk))->all()),
+            'progress' => [
+                'lines_done' => $progress->linesDone,
+                'lines_left' => $progress->linesLeft,
+                'seconds_left' => $progress->secondsLeft,
+                'seconds_planned' => $progress->secondsPlanned,
+            ],
+            'blocked_stages' => $this->blocked($context, $outcomes),
+            'decision' => $walk->decision?->value,
+            'tag' => PresentTag::hangingOn($walk->machine_id),
+            'hire_standing' => $walk->hire->refresh()->standing()->value,
+        ];
+    }
+
+    /**
+     * What the lines said in the column before this one: the last In at a checkout, the Out of this hire at a return.
+     *
+     * @return array<string, string>
+     */
+    private function otherColumn(Walk $walk): array
+    {
+        return Reading::query()
+            ->where('machine_id', $walk->machine_id)
+            ->where('is_valid', true)
+            ->where('is_struck', false)
+            ->where('walk_id', '!=', $walk->id)
+            ->when($walk->movement === Movement::Return, static fn ($query) => $query->where('hire_id', $walk->hire_id))
+            ->orderBy('recorded_at')
+            ->pluck('value', 'line')
+            ->all();
+    }
+
+    /**
+     * @param array<string, Outcome> $outcomes
+     * @return list<array<string, mixed>>
+     */
+    private function blocked(PostingContext $context, array $outcomes): array
+    {
+        $rule = new MayCross($context->plan);
+        $blocked = array_map(static fn (Crossing $crossing): array => [
+            'stage' => $crossing->stage->id,
+            'lines' => array_map(static fn (PlannedLine $line): string => $line->key, $rule->inTheWay($crossing->stage->id, $outcomes)),
+        ], $context->plan->crossings);
+
+        return array_values(array_filter($blocked, static fn (array $stage): bool => $stage['lines'] !== []));
+    }
+}

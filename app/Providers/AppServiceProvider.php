@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Catalogue\CatalogueShelf;
+use App\Contract\Contract;
+use App\Ledger\ContextOfWalk;
+use App\Ledger\EntryKinds;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(CatalogueShelf::class, static fn (): CatalogueShelf => new CatalogueShelf(
+            base_path('catalogue'),
+            storage_path('framework/catalogue.php'),
+        ));
+        $this->app->singleton(Contract::class, static fn (): Contract => new Contract(
+            base_path('api/openapi.yaml'),
+            storage_path('framework/contract.json'),
+        ));
+        $this->app->singleton(EntryKinds::class);
+        $this->app->scoped(ContextOfWalk::class);
+    }
+
+    public function boot(): void
+    {
+        // A forgotten eager load is found in a test, not in the yard.
+        Model::preventLazyLoading($this->app->environment('testing'));
+        Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Problems\RenderProblem;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        api: __DIR__.'/../routes/api.php',
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->statefulApi();
+        // Same origin only; the package behind this middleware is one of those in compat/README.md.
+        $middleware->remove(HandleCors::class);
+        $middleware->redirectGuestsTo(static fn (): null => null);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'sanctum/*'));
+        $exceptions->render(new RenderProblem);
+    })
+    ->create();
+
+// Everything that is written may live outside the code: bin/start sets this for the demo and for the tests.
+$storage = getenv('LARAVEL_STORAGE_PATH');
+if (is_string($storage) && $storage !== '') {
+    $app->useStoragePath($storage);
+}
+
+return $app;

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Catalogue;
+
+/** Everything the yard knows about its machines, as typed objects. */
+final readonly class Catalogue
+{
+    /**
+     * @param string $version SHA-256 over the files it was read from
+     * @param array<string, Check> $checks
+     * @param list<Stage> $stages in their order
+     * @param array<string, Condition> $conditions
+     * @param array<string, Family> $families
+     * @param array<string, MachineModel> $models
+     * @param list<BriefingStep> $briefingSteps
+     * @param list<FindingKind> $findingKinds
+     * @param list<TriageRule> $triageRules
+     */
+    public function __construct(
+        public string $version,
+        public array $checks,
+        public array $stages,
+        public array $conditions,
+        public array $families,
+        public array $models,
+        public array $briefingSteps,
+        public array $findingKinds,
+        public array $triageRules,
+        public HouseRules $houseRules,
+    ) {}
+
+    public function check(string $id): Check
+    {
+        return $this->checks[$id] ?? throw NotInTheCatalogue::named('check', $id);
+    }
+
+    public function family(string $id): Family
+    {
+        return $this->families[$id] ?? throw NotInTheCatalogue::named('family', $id);
+    }
+
+    public function model(string $id): MachineModel
+    {
+        return $this->models[$id] ?? throw NotInTheCatalogue::named('model', $id);
+    }
+
+    public function condition(string $id): Condition
+    {
+        return $this->conditions[$id] ?? throw NotInTheCatalogue::named('condition', $id);
+    }
+
+    public function stage(string $id): Stage
+    {
+        foreach ($this->stages as $stage) {
+            if ($stage->id === $id) {
+                return $stage;
+            }
+        }
+        throw NotInTheCatalogue::named('stage', $id);
+    }
+
+    public function findingKind(string $id): FindingKind
+    {
+        foreach ($this->findingKinds as $kind) {
+            if ($kind->id === $id) {
+                return $kind;
+            }
+        }
+        throw NotInTheCatalogue::named('kind of finding', $id);
+    }
+
+    /** The features of a model are its own and those of its family. */
+    public function featuresOf(MachineModel $model): Features
+    {
+        return $this->family($model->familyId)->features->with($model->features);
+    }
+}

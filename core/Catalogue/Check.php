@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Catalogue;
+
+/** One thing that is looked at or read, written once and chosen by features. */
+final readonly class Check
+{
+    /**
+     * @param list<string> $places where on a machine it is done; a check with two places becomes two lines
+     * @param list<Movement> $movements
+     * @param list<string> $after checks that must have been done before this one
+     * @param string|null $standsBefore the stage that may not be entered until this check stands
+     * @param list<string> $conditions ids of the validity conditions of a reading
+     * @param list<string> $looks what the liquid may look like
+     * @param string|null $limits the name under which the model keeps this instrument's limits
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public string $how,
+        public string $accept,
+        public string $ifNot,
+        public string $group,
+        public array $places,
+        public string $stage,
+        public Applicability $applies,
+        public array $movements,
+        public Severity $severity,
+        public int $seconds,
+        public AnswerKind $answer,
+        public Source $source,
+        public array $after = [],
+        public ?string $standsBefore = null,
+        public array $conditions = [],
+        public array $looks = [],
+        public ?string $limits = null,
+    ) {}
+
+    public function concerns(Features $features, Movement $movement): bool
+    {
+        return in_array($movement, $this->movements, true) && $this->applies->holdsFor($features);
+    }
+}

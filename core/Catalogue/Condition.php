@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Catalogue;
+
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/** Something that must be true for a reading to mean anything: seen with the eye, or measured within limits. */
+final readonly class Condition
+{
+    private function __construct(
+        public string $id,
+        public string $asks,
+        public Source $source,
+        public ?Unit $unit,
+        public ?Quantity $atLeast,
+        public ?Quantity $atMost,
+    ) {}
+
+    public static function seen(string $id, string $asks, Source $source): self
+    {
+        return new self($id, $asks, $source, null, null, null);
+    }
+
+    public static function measured(string $id, string $asks, Source $source, Unit $unit, ?Quantity $atLeast, ?Quantity $atMost): self
+    {
+        return new self($id, $asks, $source, $unit, $atLeast, $atMost);
+    }
+
+    public function isMeasured(): bool
+    {
+        return $this->unit !== null;
+    }
+}

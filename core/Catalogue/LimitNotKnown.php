@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Catalogue;
+
+final class LimitNotKnown extends \DomainException
+{
+    public static function ofModel(string $model, string $limit): self
+    {
+        return new self("The model '{$model}' has no limits for '{$limit}'. Enter them from the maker's manual; they are not guessed.");
+    }
+}

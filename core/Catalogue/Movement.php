@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Catalogue;
+
+enum Movement: string
+{
+    case Checkout = 'checkout';
+    case Return = 'return';
+}

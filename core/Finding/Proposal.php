@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Finding;
+
+use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Catalogue\Source;
+
+final readonly class Proposal
+{
+    public function __construct(public Severity $severity, public string $ruleId, public string $reason, public Source $source) {}
+}

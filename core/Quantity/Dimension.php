@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Quantity;
+
+/** What a unit measures; quantities of different dimensions never mix. */
+enum Dimension
+{
+    case Length;
+    case Volume;
+    case Time;
+    case Angle;
+    case Temperature;
+    case Pressure;
+    case Share;
+    case Count;
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Quantity;
+
+final class NotANumber extends \DomainException
+{
+    public static function text(string $text): self
+    {
+        return new self('Not a number: "'.mb_substr($text, 0, 40).'".');
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Quantity;
+
+use Brick\Math\BigRational;
+
+/**
+ * The units that are read in a yard, each with its exact factor to the SI base of its dimension.
+ *
+ * The angle base is the degree: every plate in the yard is engraved in degrees, and no rule needs the radian.
+ * Source of the inch, pound-force and gallon factors: NIST SP 811 Appendix B (exact by definition).
+ */
+enum Unit: string
+{
+    case Millimetre = 'mm';
+    case Metre = 'm';
+    case Inch = 'in';
+    case Litre = 'l';
+    case CubicMetre = 'm3';
+    case GallonUs = 'gal_us';
+    case GallonImperial = 'gal_imp';
+    case Second = 's';
+    case Minute = 'min';
+    case Hour = 'h';
+    case Degree = 'deg';
+    case Kelvin = 'K';
+    case Celsius = 'degC';
+    case Fahrenheit = 'degF';
+    case Pascal = 'Pa';
+    case Kilopascal = 'kPa';
+    case Bar = 'bar';
+    case PoundForcePerSquareInch = 'psi';
+    case Percent = 'percent';
+    case Piece = 'pcs';
+
+    /** @throws UnknownUnit when nothing in the yard is measured in it */
+    public static function named(string $symbol): self
+    {
+        return self::tryFrom($symbol) ?? throw UnknownUnit::named($symbol);
+    }
+
+    public function dimension(): Dimension
+    {
+        return match ($this) {
+            self::Millimetre, self::Metre, self::Inch => Dimension::Length,
+            self::Litre, self::CubicMetre, self::GallonUs, self::GallonImperial => Dimension::Volume,
+            self::Second, self::Minute, self::Hour => Dimension::Time,
+            self::Degree => Dimension::Angle,
+            self::Kelvin, self::Celsius, self::Fahrenheit => Dimension::Temperature,
+            self::Pascal, self::Kilopascal, self::Bar, self::PoundForcePerSquareInch => Dimension::Pressure,
+            self::Percent => Dimension::Share,
+            self::Piece => Dimension::Count,
+        };
+    }
+
+    /** Multiplies a value in this unit into the base of its dimension, before the offset is added. */
+    public function factor(): BigRational
+    {
+        return BigRational::of(match ($this) {
+            self::Metre, self::CubicMetre, self::Second, self::Degree, self::Kelvin, self::Celsius, self::Pascal, self::Piece => '1',
+            self::Millimetre, self::Litre => '1/1000',
+            self::Inch => '254/10000',
+            self::GallonUs => '3785411784/1000000000000',
+            self::GallonImperial => '454609/100000000',
+            self::Minute => '60',
+            self::Hour => '3600',
+            self::Fahrenheit => '5/9',
+            self::Kilopascal => '1000',
+            self::Bar => '100000',
+            // 0.45359237 kg x 9.80665 m/s2 over one square inch
+            self::PoundForcePerSquareInch => '4448221615260500000/645160000000000',
+            self::Percent => '1/100',
+        });
+    }
+
+    /** Added after the factor; only temperatures have one. */
+    public function offset(): BigRational
+    {
+        return BigRational::of(match ($this) {
+            self::Celsius => '27315/100',
+            self::Fahrenheit => '45967/180',
+            default => '0',
+        });
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Quantity;
+
+final class UnitsDoNotMatch extends \DomainException
+{
+    public static function between(Unit $left, Unit $right): self
+    {
+        return new self("A value in {$left->value} cannot be expressed in {$right->value}: they measure different things.");
+    }
+}

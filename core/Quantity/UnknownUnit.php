@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Quantity;
+
+final class UnknownUnit extends \DomainException
+{
+    public static function named(string $symbol): self
+    {
+        $known = implode(', ', array_map(static fn (Unit $unit): string => $unit->value, Unit::cases()));
+
+        return new self("No unit is called '{$symbol}'. Known units: {$known}.");
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Catalogue\Source;
+
+/** An hour meter and the number of digits it can show before it rolls over. */
+final readonly class HourMeterLimits implements Limits
+{
+    public function __construct(public int $wholeDigits, public int $decimals, private Source $source) {}
+
+    public function source(): Source
+    {
+        return $this->source;
+    }
+}

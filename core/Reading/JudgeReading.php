@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\Condition;
+use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Meter\HourMeterReading;
+use JadeLedger\Core\Meter\MeterHistory;
+
+/**
+ * The verdict on a reading: first whether it was taken in a state in which it means anything, then where it lies.
+ *
+ * A reading in the wrong machine state, or with a condition not held, or on the wrong face of a dipstick, is not valid.
+ */
+final readonly class JudgeReading
+{
+    /** @param list<Condition> $conditions those of the check */
+    public function __construct(private Check $check, private Limits $limits, private array $conditions, private Stage $required) {}
+
+    public function judge(Observation $observation, Stage $present, MeterHistory $meter): Judgement
+    {
+        if ($present->id !== $this->required->id) {
+            return Judgement::notValid(Verdict::open(
+                new Phrase('reading.wrong_state', ['present' => $present->title, 'required' => $this->required->title]),
+                [], $this->check->source, new Phrase('reading.again_when', ['required' => $this->required->title]),
+            ));
+        }
+        $validity = Validity::of($this->conditions, $observation->conditions);
+        if (! $validity->isWhole()) {
+            return Judgement::notValid(Verdict::open(
+                new Phrase('reading.conditions_not_held', ['conditions' => $this->asked($validity->missing)]),
+                [], $this->check->source, new Phrase('reading.posture_first'),
+            ), $validity);
+        }
+        if ($this->limits instanceof DipstickLimits && ! ($observation->face ?? Face::Cold)->isReadWhen($present->state->temperature)) {
+            return Judgement::notValid(Verdict::open(new Phrase('dipstick.wrong_face'), [], $this->limits->source()), $validity);
+        }
+
+        return Judgement::valid($this->withLook($this->verdict($observation, $meter), $observation->look), $validity);
+    }
+
+    private function verdict(Observation $observation, MeterHistory $meter): Verdict
+    {
+        return match (true) {
+            $this->limits instanceof DipstickLimits => (new DipstickReading($this->limits, $observation->face ?? Face::Cold))->judge($observation->value),
+            $this->limits instanceof SightGlassLimits => (new SightGlassReading($this->limits))->judge($observation->value),
+            $this->limits instanceof TankColumnLimits => (new TankColumnReading($this->limits))->judge($observation->value),
+            $this->limits instanceof CountLimits => (new CountReading($this->limits))->judge($observation->value),
+            $this->limits instanceof HourMeterLimits => (new HourMeterReading($this->limits, $meter))->judge($observation->value),
+            default => throw NoJudgeFor::limits($this->limits),
+        };
+    }
+
+    /** Oil that does not look clear is attended to, however high it stands. */
+    private function withLook(Verdict $verdict, ?string $look): Verdict
+    {
+        if ($look === null || $look === ($this->check->looks[0] ?? $look) || $verdict->outcome !== Outcome::Stands) {
+            return $verdict;
+        }
+
+        return Verdict::attend(new Phrase('reading.looks_'.$look), $verdict->working, $verdict->source, new Phrase('reading.sample'));
+    }
+
+    /** @param list<string> $ids */
+    private function asked(array $ids): string
+    {
+        $asked = [];
+        foreach ($this->conditions as $condition) {
+            if (in_array($condition->id, $ids, true)) {
+                $asked[] = $condition->asks;
+            }
+        }
+
+        return implode('; ', $asked);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Quantity\Quantity;
+
+/** Everything that was noted when an instrument was read. */
+final readonly class Observation
+{
+    /** @param list<Observed> $conditions */
+    public function __construct(
+        public Quantity $value,
+        public array $conditions = [],
+        public ?Face $face = null,
+        public ?string $look = null,
+    ) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+/** The word of a verdict. */
+enum Outcome: string
+{
+    /** In order; the line is closed. */
+    case Stands = 'stands';
+    /** Act and read again. */
+    case Attend = 'attend';
+    /** Not for hire. */
+    case Stop = 'stop';
+    /** Not yet known. */
+    case Open = 'open';
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Release;
+
+use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Reading\Outcome;
+
+/**
+ * Whether the machine may go out, and what forbids it.
+ *
+ * A stop finding, a stop verdict or a tag on the machine tags it out. A stop check that is not answered holds it, and
+ * nobody can release over it. Anything graded hold keeps it in the yard until it stands or the lead lets it go with a
+ * condition. Notes are mentioned and go out. Common practice, no source.
+ */
+final readonly class DecideRelease
+{
+    /** @param list<JudgedLine> $lines */
+    public function of(array $lines, TagState $tag): ReleaseDecision
+    {
+        $grounds = [];
+        foreach ($lines as $line) {
+            $lifted = $this->liftedBy($line);
+            if ($lifted !== null) {
+                $grounds[] = new Ground($line->reference, $line->title, $line->outcome, $line->severity, $lifted);
+            }
+        }
+        usort($grounds, static fn (Ground $a, Ground $b): int => self::weight($b) <=> self::weight($a));
+
+        return new ReleaseDecision($this->decision($grounds, $tag), $grounds);
+    }
+
+    private function liftedBy(JudgedLine $line): ?LiftedBy
+    {
+        return match ($line->outcome) {
+            Outcome::Stands => null,
+            Outcome::Stop => LiftedBy::Repair,
+            Outcome::Open => $line->severity === Severity::Note ? LiftedBy::Nothing : LiftedBy::Answer,
+            Outcome::Attend => match ($line->severity) {
+                Severity::Note => LiftedBy::Nothing,
+                Severity::Hold => LiftedBy::LeadsCondition,
+                Severity::Stop => LiftedBy::Reread,
+            },
+        };
+    }
+
+    /** @param list<Ground> $grounds */
+    private function decision(array $grounds, TagState $tag): Decision
+    {
+        $lifts = array_map(static fn (Ground $ground): LiftedBy => $ground->liftedBy, $grounds);
+
+        return match (true) {
+            $tag === TagState::Hanging, in_array(LiftedBy::Repair, $lifts, true) => Decision::TaggedOut,
+            in_array(LiftedBy::Answer, $lifts, true), in_array(LiftedBy::Reread, $lifts, true), in_array(LiftedBy::LeadsCondition, $lifts, true) => Decision::Held,
+            default => Decision::Released,
+        };
+    }
+
+    private static function weight(Ground $ground): int
+    {
+        return match ($ground->liftedBy) {
+            LiftedBy::Repair => 4,
+            LiftedBy::Reread => 3,
+            LiftedBy::Answer => 2,
+            LiftedBy::LeadsCondition => 1,
+            LiftedBy::Nothing => 0,
+        };
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Release;
+
+enum TagState
+{
+    case None;
+    case Hanging;
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Spread;
+
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Reading\Outcome;
+
+/** A reading as it stands in one column of a hire. */
+final readonly class Entry
+{
+    public function __construct(public Quantity $value, public Outcome $outcome, public bool $isDisputed = false) {}
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Spread;
+
+use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Quantity\Quantity;
+
+/** One reading of a hire: Out, In, and the Difference, which is never typed. */
+final readonly class ReadingLine
+{
+    public ?Quantity $difference;
+
+    public Balance $balance;
+
+    public function __construct(public string $key, public AnswerKind $kind, public ?Entry $out, public ?Entry $in)
+    {
+        $this->difference = $out === null || $in === null ? null : $in->value->minus($out->value);
+        $this->balance = $this->judge();
+    }
+
+    private function judge(): Balance
+    {
+        if ($this->out === null) {
+            return Balance::Balanced;
+        }
+        if ($this->in === null || $this->difference === null) {
+            return Balance::NeverReadIn;
+        }
+
+        return match ($this->kind) {
+            AnswerKind::Count => $this->difference->isNegative() ? Balance::Missing : Balance::Balanced,
+            AnswerKind::HourMeter => $this->in->isDisputed || $this->difference->isNegative() ? Balance::Disputed : Balance::Balanced,
+            default => Balance::Balanced,
+        };
+    }
+}

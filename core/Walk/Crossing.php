@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Walk;
+
+use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Catalogue\StageLine;
+
+/** The step into a machine state: what must be true now, confirmed line by line. */
+final readonly class Crossing
+{
+    /** @param list<StageLine> $lines */
+    public function __construct(public Stage $stage, public array $lines) {}
+
+    public function seconds(): int
+    {
+        return $this->stage->seconds + array_sum(array_map(static fn (StageLine $line): int => $line->waitSeconds, $this->lines));
+    }
+
+    /**
+     * The lines that nobody confirmed.
+     *
+     * @param list<string> $confirmed
+     * @return list<StageLine>
+     */
+    public function unconfirmed(array $confirmed): array
+    {
+        return array_values(array_filter($this->lines, static fn (StageLine $line): bool => ! in_array($line->id, $confirmed, true)));
+    }
+}

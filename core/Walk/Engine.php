@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Walk;
+
+enum Engine: string
+{
+    case Stopped = 'stopped';
+    case Idle = 'idle';
+    case WorkingSpeed = 'working_speed';
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Walk;
+
+use JadeLedger\Core\Reading\Outcome;
+
+/**
+ * Whether the machine may be brought into a state yet.
+ *
+ * Nothing is cranked "to see if it still runs": a check that has to stand before a state keeps everything from that
+ * state on shut until it stands. A state in which less is alive is always open. Common practice, no source.
+ */
+final readonly class MayCross
+{
+    public function __construct(private WalkPlan $plan) {}
+
+    /**
+     * @param array<string, Outcome> $outcomes by line key
+     * @return list<PlannedLine> the lines in the way; none means yes
+     */
+    public function inTheWay(string $stageId, array $outcomes): array
+    {
+        $target = $this->plan->crossing($stageId)?->stage->state->liveliness() ?? 0;
+        $blocking = [];
+        foreach ($this->plan->lines() as $line) {
+            $gate = $line->check->standsBefore === null ? null : $this->plan->crossing($line->check->standsBefore);
+            if ($gate !== null && $gate->stage->state->liveliness() <= $target && ($outcomes[$line->key] ?? Outcome::Open) !== Outcome::Stands) {
+                $blocking[] = $line;
+            }
+        }
+
+        return $blocking;
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Walk;
+
+enum ParkBrake: string
+{
+    case Applied = 'applied';
+    case Released = 'released';
+}

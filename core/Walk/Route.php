@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Walk;
+
+use JadeLedger\Core\Catalogue\Corner;
+use JadeLedger\Core\Catalogue\Family;
+use JadeLedger\Core\Catalogue\Point;
+use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\Station;
+use JadeLedger\Core\Catalogue\Turn;
+
+/**
+ * The path round one machine: a rectangle clear of it, from the start corner once round, and then to the seat.
+ */
+final readonly class Route
+{
+    /** How far from the machine the feet stay, in centimetres. Common practice, no source. */
+    public const CLEARANCE = 50.0;
+
+    /** @var list<Point> the corners in walking order, the start corner first and last */
+    public array $corners;
+
+    private function __construct(public Point $start, array $corners, public float $length)
+    {
+        $this->corners = $corners;
+    }
+
+    public static function round(Family $family, Corner $from, Turn $turn): self
+    {
+        $box = $family->outline->widenedBy(self::CLEARANCE);
+        // Front to the left and the left-hand side at the foot: clockwise runs front left, front right, rear right, rear left.
+        $order = [Corner::FrontLeft, Corner::FrontRight, Corner::RearRight, Corner::RearLeft];
+        if ($turn === Turn::CounterClockwise) {
+            $order = array_reverse($order);
+        }
+        $first = (int) array_search($from, $order, true);
+        $corners = [];
+        $length = 0.0;
+        for ($i = 0; $i <= 4; $i++) {
+            $corner = $order[($first + $i) % 4]->of($box);
+            $length += $i === 0 ? 0.0 : $corners[$i - 1]->distanceTo($corner);
+            $corners[] = $corner;
+        }
+
+        return new self($corners[0], $corners, $length);
+    }
+
+    /** Centimetres walked from the start corner to the spot on the path that is nearest to the station. */
+    public function distanceTo(Station $station): float
+    {
+        return match ($station->standing) {
+            Standing::StartCorner => 0.0,
+            Standing::Seat => $this->length,
+            Standing::Beside => $this->distanceToSpot($station->stands ?? $station->shows),
+        };
+    }
+
+    private function distanceToSpot(Point $spot): float
+    {
+        $best = INF;
+        $at = 0.0;
+        $walked = 0.0;
+        for ($i = 1; $i < count($this->corners); $i++) {
+            [$from, $to] = [$this->corners[$i - 1], $this->corners[$i]];
+            $leg = $from->distanceTo($to);
+            $share = self::projection($spot, $from, $to, $leg);
+            $foot = new Point($from->x + ($to->x - $from->x) * $share, $from->y + ($to->y - $from->y) * $share);
+            $off = $foot->distanceTo($spot);
+            if ($off < $best - 0.001) {
+                [$best, $at] = [$off, $walked + $leg * $share];
+            }
+            $walked += $leg;
+        }
+
+        return $at;
+    }
+
+    private static function projection(Point $point, Point $from, Point $to, float $leg): float
+    {
+        if ($leg === 0.0) {
+            return 0.0;
+        }
+        $dot = ($point->x - $from->x) * ($to->x - $from->x) + ($point->y - $from->y) * ($to->y - $from->y);
+
+        return max(0.0, min(1.0, $dot / ($leg * $leg)));
+    }
+}

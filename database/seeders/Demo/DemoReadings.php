@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders\Demo;
+
+/** What the instruments of a demo machine show on one walk. */
+final class DemoReadings
+{
+    /** @param array<string, string> $own values by line key; the rest stands in the upper half of its band */
+    public function __construct(private readonly string $hours, private array $own = []) {}
+
+    /**
+     * @param array<string, mixed> $line of the plan
+     * @param array<string, array<string, mixed>> $conditions of the plan, by id
+     * @return array<string, mixed> the payload of a reading
+     */
+    public function of(array $line, array $conditions): array
+    {
+        $instrument = $line['instrument'];
+        $payload = [
+            'line' => $line['key'],
+            'value' => $this->own[$line['key']] ?? $this->usual($instrument),
+            'unit' => $instrument['unit'],
+            'observed' => array_map(fn (string $id): array => $this->observed($conditions[$id]), $line['conditions']),
+        ];
+        if ($line['looks'] !== []) {
+            $payload['look'] = $line['looks'][0];
+        }
+        if ($instrument['kind'] === 'dipstick') {
+            $payload['face'] = 'cold';
+        }
+
+        return $payload;
+    }
+
+    /** @param array<string, mixed> $instrument */
+    private function usual(array $instrument): string
+    {
+        return match ($instrument['kind']) {
+            'hour_meter' => $this->hours,
+            'count' => (string) $instrument['expected'],
+            default => (string) (int) ceil(($instrument['marks']['add'] * 2 + $instrument['marks']['full'] * 3) / 5),
+        };
+    }
+
+    /**
+     * @param array<string, mixed> $condition
+     * @return array<string, mixed>
+     */
+    private function observed(array $condition): array
+    {
+        if ($condition['unit'] === null) {
+            return ['condition' => $condition['id'], 'seen' => true];
+        }
+        $value = match (true) {
+            $condition['at_least'] !== null && $condition['at_most'] !== null => ($condition['at_least'] + $condition['at_most']) / 2 - 3,
+            $condition['at_least'] !== null => $condition['at_least'] + 4,
+            default => $condition['at_most'] / 4,
+        };
+
+        return ['condition' => $condition['id'], 'value' => (string) round($value, 1)];
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders\Demo;
+
+use App\Actions\KeepPhoto;
+use App\Actions\OpenWalk;
+use App\Actions\PostEntries;
+use App\Models\Hire;
+use App\Models\Photo;
+use App\Models\User;
+use App\Models\Walk;
+use Carbon\Carbon;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use JadeLedger\Core\Catalogue\Movement;
+
+/** Walks machines for the demo through the one write path, with the clock set to the time of each act. */
+final class DemoWalker
+{
+    private CarbonImmutable $clock;
+
+    public function __construct(private readonly OpenWalk $open, private readonly PostEntries $post, private readonly KeepPhoto $keep) {}
+
+    /** @param string|null $until the line before which the walk is left; none walks to the end */
+    public function walk(Hire $hire, Movement $movement, CarbonImmutable $from, User $by, DemoReadings $readings, ?string $until = null): Walk
+    {
+        $this->at($from);
+        $walk = ($this->open)($hire, $movement, (string) Str::uuid7($from), $this->clock, $by);
+        $plan = $walk->plan->body;
+        $conditions = array_column($plan['conditions'], null, 'id');
+        $batch = [];
+        $stage = null;
+        foreach ($plan['visits'] as $visit) {
+            if ($visit['stage'] !== $stage) {
+                $stage = $visit['stage'];
+                $batch[] = $this->crossing($plan, $stage);
+            }
+            foreach ($visit['lines'] as $line) {
+                if ($line['key'] === $until) {
+                    $this->send($walk, $batch, $by);
+
+                    return $walk->refresh();
+                }
+                $this->pass($line['seconds']);
+                $batch[] = $line['instrument'] === null
+                    ? $this->entry('check.answered', ['line' => $line['key'], 'answer' => 'stands'])
+                    : $this->entry('reading.posted', $readings->of($line, $conditions));
+            }
+        }
+        $this->send($walk, $batch, $by);
+
+        return $walk->refresh();
+    }
+
+    /** @param array<string, mixed> $payload */
+    public function act(Walk $walk, User $by, string $kind, array $payload, ?CarbonImmutable $at = null): string
+    {
+        $this->at($at ?? $this->clock->addSeconds(40));
+        $entry = $this->entry($kind, $payload);
+        $this->send($walk, [$entry], $by);
+
+        return $entry->id;
+    }
+
+    public function handOver(Walk $walk, User $by, string $name, CarbonImmutable $at): void
+    {
+        $this->at($at->subMinutes(12));
+        $steps = app(\App\Presenters\PresentBriefing::class)->of($walk->refresh(), $by)['steps'];
+        $batch = [];
+        foreach ($steps as $step) {
+            $this->pass(25);
+            $batch[] = $this->entry('handover.step_shown', ['step' => $step['id']]);
+        }
+        $this->at($at);
+        $batch[] = $this->entry('handover.signed', ['name' => $name, 'signature' => DemoSignature::of($name)]);
+        $this->send($walk, $batch, $by);
+    }
+
+    public function photo(User $by, int $seed): Photo
+    {
+        return ($this->keep)(new UploadedFile(DemoPicture::file($seed), 'damage.jpg', 'image/jpeg', null, true), $by);
+    }
+
+    public function at(CarbonImmutable $moment): void
+    {
+        $this->clock = $moment;
+        Carbon::setTestNow($moment);
+        CarbonImmutable::setTestNow($moment);
+    }
+
+    private function pass(int $seconds): void
+    {
+        $this->at($this->clock->addSeconds($seconds));
+    }
+
+    /** @param array<string, mixed> $plan */
+    private function crossing(array $plan, string $stage): \stdClass
+    {
+        $lines = array_column(array_column($plan['stages'], null, 'id')[$stage]['lines'], 'id');
+        $this->pass(45);
+
+        return $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => $lines]);
+    }
+
+    /** @param array<string, mixed> $payload */
+    private function entry(string $kind, array $payload): \stdClass
+    {
+        $decoded = json_decode((string) json_encode([
+            'id' => (string) Str::uuid7($this->clock),
+            'kind' => $kind,
+            'recorded_at' => $this->clock->utc()->format('Y-m-d\TH:i:s.u\Z'),
+            'payload' => $payload === [] ? new \stdClass : $payload,
+        ]));
+        assert($decoded instanceof \stdClass);
+
+        return $decoded;
+    }
+
+    /** @param list<\stdClass> $batch */
+    private function send(Walk $walk, array $batch, User $by): void
+    {
+        foreach (($this->post)($walk, $batch, $by) as $result) {
+            if ($result->problem !== null) {
+                throw new \LogicException("The demo cannot be told: {$result->problem->title}. {$result->problem->detail} ".json_encode($result->problem->field));
+            }
+        }
+    }
+}

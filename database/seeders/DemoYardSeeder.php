@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Customer;
+use App\Models\Hire;
+use App\Models\Machine;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Walk;
+use App\Presenters\PresentSession;
+use Carbon\Carbon;
+use Carbon\CarbonImmutable;
+use Database\Seeders\Demo\DemoClock;
+use Database\Seeders\Demo\DemoReadings;
+use Database\Seeders\Demo\DemoWalker;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Storage;
+use JadeLedger\Core\Catalogue\Movement;
+
+/**
+ * Tern Quay Hire, a yard on an estuary that exists nowhere: its people, machines and hirers, a week of hires behind it
+ * and a busy day in front of it. Everything that happened is posted through the one write path.
+ */
+final class DemoYardSeeder extends Seeder
+{
+    public const PASSWORD = 'tern-quay';
+
+    private const PEOPLE = [
+        ['ines', 'Ines Okafor', 'IO', Role::Technician],
+        ['rafe', 'Rafe Tolland', 'RT', Role::Technician],
+        ['moss', 'Moss Ackerley', 'MA', Role::Mechanic],
+        ['dilys', 'Dilys Marchetti', 'DM', Role::Lead],
+        ['juno', 'Juno Pellow', 'JP', Role::Counter],
+        ['edda', 'Edda Lyle', 'EL', Role::Auditor],
+    ];
+
+    /** Fleet number, model, bay, hours at the beginning of the demo week. */
+    private const MACHINES = [
+        ['E-01', 'dromvik_8c', 'bay 1', 2210.4], ['E-02', 'dromvik_8c', 'bay 1', 1876.0], ['E-03', 'dromvik_8c', 'bay 2', 964.8],
+        ['E-05', 'dromvik_14c', 'bay 3', 3120.7], ['E-07', 'dromvik_14c', 'bay 3', 1502.2], ['E-09', 'dromvik_14c', 'bay 4', 2688.5],
+        ['E-11', 'dromvik_14c', 'bay 4', 1204.3], ['E-14', 'dromvik_14c', 'bay 5', 1831.6], ['E-16', 'halsafell_220', 'quay', 4402.9],
+        ['E-17', 'halsafell_220', 'quay', 3975.1], ['E-18', 'halsafell_220', 'quay', 812.0], ['E-20', 'dromvik_8c', 'bay 2', 455.3],
+        ['M-20', 'mossgill_97', 'shed A', 318.2], ['M-21', 'mossgill_97', 'shed A', 402.7], ['M-22', 'mossgill_122', 'bay 2', 611.0],
+        ['M-23', 'mossgill_122', 'shed A', 598.4], ['M-24', 'mossgill_122', 'shed A', 733.9], ['M-25', 'mossgill_122', 'shed A', 287.5],
+        ['M-26', 'mossgill_97', 'shed B', 190.1], ['M-27', 'tarnhay_r3', 'shed B', 1120.6], ['M-28', 'tarnhay_r3', 'shed B', 987.3],
+        ['M-29', 'tarnhay_r3', 'shed B', 1544.8], ['M-31', 'mossgill_122', 'shed B', 505.5], ['M-32', 'mossgill_97', 'shed B', 76.4],
+        ['M-33', 'tarnhay_r3', 'shed B', 233.0],
+    ];
+
+    private const HIRERS = [
+        'Saltmarsh Drainage', 'Ibbet Roofing', 'Gannet Row Homes', 'Wennet Rovers ground', 'Orrery Yard Build', 'Cinder Lane Paving',
+        'Lantern Field Events', 'Hollis and Rowe Ponds', 'Plover Bank Estates', 'Samphire Schools', 'Dunlin Golf', 'Mere and Daughters',
+    ];
+
+    private const SIGNERS = ['Tobias Wray', 'Anneke Dro', 'Fenn Callow', 'Priya Sandgate', 'Olaf Merrow', 'Bex Tarrant'];
+
+    private DemoClock $clock;
+
+    private int $folio = 2180;
+
+    private int $signer = 0;
+
+    /** @var array<string, User> */
+    private array $people = [];
+
+    /** @var array<string, float> */
+    private array $hours = [];
+
+    public function run(DemoWalker $walker): void
+    {
+        $now = CarbonImmutable::now()->startOfSecond();
+        $this->clock = new DemoClock($now, (string) config('jade.yard.timezone'));
+        try {
+            $this->peopleMachinesAndHirers();
+            $this->theWeekBehind($walker);
+            $this->stillOut($walker);
+            $this->thisMorning($walker);
+            $this->stillToCome();
+        } finally {
+            Carbon::setTestNow();
+            CarbonImmutable::setTestNow();
+        }
+    }
+
+    private function peopleMachinesAndHirers(): void
+    {
+        foreach (self::PEOPLE as [$login, $name, $initials, $role]) {
+            $this->people[$login] = User::query()->create(['login' => $login, 'name' => $name, 'initials' => $initials, 'role' => $role, 'password' => self::PASSWORD]);
+        }
+        foreach (self::MACHINES as $at => [$number, $model, $bay, $hours]) {
+            Machine::query()->create(['fleet_number' => $number, 'model_id' => $model, 'bay' => $bay, 'serial' => 'TQ'.strtoupper(substr($model, 0, 3)).sprintf('%05d', 40_117 + $at * 613)]);
+            $this->hours[$number] = $hours;
+        }
+        foreach (self::HIRERS as $name) {
+            Customer::query()->create(['name' => $name]);
+        }
+        Storage::disk('local')->put(PresentSession::DEMO_FILE, (string) json_encode(array_map(
+            static fn (array $person): array => ['login' => $person[0], 'name' => $person[1], 'role' => $person[3]->value, 'password' => self::PASSWORD],
+            self::PEOPLE,
+        )));
+    }
+
+    /** Hires that went out and came back before today, all closed. */
+    private function theWeekBehind(DemoWalker $walker): void
+    {
+        $week = [
+            [-7, '07:40', -5, '15:10', 'E-14', 0, 18.4], [-7, '08:20', -6, '16:00', 'M-22', 3, 5.2], [-7, '09:10', -4, '11:30', 'E-05', 4, 24.0],
+            [-6, '07:30', -3, '16:20', 'E-09', 5, 22.6], [-6, '10:00', -5, '12:15', 'M-29', 10, 6.1], [-5, '08:00', -2, '15:40', 'E-16', 8, 21.3],
+            [-5, '09:30', -4, '14:00', 'M-24', 9, 4.4], [-4, '07:45', -1, '16:30', 'E-02', 7, 19.7], [-4, '08:30', -3, '13:30', 'M-25', 6, 3.8],
+            [-3, '07:50', -1, '12:40', 'M-28', 10, 9.5], [-3, '09:00', -2, '17:00', 'E-07', 2, 12.2], [-2, '08:10', -1, '15:20', 'M-23', 3, 6.6],
+        ];
+        foreach ($week as $at => [$outDay, $outTime, $inDay, $inTime, $number, $hirer, $used]) {
+            $technician = $this->people[$at % 2 === 0 ? 'ines' : 'rafe'];
+            $hire = $this->hire($number, $hirer, $this->clock->day($outDay, $outTime), $this->clock->day($inDay, $inTime), $technician, $technician);
+            $this->goOut($walker, $hire, $technician, $this->clock->day($outDay, $outTime)->subMinutes(55));
+            $this->comeBackAndClose($walker, $hire, $technician, $this->clock->day($inDay, $inTime)->addMinutes(6), $used);
+        }
+    }
+
+    /** Hires that went out earlier in the week and come back today. */
+    private function stillOut(DemoWalker $walker): void
+    {
+        $out = [
+            ['M-29', 10, -2, '08:30', $this->clock->ago(3.6), 'moss'], ['E-05', 1, -2, '07:40', $this->clock->ago(2.4), 'rafe'],
+            ['E-11', 4, -3, '08:05', $this->clock->ago(1.6), 'ines'], ['M-31', 6, -1, '10:20', $this->clock->ago(0.4), null],
+            ['E-03', 7, -2, '09:40', $this->clock->ahead(1.2), null], ['M-27', 6, -1, '08:50', $this->clock->ahead(2.6), 'moss'],
+            ['E-16', 8, -1, '07:35', $this->clock->ahead(5.4), 'ines'],
+        ];
+        foreach ($out as [$number, $hirer, $day, $time, $back, $in]) {
+            $leaves = $this->clock->day($day, $time);
+            $hire = $this->hire($number, $hirer, $leaves, $back, $this->people['ines'], $in === null ? null : $this->people[$in]);
+            $walk = $this->walkOut($walker, $hire, $this->people['ines'], $leaves->subMinutes(58));
+            if ($number === 'E-11') {
+                $walker->act($walk, $this->people['ines'], 'finding.placed', ['at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'size_mm' => 180, 'words' => 'Cooler door, through the paint.', 'photos' => [$walker->photo($this->people['ines'], 7)->sha256]]);
+                $walker->act($walk, $this->people['ines'], 'finding.placed', ['at' => ['x' => -330, 'y' => -8], 'kind' => 'scrape', 'size_mm' => 95, 'words' => 'Paint rub on the boom, no metal lost.', 'photos' => []]);
+            }
+            $this->release($walker, $walk, $this->people['ines'], $leaves);
+        }
+    }
+
+    /** What has been done today by now. */
+    private function thisMorning(DemoWalker $walker): void
+    {
+        $clock = $this->clock;
+        $gone = $this->hire('E-07', 2, $clock->ago(2.6), $clock->day(3, '16:00'), $this->people['ines'], null);
+        $this->goOut($walker, $gone, $this->people['ines'], $clock->ago(3.5));
+        $late = $this->hire('M-25', 9, $clock->ago(1.4), $clock->day(1, '15:00'), $this->people['rafe'], null);
+        $this->goOut($walker, $late, $this->people['rafe'], $clock->ago(2.1));
+
+        $this->comeBackAndClose($walker, $this->hireOut('M-29'), $this->people['moss'], $clock->ago(3.4), 7.9);
+        $this->tagAtReturn($walker, $this->hireOut('E-05'), $clock->ago(2.2));
+        $this->damagedReturn($walker, $this->hireOut('E-11'), $clock->ago(1.3));
+
+        $walking = $this->hire('E-14', 0, $clock->ahead(0.7), $clock->day(4, '15:30'), $this->people['ines'], null);
+        $hours = $this->hours['E-14'];
+        $walker->walk($walking, Movement::Checkout, $clock->ago(0.28), $this->people['ines'], new DemoReadings(number_format($hours, 1, '.', '')), 'hyd-level-glass');
+    }
+
+    private function stillToCome(): void
+    {
+        $clock = $this->clock;
+        $this->hire('M-22', 3, $clock->ahead(2.2), $clock->day(4, '12:00'), $this->people['rafe'], null);
+        $this->hire('E-09', 4, $clock->ahead(3.0), $clock->day(6, '16:00'), null, null);
+        $this->hire('M-27', 5, $clock->ahead(5.2), $clock->day(2, '14:00'), $this->people['moss'], null);
+        $this->hire('E-18', 11, $clock->ahead(6.4), $clock->day(9, '16:00'), null, null);
+        $this->hire('E-01', 8, $clock->day(1, '08:00'), $clock->day(5, '15:00'), null, null);
+        $this->hire('M-33', 10, $clock->day(1, '09:30'), $clock->day(3, '15:00'), null, null);
+        $this->hire('E-05', 7, $clock->day(1, '11:00'), $clock->day(4, '15:00'), null, null);
+    }
+
+    private function tagAtReturn(DemoWalker $walker, Hire $hire, CarbonImmutable $from): void
+    {
+        $by = $this->people['rafe'];
+        $walk = $walker->walk($hire, Movement::Return, $from, $by, $this->readings($hire, 14.6));
+        $finding = $walker->act($walk, $by, 'finding.placed', [
+            'at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'Boom ram hose cut to the wire, right side.', 'photos' => [$walker->photo($by, 3)->sha256],
+        ]);
+        $walker->act($walk, $by, 'tag.hung', ['reason' => 'Boom ram hose cut to the wire. Replace the hose, run every function, read the oil again.', 'reference' => $finding]);
+    }
+
+    private function damagedReturn(DemoWalker $walker, Hire $hire, CarbonImmutable $from): void
+    {
+        $by = $this->people['ines'];
+        $walk = $walker->walk($hire, Movement::Return, $from, $by, $this->readings($hire, 29.6, ['fuel-level' => '168', 'def-level' => '21', 'hyd-level-glass' => '30', 'doc-key-label' => '2']));
+        foreach ($hire->machine->findings as $finding) {
+            $walker->act($walk, $by, 'finding.seen_again', [
+                'finding' => $finding->id,
+                'size_mm' => $finding->size_mm === 180 ? 310 : (int) $finding->size_mm,
+                'words' => $finding->size_mm === 180 ? 'Grown towards the hinge.' : '',
+                'photos' => $finding->size_mm === 180 ? [$walker->photo($by, 11)->sha256] : [],
+            ]);
+        }
+        $walker->act($walk, $by, 'finding.placed', ['at' => ['x' => 200, 'y' => -60], 'kind' => 'dent', 'size_mm' => 120, 'words' => 'Counterweight, right rear corner, paint off.', 'photos' => [$walker->photo($by, 5)->sha256]]);
+        $walker->act($walk, $by, 'release.decided', ['decision' => 'held', 'conditions' => []]);
+    }
+
+    private function hire(string $number, int $hirer, CarbonImmutable $out, CarbonImmutable $back, ?User $outBy, ?User $inBy): Hire
+    {
+        return Hire::query()->create([
+            'folio' => ++$this->folio,
+            'machine_id' => Machine::query()->where('fleet_number', $number)->firstOrFail()->id,
+            'customer_id' => Customer::query()->where('name', self::HIRERS[$hirer])->firstOrFail()->id,
+            'goes_out_at' => $out,
+            'comes_back_at' => $back,
+            'out_assignee_id' => $outBy?->id,
+            'in_assignee_id' => $inBy?->id,
+        ]);
+    }
+
+    private function hireOut(string $number): Hire
+    {
+        return Hire::query()->whereHas('machine', static fn ($machine) => $machine->where('fleet_number', $number))->whereHas('state', static fn ($state) => $state->where('standing', 'out'))->firstOrFail();
+    }
+
+    private function goOut(DemoWalker $walker, Hire $hire, User $by, CarbonImmutable $from): void
+    {
+        $this->release($walker, $this->walkOut($walker, $hire, $by, $from), $by, $hire->goes_out_at->toImmutable()->max($from->addMinutes(50)));
+    }
+
+    private function walkOut(DemoWalker $walker, Hire $hire, User $by, CarbonImmutable $from): Walk
+    {
+        return $walker->walk($hire, Movement::Checkout, $from, $by, $this->readings($hire, 0.0));
+    }
+
+    private function release(DemoWalker $walker, Walk $walk, User $by, CarbonImmutable $leaves): void
+    {
+        $walker->act($walk, $by, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        $walker->handOver($walk, $by, self::SIGNERS[$this->signer++ % count(self::SIGNERS)], $leaves->min($this->clock->now));
+    }
+
+    private function comeBackAndClose(DemoWalker $walker, Hire $hire, User $by, CarbonImmutable $from, float $used): void
+    {
+        $walk = $walker->walk($hire, Movement::Return, $from, $by, $this->readings($hire, $used));
+        $walker->act($walk, $by, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        $walker->act($walk, $by, 'hire.closed', []);
+    }
+
+    /** @param array<string, string> $own */
+    private function readings(Hire $hire, float $used, array $own = []): DemoReadings
+    {
+        $number = $hire->machine->fleet_number;
+        $this->hours[$number] = round($this->hours[$number] + $used, 1);
+
+        return new DemoReadings(number_format($this->hours[$number], 1, '.', ''), $own);
+    }
+}

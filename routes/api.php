@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BriefingController;
+use App\Http\Controllers\DayController;
+use App\Http\Controllers\EntryController;
+use App\Http\Controllers\MachineController;
+use App\Http\Controllers\MachineEntryController;
+use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PhotoThumbnailController;
+use App\Http\Controllers\ReleaseController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SeverityProposalController;
+use App\Http\Controllers\SpreadController;
+use App\Http\Controllers\VerdictController;
+use App\Http\Controllers\WalkController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('session', [SessionController::class, 'show'])->name('session.show');
+Route::post('session', [SessionController::class, 'store'])->name('session.store');
+
+Route::middleware('auth:sanctum')->group(function (): void {
+    Route::delete('session', [SessionController::class, 'destroy'])->name('session.destroy');
+    Route::get('day', DayController::class)->name('day');
+    Route::get('machines', [MachineController::class, 'index'])->name('machines.index');
+    Route::get('machines/{machine}', [MachineController::class, 'show'])->name('machines.show');
+    Route::get('machines/{machine}/entries', MachineEntryController::class)->name('machines.entries');
+    Route::post('hires/{hire}/walks', [WalkController::class, 'store'])->name('walks.store');
+    Route::get('hires/{hire}/spread', SpreadController::class)->name('spread');
+    Route::get('walks/{walk}', [WalkController::class, 'show'])->name('walks.show');
+    Route::post('walks/{walk}/entries', EntryController::class)->name('walks.entries');
+    Route::post('walks/{walk}/verdicts', VerdictController::class)->name('walks.verdicts');
+    Route::post('walks/{walk}/severity-proposals', SeverityProposalController::class)->name('walks.severity_proposals');
+    Route::get('walks/{walk}/release', ReleaseController::class)->name('walks.release');
+    Route::get('walks/{walk}/briefing', BriefingController::class)->name('walks.briefing');
+    Route::post('photos', [PhotoController::class, 'store'])->name('photos.store');
+    Route::get('photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
+    Route::get('photos/{photo}/thumbnail', PhotoThumbnailController::class)->name('photos.thumbnail');
+});
