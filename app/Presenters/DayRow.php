@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Catalogue\CatalogueShelf;
 use App\Models\Hire;
 use App\Models\HireStanding;
+use App\Models\MachineStanding;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use Carbon\CarbonImmutable;
@@ -60,6 +61,7 @@ final class DayRow
             'state' => $this->state($hire, $movement, $walk, $due, $now),
             'walk_id' => $walk?->id,
             'feeds_hire_id' => $movement === Movement::Return ? $this->next($hire, $all)?->id : null,
+            'machine_is_here' => $hire->machine->state?->standing !== MachineStanding::Out,
             'opens' => $this->opens($hire, $movement, $walk),
         ];
     }

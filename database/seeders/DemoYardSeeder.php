@@ -127,7 +127,7 @@ final class DemoYardSeeder extends Seeder
             ['M-29', 10, -2, '08:30', $this->clock->ago(3.6), 'moss'], ['E-05', 1, -2, '07:40', $this->clock->ago(2.4), 'rafe'],
             ['E-11', 4, -3, '08:05', $this->clock->ago(1.6), 'ines'], ['M-31', 6, -1, '10:20', $this->clock->ago(0.4), null],
             ['E-03', 7, -2, '09:40', $this->clock->ahead(1.2), null], ['M-27', 6, -1, '08:50', $this->clock->ahead(2.6), 'moss'],
-            ['E-16', 8, -1, '07:35', $this->clock->ahead(5.4), 'ines'],
+            ['E-16', 8, -1, '07:35', $this->clock->day(2, '16:00'), 'ines'],
         ];
         foreach ($out as [$number, $hirer, $day, $time, $back, $in]) {
             $leaves = $this->clock->day($day, $time);
@@ -165,7 +165,7 @@ final class DemoYardSeeder extends Seeder
         $this->hire('M-22', 3, $clock->ahead(2.2), $clock->day(4, '12:00'), $this->people['rafe'], null);
         $this->hire('E-09', 4, $clock->ahead(3.0), $clock->day(6, '16:00'), null, null);
         $this->hire('M-27', 5, $clock->ahead(5.2), $clock->day(2, '14:00'), $this->people['moss'], null);
-        $this->hire('E-18', 11, $clock->ahead(6.4), $clock->day(9, '16:00'), null, null);
+        $this->hire('E-18', 11, $clock->day(1, '07:30'), $clock->day(9, '16:00'), null, null);
         $this->hire('E-01', 8, $clock->day(1, '08:00'), $clock->day(5, '15:00'), null, null);
         $this->hire('M-33', 10, $clock->day(1, '09:30'), $clock->day(3, '15:00'), null, null);
         $this->hire('E-05', 7, $clock->day(1, '11:00'), $clock->day(4, '15:00'), null, null);

@@ -1,0 +1,48 @@
+import createClient from 'openapi-fetch';
+import { ProblemError, type Problem } from './problem';
+import type { components, paths } from './schema';
+
+export type Schema = components['schemas'];
+
+function cookie(name: string): string | undefined {
+  const found = document.cookie.split('; ').find((pair) => pair.startsWith(`${name}=`));
+
+  return found === undefined ? undefined : decodeURIComponent(found.slice(name.length + 1));
+}
+
+export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin', headers: { Accept: 'application/json' } });
+
+api.use({
+  async onRequest({ request }) {
+    if (request.method !== 'GET') {
+      if (cookie('XSRF-TOKEN') === undefined) {
+        await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
+      }
+      request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN') ?? '');
+    }
+
+    return request;
+  },
+});
+
+/** The body of an answer, or the problem that it carries as an error. */
+export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  const { data, error, response } = await call;
+  if (!response.ok) {
+    throw new ProblemError(isProblem(error) ? error : { type: 'about:blank', title: response.statusText, status: response.status });
+  }
+
+  return data as T;
+}
+
+function isProblem(error: unknown): error is Problem {
+  return typeof error === 'object' && error !== null && 'title' in error && 'status' in error;
+}
+
+/** Sends a picture; the answer names what was kept of it. */
+export async function sendPhoto(file: File): Promise<Schema['Photo']> {
+  const body = new FormData();
+  body.append('photo', file);
+
+  return answer(api.POST('/api/photos', { body: body as never, bodySerializer: (form) => form as unknown as FormData }));
+}

@@ -1,0 +1,17 @@
+import type { components } from './schema';
+
+export type Problem = components['schemas']['Problem'];
+
+/** An answer that says what went wrong and what to do: RFC 9457. */
+export class ProblemError extends Error {
+  override readonly name = 'ProblemError';
+
+  constructor(readonly problem: Problem) {
+    super(problem.detail ?? problem.title);
+  }
+}
+
+/** The sentence to show for whatever went wrong. */
+export function whatToDo(error: unknown, fallback: string): string {
+  return error instanceof ProblemError ? (error.problem.detail ?? error.problem.title) : fallback;
+}

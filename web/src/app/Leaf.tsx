@@ -1,0 +1,32 @@
+import Drawer from '@mui/material/Drawer';
+import type { ReactNode } from 'react';
+import { useTranslation } from 'react-i18next';
+import './leaf.css';
+
+interface Props {
+  open: boolean;
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+  foot?: ReactNode;
+}
+
+/** A leaf that slides over from the right edge, with an ink rule. Escape closes it; nothing typed in it is lost by that. */
+export function Leaf({ open, title, onClose, children, foot }: Props) {
+  const { t } = useTranslation();
+
+  return (
+    <Drawer anchor="right" open={open} onClose={onClose} transitionDuration={{ enter: 160, exit: 120 }} slotProps={{ paper: { 'aria-label': title, role: 'dialog' } }}>
+      <div className="leaf">
+        <header>
+          <h2>{title}</h2>
+          <button type="button" className="leaf-close" onClick={onClose}>
+            {t('act.close')}
+          </button>
+        </header>
+        <div className="leaf-body">{children}</div>
+        {foot !== undefined && <footer>{foot}</footer>}
+      </div>
+    </Drawer>
+  );
+}

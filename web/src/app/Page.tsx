@@ -1,0 +1,73 @@
+import type { ReactNode } from 'react';
+import { useTranslation } from 'react-i18next';
+import { NavLink } from 'react-router';
+import './page.css';
+
+export interface Posting {
+  initials: string;
+  time: string;
+}
+
+interface Props {
+  title: ReactNode;
+  sub?: ReactNode;
+  right?: ReactNode;
+  folio?: ReactNode;
+  leaf: ReactNode;
+  postings?: Posting[];
+  tabs?: boolean;
+  className?: string;
+  children: ReactNode;
+}
+
+/** A page of the book: the margin at the left, the head line, and at a desk the thumb index at the right edge. */
+export function Page({ title, sub, right, folio, leaf, postings = [], tabs = false, className = '', children }: Props) {
+  return (
+    <div className={`page ${tabs ? 'with-tabs' : ''} ${className}`}>
+      <Margin folio={folio} leaf={leaf} postings={postings} />
+      <header className="head">
+        <div className="head-words">
+          <h1>{title}</h1>
+          {sub !== undefined && <div className="head-sub">{sub}</div>}
+        </div>
+        <div className="head-right">{right}</div>
+      </header>
+      <main className="page-body">{children}</main>
+      {tabs && <Tabs />}
+    </div>
+  );
+}
+
+function Margin({ folio, leaf, postings }: { folio?: ReactNode; leaf: ReactNode; postings: Posting[] }) {
+  return (
+    <aside className="margin">
+      <div className="margin-j" aria-hidden="true">
+        J
+      </div>
+      <ul className="margin-postings">
+        {postings.map((posting, at) => (
+          <li key={`${posting.time}-${at}`}>
+            {posting.initials}
+            <span>{posting.time}</span>
+          </li>
+        ))}
+      </ul>
+      <div className="margin-folio">
+        {folio !== undefined && <b>{folio}</b>} {leaf}
+      </div>
+    </aside>
+  );
+}
+
+function Tabs() {
+  const { t } = useTranslation();
+
+  return (
+    <nav className="tabs" aria-label={t('page.tabs')}>
+      <NavLink to="/" end>
+        {t('page.day')}
+      </NavLink>
+      <NavLink to="/fleet">{t('page.fleet')}</NavLink>
+    </nav>
+  );
+}

@@ -1,0 +1,41 @@
+import { Suspense, lazy } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Navigate, Route, Routes } from 'react-router';
+import { SignInPage } from '../features/session/SignInPage';
+import { useSession } from '../features/session/useSession';
+import { Notice } from './Notice';
+
+const DayPage = lazy(() => import('../features/day/DayPage'));
+const WalkPage = lazy(() => import('../features/walk/WalkPage'));
+const HandoverPage = lazy(() => import('../features/handover/HandoverPage'));
+const SpreadPage = lazy(() => import('../features/spread/SpreadPage'));
+const FleetPage = lazy(() => import('../features/fleet/FleetPage'));
+const MachinePage = lazy(() => import('../features/fleet/MachinePage'));
+
+export function Pages() {
+  const { t } = useTranslation();
+  const session = useSession();
+  if (session.isPending) {
+    return <Notice words={t('state.fetching')} />;
+  }
+  if (session.isError) {
+    return <Notice words={t('state.no_answer')} act={t('state.try_again')} onAct={() => void session.refetch()} />;
+  }
+  if (session.data.user === null) {
+    return <SignInPage session={session.data} />;
+  }
+
+  return (
+    <Suspense fallback={<Notice words={t('state.fetching')} />}>
+      <Routes>
+        <Route path="/" element={<DayPage />} />
+        <Route path="/walks/:walkId" element={<WalkPage />} />
+        <Route path="/walks/:walkId/handover" element={<HandoverPage />} />
+        <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
+        <Route path="/fleet" element={<FleetPage />} />
+        <Route path="/fleet/:machineId" element={<MachinePage />} />
+        <Route path="*" element={<Navigate to="/" replace />} />
+      </Routes>
+    </Suspense>
+  );
+}

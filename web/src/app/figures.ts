@@ -1,0 +1,61 @@
+/** Dates and figures are formatted here and nowhere else. */
+
+const THIN_SPACE = '\u2009';
+const MINUS = '\u2212';
+
+let zone = 'UTC';
+
+/** The yard's own time zone, told once by the session. */
+export function setZone(timezone: string): void {
+  zone = timezone;
+}
+
+function parts(moment: string, options: Intl.DateTimeFormatOptions): string {
+  return new Intl.DateTimeFormat('en-GB', { timeZone: zone, ...options }).format(new Date(moment));
+}
+
+/** 14:05 */
+export const clock = (moment: string): string => parts(moment, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+
+/** Tuesday 24 November */
+export const longDate = (moment: string): string => parts(moment, { weekday: 'long', day: 'numeric', month: 'long' }).replace(',', '');
+
+/** 24 Nov 14:05 */
+export const shortDate = (moment: string): string => `${parts(moment, { day: 'numeric', month: 'short' })} ${clock(moment)}`;
+
+/** Hours since midnight in the yard, with decimals. */
+export function hourOfDay(moment: string): number {
+  const [hours, minutes] = clock(moment).split(':').map(Number);
+
+  return (hours ?? 0) + (minutes ?? 0) / 60;
+}
+
+/** 1 h 43, or 19 min */
+export function duration(seconds: number): string {
+  const minutes = Math.max(0, Math.round(seconds / 60));
+
+  return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
+}
+
+/** Decimal text with a thin space every three digits and a true minus. */
+export function figure(decimal: string): string {
+  const [whole = '0', fraction] = decimal.replace('-', '').split('.');
+  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, THIN_SPACE);
+
+  return `${decimal.startsWith('-') ? MINUS : ''}${grouped}${fraction === undefined ? '' : `.${fraction}`}`;
+}
+
+/** A difference: signed, plain 0 for none. */
+export function signed(decimal: string): string {
+  return Number(decimal) === 0 ? '0' : Number(decimal) > 0 ? `+${figure(decimal)}` : figure(decimal);
+}
+
+const UNITS: Record<string, string> = { mm: 'mm', l: 'L', h: 'h', pcs: '', deg: '°', min: 'min', degC: '°C', percent: '%' };
+
+/** The unit as it is written beside a figure. */
+export const unitName = (unit: string): string => UNITS[unit] ?? unit;
+
+/** As many decimals as the step of an instrument has. */
+export function atStep(value: number, step: number): string {
+  return value.toFixed(step < 1 ? Math.round(-Math.log10(step)) : 0);
+}

@@ -1,0 +1,44 @@
+import { createTheme, type Shadows } from '@mui/material/styles';
+
+const noShadows = Array(25).fill('none') as Shadows;
+
+/** MUI speaks in the ledger's own tokens: flat, square, without ripple. */
+export const theme = createTheme({
+  cssVariables: { nativeColor: true },
+  palette: {
+    primary: { main: 'var(--jade)', contrastText: 'var(--sheet)' },
+    warning: { main: 'var(--ochre)', contrastText: 'var(--on-ochre)' },
+    error: { main: 'var(--oxide)', contrastText: 'var(--sheet)' },
+    background: { default: 'var(--paper)', paper: 'var(--sheet)' },
+    text: { primary: 'var(--ink)', secondary: 'var(--ink-2)' },
+    divider: 'var(--rule)',
+  },
+  shape: { borderRadius: 0 },
+  shadows: noShadows,
+  typography: { fontFamily: 'var(--grotesque)', body1: { fontSize: 16, lineHeight: 1.3, fontWeight: 500, letterSpacing: 0 }, button: { textTransform: 'none' } },
+  components: {
+    MuiButtonBase: { defaultProps: { disableRipple: true, disableTouchRipple: true } },
+    MuiDrawer: {
+      styleOverrides: {
+        paper: { backgroundColor: 'var(--paper)', backgroundImage: 'none', borderLeft: '1.5px solid var(--ink)', width: 'min(560px, 100vw)' },
+      },
+    },
+    MuiBackdrop: { styleOverrides: { root: { backgroundColor: 'color-mix(in srgb, var(--ink) 34%, transparent)' } } },
+    MuiInputLabel: { styleOverrides: { root: { color: 'var(--ink-2)', '&.Mui-focused': { color: 'var(--ink)' }, '&.Mui-error': { color: 'var(--ink)' } } } },
+    MuiOutlinedInput: {
+      styleOverrides: {
+        root: {
+          backgroundColor: 'var(--sheet)',
+          fontSize: 18,
+          fontWeight: 600,
+          '& .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 1.5 },
+          '&:hover .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)' },
+          '&.Mui-focused .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 3 },
+          // A wrong field is held by a bracket of ink; red is for tag-outs alone.
+          '&.Mui-error .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderLeftWidth: 7 },
+        },
+      },
+    },
+    MuiFormHelperText: { styleOverrides: { root: { fontSize: 15, fontWeight: 600, color: 'var(--ink-2)', marginLeft: 2, '&.Mui-error': { color: 'var(--ink)' } } } },
+  },
+});

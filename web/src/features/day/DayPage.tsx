@@ -1,0 +1,101 @@
+import { useTranslation } from 'react-i18next';
+import { whatToDo } from '../../api/problem';
+import { Notice } from '../../app/Notice';
+import { Page } from '../../app/Page';
+import { clock, duration, longDate } from '../../app/figures';
+import { useSession } from '../session/useSession';
+import { MyName } from '../session/MyName';
+import { useOutbox } from '../../offline/useOutbox';
+import { DayColumn } from './DayColumn';
+import { Fold } from './Fold';
+import { rowHeight } from './geometry';
+import { useDay, useOpenRow, type Row } from './useDay';
+import './day.css';
+
+/** The day: outs and ins either side of a fold that is the clock. */
+export default function DayPage() {
+  const { t } = useTranslation();
+  const day = useDay();
+  const open = useOpenRow();
+  const yard = useSession().data?.yard;
+  const { kept } = useOutbox();
+
+  if (day.isPending) {
+    return <Notice words={t('state.fetching')} />;
+  }
+  if (day.data === undefined) {
+    return <Notice words={whatToDo(day.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void day.refetch()} />;
+  }
+  const { outs, ins, now, totals, people } = day.data;
+  const next = nextToStart(outs);
+  const height = Math.max(outs.reduce((sum, row) => sum + rowHeight(row), 0), ins.reduce((sum, row) => sum + rowHeight(row), 0), 520);
+
+  return (
+    <Page
+      title={longDate(now)}
+      sub={yard === undefined ? '' : `${yard.name}, ${yard.place}`}
+      leaf={t('day.book')}
+      tabs
+      className="day"
+      right={
+        <>
+          <div className="head-who">
+            {clock(now)}
+            <span>{day.isError ? t('state.no_network') : kept.length > 0 ? t('state.kept', { count: kept.length }) : t('state.posted')}</span>
+          </div>
+          <MyName />
+        </>
+      }
+    >
+      {open.isError && (
+        <p className="day-problem" role="alert">
+          {whatToDo(open.error, t('state.no_network'))}
+        </p>
+      )}
+      <div className="book" style={{ '--book': `${height}px` } as React.CSSProperties}>
+        <DayColumn side="out" rows={outs} now={now} nextId={next?.hire_id} busy={open.isPending} onOpen={(row) => open.mutate({ row, movement: 'checkout' })} />
+        <Fold outs={outs} ins={ins} now={now} height={height} />
+        <DayColumn side="in" rows={ins} now={now} nextId={undefined} busy={open.isPending} onOpen={(row) => open.mutate({ row, movement: 'return' })} />
+        <Totals side="out" totals={totals.outs} />
+        <Totals side="in" totals={totals.ins} />
+      </div>
+      <footer className="day-foot">
+        {people.map(({ person, doing }) => (
+          <div key={person.id} className="day-person">
+            <i>{person.name}</i>
+            {doing}
+          </div>
+        ))}
+        <button
+          type="button"
+          className="day-next"
+          disabled={next === undefined || open.isPending}
+          data-testid="open-next"
+          onClick={() => next !== undefined && open.mutate({ row: next, movement: 'checkout' })}
+        >
+          {next === undefined ? t('day.nothing_to_start') : t('day.open', { number: next.fleet_number })}
+          {next !== undefined && <small>{t('day.next_by', { time: clock(next.start_by) })}</small>}
+        </button>
+      </footer>
+    </Page>
+  );
+}
+
+/** The job that has to begin first, of those that nobody has begun and whose machine is known to be in the yard. */
+function nextToStart(outs: Row[]): Row | undefined {
+  return outs.filter((row) => row.standing === 'booked' && row.state.mark !== 'stop' && row.machine_is_here).sort((a, b) => a.start_by.localeCompare(b.start_by))[0];
+}
+
+function Totals({ side, totals }: { side: 'out' | 'in'; totals: { all: number; done: number; walking: number; tagged_out: number; ahead: number; ahead_seconds: number } }) {
+  const { t } = useTranslation();
+
+  return (
+    <div className={`totals totals-${side}`}>
+      <span>{t(`day.total_${side}`, { count: totals.all })}</span>
+      <span>{t(`day.done_${side}`, { count: totals.done })}</span>
+      {totals.walking > 0 && <span>{t('day.walking', { count: totals.walking })}</span>}
+      {totals.tagged_out > 0 && <span>{t('day.tagged', { count: totals.tagged_out })}</span>}
+      <span>{t('day.ahead', { count: totals.ahead, time: duration(totals.ahead_seconds) })}</span>
+    </div>
+  );
+}

@@ -1,0 +1,16 @@
+import { hourOfDay } from '../../app/figures';
+import type { Row } from './useDay';
+
+export const ROW_DONE = 58;
+export const ROW_OPEN = 94;
+
+export const rowHeight = (row: Row): number => (row.done_at !== null && row.state.mark !== 'stop' ? ROW_DONE : ROW_OPEN);
+
+/** The hours that the fold shows: all that the day holds, and never less than eight. */
+export function hoursShown(rows: Row[], now: string): [number, number] {
+  const moments = rows.flatMap((row) => [hourOfDay(row.started_at ?? row.start_by), hourOfDay(row.due_at), hourOfDay(row.start_by) + row.work_seconds / 3600]);
+  const from = Math.floor(Math.min(...moments, hourOfDay(now)));
+  const to = Math.min(24, Math.ceil(Math.max(...moments, hourOfDay(now)) + 0.2));
+
+  return to - from >= 8 ? [from, to] : [Math.max(0, Math.min(from, 24 - 8)), Math.min(24, Math.max(to, from + 8))];
+}

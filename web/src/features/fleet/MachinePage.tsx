@@ -1,0 +1,75 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link, useParams } from 'react-router';
+import { whatToDo } from '../../api/problem';
+import { figure, shortDate } from '../../app/figures';
+import { Notice } from '../../app/Notice';
+import { Page } from '../../app/Page';
+import { Stamp } from '../../marks/Stamp';
+import { DamagePlan } from '../../plans/DamagePlan';
+import { MyName } from '../session/MyName';
+import { Trail } from './Trail';
+import { useMachine } from './useFleet';
+import './fleet.css';
+
+/** A machine: its plan with all open damage, its folios, and the posting trail with nothing erased. */
+export default function MachinePage() {
+  const { t } = useTranslation();
+  const { machineId = '' } = useParams();
+  const query = useMachine(machineId);
+  const [selected, setSelected] = useState<string | null>(null);
+  if (query.isPending) {
+    return <Notice words={t('state.fetching')} />;
+  }
+  if (query.data === undefined) {
+    return <Notice words={whatToDo(query.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void query.refetch()} />;
+  }
+  const { machine, findings, folios, serial, tag } = query.data;
+  const finding = findings.find((one) => one.id === selected) ?? findings[0];
+
+  return (
+    <Page
+      className="machine"
+      title={`${machine.fleet_number} ${machine.describes}`}
+      sub={t('fleet.sub', { maker: machine.maker, model: machine.model, serial, hours: machine.smr_hours === null ? '–' : figure(machine.smr_hours) })}
+      leaf={t('fleet.machine_leaf')}
+      tabs
+      right={<MyName />}
+    >
+      <div className="machine-top">
+        <div className="machine-plan">
+          <DamagePlan name={machine.drawing} findings={findings.map((one) => ({ ...one, comparison: 'same' as const }))} selected={finding?.id ?? null} label={t('fleet.open_damage')} onSelect={setSelected} />
+        </div>
+        <section className="machine-folios" aria-label={t('fleet.folios')}>
+          {tag !== null && <Stamp tone="oxide" top={t('tag.top', { number: tag.number })} word={t('decision.tagged_out')} reason={tag.reason} foot={`${shortDate(tag.hung_at)}, ${tag.hung_by.name}`} />}
+          {finding !== undefined && (
+            <p className="machine-finding">
+              <b>
+                {finding.number} {finding.part}: {t(`kind.${finding.kind}`, { defaultValue: finding.kind })}
+                {finding.size_now_mm !== null && `, ${finding.size_now_mm} mm`}.
+              </b>{' '}
+              {finding.words}
+            </p>
+          )}
+          <h2>{t('fleet.folios')}</h2>
+          {folios.length === 0 && <p>{t('fleet.no_folios')}</p>}
+          <ul>
+            {folios.map((folio) => (
+              <li key={folio.hire_id}>
+                <Link to={`/hires/${folio.hire_id}/spread`}>
+                  <b>{folio.folio}</b>
+                  <span>
+                    {shortDate(folio.out_at)} – {shortDate(folio.in_at)}
+                  </span>
+                  <span>{folio.customer}</span>
+                  <i>{t(`standing.${folio.standing}`)}</i>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+      <Trail machineId={machineId} />
+    </Page>
+  );
+}

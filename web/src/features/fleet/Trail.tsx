@@ -1,0 +1,56 @@
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { Act } from '../../app/Act';
+import { shortDate } from '../../app/figures';
+import { Mark } from '../../marks/Mark';
+import { useTrail } from './useFleet';
+
+/** The posting trail, newest first. A struck entry keeps its place and stays legible. */
+export function Trail({ machineId }: { machineId: string }) {
+  const { t } = useTranslation();
+  const trail = useTrail(machineId);
+  const entries = trail.data?.pages.flatMap((page) => page.entries) ?? [];
+
+  return (
+    <section className="trail" aria-label={t('fleet.trail')}>
+      <h2>{t('fleet.trail')}</h2>
+      {trail.isPending && <p>{t('state.fetching')}</p>}
+      {trail.isError && <p>{t('state.no_network')}</p>}
+      {trail.isSuccess && entries.length === 0 && <p className="trail-empty">{t('fleet.no_entries')}</p>}
+      <table>
+        <tbody>
+          {entries.map((entry) => (
+            <TrailLine key={entry.id} entry={entry} />
+          ))}
+        </tbody>
+      </table>
+      {trail.hasNextPage && (
+        <Act disabled={trail.isFetchingNextPage} onClick={() => void trail.fetchNextPage()}>
+          {t('fleet.earlier')}
+        </Act>
+      )}
+    </section>
+  );
+}
+
+function TrailLine({ entry }: { entry: Schema['Entry'] }) {
+  const { t } = useTranslation();
+  const struck = entry.struck_by;
+
+  return (
+    <tr className={struck === null ? '' : 'struck'} data-testid="trail-entry">
+      <td className="trail-number">{entry.sequence}</td>
+      <td className="trail-when">
+        <i>{entry.actor.initials}</i> {shortDate(entry.recorded_at)}
+      </td>
+      <td className="trail-mark">{entry.outcome !== null && <Mark outcome={entry.outcome} size={18} />}</td>
+      <td className="trail-words">
+        <b>{struck === null ? entry.title : <s>{entry.title}</s>}</b> {struck === null ? entry.words : <s>{entry.words}</s>}
+        {struck !== null && <i>{t('fleet.struck', { who: struck.actor.name, when: shortDate(struck.recorded_at), because: struck.reason })}</i>}
+      </td>
+      <td className="trail-hash" title={entry.hash}>
+        {entry.hash.slice(0, 8)}
+      </td>
+    </tr>
+  );
+}

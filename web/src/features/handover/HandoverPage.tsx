@@ -1,0 +1,116 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { useNavigate, useParams } from 'react-router';
+import type { Schema } from '../../api/client';
+import { whatToDo } from '../../api/problem';
+import { longDate } from '../../app/figures';
+import { Notice } from '../../app/Notice';
+import { Page } from '../../app/Page';
+import { ProblemWords } from '../walk/ProblemWords';
+import { useSend } from '../walk/useSend';
+import { usePost } from '../walk/useWalk';
+import { SignatureField } from './SignatureField';
+import { StepPage } from './StepPage';
+import { useBriefing } from './useBriefing';
+import './handover.css';
+
+export default function HandoverPage() {
+  const { t } = useTranslation();
+  const { walkId = '' } = useParams();
+  const briefing = useBriefing(walkId);
+  if (briefing.isPending) {
+    return <Notice words={t('state.fetching')} />;
+  }
+  if (briefing.data === undefined) {
+    return <Notice words={whatToDo(briefing.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void briefing.refetch()} />;
+  }
+
+  return <Handover briefing={briefing.data} />;
+}
+
+/** The handover, held by the customer: one step fills the page; after the last one comes the signature. */
+function Handover({ briefing }: { briefing: Schema['Briefing'] }) {
+  const { t } = useTranslation();
+  const navigate = useNavigate();
+  const post = usePost(briefing.walk_id);
+  const { busy, problem, send } = useSend();
+  const firstOpen = briefing.steps.findIndex((step) => !briefing.steps_shown.includes(step.id));
+  const [at, setAt] = useState(firstOpen === -1 ? briefing.steps.length : firstOpen);
+  const [shown, setShown] = useState(() => new Set(briefing.steps_shown));
+  const step = briefing.steps[at];
+  const isSigned = briefing.signed_at !== null;
+  const kind = step?.kind ?? 'shutdown';
+  const next = (id: string) =>
+    void send(async () => {
+      if (!shown.has(id)) {
+        await post('handover.step_shown', { step: id });
+        setShown((before) => new Set(before).add(id));
+      }
+      setAt((before) => before + 1);
+    });
+
+  return (
+    <Page
+      className="handover"
+      title={step === undefined ? t('handover.sign_title') : t(`handover.${kind}`, { machine: briefing.family.toLowerCase() })}
+      sub={t('handover.sub', { number: briefing.fleet_number, maker: briefing.maker, model: briefing.model, until: longDate(briefing.comes_back_at) })}
+      folio={t('walk.folio', { folio: briefing.folio })}
+      leaf={t('handover.leaf')}
+      right={
+        <button type="button" onClick={() => void navigate('/')} data-testid="hand-back">
+          {t('handover.back_to_yard')}
+        </button>
+      }
+    >
+      <Steps briefing={briefing} at={at} shown={shown} onGo={setAt} />
+      {step !== undefined ? (
+        <StepPage key={step.id} briefing={briefing} step={step} />
+      ) : (
+        <SignatureField
+          briefing={briefing}
+          busy={busy}
+          onSign={(name, signature) => void send(() => post('handover.signed', { name, signature }))}
+        />
+      )}
+      <footer className="handover-foot">
+        <button type="button" className="handover-back" disabled={at === 0 || isSigned} onClick={() => setAt(at - 1)}>
+          {t('act.back')}
+        </button>
+        <div className="handover-problem">
+          <ProblemWords problem={problem} />
+          {problem === null && <p>{t('handover.shown', { shown: shown.size, all: briefing.steps.length })}</p>}
+        </div>
+        {step !== undefined ? (
+          <button type="button" className="handover-next" disabled={busy} data-testid="next-step" onClick={() => next(step.id)}>
+            {t('handover.next')}
+            <small>{briefing.steps[at + 1] === undefined ? t('handover.then_sign') : t('handover.then', { name: briefing.steps[at + 1]?.name })}</small>
+          </button>
+        ) : (
+          <div className="handover-caution">{t('handover.caution')}</div>
+        )}
+      </footer>
+    </Page>
+  );
+}
+
+interface StepsProps {
+  briefing: Schema['Briefing'];
+  at: number;
+  shown: Set<string>;
+  onGo: (at: number) => void;
+}
+
+function Steps({ briefing, at, shown, onGo }: StepsProps) {
+  return (
+    <ol className="steps">
+      {briefing.steps.map((step, index) => (
+        <li key={step.id} className={`${shown.has(step.id) ? 'done' : ''} ${index === at ? 'now' : ''}`}>
+          <button type="button" disabled={!shown.has(step.id) && index > at} aria-current={index === at ? 'step' : undefined} aria-label={step.name} onClick={() => onGo(index)}>
+            <i>{index + 1}</i>
+            {index === at && <span>{step.name}</span>}
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,99 @@
+import TextField from '@mui/material/TextField';
+import SignaturePad from 'signature_pad';
+import { useEffect, useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { Act } from '../../app/Act';
+import { HoldAct } from '../../app/HoldAct';
+import { shortDate } from '../../app/figures';
+import { Stamp } from '../../marks/Stamp';
+
+interface Props {
+  briefing: Schema['Briefing'];
+  busy: boolean;
+  onSign: (name: string, signature: number[][]) => void;
+}
+
+/** Name and signature of the person who was briefed. Strokes are kept as lines, so that they print at any size. */
+export function SignatureField({ briefing, busy, onSign }: Props) {
+  const { t } = useTranslation();
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const pad = useRef<SignaturePad | null>(null);
+  const [name, setName] = useState('');
+  const [hasInk, setHasInk] = useState(false);
+  const isSigned = briefing.signed_at !== null;
+  useEffect(() => {
+    const element = canvas.current;
+    if (element === null || isSigned) {
+      return;
+    }
+    element.width = element.offsetWidth;
+    element.height = element.offsetHeight;
+    const made = new SignaturePad(element, { penColor: getComputedStyle(document.documentElement).getPropertyValue('--ink').trim(), minWidth: 1.4, maxWidth: 3.2 });
+    const onEnd = () => setHasInk(!made.isEmpty());
+    made.addEventListener('endStroke', onEnd);
+    pad.current = made;
+
+    return () => {
+      made.removeEventListener('endStroke', onEnd);
+      made.off();
+    };
+  }, [isSigned]);
+
+  if (briefing.signed_at !== null) {
+    return (
+      <section className="signed">
+        <Stamp tone="jade" top={t('handover.stamp_top', { number: briefing.fleet_number, folio: briefing.folio })} word={t('handover.handed_over')} reason={briefing.signed_name ?? ''} foot={shortDate(briefing.signed_at)} />
+        <svg className="signature-drawn" viewBox="0 0 1000 400" role="img" aria-label={t('handover.signature_of', { name: briefing.signed_name })}>
+          {(briefing.signature ?? []).map((stroke, at) => (
+            <polyline key={at} points={pairs(stroke)} fill="none" stroke="var(--ink)" strokeWidth="6" strokeLinecap="round" strokeLinejoin="round" />
+          ))}
+        </svg>
+      </section>
+    );
+  }
+
+  return (
+    <section className="signing">
+      <p className="slab">{t('handover.sign_words', { count: briefing.steps.length })}</p>
+      <TextField label={t('handover.name')} value={name} required onChange={(event) => setName(event.target.value)} slotProps={{ htmlInput: { maxLength: 120, 'data-testid': 'signer' } }} />
+      <div className="signing-field">
+        <canvas ref={canvas} aria-label={t('handover.signature')} data-testid="signature" />
+        <span>{t('handover.signature')}</span>
+        <Act
+          onClick={() => {
+            pad.current?.clear();
+            setHasInk(false);
+          }}
+        >
+          {t('handover.sign_again')}
+        </Act>
+      </div>
+      <HoldAct disabled={busy || !hasInk || name.trim().length < 2} testId="sign" under={t('act.hold')} onHeld={() => onSign(name.trim(), strokes(pad.current, canvas.current))}>
+        {t('handover.sign')}
+      </HoldAct>
+    </section>
+  );
+}
+
+const MOST_POINTS = 1900;
+
+function strokes(pad: SignaturePad | null, canvas: HTMLCanvasElement | null): number[][] {
+  const scale = 1000 / (canvas?.width ?? 1000);
+
+  return (pad?.toData() ?? []).map((group) => {
+    const points = group.points.slice(0, MOST_POINTS);
+    const doubled = points.length === 1 ? [...points, ...points] : points;
+
+    return doubled.flatMap((point) => [Math.round(point.x * scale), Math.round(point.y * scale)]);
+  });
+}
+
+function pairs(stroke: number[]): string {
+  const points: string[] = [];
+  for (let at = 0; at + 1 < stroke.length; at += 2) {
+    points.push(`${stroke[at]},${stroke[at + 1]}`);
+  }
+
+  return points.join(' ');
+}

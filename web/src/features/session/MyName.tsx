@@ -1,0 +1,39 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Act } from '../../app/Act';
+import { Leaf } from '../../app/Leaf';
+import { readSet, writeSet, type ColourSet } from '../../app/colourSet';
+import { useMe, useSignOut } from './useSession';
+
+/** The name at the right of the head line, and behind it: day or night set, and signing out. */
+export function MyName() {
+  const { t } = useTranslation();
+  const me = useMe();
+  const signOut = useSignOut();
+  const [open, setOpen] = useState(false);
+  const [set, setSet] = useState<ColourSet>(readSet);
+  const choose = (next: ColourSet) => {
+    writeSet(next);
+    setSet(next);
+  };
+
+  return (
+    <>
+      <button type="button" className="head-who" onClick={() => setOpen(true)} aria-haspopup="dialog" data-testid="my-name">
+        {me.name}
+        <span>{t(`role.${me.role}`)}</span>
+      </button>
+      <Leaf open={open} title={me.name} onClose={() => setOpen(false)} foot={<Act testId="sign-out" onClick={() => signOut.mutate()}>{t('sign_in.out')}</Act>}>
+        <p>{t('set.words')}</p>
+        <div className="choice-row">
+          <Act pressed={set === 'day'} onClick={() => choose('day')}>
+            {t('set.day')}
+          </Act>
+          <Act pressed={set === 'night'} onClick={() => choose('night')}>
+            {t('set.night')}
+          </Act>
+        </div>
+      </Leaf>
+    </>
+  );
+}

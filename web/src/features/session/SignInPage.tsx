@@ -1,0 +1,69 @@
+import TextField from '@mui/material/TextField';
+import { useState, type FormEvent } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { whatToDo } from '../../api/problem';
+import { useSignIn } from './useSession';
+import './signIn.css';
+
+/** Paper, J over its double rule, and the people of the yard. */
+export function SignInPage({ session }: { session: Schema['Session'] }) {
+  const { t } = useTranslation();
+  const signIn = useSignIn();
+  const [login, setLogin] = useState('');
+  const [password, setPassword] = useState('');
+
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    signIn.mutate({ login, password });
+  };
+
+  return (
+    <div className="sign-in">
+      <div className="sign-in-brand">
+        <div className="sign-in-j" aria-hidden="true">
+          J
+        </div>
+        <h1>{t('sign_in.title')}</h1>
+        <p>
+          {session.yard.name}, {session.yard.place}
+        </p>
+      </div>
+      <form onSubmit={submit} aria-label={t('sign_in.form')}>
+        <TextField label={t('sign_in.name')} value={login} autoComplete="username" required fullWidth onChange={(event) => setLogin(event.target.value)} slotProps={{ htmlInput: { 'data-testid': 'login', autoCapitalize: 'none' } }} />
+        <TextField
+          label={t('sign_in.password')}
+          type="password"
+          value={password}
+          autoComplete="current-password"
+          required
+          fullWidth
+          error={signIn.isError}
+          helperText={signIn.isError ? whatToDo(signIn.error, t('state.no_network')) : ' '}
+          onChange={(event) => setPassword(event.target.value)}
+          slotProps={{ htmlInput: { 'data-testid': 'password' } }}
+        />
+        <button type="submit" className="sign-in-go" disabled={signIn.isPending} data-testid="sign-in">
+          {t('sign_in.go')}
+        </button>
+      </form>
+      {session.demo_accounts.length > 0 && (
+        <section className="sign-in-demo" aria-label={t('sign_in.demo')}>
+          <h2>{t('sign_in.demo')}</h2>
+          <p>{t('sign_in.demo_words', { password: session.demo_accounts[0]?.password })}</p>
+          <ul>
+            {session.demo_accounts.map((account) => (
+              <li key={account.login}>
+                <button type="button" data-testid={`demo-${account.login}`} onClick={() => signIn.mutate({ login: account.login, password: account.password })}>
+                  <b>{account.name}</b>
+                  <span>{t(`role.${account.role}`)}</span>
+                  <i>{account.login}</i>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}

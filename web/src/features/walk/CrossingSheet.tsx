@@ -1,0 +1,127 @@
+import { useEffect, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Act } from '../../app/Act';
+import { Mark } from '../../marks/Mark';
+import { useMe } from '../session/useSession';
+import { ProblemWords } from './ProblemWords';
+import { useSend } from './useSend';
+import type { Post } from './useWalk';
+import type { Stage, Walk } from './types';
+
+interface Props {
+  walk: Walk;
+  stage: Stage;
+  post: Post;
+  onCrossed: () => void;
+  onCancel?: () => void;
+  onGoLine: (key: string) => void;
+}
+
+/** Crossing into another machine state stops the walk: what must be true now, one line each, each touched in turn. */
+export function CrossingSheet({ walk, stage, post, onCrossed, onCancel, onGoLine }: Props) {
+  const { t } = useTranslation();
+  const me = useMe();
+  const [confirmed, setConfirmed] = useState<string[]>([]);
+  const { busy, problem, send } = useSend();
+  const inTheWay = walk.state.blocked_stages.find((blocked) => blocked.stage === stage.id)?.lines ?? [];
+  const lines = walk.plan.visits.flatMap((visit) => visit.lines);
+  const left = stage.lines.length - confirmed.length;
+
+  return (
+    <section className="crossing" aria-label={stage.title}>
+      <header>
+        <b>{stage.letter}</b>
+        <div>
+          <h2>{stage.title}</h2>
+          <p>{stage.summary}</p>
+        </div>
+      </header>
+      {inTheWay.length > 0 ? (
+        <div className="crossing-blocked">
+          <p className="slab">{t('crossing.blocked')}</p>
+          <ul>
+            {inTheWay.map((key) => (
+              <li key={key}>
+                <button type="button" onClick={() => onGoLine(key)}>
+                  <Mark outcome={walk.state.lines.find((line) => line.key === key)?.outcome ?? 'open'} />
+                  {lines.find((line) => line.key === key)?.title ?? key}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ) : (
+        <ol className="crossing-lines">
+          {stage.lines.map((line, at) => (
+            <CrossingLine
+              key={line.id}
+              line={line}
+              number={at + 1}
+              isConfirmed={confirmed.includes(line.id)}
+              isNext={line.id === stage.lines.find((one) => !confirmed.includes(one.id))?.id}
+              onTouch={() => setConfirmed((before) => (before.includes(line.id) ? before.filter((id) => id !== line.id) : [...before, line.id]))}
+            />
+          ))}
+        </ol>
+      )}
+      <ProblemWords problem={problem} />
+      <footer>
+        {onCancel !== undefined && <Act onClick={onCancel}>{t('act.back')}</Act>}
+        <Act
+          tone="jade"
+          testId="confirm-state"
+          disabled={busy || left > 0 || inTheWay.length > 0 || !me.may.walk}
+          under={left > 0 ? t('crossing.left', { count: left }) : t('crossing.all')}
+          onClick={() => void send(() => post('state.crossed', { stage: stage.id, confirmed })).then((posted) => posted && onCrossed())}
+        >
+          {t('crossing.confirm', { state: stage.title })}
+        </Act>
+      </footer>
+    </section>
+  );
+}
+
+interface LineProps {
+  line: Stage['lines'][number];
+  number: number;
+  isConfirmed: boolean;
+  isNext: boolean;
+  onTouch: () => void;
+}
+
+/** One thing that must be true. Where time matters, the first touch starts the clock and the second one confirms. */
+function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps) {
+  const { t } = useTranslation();
+  const [until, setUntil] = useState<number | null>(null);
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (until === null) {
+      return;
+    }
+    const timer = window.setInterval(() => setNow(Date.now()), 250);
+
+    return () => window.clearInterval(timer);
+  }, [until]);
+  const left = until === null ? line.wait_seconds : Math.max(0, Math.ceil((until - now) / 1000));
+  const touch = () => {
+    if (line.wait_seconds > 0 && until === null && !isConfirmed) {
+      setNow(Date.now());
+      setUntil(Date.now() + line.wait_seconds * 1000);
+    } else {
+      onTouch();
+    }
+  };
+
+  return (
+    <li>
+      <button type="button" className={`crossing-line ${isConfirmed ? 'confirmed' : ''} ${isNext ? 'next' : ''}`} aria-pressed={isConfirmed} data-testid={`confirm-${line.id}`} onClick={touch}>
+        <i>{isConfirmed ? <Mark outcome="stands" size={32} /> : number}</i>
+        <span>
+          <b>{line.text}</b>
+          <small>{line.why}</small>
+        </span>
+        {line.wait_seconds > 0 && !isConfirmed && <em>{until === null ? t('crossing.wait', { count: line.wait_seconds }) : left > 0 ? `${left} s` : t('crossing.waited')}</em>}
+      </button>
+    </li>
+  );
+}

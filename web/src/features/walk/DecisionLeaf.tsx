@@ -1,0 +1,169 @@
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { useNavigate } from 'react-router';
+import { answer, api, type Schema } from '../../api/client';
+import { Act } from '../../app/Act';
+import { HoldAct } from '../../app/HoldAct';
+import { Leaf } from '../../app/Leaf';
+import { Mark } from '../../marks/Mark';
+import { Stamp } from '../../marks/Stamp';
+import { shortDate } from '../../app/figures';
+import { useMe } from '../session/useSession';
+import { ProblemWords } from './ProblemWords';
+import { useSend } from './useSend';
+import type { Post } from './useWalk';
+import type { Walk } from './types';
+
+interface Props {
+  walk: Walk;
+  open: boolean;
+  post: Post;
+  mayPost: boolean;
+  onClose: () => void;
+  onGoLine: (key: string) => void;
+}
+
+/** Whether it may go: what forbids it, and what would lift each. The core decides; a person puts their name to it. */
+export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: Props) {
+  const { t } = useTranslation();
+  const navigate = useNavigate();
+  const me = useMe();
+  const { busy, problem, send } = useSend();
+  const [conditions, setConditions] = useState<Record<string, string>>({});
+  const release = useQuery({
+    queryKey: ['release', walk.id, walk.state],
+    enabled: open,
+    queryFn: () => answer(api.GET('/api/walks/{walk}/release', { params: { path: { walk: walk.id } } })),
+  });
+  const data = release.data;
+  const decide = (decision: 'released' | 'released_with_conditions' | 'held') =>
+    void send(() => post('release.decided', { decision, conditions: Object.entries(conditions).filter(([, words]) => words.trim() !== '').map(([reference, words]) => ({ reference, words: words.trim() })) }));
+  const isOut = walk.plan.movement === 'checkout';
+  const decided = data?.decided ?? null;
+  const onwards = decided === null || decided.decision === 'held' ? (isOut ? null : decided) : decided;
+
+  return (
+    <Leaf
+      open={open}
+      title={t('decision.title')}
+      onClose={onClose}
+      foot={
+        onwards !== null && !(isOut && onwards.decision === 'tagged_out') ? (
+          <Act tone="jade" testId="onwards" onClick={() => void navigate(isOut ? `/walks/${walk.id}/handover` : `/hires/${walk.hire_id}/spread`)}>
+            {t(isOut ? 'decision.to_handover' : 'decision.to_spread')}
+          </Act>
+        ) : undefined
+      }
+    >
+      {release.isPending && <p>{t('state.fetching')}</p>}
+      {release.isError && <p>{t('state.no_network')}</p>}
+      {data !== undefined && (
+        <>
+          {data.tag !== null ? (
+            <Stamp tone="oxide" top={t('tag.top', { number: data.tag.number })} word={t('decision.tagged_out')} reason={data.tag.reason} foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`} />
+          ) : decided !== null ? (
+            <Stamp
+              tone={decided.decision === 'held' ? 'ink' : 'jade'}
+              top={`${walk.machine.fleet_number} ${walk.machine.describes}`}
+              word={t(`decision.${decided.decision}`)}
+              reason={decided.conditions.map((condition) => condition.words).join(' ')}
+              foot={`${shortDate(decided.at)}, ${decided.by.name}`}
+            />
+          ) : (
+            <p className="decision-now" data-testid="computed" data-decision={data.decision}>
+              <Mark outcome={markOf(data.decision)} size={32} />
+              {t(`decision.now.${data.decision}`)}
+            </p>
+          )}
+          <Grounds data={data} conditions={conditions} mayLead={me.may.lead && mayPost && data.may_be_released_with_conditions} onConditions={setConditions} onGoLine={onGoLine} />
+          <ProblemWords problem={problem} />
+          {mayPost && data.tag === null && (
+            <div className="decision-acts">
+              {data.decision === 'released' && (
+                <HoldAct disabled={busy} testId="release" under={t('act.hold')} onHeld={() => decide('released')}>
+                  {t('decision.release', { number: walk.machine.fleet_number })}
+                </HoldAct>
+              )}
+              {data.may_be_released_with_conditions && me.may.lead && (
+                <HoldAct disabled={busy} testId="release-conditions" under={t('act.hold')} onHeld={() => decide('released_with_conditions')}>
+                  {t('decision.release_conditions')}
+                </HoldAct>
+              )}
+              {data.decision === 'held' && (
+                <HoldAct tone="ink" disabled={busy} testId="hold-machine" under={t('act.hold')} onHeld={() => decide('held')}>
+                  {t('decision.hold_it')}
+                </HoldAct>
+              )}
+            </div>
+          )}
+          {mayPost && data.tag === null && <TagIt data={data} busy={busy} onTag={(reason, reference) => void send(() => post('tag.hung', { reason, ...(reference === undefined ? {} : { reference }) }))} />}
+        </>
+      )}
+    </Leaf>
+  );
+}
+
+type Release = Schema['Release'];
+
+const markOf = (decision: Release['decision']): Schema['Outcome'] => (decision === 'tagged_out' ? 'stop' : decision === 'held' ? 'attend' : 'stands');
+
+interface GroundsProps {
+  data: Release;
+  conditions: Record<string, string>;
+  mayLead: boolean;
+  onConditions: (conditions: Record<string, string>) => void;
+  onGoLine: (key: string) => void;
+}
+
+function Grounds({ data, conditions, mayLead, onConditions, onGoLine }: GroundsProps) {
+  const { t } = useTranslation();
+  if (data.grounds.length === 0) {
+    return <p>{t('decision.no_grounds')}</p>;
+  }
+
+  return (
+    <ul className="grounds">
+      {data.grounds.map((ground) => (
+        <li key={ground.reference} className={ground.outcome === 'stop' ? 'ground-stop' : ''}>
+          <button type="button" disabled={ground.line === null} onClick={() => ground.line !== null && onGoLine(ground.line)}>
+            <Mark outcome={ground.outcome} />
+            <span>
+              <b>{ground.title}</b>
+              {ground.words}
+              <small>{t(`lifted.${ground.lifted_by}`)}</small>
+            </span>
+          </button>
+          {mayLead && ground.lifted_by === 'leads_condition' && (
+            <TextField
+              label={t('decision.condition')}
+              value={conditions[ground.reference] ?? ''}
+              fullWidth
+              onChange={(event) => onConditions({ ...conditions, [ground.reference]: event.target.value })}
+              slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'condition' } }}
+            />
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function TagIt({ data, busy, onTag }: { data: Release; busy: boolean; onTag: (reason: string, reference?: string) => void }) {
+  const { t } = useTranslation();
+  const worst = data.grounds.find((ground) => ground.outcome === 'stop') ?? data.grounds.find((ground) => ground.outcome === 'attend');
+  const [reason, setReason] = useState<string | null>(null);
+  const words = reason ?? (worst === undefined ? '' : `${worst.title}. ${worst.words}`);
+
+  return (
+    <details className="tag-it" open={data.decision === 'tagged_out'}>
+      <summary>{t('tag.title')}</summary>
+      <p>{t('tag.words')}</p>
+      <TextField label={t('tag.reason')} value={words} multiline fullWidth onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 1000, 'data-testid': 'tag-reason' } }} />
+      <HoldAct tone="oxide" disabled={busy || words.trim().length < 3} testId="hang-tag" under={t('act.hold')} onHeld={() => onTag(words.trim(), worst?.reference)}>
+        {t('tag.hang')}
+      </HoldAct>
+    </details>
+  );
+}

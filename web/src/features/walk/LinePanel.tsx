@@ -1,0 +1,71 @@
+import { useTranslation } from 'react-i18next';
+import { Act } from '../../app/Act';
+import { Mark } from '../../marks/Mark';
+import { LookPanel } from './LookPanel';
+import { ReadingPanel } from './ReadingPanel';
+import type { Position } from './useWalkPosition';
+import type { Post } from './useWalk';
+import type { Observed, Walk } from './types';
+
+export interface PanelProps {
+  walk: Walk;
+  position: Position;
+  observed: Record<string, Observed>;
+  mayPost: boolean;
+  isKept: boolean;
+  post: Post;
+  onCross: (stage: string) => void;
+  onFinding: () => void;
+  onTag: () => void;
+}
+
+/** The question at hand: a check by eye or an instrument, with the other lines of this stop above it. */
+export function LinePanel(props: PanelProps) {
+  const { t } = useTranslation();
+  const { walk, position, isKept, mayPost, onCross } = props;
+  const { line, visit } = position;
+  const inState = walk.state.stage === visit.stage;
+  const stage = walk.plan.stages.find((one) => one.id === visit.stage);
+
+  return (
+    <section className={`panel ${isKept ? 'panel-kept' : ''}`} aria-label={line.title}>
+      <Lines {...props} />
+      <header className="panel-title">
+        <h2>{line.title}</h2>
+        <p>
+          {visit.direction} {line.how}
+        </p>
+      </header>
+      {!inState && mayPost && stage !== undefined && (
+        <div className="panel-state">
+          <p>{t('walk.needs_state', { state: stage.title })}</p>
+          <Act tone="ink" testId="cross" onClick={() => onCross(stage.id)}>
+            {t('walk.bring_it', { state: stage.title })}
+          </Act>
+        </div>
+      )}
+      {line.instrument === null ? <LookPanel {...props} inState={inState} /> : <ReadingPanel {...props} instrument={line.instrument} inState={inState} />}
+    </section>
+  );
+}
+
+function Lines({ walk, position }: PanelProps) {
+  const { t } = useTranslation();
+
+  return (
+    <ol className="panel-lines" aria-label={t('walk.lines_here', { name: position.visit.name })}>
+      {position.visit.lines.map((line, at) => {
+        const outcome = walk.state.lines.find((one) => one.key === line.key)?.outcome ?? 'open';
+
+        return (
+          <li key={line.key}>
+            <button type="button" aria-current={line.key === position.line.key ? 'true' : undefined} aria-label={`${line.title}, ${t(`outcome.${outcome}`)}`} onClick={() => position.goLine(line.key)}>
+              <Mark outcome={outcome} size={20} />
+              {at + 1}
+            </button>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Act } from '../../app/Act';
+import { CannotTellLeaf } from './CannotTellLeaf';
+import type { PanelProps } from './LinePanel';
+import { ProblemWords } from './ProblemWords';
+import { StrikeAct } from './StrikeAct';
+import { useSend } from './useSend';
+import { VerdictWords } from './VerdictWords';
+
+/** A check by eye: what is right stands there in words; it is so, it is not so, or it cannot be told. */
+export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFinding }: PanelProps & { inState: boolean }) {
+  const { t } = useTranslation();
+  const { line } = position;
+  const { busy, problem, send } = useSend();
+  const [cannot, setCannot] = useState(false);
+  const state = walk.state.lines.find((one) => one.key === line.key);
+  const answerIt = (answer: 'stands' | 'amiss' | 'cannot_tell', words?: string) =>
+    send(async () => {
+      await post('check.answered', { line: line.key, answer, ...(words === undefined ? {} : { words }) });
+      if (answer === 'stands') {
+        position.advance(line.key);
+      }
+    });
+
+  return (
+    <>
+      <div className="look">
+        <p className="look-accept">{line.accept}</p>
+        <dl>
+          <dt>{t('walk.if_not')}</dt>
+          <dd>{line.if_not}</dd>
+          <dt>{t('walk.weighs')}</dt>
+          <dd>
+            {t(`severity.${line.severity}`)} ({t(`source.${line.source.kind}`)}: {line.source.words})
+          </dd>
+        </dl>
+        {state?.judgement !== undefined && state.judgement !== null && <VerdictWords judgement={state.judgement} />}
+        {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
+      </div>
+      <ProblemWords problem={problem} />
+      {mayPost && (
+        <div className="look-acts">
+          {state?.entry_id !== null && state !== undefined && state.outcome !== 'open' ? (
+            <StrikeAct entryId={state.entry_id ?? ''} post={post} />
+          ) : (
+            <Act disabled={busy} testId="cannot-tell" onClick={() => setCannot(true)}>
+              {t('walk.cannot_tell')}
+            </Act>
+          )}
+          <Act disabled={busy || !inState} testId="amiss" onClick={() => void answerIt('amiss').then((posted) => posted && onFinding())}>
+            {t('walk.not_so')}
+          </Act>
+          <Act tone="jade" disabled={busy || !inState} testId="stands" onClick={() => void answerIt('stands')}>
+            {t('walk.stands')}
+          </Act>
+        </div>
+      )}
+      <CannotTellLeaf
+        open={cannot}
+        title={line.title}
+        onClose={() => setCannot(false)}
+        onReason={(words) => {
+          setCannot(false);
+          void answerIt('cannot_tell', words);
+          position.advance(line.key);
+        }}
+      />
+    </>
+  );
+}

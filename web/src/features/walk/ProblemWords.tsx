@@ -1,0 +1,21 @@
+import type { Problem } from '../../api/problem';
+
+/** What went wrong, held by a bracket of ink, beside what was entered. */
+export function ProblemWords({ problem }: { problem: Problem | null }) {
+  if (problem === null) {
+    return null;
+  }
+
+  return (
+    <div className="problem" role="alert">
+      <b>{problem.title}</b>
+      <p>{problem.detail}</p>
+      {Object.values(problem.field ?? {})
+        .flat()
+        .filter((words) => words !== problem.title)
+        .map((words) => (
+          <p key={words}>{words}</p>
+        ))}
+    </div>
+  );
+}

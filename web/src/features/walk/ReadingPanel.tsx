@@ -1,0 +1,245 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { Act } from '../../app/Act';
+import { atStep, clock, figure, signed, unitName } from '../../app/figures';
+import { clampToStep } from '../../instruments/contract';
+import type { Face } from '../../instruments/Dipstick';
+import { NumberPad } from '../../instruments/NumberPad';
+import { CannotTellLeaf } from './CannotTellLeaf';
+import { DisputeLeaf } from './DisputeLeaf';
+import { DrawnInstrument } from './DrawnInstrument';
+import type { PanelProps } from './LinePanel';
+import { isHeld } from './PostureBar';
+import { ProblemWords } from './ProblemWords';
+import { StepKey } from './StepKey';
+import { StrikeAct } from './StrikeAct';
+import { useKept } from './useKept';
+import { useSend } from './useSend';
+import { useVerdict } from './useVerdict';
+import { VerdictWords } from './VerdictWords';
+
+type Instrument = Schema['Instrument'];
+
+interface Draft {
+  value: number;
+  face: Face;
+  look: string | null;
+}
+
+/** A reading is made by making the drawn instrument look like the real one; the figure and the verdict follow. */
+export function ReadingPanel(props: PanelProps & { instrument: Instrument; inState: boolean }) {
+  const { walk, position, observed, mayPost, isKept, post, inState, instrument, onTag } = props;
+  const { t } = useTranslation();
+  const { line } = position;
+  const state = walk.state.lines.find((one) => one.key === line.key);
+  const [draft, setDraft] = useKept<Draft>(`walk.draft.2.${walk.id}.${line.key}`, { value: firstValue(instrument, state?.value ?? state?.last ?? null), face: 'cold', look: line.looks[0] ?? null });
+  const [pad, setPad] = useState(false);
+  const [cannot, setCannot] = useState(false);
+  const [disputing, setDisputing] = useState(false);
+  const { busy, problem, send, clear } = useSend();
+  const set = (change: Partial<Draft>) => {
+    clear();
+    setDraft({ ...draft, ...change });
+  };
+  const [low, high] = range(instrument);
+  const value = atStep(draft.value, instrument.step);
+  const payload: Schema['ReadingPostedPayload'] = {
+    line: line.key,
+    value,
+    unit: instrument.unit,
+    observed: line.conditions.flatMap((id) => (observed[id] === undefined ? [] : [observed[id]])),
+    ...(instrument.kind === 'dipstick' ? { face: draft.face } : {}),
+    ...(draft.look === null ? {} : { look: draft.look }),
+  };
+  const verdict = useVerdict(walk.id, payload, walk.state.stage !== null);
+  const missing = line.conditions.flatMap((id, at) => {
+    const condition = walk.plan.conditions.find((one) => one.id === id);
+
+    return condition === undefined || isHeld(condition, observed[id]) ? [] : ['abcdefgh'[at] ?? ''];
+  });
+  const isUnheld = missing.length > 0 || !inState;
+  const stands = state !== undefined && state.outcome !== 'open' && state.entry_id !== null;
+  const postIt = (extra: { reason?: string; photo?: string } = {}) =>
+    send(async () => {
+      const result = await post('reading.posted', { ...payload, ...extra });
+      setDisputing(false);
+      if (result === 'kept' || (result.judgement?.is_valid === true && result.judgement.verdict.outcome === 'stands')) {
+        position.advance(line.key);
+      }
+    });
+  const judgement = verdict.data;
+  const isDisputed = judgement?.is_valid === true && judgement.verdict.is_disputed;
+
+  return (
+    <>
+      <div className={`reading reading-${instrument.kind}`}>
+        <div className="reading-drawing">
+          <DrawnInstrument
+            instrument={instrument}
+            value={draft.value}
+            face={draft.face}
+            ghost={state?.last === undefined || state.last === null ? null : Number(state.last)}
+            readOnly={!mayPost}
+            unheld={isUnheld}
+            label={line.title}
+            valueText={`${value} ${unitName(instrument.unit)}. ${judgement?.verdict.reason ?? ''}`}
+            onChange={(next) => set({ value: next })}
+            onFace={(face) => set({ face })}
+          />
+        </div>
+        <div className="reading-words">
+          <button type="button" className="reading-value" disabled={!mayPost} aria-label={t('walk.type_it')} data-testid="value" onClick={() => setPad(true)}>
+            {figure(value)}
+            <small>{unitName(instrument.unit)}</small>
+          </button>
+          {judgement !== undefined && <VerdictWords judgement={judgement} live />}
+          {judgement === undefined && verdict.isFetching && <p className="verdict-act">{t('state.fetching')}</p>}
+          {judgement === undefined && verdict.isError && <p className="verdict-act">{t('walk.verdict_later')}</p>}
+          {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
+          <Reread state={state} onTag={onTag} />
+        </div>
+      </div>
+      <OutInLine walk={walk} last={state?.last ?? null} value={value} />
+      {line.looks.length > 0 && (
+        <div className="looks">
+          <span>{t('walk.looks')}</span>
+          {line.looks.map((look) => (
+            <Act key={look} pressed={draft.look === look} disabled={!mayPost} onClick={() => set({ look })}>
+              {t(`look.${look}`)}
+            </Act>
+          ))}
+        </div>
+      )}
+      <ProblemWords problem={problem} />
+      {mayPost && (
+        <div className="reading-acts">
+          <StepKey label={t('walk.less', { step: instrument.step, unit: unitName(instrument.unit) })} sign="−" step={`${instrument.step} ${unitName(instrument.unit)}`} onStep={() => set({ value: clampToStep(draft.value - instrument.step, instrument.step, low, high) })} />
+          <StepKey label={t('walk.more', { step: instrument.step, unit: unitName(instrument.unit) })} sign="+" step={`${instrument.step} ${unitName(instrument.unit)}`} onStep={() => set({ value: clampToStep(draft.value + instrument.step, instrument.step, low, high) })} />
+          {isUnheld ? (
+            <Act disabled testId="post" under={inState ? t('walk.missing', { letters: missing.join(', ') }) : t('walk.other_state')}>
+              {t('walk.posture_first')}
+            </Act>
+          ) : (
+            <Act tone="jade" disabled={busy} testId="post" under={judgement === undefined ? undefined : under(judgement, t)} onClick={() => (isDisputed ? setDisputing(true) : void postIt())}>
+              {t('walk.post', { value: figure(value), unit: unitName(instrument.unit) })}
+            </Act>
+          )}
+          {stands ? (
+            <StrikeAct entryId={state.entry_id ?? ''} post={post} />
+          ) : (
+            <Act testId="cannot-tell" onClick={() => setCannot(true)}>
+              {t('walk.cannot_read')}
+            </Act>
+          )}
+        </div>
+      )}
+      <NumberPad open={pad} title={line.title} unit={unitName(instrument.unit)} allowMinus={low < 0} onClose={() => setPad(false)} onSet={(typed) => set({ value: clampToStep(typed, instrument.step, low, high) })} />
+      <CannotTellLeaf
+        open={cannot}
+        title={line.title}
+        onClose={() => setCannot(false)}
+        onReason={(words) => {
+          setCannot(false);
+          void send(() => post('check.answered', { line: line.key, answer: 'cannot_tell', words }));
+          position.advance(line.key);
+        }}
+      >
+        {isUnheld && (
+          <Act
+            testId="post-not-valid"
+            under={t('walk.not_valid_words')}
+            onClick={() => {
+              setCannot(false);
+              void postIt();
+            }}
+          >
+            {t('walk.post_not_valid', { value: figure(value), unit: unitName(instrument.unit) })}
+          </Act>
+        )}
+      </CannotTellLeaf>
+      {judgement !== undefined && <DisputeLeaf open={disputing} title={line.title} judgement={judgement} busy={busy} problem={problem} onClose={() => setDisputing(false)} onPost={(extra) => void postIt(extra)} />}
+    </>
+  );
+}
+
+function under(judgement: Schema['Judgement'], t: (key: string, figures?: Record<string, unknown>) => string): string | undefined {
+  const { verdict } = judgement;
+  if (verdict.is_disputed) {
+    return t('walk.with_photo');
+  }
+
+  return verdict.top_up === null || verdict.outcome === 'stands' ? undefined : t('walk.and_reread', { minutes: verdict.top_up.reread_after_minutes });
+}
+
+function Reread({ state, onTag }: { state: Schema['LineState'] | undefined; onTag: () => void }) {
+  const { t } = useTranslation();
+  if (state?.outcome !== 'attend' || state.answered_at === null) {
+    return null;
+  }
+  const minutes = state.judgement?.verdict.top_up?.reread_after_minutes ?? 0;
+
+  return (
+    <div className="reread">
+      <p>{t('walk.posted', { value: figure(state.value ?? ''), time: clock(state.answered_at) })}</p>
+      {minutes > 0 && <p>{t('walk.reread_at', { time: clock(new Date(Date.parse(state.answered_at) + minutes * 60_000).toISOString()) })}</p>}
+      {state.attempts > 1 && (
+        <Act tone="oxide" onClick={onTag}>
+          {t('walk.twice_out')}
+        </Act>
+      )}
+    </div>
+  );
+}
+
+/** Out, In, Difference: in that order, everywhere; the difference is never typed. */
+function OutInLine({ walk, last, value }: { walk: Walk; last: string | null; value: string }) {
+  const { t } = useTranslation();
+  const isOut = walk.plan.movement === 'checkout';
+  const difference = last === null ? null : (Number(value) - Number(last)).toFixed(Math.max(decimals(value), decimals(last)));
+
+  return (
+    <div className="out-in">
+      <div>
+        <span>{t(isOut ? 'walk.last_in' : 'walk.out')}</span>
+        <b>{last === null ? t('walk.none') : figure(last)}</b>
+      </div>
+      <div>
+        <span>{t(isOut ? 'walk.out_now' : 'walk.in_now')}</span>
+        <b>{figure(value)}</b>
+      </div>
+      <div>
+        <span>{t('walk.difference')}</span>
+        <b>{difference === null ? '–' : signed(difference)}</b>
+      </div>
+    </div>
+  );
+}
+
+type Walk = PanelProps['walk'];
+
+const decimals = (text: string): number => text.split('.')[1]?.length ?? 0;
+
+function range(instrument: Instrument): [number, number] {
+  switch (instrument.kind) {
+    case 'dipstick':
+      return [instrument.marks?.lowest ?? 0, Math.max(instrument.marks?.highest ?? 0, instrument.hot_marks?.highest ?? 0)];
+    case 'sight_glass':
+      return [0, instrument.diameter ?? 0];
+    case 'tank_column':
+      return [0, instrument.marks?.highest ?? 0];
+    case 'hour_meter':
+      return [0, 10 ** (instrument.whole_digits ?? 5) - 10 ** -(instrument.decimals ?? 1)];
+    case 'count':
+      return [0, 20];
+  }
+}
+
+/** Where the drawing starts: at the last entry if there is one, else at the low end, so that it has to be set. */
+function firstValue(instrument: Instrument, known: string | null): number {
+  if (known !== null) {
+    return Number(known);
+  }
+
+  return instrument.kind === 'count' ? 0 : Math.max(0, instrument.marks?.lowest ?? 0);
+}

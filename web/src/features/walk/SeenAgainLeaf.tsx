@@ -1,0 +1,115 @@
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Act } from '../../app/Act';
+import { Leaf } from '../../app/Leaf';
+import { clock, shortDate } from '../../app/figures';
+import { NumberPad } from '../../instruments/NumberPad';
+import { DamageIcon } from '../../marks/Mark';
+import { useMe } from '../session/useSession';
+import { PhotoField } from './PhotoField';
+import { ProblemWords } from './ProblemWords';
+import { SeverityWords } from './SeverityWords';
+import { StrikeAct } from './StrikeAct';
+import { useSend } from './useSend';
+import type { Post } from './useWalk';
+import type { Finding, Walk } from './types';
+
+interface Props {
+  walk: Walk;
+  findingId: string;
+  post: Post;
+  mayPost: boolean;
+  onClose: () => void;
+}
+
+/** A finding that is known: what was said of it, and what it looks like now: the same, or grown. */
+export function SeenAgainLeaf({ walk, findingId, post, mayPost, onClose }: Props) {
+  const { t } = useTranslation();
+  const finding = walk.state.findings.find((one) => one.id === findingId);
+  const [size, setSize] = useState<number | null>(null);
+  const [words, setWords] = useState('');
+  const [photos, setPhotos] = useState<string[]>([]);
+  const [pad, setPad] = useState(false);
+  const { busy, problem, send } = useSend();
+  if (finding === undefined) {
+    return null;
+  }
+  const isOfThisWalk = finding.walk_id === walk.id;
+  const see = (millimetres: number) =>
+    void send(() => post('finding.seen_again', { finding: finding.id, size_mm: millimetres, words: words.trim(), photos })).then((posted) => posted && onClose());
+
+  return (
+    <Leaf
+      open
+      title={t('finding.known', { number: finding.number, part: finding.part })}
+      onClose={onClose}
+      foot={
+        mayPost && !isOfThisWalk ? (
+          <>
+            <Act disabled={busy} testId="seen-grown" onClick={() => (size === null ? setPad(true) : see(size))}>
+              {size === null ? t('finding.grown') : t('finding.post_grown', { size })}
+            </Act>
+            <Act tone="jade" disabled={busy} testId="seen-same" onClick={() => see(finding.size_mm ?? 0)}>
+              {t('finding.same')}
+            </Act>
+          </>
+        ) : undefined
+      }
+    >
+      <div className="finding-head">
+        <DamageIcon comparison={finding.comparison} number={finding.number} size={56} />
+        <p>
+          <b>
+            {t(`kind.${finding.kind}`, { defaultValue: finding.kind })}
+            {finding.size_mm !== null && `, ${finding.size_mm} mm`}
+          </b>
+          {finding.words}
+          <small>
+            {finding.actor.name}, {isOfThisWalk ? clock(finding.recorded_at) : shortDate(finding.recorded_at)}
+          </small>
+        </p>
+      </div>
+      <SeverityWords severity={finding.severity} because={finding.severity_reason ?? finding.proposed_because} />
+      {mayPost && <Regrade finding={finding} post={post} />}
+      {finding.photos.length > 0 && <PhotoField photos={finding.photos} most={0} onPhotos={() => undefined} />}
+      {mayPost && !isOfThisWalk && (
+        <>
+          <TextField label={t('finding.words_now')} value={words} multiline onChange={(event) => setWords(event.target.value)} slotProps={{ htmlInput: { maxLength: 4000 } }} />
+          <PhotoField photos={photos} most={8} onPhotos={setPhotos} />
+        </>
+      )}
+      {mayPost && isOfThisWalk && <StrikeAct entryId={finding.id} post={post} />}
+      <ProblemWords problem={problem} />
+      <NumberPad open={pad} title={t('finding.size')} unit="mm" onClose={() => setPad(false)} onSet={(value) => setSize(Math.max(0, Math.round(value)))} />
+    </Leaf>
+  );
+}
+
+/** Anybody may raise it; lowering it is for the lead, with a reason. */
+function Regrade({ finding, post }: { finding: Finding; post: Post }) {
+  const { t } = useTranslation();
+  const me = useMe();
+  const [reason, setReason] = useState('');
+  const { busy, problem, send } = useSend();
+  const order = ['note', 'hold', 'stop'] as const;
+  const offered = order.filter((one) => one !== finding.severity && (me.may.lead || order.indexOf(one) > order.indexOf(finding.severity)));
+  if (offered.length === 0) {
+    return null;
+  }
+
+  return (
+    <details className="regrade">
+      <summary>{t('finding.regrade')}</summary>
+      <TextField label={t('finding.reason')} value={reason} fullWidth onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'grade-reason' } }} />
+      <div className="choice-row">
+        {offered.map((severity) => (
+          <Act key={severity} disabled={busy} testId={`grade-${severity}`} onClick={() => void send(() => post('finding.graded', { finding: finding.id, severity, reason: reason.trim() }))}>
+            {t(`severity.short.${severity}`)}
+          </Act>
+        ))}
+      </div>
+      <ProblemWords problem={problem} />
+    </details>
+  );
+}

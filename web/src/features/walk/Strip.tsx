@@ -1,0 +1,88 @@
+import { useTranslation } from 'react-i18next';
+import { clock } from '../../app/figures';
+import type { Position } from './useWalkPosition';
+import type { Outcome, Visit, Walk } from './types';
+
+interface Props {
+  walk: Walk;
+  position: Position;
+  pending: Set<string>;
+  onCross: (stage: string) => void;
+  onDecide: () => void;
+}
+
+/** Stage, state, place and time: brackets for the machine states over a cell for each stop. */
+export function Strip({ walk, position, pending, onCross, onDecide }: Props) {
+  const { t } = useTranslation();
+  const { plan, state } = walk;
+  const minutes = Math.ceil(state.progress.seconds_left / 60);
+
+  return (
+    <section className="strip" aria-label={t('walk.strip')}>
+      <div className="route">
+        {plan.stages.map((stage) => {
+          const visits = plan.visits.filter((visit) => visit.stage === stage.id);
+          const isHere = stage.id === position.visit.stage;
+
+          return (
+            <div key={stage.id} className={`bracket ${isHere ? 'bracket-here' : ''} ${visits.length > 4 ? 'bracket-wide' : ''}`} style={{ '--cells': visits.length } as React.CSSProperties}>
+              <button type="button" className={`bracket-title ${stage.id === state.stage ? 'on' : ''}`} onClick={() => (visits[0] !== undefined && stage.id !== position.visit.stage ? position.goVisit(visits[0]) : onCross(stage.id))}>
+                <b>{stage.letter}</b>
+                <span className="bracket-name">{stage.title}</span>
+                {isHere && visits.length > 4 && <span className="bracket-summary">{stage.summary}</span>}
+              </button>
+              <div className="cells">
+                {visits.map((visit) => (
+                  <Cell key={visit.number} visit={visit} outcome={visitOutcome(visit, walk, pending)} isNow={visit.number === position.visit.number} onGo={() => position.goVisit(visit)} />
+                ))}
+              </div>
+            </div>
+          );
+        })}
+      </div>
+      <button type="button" className="minutes" onClick={onDecide} data-testid="decision">
+        <span className="minutes-left">
+          {minutes} <small>{t('walk.min_left')}</small>
+        </span>
+        <span className="minutes-under">
+          {state.progress.lines_left === 0 ? t('walk.decide') : t('walk.lines_left', { left: state.progress.lines_left })}
+          <br />
+          {t(plan.movement === 'checkout' ? 'walk.leaves_at' : 'walk.due_at', { time: clock(walk.due_at) })}
+        </span>
+      </button>
+    </section>
+  );
+}
+
+/** A stop is as good as the worst of its lines; it is open while one of them is. */
+export function visitOutcome(visit: Visit, walk: Walk, pending: Set<string>): Outcome {
+  const outcomes = visit.lines.map((line) => (pending.has(line.key) ? 'stands' : (walk.state.lines.find((state) => state.key === line.key)?.outcome ?? 'open')));
+
+  return (['stop', 'attend', 'open'] as const).find((outcome) => outcomes.includes(outcome)) ?? 'stands';
+}
+
+function Cell({ visit, outcome, isNow, onGo }: { visit: Visit; outcome: Outcome; isNow: boolean; onGo: () => void }) {
+  const { t } = useTranslation();
+
+  return (
+    <button
+      type="button"
+      className={`cell cell-${outcome} ${isNow ? 'cell-now' : ''}`}
+      aria-current={isNow ? 'step' : undefined}
+      aria-label={`${visit.number} ${visit.name}, ${t(`outcome.${outcome}`)}`}
+      data-testid={`cell-${visit.number}`}
+      onClick={onGo}
+    >
+      <i>
+        {outcome === 'attend' && !isNow && (
+          <svg width="38" height="36" viewBox="0 0 38 36" aria-hidden="true">
+            <path d="M3 1.5H36L30 16L36 30.5H3Z" fill="var(--ochre)" stroke="var(--ink)" strokeWidth="2" strokeLinejoin="round" />
+            <path d="M3 0V38" stroke="var(--ink)" strokeWidth="3.4" />
+          </svg>
+        )}
+        <span>{visit.number}</span>
+      </i>
+      <em>{visit.name}</em>
+    </button>
+  );
+}

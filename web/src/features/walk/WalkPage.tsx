@@ -1,0 +1,172 @@
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { useNavigate, useParams } from 'react-router';
+import { whatToDo } from '../../api/problem';
+import { clock } from '../../app/figures';
+import { Notice } from '../../app/Notice';
+import { Page } from '../../app/Page';
+import { useOutbox } from '../../offline/useOutbox';
+import { useMe } from '../session/useSession';
+import { CrossingSheet } from './CrossingSheet';
+import { DecisionLeaf } from './DecisionLeaf';
+import { FindingLeaf } from './FindingLeaf';
+import { LinePanel } from './LinePanel';
+import { PostureBar } from './PostureBar';
+import { SeenAgainLeaf } from './SeenAgainLeaf';
+import { Strip } from './Strip';
+import { WalkDrawing } from './WalkDrawing';
+import { useKept } from './useKept';
+import { usePost, useWalk } from './useWalk';
+import { useWakeLock } from './useWakeLock';
+import { useWalkPosition } from './useWalkPosition';
+import type { Observed, Walk } from './types';
+import './walk.css';
+
+export default function WalkPage() {
+  const { t } = useTranslation();
+  const { walkId = '' } = useParams();
+  const walk = useWalk(walkId);
+  if (walk.isPending) {
+    return <Notice words={t('state.fetching')} />;
+  }
+  if (walk.data === undefined) {
+    return <Notice words={whatToDo(walk.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void walk.refetch()} />;
+  }
+
+  return <WalkInProgress key={walk.data.id} walk={walk.data} isStale={walk.isError} />;
+}
+
+/** The walk: strip, drawing and instrument are three views of one position and move together. */
+function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
+  const { t } = useTranslation();
+  const navigate = useNavigate();
+  const me = useMe();
+  const post = usePost(walk.id);
+  const { kept, nextTry } = useOutbox();
+  const pending = useMemo(() => new Set(kept.filter((one) => one.walkId === walk.id).map((one) => String(one.entry.payload['line'] ?? ''))), [kept, walk.id]);
+  const position = useWalkPosition(walk, pending);
+  const { state, plan } = walk;
+  const [observed, setObserved] = useKept<Record<string, Observed>>(`walk.observed.1.${walk.id}.${state.stage ?? 'none'}`, {});
+  const [crossingTo, setCrossingTo] = useState<string | null>(null);
+  const [placing, setPlacing] = useState<{ x: number; y: number; line?: string } | null>(null);
+  const [lookingAt, setLookingAt] = useState<string | null>(null);
+  const [deciding, setDeciding] = useState(false);
+  useWakeLock();
+
+  const isOver = state.hire_standing === 'closed' || (plan.movement === 'checkout' && ['out', 'walking_in', 'returned', 'closed'].includes(state.hire_standing));
+  const mayPost = me.may.walk && !isOver;
+  // The walk stops at a bracket: the next open line needs another state than the machine is in.
+  const needed = position.visit.stage;
+  const line = state.lines.find((one) => one.key === position.line.key);
+  const mustCross = mayPost && (state.stage === null || (needed !== state.stage && line?.outcome === 'open' && !state.stages_entered.includes(needed)));
+  const crossing = crossingTo ?? (mustCross ? needed : null);
+  const crossingStage = plan.stages.find((stage) => stage.id === crossing);
+
+  const move = useCallback(
+    (by: number) => {
+      const at = plan.visits.findIndex((visit) => visit.number === position.visit.number);
+      const visit = plan.visits[at + by];
+      if (visit !== undefined) {
+        position.goVisit(visit);
+      }
+    },
+    [plan.visits, position],
+  );
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, [role=dialog]') !== null) {
+        return;
+      }
+      if (event.key === 'n') {
+        move(1);
+      } else if (event.key === 'p') {
+        move(-1);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+
+    return () => window.removeEventListener('keydown', onKey);
+  }, [move]);
+
+  const postings = [...state.lines]
+    .filter((one) => one.answered_at !== null && one.answered_by !== null)
+    .sort((a, b) => (b.answered_at ?? '').localeCompare(a.answered_at ?? ''))
+    .slice(0, 4)
+    .reverse()
+    .map((one) => ({ initials: one.answered_by?.initials ?? '', time: clock(one.answered_at ?? '') }));
+  const mine = kept.filter((one) => one.walkId === walk.id).length;
+
+  return (
+    <Page
+      className="walk"
+      title={`${walk.machine.fleet_number} ${walk.plan.family.toLowerCase()}`}
+      sub={t(plan.movement === 'checkout' ? 'walk.for' : 'walk.from', { maker: walk.machine.maker, model: walk.machine.model, mass: (walk.machine.mass_kg / 1000).toFixed(1), customer: walk.customer })}
+      folio={t('walk.folio', { folio: walk.folio })}
+      leaf={t(plan.movement === 'checkout' ? 'walk.out_entry' : 'walk.in_entry')}
+      postings={postings}
+      right={
+        <>
+          <div className="head-who walk-who">
+            {me.name}
+            <span>{mine > 0 ? t('state.kept_try', { count: mine, time: nextTry === null ? '' : clock(new Date(nextTry).toISOString()) }) : isStale ? t('state.no_network') : t('walk.opened', { time: clock(walk.opened_at) })}</span>
+          </div>
+          <button type="button" onClick={() => void navigate('/')}>
+            {t('walk.pause')}
+          </button>
+        </>
+      }
+    >
+      <Strip walk={walk} position={position} pending={pending} onCross={setCrossingTo} onDecide={() => setDeciding(true)} />
+      {crossingStage !== undefined && state.tag === null ? (
+        <CrossingSheet
+          key={crossingStage.id}
+          walk={walk}
+          stage={crossingStage}
+          onGoLine={(key) => {
+            setCrossingTo(null);
+            position.goLine(key);
+          }}
+          onCancel={state.stage === null ? undefined : () => {
+            setCrossingTo(null);
+            position.goVisit(plan.visits.find((visit) => visit.stage === state.stage) ?? position.visit);
+          }}
+          onCrossed={() => setCrossingTo(null)}
+          post={post}
+        />
+      ) : (
+        <section className="walk-body">
+          <div className="walk-draw">
+            <WalkDrawing walk={walk} position={position} pending={pending} onPlace={mayPost ? setPlacing : undefined} onFinding={setLookingAt} />
+            <PostureBar walk={walk} line={position.line} stage={needed} observed={observed} onObserved={setObserved} mayPost={mayPost} />
+          </div>
+          <LinePanel
+            key={position.line.key}
+            walk={walk}
+            position={position}
+            observed={observed}
+            mayPost={mayPost}
+            isKept={pending.has(position.line.key)}
+            post={post}
+            onCross={setCrossingTo}
+            onFinding={() => setPlacing({ ...position.visit.shows, line: position.line.key })}
+            onTag={() => setDeciding(true)}
+          />
+        </section>
+      )}
+      {placing !== null && <FindingLeaf walk={walk} place={placing} post={post} onClose={() => setPlacing(null)} />}
+      {lookingAt !== null && <SeenAgainLeaf walk={walk} findingId={lookingAt} post={post} mayPost={mayPost} onClose={() => setLookingAt(null)} />}
+      <DecisionLeaf
+        walk={walk}
+        open={deciding}
+        post={post}
+        mayPost={mayPost}
+        onClose={() => setDeciding(false)}
+        onGoLine={(key) => {
+          setDeciding(false);
+          position.goLine(key);
+        }}
+      />
+    </Page>
+  );
+}

@@ -1,0 +1,37 @@
+import { useMemo } from 'react';
+import { useKept } from './useKept';
+import type { Line, Outcome, Visit, Walk } from './types';
+
+export interface Position {
+  visit: Visit;
+  line: Line;
+  /** The first line of a visit that is still open, or its first line. */
+  goVisit: (visit: Visit) => void;
+  goLine: (key: string) => void;
+  /** The next open line after one that was just answered. */
+  advance: (answered: string) => void;
+}
+
+/** Where the technician is: one line of one visit, kept over interruptions. */
+export function useWalkPosition(walk: Walk, pending: Set<string>): Position {
+  const outcomes = useMemo(() => new Map<string, Outcome>(walk.state.lines.map((line) => [line.key, pending.has(line.key) ? 'stands' : line.outcome])), [walk.state.lines, pending]);
+  const all = useMemo(() => walk.plan.visits.flatMap((visit) => visit.lines.map((line) => ({ visit, line }))), [walk.plan.visits]);
+  const isOpen = (key: string) => (outcomes.get(key) ?? 'open') === 'open';
+  const firstOpen = all.find(({ line }) => isOpen(line.key)) ?? all[all.length - 1];
+  const [key, setKey] = useKept<string | null>(`walk.position.1.${walk.id}`, null);
+  const here = all.find(({ line }) => line.key === key) ?? firstOpen;
+  if (here === undefined) {
+    throw new Error('A walk has at least one line.');
+  }
+
+  return {
+    ...here,
+    goVisit: (visit) => setKey((visit.lines.find((line) => isOpen(line.key)) ?? visit.lines[0])?.key ?? null),
+    goLine: setKey,
+    advance: (answered) => {
+      const at = all.findIndex(({ line }) => line.key === answered);
+      const next = [...all.slice(at + 1), ...all.slice(0, at)].find(({ line }) => line.key !== answered && isOpen(line.key));
+      setKey((next ?? all[Math.min(at + 1, all.length - 1)])?.line.key ?? null);
+    },
+  };
+}

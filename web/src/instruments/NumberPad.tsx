@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Act } from '../app/Act';
+import { Leaf } from '../app/Leaf';
+import './numberPad.css';
+
+interface Props {
+  open: boolean;
+  title: string;
+  unit: string;
+  allowMinus?: boolean;
+  onClose: () => void;
+  onSet: (value: number) => void;
+}
+
+/** The second way to a reading: typing it, on keys for gloves. */
+export function NumberPad({ open, title, unit, allowMinus = false, onClose, onSet }: Props) {
+  const { t } = useTranslation();
+  const [text, setText] = useState('');
+  const value = Number(text);
+  const isNumber = text !== '' && text !== '-' && !Number.isNaN(value);
+  const close = () => {
+    setText('');
+    onClose();
+  };
+  const press = (key: string) => setText((before) => (key === '.' && before.includes('.') ? before : (before + key).slice(0, 9)));
+
+  return (
+    <Leaf
+      open={open}
+      title={title}
+      onClose={close}
+      foot={
+        <Act
+          tone="jade"
+          disabled={!isNumber}
+          testId="pad-set"
+          onClick={() => {
+            onSet(value);
+            close();
+          }}
+        >
+          {t('act.set')}
+        </Act>
+      }
+    >
+      <label className="pad-value">
+        <span className="sr">{title}</span>
+        <input inputMode="none" value={text} data-testid="pad-input" onChange={(event) => setText(event.target.value.replace(/[^0-9.-]/g, '').slice(0, 9))} />
+        <small>{unit}</small>
+      </label>
+      <div className="pad-keys">
+        {['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0'].map((key) => (
+          <button key={key} type="button" onClick={() => press(key)}>
+            {key}
+          </button>
+        ))}
+        <button type="button" aria-label={t('act.back_one')} onClick={() => setText((before) => before.slice(0, -1))}>
+          ←
+        </button>
+        {allowMinus && (
+          <button type="button" className="pad-minus" onClick={() => setText((before) => (before.startsWith('-') ? before.slice(1) : `-${before}`))}>
+            −
+          </button>
+        )}
+      </div>
+    </Leaf>
+  );
+}
