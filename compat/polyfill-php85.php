@@ -5,7 +5,7 @@ declare(strict_types=1);
 // What the framework really uses of the PHP 8.5 polyfill; see compat/README.md.
 
 if (! function_exists('array_first')) {
-    /** @param array<mixed> $array */
+    /** @param  array<mixed>  $array */
     function array_first(array $array): mixed
     {
         foreach ($array as $value) {
@@ -17,7 +17,7 @@ if (! function_exists('array_first')) {
 }
 
 if (! function_exists('array_last')) {
-    /** @param array<mixed> $array */
+    /** @param  array<mixed>  $array */
     function array_last(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_last($array)];

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Http\Problems\Refused;
 use App\Models\Photo;
 use App\Models\User;
+use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -26,11 +27,11 @@ final class KeepPhoto
         $path = $upload->getRealPath();
         $size = $path === false ? false : @getimagesize($path);
         if ($path === false || $size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
-            throw Refused::because('not_a_picture', 422, [], ['photo' => [(string) trans('problems.not_a_picture.title')]]);
+            throw Refused::because('not_a_picture', 422, [], ['photo' => [Words::say('problems.not_a_picture.title')]]);
         }
         $most = (int) config('jade.photos.largest_pixels');
-        if ($size[0] * $size[1] > $most) {
-            throw Refused::because('too_many_pixels', 422, ['megapixels' => intdiv($most, 1_000_000)], ['photo' => [(string) trans('problems.too_many_pixels.title')]]);
+        if ($most < $size[0] * $size[1]) {
+            throw Refused::because('too_many_pixels', 422, ['megapixels' => intdiv($most, 1_000_000)], ['photo' => [Words::say('problems.too_many_pixels.title')]]);
         }
         $takenAt = $size[2] === IMAGETYPE_JPEG ? $this->takenAt($path) : null;
         $image = (new ImageManager(['driver' => 'gd']))->make($path)->orientate();

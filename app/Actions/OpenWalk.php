@@ -23,7 +23,9 @@ use JadeLedger\Core\Walk\PlanWalk;
 /** Plans the walk of a movement and opens it; a movement that has a walk already gives that one. */
 final readonly class OpenWalk
 {
-    public function __construct(private CatalogueShelf $shelf, private PresentPlan $present, private AppendEntry $append) {}
+    public function __construct(private CatalogueShelf $shelf, private PresentPlan $present, private AppendEntry $append)
+    {
+    }
 
     public function __invoke(Hire $hire, Movement $movement, string $walkId, CarbonImmutable $recordedAt, User $actor): Walk
     {

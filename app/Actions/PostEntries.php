@@ -18,6 +18,7 @@ use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
 use App\Models\Walk;
+use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -34,7 +35,9 @@ final readonly class PostEntries
     /** A device clock may run ahead by this much before its times are no longer believed. */
     private const MINUTES_AHEAD = 10;
 
-    public function __construct(private Contract $contract, private EntryKinds $kinds, private AppendEntry $append, private ContextOfWalk $context) {}
+    public function __construct(private Contract $contract, private EntryKinds $kinds, private AppendEntry $append, private ContextOfWalk $context)
+    {
+    }
 
     /**
      * @param list<mixed> $batch decoded JSON, objects as \stdClass
@@ -96,7 +99,7 @@ final readonly class PostEntries
         }
         $recordedAt = CarbonImmutable::parse($raw->recorded_at)->utc();
         if ($recordedAt->greaterThan(CarbonImmutable::now()->addMinutes(self::MINUTES_AHEAD))) {
-            throw Refused::because('clock_runs_ahead', 422, [], ['recorded_at' => [(string) trans('problems.clock_runs_ahead.title')]]);
+            throw Refused::because('clock_runs_ahead', 422, [], ['recorded_at' => [Words::say('problems.clock_runs_ahead.title')]]);
         }
 
         return new IncomingEntry(strtolower($raw->id), $raw->kind, $recordedAt, isset($raw->corrects) ? strtolower($raw->corrects) : null, $raw->payload);

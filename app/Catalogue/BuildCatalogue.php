@@ -62,7 +62,7 @@ final class BuildCatalogue
         return array_column($things, null, 'id');
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function check(array $tree): Core\Check
     {
         $reading = $tree['reading'] ?? null;
@@ -90,7 +90,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function applies(array $tree): Core\Applicability
     {
         $applies = $tree['applies'] ?? [];
@@ -98,13 +98,13 @@ final class BuildCatalogue
         return new Core\Applicability($applies['all'] ?? [], $applies['any'] ?? [], $applies['none'] ?? []);
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function source(array $tree): Core\Source
     {
         return new Core\Source(Core\SourceKind::from($tree['kind']), $tree['words']);
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function stage(array $tree, int $at): Core\Stage
     {
         $state = $tree['state'];
@@ -126,7 +126,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function condition(array $tree): Core\Condition
     {
         if (! isset($tree['unit'])) {
@@ -141,7 +141,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function family(array $tree): Core\Family
     {
         $outline = $tree['outline'];
@@ -166,13 +166,13 @@ final class BuildCatalogue
         );
     }
 
-    /** @param array{0: int|float, 1: int|float} $pair */
+    /** @param  array{0: int|float, 1: int|float}  $pair */
     private function point(array $pair): Core\Point
     {
         return new Core\Point((float) $pair[0], (float) $pair[1]);
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function model(array $tree): Core\MachineModel
     {
         return new Core\MachineModel(
@@ -187,7 +187,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function limits(array $tree): Reading\Limits
     {
         $source = $this->source($tree['source']);
@@ -206,7 +206,7 @@ final class BuildCatalogue
         };
     }
 
-    /** @param array<string, string> $tree */
+    /** @param  array<string, string>  $tree */
     private function marks(array $tree, Unit $unit): Reading\LevelMarks
     {
         return new Reading\LevelMarks(
@@ -217,13 +217,13 @@ final class BuildCatalogue
         );
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function fluid(array $tree): Reading\Fluid
     {
         return new Reading\Fluid($tree['name'], Quantity::of($tree['litres_per_unit'], Unit::Litre), $tree['settle_minutes']);
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function briefingStep(Core\BriefingKind $kind, array $tree): Core\BriefingStep
     {
         return new Core\BriefingStep(
@@ -242,7 +242,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param array<string, mixed> $tree */
+    /** @param  array<string, mixed>  $tree */
     private function triageRule(array $tree): Core\TriageRule
     {
         return new Core\TriageRule(
@@ -257,7 +257,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param array<string, array<string, mixed>> $rules */
+    /** @param  array<string, array<string, mixed>>  $rules */
     private function houseRules(array $rules): Core\HouseRules
     {
         return new Core\HouseRules(

@@ -7,7 +7,9 @@ namespace App\Catalogue;
 /** One mistake in a catalogue file: where it stands and which rule it breaks. */
 final readonly class CatalogueFault
 {
-    public function __construct(public string $file, public string $where, public string $rule) {}
+    public function __construct(public string $file, public string $where, public string $rule)
+    {
+    }
 
     public function sentence(): string
     {

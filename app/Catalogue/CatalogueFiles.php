@@ -30,7 +30,9 @@ final readonly class CatalogueFiles
         'briefings/*.yaml' => 'briefing',
     ];
 
-    public function __construct(private string $folder) {}
+    public function __construct(private string $folder)
+    {
+    }
 
     /**
      * @return array<string, Tree> the content of each file by its path below the catalogue folder

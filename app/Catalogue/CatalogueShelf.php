@@ -19,7 +19,9 @@ final class CatalogueShelf
     /** @var array<string, Catalogue> */
     private array $built = [];
 
-    public function __construct(private readonly string $folder, private readonly string $compiledFile) {}
+    public function __construct(private readonly string $folder, private readonly string $compiledFile)
+    {
+    }
 
     public function current(): Catalogue
     {

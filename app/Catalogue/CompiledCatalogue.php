@@ -9,10 +9,12 @@ namespace App\Catalogue;
  */
 final readonly class CompiledCatalogue
 {
-    /** @param array<string, array<string, mixed>> $trees by file name */
-    private function __construct(public string $version, public array $trees) {}
+    /** @param  array<string, array<string, mixed>>  $trees by file name */
+    private function __construct(public string $version, public array $trees)
+    {
+    }
 
-    /** @param array<string, array<string, mixed>> $trees */
+    /** @param  array<string, array<string, mixed>>  $trees */
     public static function fromFiles(array $trees): self
     {
         ksort($trees);
@@ -20,7 +22,7 @@ final readonly class CompiledCatalogue
         return new self(hash('sha256', json_encode($trees, JSON_THROW_ON_ERROR)), $trees);
     }
 
-    /** @param array<string, array<string, mixed>> $trees */
+    /** @param  array<string, array<string, mixed>>  $trees */
     public static function stored(string $version, array $trees): self
     {
         return new self($version, $trees);

@@ -16,8 +16,10 @@ use JadeLedger\Core\Walk\PlanWalk;
 /** What no single schema can see: names that nothing defines, limits that a model lacks, numbers without a source. */
 final readonly class CrossCheckCatalogue
 {
-    /** @param array<string, array<string, mixed>> $trees */
-    public function __construct(private Catalogue $catalogue, private array $trees) {}
+    /** @param  array<string, array<string, mixed>>  $trees */
+    public function __construct(private Catalogue $catalogue, private array $trees)
+    {
+    }
 
     /** @return list<CatalogueFault> */
     public function faults(): array

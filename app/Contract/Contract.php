@@ -22,7 +22,9 @@ final class Contract
 
     private ?Validator $validator = null;
 
-    public function __construct(private readonly string $file, private readonly string $compiledFile) {}
+    public function __construct(private readonly string $file, private readonly string $compiledFile)
+    {
+    }
 
     public function document(): \stdClass
     {

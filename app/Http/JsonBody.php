@@ -12,7 +12,9 @@ use Illuminate\Http\Request;
 /** A request body with objects left as objects, so that what is hashed later is what was sent. */
 final readonly class JsonBody
 {
-    public function __construct(private Contract $contract) {}
+    public function __construct(private Contract $contract)
+    {
+    }
 
     /** @throws Refused when it is no JSON, or does not fit the schema of the contract */
     public function of(Request $request, string $schema): \stdClass

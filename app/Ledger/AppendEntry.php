@@ -18,9 +18,11 @@ use JadeLedger\Core\Ledger\HashChain;
  */
 final readonly class AppendEntry
 {
-    public function __construct(private EntryKinds $kinds) {}
+    public function __construct(private EntryKinds $kinds)
+    {
+    }
 
-    /** @param array<string, mixed> $judgement */
+    /** @param  array<string, mixed>  $judgement */
     public function __invoke(IncomingEntry $entry, array $judgement, string $machineId, string $hireId, string $walkId, User $actor): LedgerEntry
     {
         $last = LedgerEntry::query()->where('machine_id', $machineId)->orderByDesc('sequence')->first(['sequence', 'hash']);

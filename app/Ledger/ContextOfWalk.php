@@ -16,7 +16,9 @@ final class ContextOfWalk
     /** @var array<string, PostingContext> */
     private array $known = [];
 
-    public function __construct(private readonly CatalogueShelf $shelf) {}
+    public function __construct(private readonly CatalogueShelf $shelf)
+    {
+    }
 
     public function __invoke(Walk $walk, User $actor): PostingContext
     {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Ledger\Kinds;
-
 /** Every kind that the ledger knows. */
 final class EntryKinds
 {

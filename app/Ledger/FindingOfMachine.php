@@ -6,12 +6,13 @@ namespace App\Ledger;
 
 use App\Http\Problems\Refused;
 use App\Models\Finding;
+use App\Words;
 
 final class FindingOfMachine
 {
     public static function find(string $id, string $machineId): Finding
     {
         return Finding::query()->where('machine_id', $machineId)->where('is_struck', false)->find($id)
-            ?? throw Refused::because('no_such_finding', 422, [], ['finding' => [(string) trans('problems.no_such_finding.title')]]);
+            ?? throw Refused::because('no_such_finding', 422, [], ['finding' => [Words::say('problems.no_such_finding.title')]]);
     }
 }

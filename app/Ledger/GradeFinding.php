@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Http\Problems\Refused;
+use App\Words;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\NotInTheCatalogue;
@@ -28,7 +29,7 @@ final class GradeFinding
         }
         $degree = isset($payload->degree) ? (string) $payload->degree : null;
         if ($kind->degrees !== [] && ! in_array($degree, $kind->degrees, true)) {
-            throw Refused::because('degree_missing', 422, ['kind' => $kind->name, 'degrees' => implode(', ', $kind->degrees)], ['degree' => [(string) trans('problems.degree_missing.title')]]);
+            throw Refused::because('degree_missing', 422, ['kind' => $kind->name, 'degrees' => implode(', ', $kind->degrees)], ['degree' => [Words::say('problems.degree_missing.title')]]);
         }
         $size = isset($payload->size_mm) ? Quantity::of((int) $payload->size_mm, Unit::Millimetre) : null;
 

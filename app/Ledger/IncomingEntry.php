@@ -15,7 +15,8 @@ final readonly class IncomingEntry
         public CarbonImmutable $recordedAt,
         public ?string $corrects,
         public \stdClass $payload,
-    ) {}
+    ) {
+    }
 
     public function text(string $member): string
     {

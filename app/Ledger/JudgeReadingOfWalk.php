@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Http\Problems\Refused;
 use App\Models\MachineState;
+use App\Words;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Condition;
@@ -53,12 +54,12 @@ final class JudgeReadingOfWalk
             throw Refused::because('wrong_unit', 422, ['unit' => $needed->value], ['unit' => [$unknown->getMessage()]]);
         }
         if ($unit->dimension() !== $needed->dimension()) {
-            throw Refused::because('wrong_unit', 422, ['unit' => $needed->value], ['unit' => [(string) trans('problems.wrong_unit.title')]]);
+            throw Refused::because('wrong_unit', 422, ['unit' => $needed->value], ['unit' => [Words::say('problems.wrong_unit.title')]]);
         }
         $value = Quantity::of((string) $payload->value, $unit)->in($needed);
         [$low, $high] = self::scaleOf($limits);
         if ($value->isLessThan($low) || ($high !== null && $value->isGreaterThan($high))) {
-            throw Refused::because('off_the_scale', 422, ['low' => $low->text(), 'high' => $high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [(string) trans('problems.off_the_scale.title')]]);
+            throw Refused::because('off_the_scale', 422, ['low' => $low->text(), 'high' => $high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [Words::say('problems.off_the_scale.title')]]);
         }
 
         return $value;
@@ -95,6 +96,7 @@ final class JudgeReadingOfWalk
         $units = array_column($conditions, 'unit', 'id');
         $observed = [];
         foreach ((array) $payload->observed as $seen) {
+            assert($seen instanceof \stdClass);
             $unit = $units[$seen->condition] ?? null;
             if (isset($seen->value) && $unit !== null) {
                 $observed[] = Observed::measured($seen->condition, Quantity::of($seen->value, $unit));
@@ -110,7 +112,7 @@ final class JudgeReadingOfWalk
     {
         $look = isset($payload->look) ? (string) $payload->look : null;
         if ($look !== null && ! in_array($look, $check->looks, true)) {
-            throw Refused::because('unknown_look', 422, ['looks' => implode(', ', $check->looks)], ['look' => [(string) trans('problems.unknown_look.title')]]);
+            throw Refused::because('unknown_look', 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.unknown_look.title')]]);
         }
 
         return $look;

@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
+use App\Words;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Stage;
@@ -23,7 +24,8 @@ final readonly class PostingContext
         public MachineModel $model,
         public WalkPlan $plan,
         public User $actor,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, Outcome> by line key */
     public function outcomes(): array
@@ -33,7 +35,7 @@ final readonly class PostingContext
 
     public function line(string $key): PlannedLine
     {
-        return $this->plan->line($key) ?? throw \App\Http\Problems\Refused::because('no_such_line', 422, ['line' => mb_substr($key, 0, 90)], ['line' => [(string) trans('problems.no_such_line.title')]]);
+        return $this->plan->line($key) ?? throw \App\Http\Problems\Refused::because('no_such_line', 422, ['line' => mb_substr($key, 0, 90)], ['line' => [Words::say('problems.no_such_line.title')]]);
     }
 
     /** The state the machine is in now; before the first crossing, nothing may be read. */

@@ -15,7 +15,9 @@ final readonly class RebuildProjections
         'machine_states', 'hire_states', 'walks', 'walk_lines', 'readings', 'findings', 'finding_sightings', 'tags', 'handovers', 'spread_explanations',
     ];
 
-    public function __construct(private EntryKinds $kinds) {}
+    public function __construct(private EntryKinds $kinds)
+    {
+    }
 
     /** @return int how many entries were projected */
     public function __invoke(): int

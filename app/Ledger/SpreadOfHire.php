@@ -29,7 +29,7 @@ final class SpreadOfHire
         return new Spread(
             $this->readings($readings, $catalogue),
             $this->findings($hire),
-            SpreadExplanation::query()->where('hire_id', $hire->id)->pluck('line')->values()->all(),
+            array_values(SpreadExplanation::query()->where('hire_id', $hire->id)->get()->map(static fn (SpreadExplanation $explanation): string => $explanation->line)->all()),
         );
     }
 
@@ -52,7 +52,7 @@ final class SpreadOfHire
         return $lines;
     }
 
-    /** @param Collection<int, Reading> $ofLine the last one of a column is the one that counts */
+    /** @param  Collection<int, Reading>  $ofLine the last one of a column is the one that counts */
     private function entry(Collection $ofLine, Movement $column): ?Entry
     {
         $last = $ofLine->where('movement', $column)->last();

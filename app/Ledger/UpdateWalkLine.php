@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 /** Writes the answer of an entry to the line it belongs to. */
 final class UpdateWalkLine
 {
-    /** @param array<string, mixed> $columns */
+    /** @param  array<string, mixed>  $columns */
     public function answer(LedgerEntry $entry, string $line, array $columns): void
     {
         $this->write($entry->walk_id, $line, $columns + [
@@ -31,7 +31,7 @@ final class UpdateWalkLine
         ]);
     }
 
-    /** @param array<string, mixed> $columns */
+    /** @param  array<string, mixed>  $columns */
     private function write(?string $walkId, string $line, array $columns): void
     {
         WalkLine::query()->where('walk_id', $walkId)->where('key', $line)->update($columns);

@@ -10,6 +10,7 @@ use App\Models\HireStanding;
 use App\Models\MachineStanding;
 use App\Models\Walk;
 use App\Models\WalkLine;
+use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\MachineModel;
@@ -25,7 +26,9 @@ final class DayRow
     /** @var array<string, int> seconds of a walk by model and movement */
     private array $seconds = [];
 
-    public function __construct(private readonly CatalogueShelf $shelf) {}
+    public function __construct(private readonly CatalogueShelf $shelf)
+    {
+    }
 
     /**
      * @param Collection<int, Hire> $all the hires of the day, to see what feeds what
@@ -74,7 +77,7 @@ final class DayRow
         return $walk + ($movement === Movement::Checkout ? $catalogue->houseRules->handoverMarginMinutes * 60 : 0);
     }
 
-    /** @param Collection<int, Hire> $all */
+    /** @param  Collection<int, Hire>  $all */
     private function neededAfter(Hire $hire, Collection $all, CarbonImmutable $otherwise): CarbonImmutable
     {
         $next = $this->next($hire, $all);
@@ -82,7 +85,7 @@ final class DayRow
         return $next === null ? $otherwise : $otherwise->min($next->goes_out_at);
     }
 
-    /** @param Collection<int, Hire> $all */
+    /** @param  Collection<int, Hire>  $all */
     private function next(Hire $hire, Collection $all): ?Hire
     {
         return $all->filter(static fn (Hire $other): bool => $other->machine_id === $hire->machine_id && $other->goes_out_at->greaterThanOrEqualTo($hire->comes_back_at))
@@ -123,20 +126,20 @@ final class DayRow
         $done = $walk?->lines->filter(static fn (WalkLine $line): bool => $line->outcome !== Outcome::Open)->count() ?? 0;
         $all = $walk?->lines->count() ?? 0;
         [$mark, $key, $because] = match (true) {
-            $walk?->decision === Decision::TaggedOut => [Outcome::Stop, 'tagged', trans('words.day.not_for_hire')],
+            $walk?->decision === Decision::TaggedOut => [Outcome::Stop, 'tagged', Words::say('words.day.not_for_hire')],
             $movement === Movement::Checkout => match ($hire->standing()) {
                 HireStanding::Booked => $this->booked($hire, $due, $now),
                 HireStanding::WalkingOut => [$this->attending($walk) > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($walk)],
                 HireStanding::Held => [Outcome::Attend, 'held', $this->waits($walk)],
-                HireStanding::Ready => [Outcome::Open, 'ready', trans('words.day.brief_it')],
+                HireStanding::Ready => [Outcome::Open, 'ready', Words::say('words.day.brief_it')],
                 default => [Outcome::Stands, 'gone', ''],
             },
             default => match ($hire->standing()) {
                 HireStanding::WalkingIn => [$this->attending($walk) > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($walk)],
-                HireStanding::Returned => [Outcome::Attend, 'to_balance', trans('words.day.spread_open')],
+                HireStanding::Returned => [Outcome::Attend, 'to_balance', Words::say('words.day.spread_open')],
                 HireStanding::Closed => [Outcome::Stands, 'closed', ''],
-                HireStanding::Out => $due->lessThan($now) ? [Outcome::Attend, 'late', trans('words.day.ring_the_hirer')] : [Outcome::Open, 'on_hire', ''],
-                default => [Outcome::Open, 'not_out', trans('words.day.not_out_yet')],
+                HireStanding::Out => $due->lessThan($now) ? [Outcome::Attend, 'late', Words::say('words.day.ring_the_hirer')] : [Outcome::Open, 'on_hire', ''],
+                default => [Outcome::Open, 'not_out', Words::say('words.day.not_out_yet')],
             },
         };
         $time = match ($key) {
@@ -148,8 +151,8 @@ final class DayRow
 
         return [
             'mark' => $mark->value,
-            'words' => (string) trans("words.day.{$key}", ['time' => $time, 'done' => $done, 'all' => $all]),
-            'because' => (string) $because,
+            'words' => Words::say("words.day.{$key}", ['time' => $time, 'done' => $done, 'all' => $all]),
+            'because' => $because,
             'progress' => $all === 0 ? 0.0 : round($done / $all, 3),
         ];
     }
@@ -160,8 +163,8 @@ final class DayRow
         $standing = $hire->machine->state?->standing->value;
 
         return match (true) {
-            $standing === 'tagged_out' => [Outcome::Stop, 'tagged_machine', trans('words.day.another_machine')],
-            $standing === 'out' => [Outcome::Open, 'not_back', trans('words.day.opens_when_in')],
+            $standing === 'tagged_out' => [Outcome::Stop, 'tagged_machine', Words::say('words.day.another_machine')],
+            $standing === 'out' => [Outcome::Open, 'not_back', Words::say('words.day.opens_when_in')],
             $due->lessThan($now) => [Outcome::Attend, 'overdue', (string) $hire->machine->bay],
             default => [Outcome::Open, 'ready_in', (string) $hire->machine->bay],
         };
@@ -177,6 +180,6 @@ final class DayRow
     {
         $line = $walk?->lines->first(static fn (WalkLine $line): bool => $line->outcome === Outcome::Attend || $line->outcome === Outcome::Stop);
 
-        return $line === null ? '' : (string) trans('words.day.waits', ['title' => $this->shelf->current()->checks[$line->check_id]->title ?? $line->check_id]);
+        return $line === null ? '' : Words::say('words.day.waits', ['title' => $this->shelf->current()->checks[$line->check_id]->title ?? $line->check_id]);
     }
 }

@@ -13,9 +13,11 @@ use Illuminate\Http\JsonResponse;
 /** What became of a batch: entry by entry, and the walk as it stands now. */
 final readonly class PresentBatch
 {
-    public function __construct(private PresentWalk $walk) {}
+    public function __construct(private PresentWalk $walk)
+    {
+    }
 
-    /** @param list<EntryResult> $results */
+    /** @param  list<EntryResult>  $results */
     public function respond(array $results, Walk $walk, User $reader): JsonResponse
     {
         $presented = array_map($this->result(...), $results);

@@ -13,7 +13,9 @@ use JadeLedger\Core\Catalogue\BriefingStep;
 /** What the person who takes the machine is told, and how far they have been told it. */
 final readonly class PresentBriefing
 {
-    public function __construct(private ContextOfWalk $context) {}
+    public function __construct(private ContextOfWalk $context)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function of(Walk $walk, User $reader): array

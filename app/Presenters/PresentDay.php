@@ -9,6 +9,7 @@ use App\Models\HireStanding;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
+use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\Movement;
@@ -16,7 +17,9 @@ use JadeLedger\Core\Catalogue\Movement;
 /** The outs and ins of one day, in the order in which work on them has to begin. */
 final readonly class PresentDay
 {
-    public function __construct(private DayRow $row) {}
+    public function __construct(private DayRow $row)
+    {
+    }
 
     /**
      * @param CarbonImmutable $day midnight in the yard's own zone
@@ -88,7 +91,7 @@ final readonly class PresentDay
 
             return [
                 'person' => PresentPerson::of($user),
-                'doing' => $walk === null ? (string) trans('words.day.free') : (string) trans('words.day.on', [
+                'doing' => $walk === null ? Words::say('words.day.free') : Words::say('words.day.on', [
                     'number' => $walk->machine->fleet_number,
                     'done' => $walk->lines->where('outcome.value', '!=', 'open')->count(),
                     'all' => $walk->lines->count(),

@@ -6,11 +6,14 @@ namespace App\Presenters;
 
 use App\Catalogue\CatalogueShelf;
 use App\Models\LedgerEntry;
+use App\Words;
 
 /** Lines of the posting trail. */
 final readonly class PresentEntry
 {
-    public function __construct(private CatalogueShelf $shelf) {}
+    public function __construct(private CatalogueShelf $shelf)
+    {
+    }
 
     /**
      * @param list<LedgerEntry> $entries
@@ -60,10 +63,10 @@ final readonly class PresentEntry
             return $check->title ?? $line;
         }
 
-        return (string) trans('words.entry.'.str_replace('.', '_', $entry->kind));
+        return Words::say('words.entry.'.str_replace('.', '_', $entry->kind));
     }
 
-    /** @param array<string, mixed> $judgement */
+    /** @param  array<string, mixed>  $judgement */
     private function words(LedgerEntry $entry, array $judgement): string
     {
         $payload = $entry->payload();
@@ -73,10 +76,10 @@ final readonly class PresentEntry
             'check.answered' => PresentJudgement::sentence($judgement['verdict']['reason']).(($payload['words'] ?? '') === '' ? '' : ' '.$payload['words']),
             'state.crossed' => $this->stageTitle((string) $payload['stage']),
             'finding.placed' => "{$judgement['part']}: {$payload['kind']}".(isset($payload['size_mm']) ? ", {$payload['size_mm']} mm" : '').". {$payload['words']}",
-            'finding.seen_again' => "{$payload['size_mm']} mm, ".trans('words.comparison.'.$judgement['comparison']),
+            'finding.seen_again' => "{$payload['size_mm']} mm, ".Words::say('words.comparison.'.$judgement['comparison']),
             'finding.graded' => "{$judgement['from']} → {$judgement['to']}. {$payload['reason']}",
             'entry.struck', 'tag.hung' => (string) $payload['reason'],
-            'release.decided' => (string) trans('words.decision.'.$payload['decision']),
+            'release.decided' => Words::say('words.decision.'.$payload['decision']),
             'handover.step_shown' => str_replace('_', ' ', (string) $payload['step']),
             'handover.signed' => (string) $payload['name'],
             'spread.explained' => (string) $payload['words'],

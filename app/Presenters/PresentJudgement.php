@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Words;
+
 /** A judgement of the ledger in the reader's language. */
 final class PresentJudgement
 {
@@ -30,9 +32,9 @@ final class PresentJudgement
         ];
     }
 
-    /** @param array<string, mixed> $phrase */
+    /** @param  array<string, mixed>  $phrase */
     public static function sentence(array $phrase): string
     {
-        return (string) trans('verdicts.'.$phrase['key'], (array) $phrase['figures']);
+        return Words::say('verdicts.'.$phrase['key'], (array) $phrase['figures']);
     }
 }

@@ -9,11 +9,14 @@ use App\Models\Finding;
 use App\Models\Hire;
 use App\Models\Machine;
 use App\Models\MachineStanding;
+use App\Words;
 use JadeLedger\Core\Reading\Outcome;
 
 final readonly class PresentMachine
 {
-    public function __construct(private CatalogueShelf $shelf) {}
+    public function __construct(private CatalogueShelf $shelf)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function row(Machine $machine): array
@@ -39,7 +42,7 @@ final readonly class PresentMachine
                 MachineStanding::InYard, MachineStanding::Ready => Outcome::Stands->value,
                 MachineStanding::Out, MachineStanding::Walking => Outcome::Open->value,
             },
-            'words' => (string) trans('words.machine.'.$standing->value),
+            'words' => Words::say('words.machine.'.$standing->value),
             'smr_hours' => $machine->state?->smr_hours,
         ];
     }

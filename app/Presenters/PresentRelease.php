@@ -10,12 +10,15 @@ use App\Models\Finding;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
+use App\Words;
 use JadeLedger\Core\Release\Ground;
 
 /** The decision on a walk's machine, each ground with the words that were said about it. */
 final readonly class PresentRelease
 {
-    public function __construct(private DecideReleaseOfWalk $decide, private ContextOfWalk $context) {}
+    public function __construct(private DecideReleaseOfWalk $decide, private ContextOfWalk $context)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function of(Walk $walk, User $reader): array
@@ -54,6 +57,6 @@ final readonly class PresentRelease
             return $finding->words === '' ? $finding->proposed_because : $finding->words;
         }
 
-        return $line?->judgement === null ? (string) trans('words.not_answered_yet') : PresentJudgement::of($line->judgement)['verdict']['reason'];
+        return $line?->judgement === null ? Words::say('words.not_answered_yet') : PresentJudgement::of($line->judgement)['verdict']['reason'];
     }
 }

@@ -35,7 +35,13 @@ final class PresentSession
                 'place' => config('jade.yard.place'),
                 'timezone' => config('jade.yard.timezone'),
             ],
-            'demo_accounts' => Storage::disk('local')->json(self::DEMO_FILE) ?? [],
+            'demo_accounts' => self::demoAccounts(),
         ];
+    }
+
+    /** @return list<array<string, string>> */
+    public static function demoAccounts(): array
+    {
+        return json_decode(Storage::disk('local')->get(self::DEMO_FILE) ?? '[]', true);
     }
 }

@@ -14,6 +14,7 @@ use App\Models\SpreadExplanation;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Models\WalkPlanRecord;
+use App\Words;
 use Illuminate\Database\Eloquent\Collection;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Movement;
@@ -26,7 +27,9 @@ use JadeLedger\Core\Spread\ReadingLine;
 /** Out, In and Difference of one hire, with what was struck left legible. */
 final readonly class PresentSpread
 {
-    public function __construct(private SpreadOfHire $spread, private CatalogueShelf $shelf) {}
+    public function __construct(private SpreadOfHire $spread, private CatalogueShelf $shelf)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function of(Hire $hire): array
@@ -108,7 +111,7 @@ final readonly class PresentSpread
     private function words(ReadingLine $line, ?Reading $counted): string
     {
         if ($line->balance !== Balance::Balanced) {
-            return (string) trans('words.balance.'.$line->balance->value);
+            return Words::say('words.balance.'.$line->balance->value);
         }
 
         return $counted === null ? '' : PresentJudgement::sentence($counted->judgement['verdict']['reason']);

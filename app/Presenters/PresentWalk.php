@@ -21,7 +21,9 @@ use JadeLedger\Core\Walk\Progress;
 /** A walk with its plan, and how far it has come. */
 final readonly class PresentWalk
 {
-    public function __construct(private ContextOfWalk $context) {}
+    public function __construct(private ContextOfWalk $context)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function whole(Walk $walk, User $reader): array

@@ -30,7 +30,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         // A forgotten eager load is found in a test, not in the yard.
-        Model::preventLazyLoading($this->app->environment('testing'));
-        Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
+        Model::preventLazyLoading($this->app->environment() === 'testing');
+        Model::preventSilentlyDiscardingAttributes($this->app->environment() === 'testing');
     }
 }

@@ -12,7 +12,9 @@ use JadeLedger\Core\Catalogue\MachineModel;
 /** Composes what a customer is told about one machine: startup first, then shutdown, each in its order. */
 final readonly class ComposeBriefing
 {
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
 
     /** @return list<BriefingStep> */
     public function for(MachineModel $model): array

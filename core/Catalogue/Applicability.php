@@ -12,7 +12,9 @@ final readonly class Applicability
      * @param list<string> $any an empty list asks for nothing
      * @param list<string> $none
      */
-    public function __construct(public array $all = [], public array $any = [], public array $none = []) {}
+    public function __construct(public array $all = [], public array $any = [], public array $none = [])
+    {
+    }
 
     public function holdsFor(Features $features): bool
     {

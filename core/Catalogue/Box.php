@@ -7,7 +7,9 @@ namespace JadeLedger\Core\Catalogue;
 /** A rectangle on the plan drawing, in centimetres. */
 final readonly class Box
 {
-    public function __construct(public float $left, public float $top, public float $right, public float $bottom) {}
+    public function __construct(public float $left, public float $top, public float $right, public float $bottom)
+    {
+    }
 
     public function widenedBy(float $centimetres): self
     {

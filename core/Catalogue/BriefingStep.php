@@ -7,7 +7,7 @@ namespace JadeLedger\Core\Catalogue;
 /** One step that a customer is told and shown. */
 final readonly class BriefingStep
 {
-    /** @param int|null $timerSeconds how long the step takes where time matters */
+    /** @param  int|null  $timerSeconds how long the step takes where time matters */
     public function __construct(
         public string $id,
         public BriefingKind $kind,
@@ -21,5 +21,6 @@ final readonly class BriefingStep
         public ?int $timerSeconds,
         public ?string $timerLabel,
         public Source $source,
-    ) {}
+    ) {
+    }
 }

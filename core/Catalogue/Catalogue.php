@@ -29,7 +29,8 @@ final readonly class Catalogue
         public array $findingKinds,
         public array $triageRules,
         public HouseRules $houseRules,
-    ) {}
+    ) {
+    }
 
     public function check(string $id): Check
     {

@@ -36,7 +36,8 @@ final readonly class Check
         public array $conditions = [],
         public array $looks = [],
         public ?string $limits = null,
-    ) {}
+    ) {
+    }
 
     public function concerns(Features $features, Movement $movement): bool
     {

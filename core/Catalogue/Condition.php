@@ -17,7 +17,8 @@ final readonly class Condition
         public ?Unit $unit,
         public ?Quantity $atLeast,
         public ?Quantity $atMost,
-    ) {}
+    ) {
+    }
 
     public static function seen(string $id, string $asks, Source $source): self
     {

@@ -19,7 +19,8 @@ final readonly class Family
         public Box $outline,
         public array $stations,
         public array $parts,
-    ) {}
+    ) {
+    }
 
     public function stationFor(string $place): ?Station
     {

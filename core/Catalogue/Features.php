@@ -7,8 +7,10 @@ namespace JadeLedger\Core\Catalogue;
 /** What a machine has: the only thing by which checks, steps and questions are chosen. */
 final readonly class Features
 {
-    /** @param list<string> $names */
-    public function __construct(public array $names) {}
+    /** @param  list<string>  $names */
+    public function __construct(public array $names)
+    {
+    }
 
     public function has(string $name): bool
     {

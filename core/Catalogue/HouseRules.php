@@ -11,5 +11,6 @@ final readonly class HouseRules
         public Corner $startCorner,
         public Turn $turn,
         public int $handoverMarginMinutes,
-    ) {}
+    ) {
+    }
 }

@@ -9,7 +9,7 @@ use JadeLedger\Core\Reading\Limits;
 /** A maker's model with its own features and limits. */
 final readonly class MachineModel
 {
-    /** @param array<string, Limits> $limits by the name that checks ask for */
+    /** @param  array<string, Limits>  $limits by the name that checks ask for */
     public function __construct(
         public string $id,
         public string $familyId,
@@ -19,7 +19,8 @@ final readonly class MachineModel
         public int $massKilograms,
         public Features $features,
         public array $limits,
-    ) {}
+    ) {
+    }
 
     /** @throws LimitNotKnown when the model has no such limit: it is asked for, never guessed */
     public function limit(string $name): Limits

@@ -7,5 +7,7 @@ namespace JadeLedger\Core\Catalogue;
 /** On whose authority a number or a rule stands. */
 final readonly class Source
 {
-    public function __construct(public SourceKind $kind, public string $words) {}
+    public function __construct(public SourceKind $kind, public string $words)
+    {
+    }
 }

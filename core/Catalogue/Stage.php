@@ -9,7 +9,7 @@ use JadeLedger\Core\Walk\MachineState;
 /** A part of the walk during which the machine stays in one state. */
 final readonly class Stage
 {
-    /** @param list<StageLine> $lines */
+    /** @param  list<StageLine>  $lines */
     public function __construct(
         public string $id,
         public string $title,
@@ -18,7 +18,8 @@ final readonly class Stage
         public MachineState $state,
         public int $seconds,
         public array $lines,
-    ) {}
+    ) {
+    }
 
     /** @return list<StageLine> */
     public function linesFor(Features $features): array

@@ -13,5 +13,6 @@ final readonly class StageLine
         public string $why,
         public Applicability $applies,
         public int $waitSeconds,
-    ) {}
+    ) {
+    }
 }

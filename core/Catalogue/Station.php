@@ -21,5 +21,6 @@ final readonly class Station
         public ?Point $stands,
         public array $places,
         public ?string $part = null,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class TriageRule
         public Severity $severity,
         public string $reason,
         public Source $source,
-    ) {}
+    ) {
+    }
 }

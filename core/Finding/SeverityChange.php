@@ -11,7 +11,9 @@ use JadeLedger\Core\Catalogue\Severity;
  */
 final readonly class SeverityChange
 {
-    public function __construct(private Severity $from, private Severity $to, private string $reason) {}
+    public function __construct(private Severity $from, private Severity $to, private string $reason)
+    {
+    }
 
     public function isLowering(): bool
     {

@@ -18,8 +18,10 @@ use JadeLedger\Core\Quantity\Unit;
  */
 final readonly class Triage
 {
-    /** @param list<TriageRule> $rules */
-    public function __construct(private array $rules) {}
+    /** @param  list<TriageRule>  $rules */
+    public function __construct(private array $rules)
+    {
+    }
 
     public function propose(Description $description): Proposal
     {

@@ -6,5 +6,7 @@ namespace JadeLedger\Core\Ledger;
 
 final readonly class BrokenLink
 {
-    public function __construct(public string $entryId, public int $sequence, public LinkFault $fault) {}
+    public function __construct(public string $entryId, public int $sequence, public LinkFault $fault)
+    {
+    }
 }

@@ -29,7 +29,7 @@ final class CanonicalJson
         };
     }
 
-    /** @param array<int|string, mixed> $members */
+    /** @param  array<int|string, mixed>  $members */
     private static function object(array $members): string
     {
         $keyed = [];

@@ -7,7 +7,9 @@ namespace JadeLedger\Core\Ledger;
 /** What a walk along a chain found. */
 final readonly class ChainReport
 {
-    private function __construct(public int $entriesRead, public ?string $lastHash, public ?BrokenLink $firstBroken) {}
+    private function __construct(public int $entriesRead, public ?string $lastHash, public ?BrokenLink $firstBroken)
+    {
+    }
 
     public static function whole(int $entriesRead, string $lastHash): self
     {

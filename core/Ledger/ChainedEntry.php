@@ -7,14 +7,15 @@ namespace JadeLedger\Core\Ledger;
 /** One entry as it stands in a machine's chain: the text that was hashed, and what is written beside it. */
 final readonly class ChainedEntry
 {
-    /** @param string $text the canonical JSON that the hash covers, the previous hash included */
+    /** @param  string  $text the canonical JSON that the hash covers, the previous hash included */
     public function __construct(
         public string $id,
         public int $sequence,
         public string $text,
         public string $previousHash,
         public string $hash,
-    ) {}
+    ) {
+    }
 
     /** Whether the columns beside the text say what the text says. */
     public function agreesWithItsText(): bool

@@ -32,7 +32,7 @@ final class EcmaScriptNumber
         return ($value < 0 ? '-' : '').self::place($digits, $point);
     }
 
-    /** @param int $point where the decimal point stands, counted from the left of the digits */
+    /** @param  int  $point where the decimal point stands, counted from the left of the digits */
     private static function place(string $digits, int $point): string
     {
         $count = strlen($digits);

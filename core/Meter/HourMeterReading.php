@@ -18,7 +18,9 @@ use JadeLedger\Core\Reading\Verdict;
  */
 final readonly class HourMeterReading
 {
-    public function __construct(private HourMeterLimits $limits, private MeterHistory $history) {}
+    public function __construct(private HourMeterLimits $limits, private MeterHistory $history)
+    {
+    }
 
     public function judge(Quantity $reading): Verdict
     {

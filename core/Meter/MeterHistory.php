@@ -10,7 +10,9 @@ use JadeLedger\Core\Quantity\Unit;
 /** The last hour meter reading that is known, and how long ago it was taken. */
 final readonly class MeterHistory
 {
-    private function __construct(public ?Quantity $last, public ?Quantity $elapsed) {}
+    private function __construct(public ?Quantity $last, public ?Quantity $elapsed)
+    {
+    }
 
     public static function none(): self
     {

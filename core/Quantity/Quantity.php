@@ -17,10 +17,12 @@ use Brick\Math\RoundingMode;
  */
 final readonly class Quantity
 {
-    private function __construct(private BigRational $value, public Unit $unit) {}
+    private function __construct(private BigRational $value, public Unit $unit)
+    {
+    }
 
     /**
-     * @param  BigNumber|int|string  $value  a decimal text or exact number; floats are refused by the type on purpose
+     * @param BigNumber|int|string $value a decimal text or exact number; floats are refused by the type on purpose
      *
      * @throws NotANumber when the text is no number
      */

@@ -9,7 +9,9 @@ use JadeLedger\Core\Catalogue\Source;
 /** How many pieces belong to the machine. */
 final readonly class CountLimits implements Limits
 {
-    public function __construct(public string $pieces, public int $expected, private Source $source) {}
+    public function __construct(public string $pieces, public int $expected, private Source $source)
+    {
+    }
 
     public function source(): Source
     {

@@ -9,13 +9,17 @@ use JadeLedger\Core\Quantity\Quantity;
 /** Pieces counted against the list of what belongs to the machine. Common practice, no source. */
 final readonly class CountReading
 {
-    public function __construct(private CountLimits $limits) {}
+    public function __construct(private CountLimits $limits)
+    {
+    }
 
     public function judge(Quantity $counted): Verdict
     {
         $expected = Quantity::of($this->limits->expected, $counted->unit);
         $figures = ['counted' => $counted->text(), 'expected' => (string) $this->limits->expected, 'pieces' => $this->limits->pieces];
-        $working = ["{$counted->text()} ".match ($counted->compareTo($expected)) { -1 => '<', 0 => '=', default => '>' }." {$expected->text()}"];
+        $working = ["{$counted->text()} ".match ($counted->compareTo($expected)) {
+            -1 => '<', 0 => '=', default => '>'
+        }." {$expected->text()}"];
 
         return match ($counted->compareTo($expected)) {
             0 => Verdict::stands(new Phrase('count.complete', $figures), $working, $this->limits->source()),

@@ -14,7 +14,8 @@ final readonly class DipstickLimits implements Limits
         public ?LevelMarks $hot,
         public Fluid $fluid,
         private Source $source,
-    ) {}
+    ) {
+    }
 
     public function source(): Source
     {

@@ -14,7 +14,9 @@ use JadeLedger\Core\Quantity\Quantity;
  */
 final readonly class DipstickReading
 {
-    public function __construct(private DipstickLimits $limits, private Face $face) {}
+    public function __construct(private DipstickLimits $limits, private Face $face)
+    {
+    }
 
     public function judge(Quantity $level): Verdict
     {

@@ -9,7 +9,9 @@ use JadeLedger\Core\Catalogue\Source;
 /** An hour meter and the number of digits it can show before it rolls over. */
 final readonly class HourMeterLimits implements Limits
 {
-    public function __construct(public int $wholeDigits, public int $decimals, private Source $source) {}
+    public function __construct(public int $wholeDigits, public int $decimals, private Source $source)
+    {
+    }
 
     public function source(): Source
     {

@@ -17,8 +17,10 @@ use JadeLedger\Core\Meter\MeterHistory;
  */
 final readonly class JudgeReading
 {
-    /** @param list<Condition> $conditions those of the check */
-    public function __construct(private Check $check, private Limits $limits, private array $conditions, private Stage $required) {}
+    /** @param  list<Condition>  $conditions those of the check */
+    public function __construct(private Check $check, private Limits $limits, private array $conditions, private Stage $required)
+    {
+    }
 
     public function judge(Observation $observation, Stage $present, MeterHistory $meter): Judgement
     {
@@ -64,7 +66,7 @@ final readonly class JudgeReading
         return Verdict::attend(new Phrase('reading.looks_'.$look), $verdict->working, $verdict->source, new Phrase('reading.sample'));
     }
 
-    /** @param list<string> $ids */
+    /** @param  list<string>  $ids */
     private function asked(array $ids): string
     {
         $asked = [];

@@ -7,7 +7,9 @@ namespace JadeLedger\Core\Reading;
 /** The verdict on an entry, and whether the reading counted at all. */
 final readonly class Judgement
 {
-    private function __construct(public Verdict $verdict, public bool $isValid, public ?Validity $validity) {}
+    private function __construct(public Verdict $verdict, public bool $isValid, public ?Validity $validity)
+    {
+    }
 
     public static function valid(Verdict $verdict, ?Validity $validity = null): self
     {

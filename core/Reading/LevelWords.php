@@ -11,7 +11,9 @@ use JadeLedger\Core\Quantity\Unit;
 /** The figures and the arithmetic that all level readings share. */
 final readonly class LevelWords
 {
-    public function __construct(private Quantity $level, private LevelMarks $marks, private Fluid $fluid) {}
+    public function __construct(private Quantity $level, private LevelMarks $marks, private Fluid $fluid)
+    {
+    }
 
     public function gapTo(Quantity $mark): string
     {

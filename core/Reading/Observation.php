@@ -9,11 +9,12 @@ use JadeLedger\Core\Quantity\Quantity;
 /** Everything that was noted when an instrument was read. */
 final readonly class Observation
 {
-    /** @param list<Observed> $conditions */
+    /** @param  list<Observed>  $conditions */
     public function __construct(
         public Quantity $value,
         public array $conditions = [],
         public ?Face $face = null,
         public ?string $look = null,
-    ) {}
+    ) {
+    }
 }

@@ -9,7 +9,9 @@ use JadeLedger\Core\Quantity\Quantity;
 /** What was seen or measured about one validity condition at the moment of the reading. */
 final readonly class Observed
 {
-    private function __construct(public string $conditionId, public bool $seen, public ?Quantity $measured) {}
+    private function __construct(public string $conditionId, public bool $seen, public ?Quantity $measured)
+    {
+    }
 
     public static function seen(string $conditionId): self
     {

@@ -15,7 +15,8 @@ final readonly class SightGlassLimits implements Limits
         public LevelMarks $marks,
         public Fluid $fluid,
         private Source $source,
-    ) {}
+    ) {
+    }
 
     public function source(): Source
     {

@@ -14,7 +14,9 @@ use JadeLedger\Core\Quantity\Quantity;
  */
 final readonly class SightGlassReading
 {
-    public function __construct(private SightGlassLimits $limits) {}
+    public function __construct(private SightGlassLimits $limits)
+    {
+    }
 
     public function judge(Quantity $level): Verdict
     {

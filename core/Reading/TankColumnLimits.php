@@ -9,13 +9,14 @@ use JadeLedger\Core\Catalogue\Source;
 /** A tube or a bottle wall with Min and Max; millimetres or litres from its foot. */
 final readonly class TankColumnLimits implements Limits
 {
-    /** @param Need $need what a level under Min means for the machine */
+    /** @param  Need  $need what a level under Min means for the machine */
     public function __construct(
         public LevelMarks $marks,
         public Fluid $fluid,
         public Need $need,
         private Source $source,
-    ) {}
+    ) {
+    }
 
     public function source(): Source
     {

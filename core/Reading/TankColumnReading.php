@@ -14,7 +14,9 @@ use JadeLedger\Core\Quantity\Quantity;
  */
 final readonly class TankColumnReading
 {
-    public function __construct(private TankColumnLimits $limits) {}
+    public function __construct(private TankColumnLimits $limits)
+    {
+    }
 
     public function judge(Quantity $level): Verdict
     {

@@ -9,5 +9,7 @@ use JadeLedger\Core\Quantity\Quantity;
 /** What has to be added, and how long to wait before the second reading. */
 final readonly class TopUp
 {
-    public function __construct(public Quantity $volume, public string $fluid, public int $rereadAfterMinutes) {}
+    public function __construct(public Quantity $volume, public string $fluid, public int $rereadAfterMinutes)
+    {
+    }
 }

@@ -17,7 +17,9 @@ final readonly class Validity
      * @param list<string> $held ids of conditions
      * @param list<string> $missing ids of conditions
      */
-    private function __construct(public array $held, public array $missing) {}
+    private function __construct(public array $held, public array $missing)
+    {
+    }
 
     /**
      * @param list<Condition> $conditions
@@ -43,7 +45,7 @@ final readonly class Validity
         return $this->missing === [];
     }
 
-    /** @param list<Observed> $observations */
+    /** @param  list<Observed>  $observations */
     private static function isHeld(Condition $condition, array $observations): bool
     {
         foreach ($observations as $observation) {

@@ -9,7 +9,7 @@ use JadeLedger\Core\Catalogue\Source;
 /** A judgement with its reason, its working and the authority it stands on. */
 final readonly class Verdict
 {
-    /** @param list<string> $working the arithmetic, line by line, in figures that need no language */
+    /** @param  list<string>  $working the arithmetic, line by line, in figures that need no language */
     private function __construct(
         public Outcome $outcome,
         public Phrase $reason,
@@ -18,27 +18,28 @@ final readonly class Verdict
         public Source $source,
         public ?TopUp $topUp = null,
         public bool $isDisputed = false,
-    ) {}
+    ) {
+    }
 
-    /** @param list<string> $working */
+    /** @param  list<string>  $working */
     public static function stands(Phrase $reason, array $working, Source $source, ?Phrase $act = null): self
     {
         return new self(Outcome::Stands, $reason, $act, $working, $source);
     }
 
-    /** @param list<string> $working */
+    /** @param  list<string>  $working */
     public static function attend(Phrase $reason, array $working, Source $source, ?Phrase $act = null, ?TopUp $topUp = null): self
     {
         return new self(Outcome::Attend, $reason, $act, $working, $source, $topUp);
     }
 
-    /** @param list<string> $working */
+    /** @param  list<string>  $working */
     public static function stop(Phrase $reason, array $working, Source $source, ?Phrase $act = null, ?TopUp $topUp = null): self
     {
         return new self(Outcome::Stop, $reason, $act, $working, $source, $topUp);
     }
 
-    /** @param list<string> $working */
+    /** @param  list<string>  $working */
     public static function open(Phrase $reason, array $working, Source $source, ?Phrase $act = null): self
     {
         return new self(Outcome::Open, $reason, $act, $working, $source);

@@ -16,7 +16,7 @@ use JadeLedger\Core\Reading\Outcome;
  */
 final readonly class DecideRelease
 {
-    /** @param list<JudgedLine> $lines */
+    /** @param  list<JudgedLine>  $lines */
     public function of(array $lines, TagState $tag): ReleaseDecision
     {
         $grounds = [];
@@ -45,7 +45,7 @@ final readonly class DecideRelease
         };
     }
 
-    /** @param list<Ground> $grounds */
+    /** @param  list<Ground>  $grounds */
     private function decision(array $grounds, TagState $tag): Decision
     {
         $lifts = array_map(static fn (Ground $ground): LiftedBy => $ground->liftedBy, $grounds);

@@ -16,5 +16,6 @@ final readonly class Ground
         public Outcome $outcome,
         public Severity $severity,
         public LiftedBy $liftedBy,
-    ) {}
+    ) {
+    }
 }

@@ -16,7 +16,8 @@ final readonly class JudgedLine
         public Severity $severity,
         public Outcome $outcome,
         public bool $isFinding,
-    ) {}
+    ) {
+    }
 
     public static function check(string $key, string $title, Severity $severity, Outcome $outcome): self
     {

@@ -7,8 +7,10 @@ namespace JadeLedger\Core\Release;
 /** The decision and why. */
 final readonly class ReleaseDecision
 {
-    /** @param list<Ground> $grounds gravest first */
-    public function __construct(public Decision $decision, public array $grounds) {}
+    /** @param  list<Ground>  $grounds gravest first */
+    public function __construct(public Decision $decision, public array $grounds)
+    {
+    }
 
     /**
      * Whether the lead may release with conditions: only when nothing is left but what a condition can carry.

@@ -10,5 +10,7 @@ use JadeLedger\Core\Reading\Outcome;
 /** A reading as it stands in one column of a hire. */
 final readonly class Entry
 {
-    public function __construct(public Quantity $value, public Outcome $outcome, public bool $isDisputed = false) {}
+    public function __construct(public Quantity $value, public Outcome $outcome, public bool $isDisputed = false)
+    {
+    }
 }

@@ -12,7 +12,9 @@ final readonly class Spread
      * @param list<FindingLine> $findings
      * @param list<string> $explained keys of the lines that somebody explained
      */
-    public function __construct(public array $readings, public array $findings, public array $explained) {}
+    public function __construct(public array $readings, public array $findings, public array $explained)
+    {
+    }
 
     /** @return list<string> keys of the lines that keep the hire from being closed */
     public function unexplained(): array

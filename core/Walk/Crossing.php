@@ -10,8 +10,10 @@ use JadeLedger\Core\Catalogue\StageLine;
 /** The step into a machine state: what must be true now, confirmed line by line. */
 final readonly class Crossing
 {
-    /** @param list<StageLine> $lines */
-    public function __construct(public Stage $stage, public array $lines) {}
+    /** @param  list<StageLine>  $lines */
+    public function __construct(public Stage $stage, public array $lines)
+    {
+    }
 
     public function seconds(): int
     {

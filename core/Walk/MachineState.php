@@ -13,7 +13,8 @@ final readonly class MachineState
         public Engine $engine,
         public Temperature $temperature,
         public ParkBrake $parkBrake,
-    ) {}
+    ) {
+    }
 
     /** How much of the machine is alive: a state that asks for more may not be entered before one that asks for less. */
     public function liveliness(): int

@@ -14,7 +14,9 @@ use JadeLedger\Core\Reading\Outcome;
  */
 final readonly class MayCross
 {
-    public function __construct(private WalkPlan $plan) {}
+    public function __construct(private WalkPlan $plan)
+    {
+    }
 
     /**
      * @param array<string, Outcome> $outcomes by line key

@@ -6,7 +6,7 @@ namespace JadeLedger\Core\Walk;
 
 final class NoSafeOrder extends \DomainException
 {
-    /** @param list<string> $checks */
+    /** @param  list<string>  $checks */
     public static function among(string $stage, array $checks): self
     {
         return new self("No order of the stage '{$stage}' puts each check after those it needs: ".implode(', ', $checks).'.');

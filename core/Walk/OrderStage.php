@@ -9,7 +9,9 @@ use JadeLedger\Core\Catalogue\Family;
 /** Puts the lines of one stage in order: along the route, but never before what they need first. */
 final readonly class OrderStage
 {
-    public function __construct(private Family $family, private Route $route) {}
+    public function __construct(private Family $family, private Route $route)
+    {
+    }
 
     /**
      * @param non-empty-list<PlannedLine> $lines

@@ -20,7 +20,9 @@ use JadeLedger\Core\Catalogue\Movement;
  */
 final readonly class PlanWalk
 {
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
 
     /** @throws NoSafeOrder when two checks of one state need each other first, or a check has no place to stand at */
     public function for(MachineModel $model, Movement $movement): WalkPlan

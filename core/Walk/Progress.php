@@ -9,7 +9,9 @@ use JadeLedger\Core\Reading\Outcome;
 /** What remains of a walk and how long it will take. */
 final readonly class Progress
 {
-    private function __construct(public int $linesDone, public int $linesLeft, public int $secondsLeft, public int $secondsPlanned) {}
+    private function __construct(public int $linesDone, public int $linesLeft, public int $secondsLeft, public int $secondsPlanned)
+    {
+    }
 
     /**
      * @param array<string, Outcome> $outcomes by line key; a line that is missing is open

@@ -19,12 +19,9 @@ final readonly class Route
     /** How far from the machine the feet stay, in centimetres. Common practice, no source. */
     public const CLEARANCE = 50.0;
 
-    /** @var list<Point> the corners in walking order, the start corner first and last */
-    public array $corners;
-
-    private function __construct(public Point $start, array $corners, public float $length)
+    /** @param  list<Point>  $corners in walking order, the start corner first and last */
+    private function __construct(public Point $start, public array $corners, public float $length)
     {
-        $this->corners = $corners;
     }
 
     public static function round(Family $family, Corner $from, Turn $turn): self

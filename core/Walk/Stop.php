@@ -8,6 +8,8 @@ use JadeLedger\Core\Catalogue\Station;
 
 final readonly class Stop
 {
-    /** @param non-empty-list<PlannedLine> $lines */
-    public function __construct(public Station $station, public array $lines) {}
+    /** @param  non-empty-list<PlannedLine>  $lines */
+    public function __construct(public Station $station, public array $lines)
+    {
+    }
 }

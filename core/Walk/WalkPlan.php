@@ -21,7 +21,8 @@ final readonly class WalkPlan
         public Route $route,
         public array $crossings,
         public array $visits,
-    ) {}
+    ) {
+    }
 
     /** @return list<PlannedLine> in walking order */
     public function lines(): array

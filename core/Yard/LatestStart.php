@@ -7,7 +7,9 @@ namespace JadeLedger\Core\Yard;
 /** When work on a hire has to begin at the latest, and how much slack is left. */
 final readonly class LatestStart
 {
-    private function __construct(public \DateTimeImmutable $at, public int $slackSeconds) {}
+    private function __construct(public \DateTimeImmutable $at, public int $slackSeconds)
+    {
+    }
 
     /**
      * @param int $workSeconds the walk and the handover

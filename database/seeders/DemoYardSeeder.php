@@ -238,7 +238,7 @@ final class DemoYardSeeder extends Seeder
         $walker->act($walk, $by, 'hire.closed', []);
     }
 
-    /** @param array<string, string> $own */
+    /** @param  array<string, string>  $own */
     private function readings(Hire $hire, float $used, array $own = []): DemoReadings
     {
         $number = $hire->machine->fleet_number;

@@ -16,7 +16,8 @@ final class LedgerVerify extends Command
 
     public function handle(VerifyLedger $verify): int
     {
-        $number = $this->argument('machine');
+        $argument = $this->argument('machine');
+        $number = is_string($argument) ? $argument : null;
         $machines = Machine::query()->orderBy('fleet_number')->when($number !== null, static fn ($query) => $query->where('fleet_number', $number))->get();
         if ($machines->isEmpty()) {
             $this->error("No machine has the fleet number {$number}.");

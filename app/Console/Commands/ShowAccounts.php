@@ -6,7 +6,6 @@ namespace App\Console\Commands;
 
 use App\Presenters\PresentSession;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\Storage;
 
 final class ShowAccounts extends Command
 {
@@ -16,7 +15,7 @@ final class ShowAccounts extends Command
 
     public function handle(): int
     {
-        foreach (Storage::disk('local')->json(PresentSession::DEMO_FILE) ?? [] as $account) {
+        foreach (PresentSession::demoAccounts() as $account) {
             $this->line(sprintf('  %-8s %-10s %-11s %s', $account['login'], $account['password'], $account['role'], $account['name']));
         }
 

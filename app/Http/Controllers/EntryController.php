@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\PostEntries;
-use App\Http\JsonBody;
 use App\Http\Problems\Refused;
 use App\Models\User;
 use App\Models\Walk;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\KeepPhoto;
+use App\Http\PictureFile;
 use App\Http\Requests\StorePhotoRequest;
 use App\Models\Photo;
 use App\Models\User;
@@ -12,8 +13,7 @@ use App\Presenters\Moment;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\Storage;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class PhotoController
 {
@@ -30,10 +30,10 @@ final class PhotoController
         ], 201);
     }
 
-    public function show(Photo $photo): StreamedResponse
+    public function show(Photo $photo): BinaryFileResponse
     {
         Gate::authorize('view', $photo);
 
-        return Storage::disk('local')->response(KeepPhoto::path($photo->sha256), headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return PictureFile::respond(KeepPhoto::path($photo->sha256));
     }
 }

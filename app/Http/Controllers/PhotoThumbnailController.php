@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\KeepPhoto;
+use App\Http\PictureFile;
 use App\Models\Photo;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\Storage;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class PhotoThumbnailController
 {
-    public function __invoke(Photo $photo): StreamedResponse
+    public function __invoke(Photo $photo): BinaryFileResponse
     {
         Gate::authorize('view', $photo);
 
-        return Storage::disk('local')->response(KeepPhoto::path($photo->sha256, 'small-'), headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return PictureFile::respond(KeepPhoto::path($photo->sha256, 'small-'));
     }
 }

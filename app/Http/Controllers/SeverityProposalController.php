@@ -10,6 +10,7 @@ use App\Ledger\GradeFinding;
 use App\Models\User;
 use App\Models\Walk;
 use App\Presenters\PresentPlan;
+use App\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,7 +31,7 @@ final class SeverityProposalController
             'severity' => $proposal->severity->value,
             'because' => $proposal->reason,
             'source' => PresentPlan::source($proposal->source),
-            'part' => GradeFinding::part($payload, $family)->name ?? (string) trans('words.beside_the_machine'),
+            'part' => GradeFinding::part($payload, $family)->name ?? Words::say('words.beside_the_machine'),
         ]);
     }
 }

@@ -7,10 +7,10 @@ namespace App\Http\Controllers;
 use App\Actions\OpenWalk;
 use App\Http\Requests\OpenWalkRequest;
 use App\Models\Hire;
+use App\Models\User;
 use App\Models\Walk;
 use App\Presenters\PresentWalk;
 use Illuminate\Container\Attributes\CurrentUser;
-use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Problems;
 
+use App\Words;
 use Illuminate\Http\JsonResponse;
 
 /**
@@ -24,7 +25,8 @@ final readonly class Problem
         public string $detail,
         public array $field = [],
         public array $more = [],
-    ) {}
+    ) {
+    }
 
     /**
      * A problem whose words stand in lang/en/problems.php.
@@ -36,9 +38,9 @@ final readonly class Problem
     {
         return new self(
             '/problems/'.str_replace('_', '-', $name),
-            (string) trans("problems.{$name}.title", $figures),
+            Words::say("problems.{$name}.title", $figures),
             $status,
-            (string) trans("problems.{$name}.detail", $figures),
+            Words::say("problems.{$name}.detail", $figures),
             $field,
         );
     }
@@ -51,7 +53,7 @@ final readonly class Problem
             + $this->more;
     }
 
-    /** @param array<string, string> $headers */
+    /** @param  array<string, string>  $headers */
     public function respond(array $headers = []): JsonResponse
     {
         return new JsonResponse($this->toArray(), $this->status, ['Content-Type' => 'application/problem+json'] + $headers, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);

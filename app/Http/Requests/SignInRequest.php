@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use App\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Support\Facades\Auth;
@@ -34,12 +35,12 @@ final class SignInRequest extends FormRequest
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
             throw new ThrottleRequestsException(headers: ['Retry-After' => (string) RateLimiter::availableIn($key)]);
         }
-        if (! Auth::guard('web')->attempt(['login' => $this->string('login')->value(), 'password' => $this->string('password')->value()])) {
+        if (! Auth::attempt(['login' => $this->string('login')->value(), 'password' => $this->string('password')->value()])) {
             RateLimiter::hit($key);
-            throw ValidationException::withMessages(['password' => (string) trans('problems.wrong_password.detail')]);
+            throw ValidationException::withMessages(['password' => Words::say('problems.wrong_password.detail')]);
         }
         RateLimiter::clear($key);
-        $user = Auth::guard('web')->user();
+        $user = Auth::user();
         assert($user instanceof User);
 
         return $user;

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Http\Problems\Refused;
 use App\Models\Photo;
+use App\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
@@ -31,7 +32,7 @@ final class StorePhotoRequest extends FormRequest
             throw Refused::because('too_large', 413, ['megabytes' => intdiv($most, 1024 * 1024)]);
         }
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw Refused::because('not_a_picture', 422, [], ['photo' => [(string) trans('problems.not_a_picture.title')]]);
+            throw Refused::because('not_a_picture', 422, [], ['photo' => [Words::say('problems.not_a_picture.title')]]);
         }
 
         return $file;

@@ -12,8 +12,9 @@ use App\Ledger\PostingContext;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\User;
-use JadeLedger\Core\Reading\Judgement;
+use App\Words;
 use JadeLedger\Core\Reading\JudgeLook;
+use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\LookAnswer;
 use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Verdict;
@@ -21,7 +22,9 @@ use JadeLedger\Core\Reading\Verdict;
 /** A check answered by eye, or an instrument that could not be read. */
 final readonly class CheckAnswered implements EntryKind
 {
-    public function __construct(private UpdateWalkLine $lines) {}
+    public function __construct(private UpdateWalkLine $lines)
+    {
+    }
 
     public static function name(): string
     {
@@ -41,7 +44,7 @@ final readonly class CheckAnswered implements EntryKind
             throw Refused::because('read_the_instrument', 422, ['title' => $line->check->title]);
         }
         if ($answer === LookAnswer::CannotTell && trim($entry->text('words')) === '') {
-            throw Refused::because('say_why_not', 422, ['title' => $line->check->title], ['words' => [(string) trans('problems.say_why_not.title')]]);
+            throw Refused::because('say_why_not', 422, ['title' => $line->check->title], ['words' => [Words::say('problems.say_why_not.title')]]);
         }
         $present = $context->presentStage();
         if ($present->id !== $line->check->stage) {

@@ -16,13 +16,16 @@ use App\Models\MachineState;
 use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
+use App\Words;
 
 /** A wrong entry is struck: it stays legible, and what it said no longer counts. */
 final readonly class EntryStruck implements EntryKind
 {
     private const MAY_BE_STRUCK = ['check.answered', 'reading.posted', 'finding.placed', 'finding.seen_again'];
 
-    public function __construct(private UpdateWalkLine $lines) {}
+    public function __construct(private UpdateWalkLine $lines)
+    {
+    }
 
     public static function name(): string
     {
@@ -38,7 +41,7 @@ final readonly class EntryStruck implements EntryKind
     {
         $wrong = LedgerEntry::query()->where('id', $entry->corrects)->where('walk_id', $context->walk->id)->first();
         if ($wrong === null || ! in_array($wrong->kind, self::MAY_BE_STRUCK, true)) {
-            throw Refused::because('nothing_to_strike', 422, [], ['corrects' => [(string) trans('problems.nothing_to_strike.title')]]);
+            throw Refused::because('nothing_to_strike', 422, [], ['corrects' => [Words::say('problems.nothing_to_strike.title')]]);
         }
         if (LedgerEntry::query()->where('corrects', $wrong->id)->exists()) {
             throw Refused::because('struck_already', 409);

@@ -13,6 +13,7 @@ use App\Models\Finding;
 use App\Models\LedgerEntry;
 use App\Models\Role;
 use App\Models\User;
+use App\Words;
 use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Finding\SeverityChange;
 
@@ -37,7 +38,7 @@ final class FindingGraded implements EntryKind
             throw Refused::because('only_the_lead_lowers', 403, ['severity' => $finding->severity->value]);
         }
         if ($change->lacksReason()) {
-            throw Refused::because('lowering_needs_a_reason', 422, [], ['reason' => [(string) trans('problems.lowering_needs_a_reason.title')]]);
+            throw Refused::because('lowering_needs_a_reason', 422, [], ['reason' => [Words::say('problems.lowering_needs_a_reason.title')]]);
         }
 
         return ['from' => $finding->severity->value, 'to' => $entry->text('severity')];

@@ -14,12 +14,15 @@ use App\Models\LedgerEntry;
 use App\Models\Photo;
 use App\Models\User;
 use App\Models\Walk;
+use App\Words;
 use JadeLedger\Core\Catalogue\Severity;
 
 /** Something wrong was found and put on the plan drawing. */
 final readonly class FindingPlaced implements EntryKind
 {
-    public function __construct(private GradeFinding $grade) {}
+    public function __construct(private GradeFinding $grade)
+    {
+    }
 
     public static function name(): string
     {
@@ -44,7 +47,7 @@ final readonly class FindingPlaced implements EntryKind
         $part = GradeFinding::part($entry->payload, $family);
 
         return [
-            'part' => $part->name ?? (string) trans('words.beside_the_machine'),
+            'part' => $part->name ?? Words::say('words.beside_the_machine'),
             'system' => $part->system ?? 'beside',
             'proposed_severity' => $proposal->severity->value,
             'rule' => $proposal->ruleId,
@@ -54,11 +57,11 @@ final readonly class FindingPlaced implements EntryKind
         ];
     }
 
-    /** @param list<string> $photos */
+    /** @param  list<string>  $photos */
     public static function photosMustBeHere(array $photos): void
     {
         if (Photo::query()->whereIn('sha256', $photos)->count() !== count(array_unique($photos))) {
-            throw Refused::because('photo_not_here', 422, [], ['photos' => [(string) trans('problems.photo_not_here.title')]]);
+            throw Refused::because('photo_not_here', 422, [], ['photos' => [Words::say('problems.photo_not_here.title')]]);
         }
     }
 

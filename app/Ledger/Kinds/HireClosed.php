@@ -17,7 +17,9 @@ use App\Models\User;
 /** The hire balances, or every line that does not is explained: the double rule is drawn. */
 final readonly class HireClosed implements EntryKind
 {
-    public function __construct(private SpreadOfHire $spread) {}
+    public function __construct(private SpreadOfHire $spread)
+    {
+    }
 
     public static function name(): string
     {

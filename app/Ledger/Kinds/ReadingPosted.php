@@ -7,8 +7,8 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\Refused;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
-use App\Ledger\JudgeReadingOfWalk;
 use App\Ledger\JudgementRecord;
+use App\Ledger\JudgeReadingOfWalk;
 use App\Ledger\PostingContext;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
@@ -17,6 +17,7 @@ use App\Models\Photo;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
+use App\Words;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -24,7 +25,9 @@ use JadeLedger\Core\Quantity\Unit;
 /** An instrument was read. */
 final readonly class ReadingPosted implements EntryKind
 {
-    public function __construct(private JudgeReadingOfWalk $judge, private UpdateWalkLine $lines) {}
+    public function __construct(private JudgeReadingOfWalk $judge, private UpdateWalkLine $lines)
+    {
+    }
 
     public static function name(): string
     {
@@ -41,12 +44,12 @@ final readonly class ReadingPosted implements EntryKind
         $judgement = ($this->judge)($entry->payload, $context, $entry->recordedAt);
         $photo = $entry->optional('photo');
         if ($photo !== null && ! Photo::query()->whereKey($photo)->exists()) {
-            throw Refused::because('photo_not_here', 422, [], ['photo' => [(string) trans('problems.photo_not_here.title')]]);
+            throw Refused::because('photo_not_here', 422, [], ['photo' => [Words::say('problems.photo_not_here.title')]]);
         }
         if ($judgement->isValid && $judgement->verdict->isDisputed && ($photo === null || mb_strlen(trim($entry->text('reason'))) < 3)) {
             throw Refused::because('meter_needs_confirming', 422, [], array_filter([
-                'photo' => $photo === null ? [(string) trans('problems.meter_needs_confirming.photo')] : [],
-                'reason' => mb_strlen(trim($entry->text('reason'))) < 3 ? [(string) trans('problems.meter_needs_confirming.reason')] : [],
+                'photo' => $photo === null ? [Words::say('problems.meter_needs_confirming.photo')] : [],
+                'reason' => mb_strlen(trim($entry->text('reason'))) < 3 ? [Words::say('problems.meter_needs_confirming.reason')] : [],
             ]));
         }
 

@@ -17,6 +17,7 @@ use App\Models\MachineState;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
+use App\Words;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Release\Decision;
 use JadeLedger\Core\Release\Ground;
@@ -25,7 +26,9 @@ use JadeLedger\Core\Release\ReleaseDecision;
 /** Somebody put their name to what the core decided. Nobody can decide past it. */
 final readonly class ReleaseDecided implements EntryKind
 {
-    public function __construct(private DecideReleaseOfWalk $decide) {}
+    public function __construct(private DecideReleaseOfWalk $decide)
+    {
+    }
 
     public static function name(): string
     {
@@ -58,13 +61,13 @@ final readonly class ReleaseDecided implements EntryKind
     {
         if ($computed->decision !== $decision) {
             throw Refused::because('not_the_decision', 409, [
-                'decision' => (string) trans('words.decision.'.$computed->decision->value),
+                'decision' => Words::say('words.decision.'.$computed->decision->value),
                 'grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, array_slice($computed->grounds, 0, 6))),
             ]);
         }
     }
 
-    /** @param array<mixed> $conditions */
+    /** @param  array<mixed>  $conditions */
     private function mayCarryConditions(ReleaseDecision $computed, array $conditions, User $actor): void
     {
         if (! $computed->mayBeReleasedWithConditions()) {

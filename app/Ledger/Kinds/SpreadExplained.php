@@ -16,7 +16,9 @@ use App\Models\User;
 /** Somebody said why a line does not balance. */
 final readonly class SpreadExplained implements EntryKind
 {
-    public function __construct(private SpreadOfHire $spread) {}
+    public function __construct(private SpreadOfHire $spread)
+    {
+    }
 
     public static function name(): string
     {

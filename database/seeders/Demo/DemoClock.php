@@ -16,9 +16,11 @@ final readonly class DemoClock
 
     private const HOURS_AHEAD = 7.0;
 
-    public function __construct(public CarbonImmutable $now, private string $timezone) {}
+    public function __construct(public CarbonImmutable $now, private string $timezone)
+    {
+    }
 
-    /** @param float $hours of the busy day, squeezed when midnight is nearer than that */
+    /** @param  float  $hours of the busy day, squeezed when midnight is nearer than that */
     public function ago(float $hours): CarbonImmutable
     {
         $since = $this->now->diffInSeconds($this->now->setTimezone($this->timezone)->startOfDay(), true) - 120;

@@ -7,8 +7,10 @@ namespace Database\Seeders\Demo;
 /** What the instruments of a demo machine show on one walk. */
 final class DemoReadings
 {
-    /** @param array<string, string> $own values by line key; the rest stands in the upper half of its band */
-    public function __construct(private readonly string $hours, private array $own = []) {}
+    /** @param  array<string, string>  $own values by line key; the rest stands in the upper half of its band */
+    public function __construct(private readonly string $hours, private array $own = [])
+    {
+    }
 
     /**
      * @param array<string, mixed> $line of the plan
@@ -34,7 +36,7 @@ final class DemoReadings
         return $payload;
     }
 
-    /** @param array<string, mixed> $instrument */
+    /** @param  array<string, mixed>  $instrument */
     private function usual(array $instrument): string
     {
         return match ($instrument['kind']) {

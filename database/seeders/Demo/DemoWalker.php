@@ -22,9 +22,11 @@ final class DemoWalker
 {
     private CarbonImmutable $clock;
 
-    public function __construct(private readonly OpenWalk $open, private readonly PostEntries $post, private readonly KeepPhoto $keep) {}
+    public function __construct(private readonly OpenWalk $open, private readonly PostEntries $post, private readonly KeepPhoto $keep)
+    {
+    }
 
-    /** @param string|null $until the line before which the walk is left; none walks to the end */
+    /** @param  string|null  $until the line before which the walk is left; none walks to the end */
     public function walk(Hire $hire, Movement $movement, CarbonImmutable $from, User $by, DemoReadings $readings, ?string $until = null): Walk
     {
         $this->at($from);
@@ -55,7 +57,7 @@ final class DemoWalker
         return $walk->refresh();
     }
 
-    /** @param array<string, mixed> $payload */
+    /** @param  array<string, mixed>  $payload */
     public function act(Walk $walk, User $by, string $kind, array $payload, ?CarbonImmutable $at = null): string
     {
         $this->at($at ?? $this->clock->addSeconds(40));
@@ -96,7 +98,7 @@ final class DemoWalker
         $this->at($this->clock->addSeconds($seconds));
     }
 
-    /** @param array<string, mixed> $plan */
+    /** @param  array<string, mixed>  $plan */
     private function crossing(array $plan, string $stage): \stdClass
     {
         $lines = array_column(array_column($plan['stages'], null, 'id')[$stage]['lines'], 'id');
@@ -105,7 +107,7 @@ final class DemoWalker
         return $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => $lines]);
     }
 
-    /** @param array<string, mixed> $payload */
+    /** @param  array<string, mixed>  $payload */
     private function entry(string $kind, array $payload): \stdClass
     {
         $decoded = json_decode((string) json_encode([
@@ -119,7 +121,7 @@ final class DemoWalker
         return $decoded;
     }
 
-    /** @param list<\stdClass> $batch */
+    /** @param  list<\stdClass>  $batch */
     private function send(Walk $walk, array $batch, User $by): void
     {
         foreach (($this->post)($walk, $batch, $by) as $result) {

@@ -5,6 +5,7 @@ import { whatToDo } from '../../api/problem';
 import { clock } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
+import type { OutboxState } from '../../offline/outbox';
 import { useOutbox } from '../../offline/useOutbox';
 import { useMe } from '../session/useSession';
 import { CrossingSheet } from './CrossingSheet';
@@ -36,6 +37,13 @@ export default function WalkPage() {
   return <WalkInProgress key={walk.data.id} walk={walk.data} isStale={walk.isError} />;
 }
 
+/** The lines that were answered on this tablet and not yet taken by the server. */
+function keptLines(kept: OutboxState['kept'], walkId: string): Set<string> {
+  const lines = kept.filter((one) => one.walkId === walkId).map((one) => one.entry.payload['line']);
+
+  return new Set(lines.filter((line) => typeof line === 'string'));
+}
+
 /** The walk: strip, drawing and instrument are three views of one position and move together. */
 function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
   const { t } = useTranslation();
@@ -43,7 +51,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
   const me = useMe();
   const post = usePost(walk.id);
   const { kept, nextTry } = useOutbox();
-  const pending = useMemo(() => new Set(kept.filter((one) => one.walkId === walk.id).map((one) => String(one.entry.payload['line'] ?? ''))), [kept, walk.id]);
+  const pending = useMemo(() => keptLines(kept, walk.id), [kept, walk.id]);
   const position = useWalkPosition(walk, pending);
   const { state, plan } = walk;
   const [observed, setObserved] = useKept<Record<string, Observed>>(`walk.observed.1.${walk.id}.${state.stage ?? 'none'}`, {});

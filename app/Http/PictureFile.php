@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** A kept picture as an answer. Its name is its digest, so it may be kept by the reader for ever. */
+final class PictureFile
+{
+    public static function respond(string $path): BinaryFileResponse
+    {
+        return response()->file(Storage::disk('local')->path($path), [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Briefing;
+
+use JadeLedger\Core\Briefing\ComposeBriefing;
+use JadeLedger\Core\Catalogue\BriefingKind;
+use JadeLedger\Core\Catalogue\BriefingStep;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\RealCatalogue;
+
+/** Orders and timings of the steps: common practice, no source. */
+final class ComposeBriefingTest extends TestCase
+{
+    public function test_startup_comes_before_shutdown_and_each_in_its_order(): void
+    {
+        foreach (array_keys(RealCatalogue::get()->models) as $model) {
+            $ranks = array_map(static fn (BriefingStep $step): array => [$step->kind === BriefingKind::Startup ? 0 : 1, $step->order], $this->steps($model));
+            $sorted = $ranks;
+            sort($sorted);
+            self::assertSame($sorted, $ranks, $model);
+        }
+    }
+
+    public function test_the_key_comes_out_before_anybody_looks_and_the_belt_on_before_the_start(): void
+    {
+        $ids = $this->ids('dromvik_14c');
+
+        self::assertLessThan(array_search('start_large', $ids, true), array_search('belt', $ids, true));
+        self::assertLessThan(array_search('belt', $ids, true), array_search('key_out_first', $ids, true));
+    }
+
+    public function test_the_isolator_goes_off_only_after_the_purge(): void
+    {
+        $ids = $this->ids('dromvik_14c');
+
+        self::assertLessThan(array_search('isolator_off', $ids, true), array_search('purge', $ids, true));
+        self::assertNotContains('purge', $this->ids('dromvik_8c'), 'no exhaust fluid, nothing to purge');
+    }
+
+    public function test_steps_are_chosen_by_features(): void
+    {
+        self::assertContains('blades_off', $this->ids('mossgill_122'));
+        self::assertNotContains('belt', $this->ids('mossgill_122'), 'a mower without a rollover bar has no belt');
+        self::assertContains('bar_up', $this->ids('tarnhay_r3'));
+        self::assertNotContains('blades_off', $this->ids('dromvik_14c'));
+    }
+
+    public function test_every_step_says_why_and_what_to_beware_of(): void
+    {
+        foreach (RealCatalogue::get()->briefingSteps as $step) {
+            self::assertNotSame('', trim($step->why), $step->id);
+            self::assertNotSame('', trim($step->caution), $step->id);
+            self::assertSame($step->timerSeconds === null, $step->timerLabel === null, $step->id);
+        }
+    }
+
+    public function test_nothing_in_the_briefing_calls_a_machine_safe(): void
+    {
+        foreach (RealCatalogue::get()->briefingSteps as $step) {
+            self::assertDoesNotMatchRegularExpression('/\bis safe\b/i', $step->instruction.$step->why.$step->caution);
+        }
+    }
+
+    /** @return list<BriefingStep> */
+    private function steps(string $model): array
+    {
+        $catalogue = RealCatalogue::get();
+
+        return (new ComposeBriefing($catalogue))->for($catalogue->model($model));
+    }
+
+    /** @return list<string> */
+    private function ids(string $model): array
+    {
+        return array_map(static fn (BriefingStep $step): string => $step->id, $this->steps($model));
+    }
+}

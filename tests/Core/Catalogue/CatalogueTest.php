@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Catalogue;
+
+use App\Catalogue\BuildCatalogue;
+use App\Catalogue\CatalogueFault;
+use App\Catalogue\CatalogueFiles;
+use App\Catalogue\CatalogueIsFaulty;
+use App\Catalogue\CompiledCatalogue;
+use App\Catalogue\CrossCheckCatalogue;
+use JadeLedger\Core\Catalogue\Applicability;
+use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Catalogue\LimitNotKnown;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\RealCatalogue;
+
+final class CatalogueTest extends TestCase
+{
+    private string $folder = '';
+
+    protected function tearDown(): void
+    {
+        if ($this->folder !== '') {
+            exec('rm -rf '.escapeshellarg($this->folder));
+        }
+    }
+
+    public function test_the_catalogue_that_ships_has_no_fault(): void
+    {
+        $compiled = RealCatalogue::compiled();
+        $faults = (new CrossCheckCatalogue((new BuildCatalogue)->from($compiled), $compiled->trees))->faults();
+
+        self::assertSame([], array_map(static fn (CatalogueFault $fault): string => $fault->sentence(), $faults));
+    }
+
+    public function test_every_number_of_a_check_a_limit_and_a_condition_names_its_source(): void
+    {
+        foreach (RealCatalogue::get()->checks as $check) {
+            self::assertNotSame('', $check->source->words, $check->id);
+        }
+        foreach (RealCatalogue::get()->models as $model) {
+            foreach ($model->limits as $name => $limits) {
+                self::assertNotSame('', $limits->source()->words, "{$model->id} {$name}");
+            }
+        }
+    }
+
+    #[TestWith([['tracks'], [], [], true], 'all that is asked for is there')]
+    #[TestWith([['tracks', 'blade'], [], [], false], 'one of all is missing')]
+    #[TestWith([[], ['blade', 'bucket'], [], true], 'any is enough')]
+    #[TestWith([[], ['blade'], [], false], 'none of any')]
+    #[TestWith([[], [], ['tracks'], false], 'something unwanted is there')]
+    #[TestWith([[], [], [], true], 'nothing asked for')]
+    public function test_applicability_reads_all_any_and_none(array $all, array $any, array $none, bool $holds): void
+    {
+        self::assertSame($holds, (new Applicability($all, $any, $none))->holdsFor(new Features(['tracks', 'bucket'])));
+    }
+
+    public function test_a_model_without_a_limit_says_so_and_does_not_guess(): void
+    {
+        $this->expectException(LimitNotKnown::class);
+        $this->expectExceptionMessage("no limits for 'def'. Enter them from the maker's manual");
+
+        RealCatalogue::get()->model('dromvik_8c')->limit('def');
+    }
+
+    public function test_a_mistake_names_its_file_its_place_and_the_rule(): void
+    {
+        $this->copy(static fn (string $text): string => str_replace('severity: stop', 'severity: deadly', $text), 'checks/paperwork.yaml');
+
+        try {
+            (new CatalogueFiles($this->folder))->read();
+            self::fail('A severity that does not exist was taken.');
+        } catch (CatalogueIsFaulty $faulty) {
+            self::assertSame('checks/paperwork.yaml', $faulty->faults[0]->file);
+            self::assertStringContainsString('checks.0.severity', $faulty->faults[0]->where);
+        }
+    }
+
+    public function test_a_file_that_is_no_yaml_names_its_line(): void
+    {
+        $this->copy(static fn (string $text): string => "rules:\n  start_corner: [unclosed\n", 'rules/house.yaml');
+
+        try {
+            (new CatalogueFiles($this->folder))->read();
+            self::fail('A broken file was taken.');
+        } catch (CatalogueIsFaulty $faulty) {
+            self::assertStringStartsWith('line ', $faulty->faults[0]->where);
+        }
+    }
+
+    #[TestWith(['checks/engine.yaml', 'all: [coolant]', 'all: [cooolant]', "asks for the feature 'cooolant'"], 'an unknown feature')]
+    #[TestWith(['checks/fluids.yaml', 'conditions: [level_ground, cap_closed]', 'conditions: [cap_shut]', "names the condition 'cap_shut'"], 'an unknown condition')]
+    #[TestWith(['checks/driving.yaml', 'after: [trn-direction]', 'after: [trn-nowhere]', "comes after 'trn-nowhere'"], 'an unknown check')]
+    #[TestWith(['models/dromvik_14c.yaml', 'def:', 'urea:', "no limits for 'def'"], 'a limit that a check needs')]
+    public function test_what_no_single_file_can_see_is_found_across_files(string $file, string $from, string $to, string $says): void
+    {
+        $this->copy(static fn (string $text): string => str_replace($from, $to, $text), $file);
+        $compiled = CompiledCatalogue::fromFiles((new CatalogueFiles($this->folder))->read());
+        $faults = (new CrossCheckCatalogue((new BuildCatalogue)->from($compiled), $compiled->trees))->faults();
+
+        self::assertStringContainsString($says, implode("\n", array_map(static fn (CatalogueFault $fault): string => $fault->sentence(), $faults)));
+    }
+
+    /** @param callable(string): string $change */
+    private function copy(callable $change, string $file): void
+    {
+        $this->folder = sys_get_temp_dir().'/catalogue-'.bin2hex(random_bytes(6));
+        exec('cp -r '.escapeshellarg(__DIR__.'/../../../catalogue').' '.escapeshellarg($this->folder));
+        file_put_contents("{$this->folder}/{$file}", $change((string) file_get_contents("{$this->folder}/{$file}")));
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Spread;
+
+use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Spread\Balance;
+use JadeLedger\Core\Spread\Entry;
+use JadeLedger\Core\Spread\FindingLine;
+use JadeLedger\Core\Spread\ReadingLine;
+use JadeLedger\Core\Spread\Spread;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Levels;
+
+final class SpreadTest extends TestCase
+{
+    public function test_the_difference_is_in_less_out(): void
+    {
+        $hours = new ReadingLine('doc-hour-meter', AnswerKind::HourMeter, $this->entry('1842.3', Unit::Hour), $this->entry('1871.9', Unit::Hour));
+
+        self::assertSame('29.6', $hours->difference?->text());
+        self::assertSame(Balance::Balanced, $hours->balance);
+    }
+
+    public function test_what_was_read_out_and_never_read_in_does_not_balance(): void
+    {
+        $line = new ReadingLine('fuel-level', AnswerKind::TankColumn, $this->entry('230', Unit::Litre), null);
+
+        self::assertNull($line->difference);
+        self::assertSame(Balance::NeverReadIn, $line->balance);
+    }
+
+    public function test_a_key_that_did_not_come_back_does_not_balance(): void
+    {
+        self::assertSame(Balance::Missing, (new ReadingLine('doc-key-label', AnswerKind::Count, $this->entry('3', Unit::Piece), $this->entry('2', Unit::Piece)))->balance);
+        self::assertSame(Balance::Balanced, (new ReadingLine('doc-key-label', AnswerKind::Count, $this->entry('3', Unit::Piece), $this->entry('3', Unit::Piece)))->balance);
+    }
+
+    public function test_less_fuel_is_a_difference_and_no_imbalance(): void
+    {
+        $fuel = new ReadingLine('fuel-level', AnswerKind::TankColumn, $this->entry('230', Unit::Litre), $this->entry('170', Unit::Litre));
+
+        self::assertSame(['-60', Balance::Balanced], [$fuel->difference?->text(), $fuel->balance]);
+    }
+
+    public function test_a_disputed_meter_does_not_balance(): void
+    {
+        $in = new Entry(Quantity::of('1700', Unit::Hour), Outcome::Attend, true);
+
+        self::assertSame(Balance::Disputed, (new ReadingLine('doc-hour-meter', AnswerKind::HourMeter, $this->entry('1842.3', Unit::Hour), $in))->balance);
+    }
+
+    public function test_damage_is_in_balance_only_when_it_is_the_same(): void
+    {
+        self::assertSame(Balance::Balanced, (new FindingLine('1', Levels::mm('95'), Levels::mm('95')))->balance);
+        self::assertSame(['130', Balance::GrownDamage], [(new FindingLine('2', Levels::mm('180'), Levels::mm('310')))->difference?->text(), (new FindingLine('2', Levels::mm('180'), Levels::mm('310')))->balance]);
+        self::assertSame(Balance::NewDamage, (new FindingLine('3', null, Levels::mm('22')))->balance);
+        self::assertSame(Balance::NotLookedAt, (new FindingLine('4', Levels::mm('60'), null))->balance);
+    }
+
+    public function test_a_hire_may_be_closed_when_every_line_balances_or_is_explained(): void
+    {
+        $readings = [new ReadingLine('doc-key-label', AnswerKind::Count, $this->entry('3', Unit::Piece), $this->entry('2', Unit::Piece))];
+        $findings = [new FindingLine('new-dent', null, Levels::mm('120'))];
+
+        self::assertSame(['doc-key-label', 'new-dent'], (new Spread($readings, $findings, []))->unexplained());
+        self::assertSame(['new-dent'], (new Spread($readings, $findings, ['doc-key-label']))->unexplained());
+        self::assertTrue((new Spread($readings, $findings, ['doc-key-label', 'new-dent']))->mayBeClosed());
+    }
+
+    private function entry(string $value, Unit $unit): Entry
+    {
+        return new Entry(Quantity::of($value, $unit), Outcome::Stands);
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Walk;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use JadeLedger\Core\Catalogue\Applicability;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\Corner;
+use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\Turn;
+use JadeLedger\Core\Walk\NoSafeOrder;
+use JadeLedger\Core\Walk\PlannedLine;
+use JadeLedger\Core\Walk\PlanWalk;
+use JadeLedger\Core\Walk\Visit;
+use JadeLedger\Core\Walk\WalkPlan;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\RealCatalogue;
+
+final class PlanWalkTest extends TestCase
+{
+    use TestTrait;
+
+    #[TestWith(['dromvik_14c', 25], 'a tracked excavator')]
+    #[TestWith(['mossgill_122', 18], 'a ride-on mower')]
+    public function test_a_walk_has_at_least_as_many_checks_as_the_trade_asks_for(string $model, int $least): void
+    {
+        foreach (Movement::cases() as $movement) {
+            $checks = array_unique(array_map(static fn (PlannedLine $line): string => $line->check->id, $this->plan($model, $movement)->lines()));
+            self::assertGreaterThanOrEqual($least, count($checks));
+        }
+    }
+
+    public function test_checks_are_chosen_by_features_and_not_by_family(): void
+    {
+        self::assertNotNull($this->plan('dromvik_14c')->line('def-level'));
+        self::assertNull($this->plan('dromvik_8c')->line('def-level'), 'the smaller one has no exhaust fluid');
+        self::assertNotNull($this->plan('tarnhay_r3')->line('cool-bottle'), 'this mower is cooled by water');
+        self::assertNull($this->plan('mossgill_122')->line('cool-bottle'), 'that one by air');
+        self::assertNotNull($this->plan('mossgill_122')->line('turf-blade-stop'));
+        self::assertNull($this->plan('dromvik_14c')->line('turf-blade-stop'));
+    }
+
+    public function test_from_front_left_the_walk_runs_along_the_bucket_round_the_rear_and_ends_in_the_cab(): void
+    {
+        $stations = $this->stationsOf($this->plan('dromvik_14c'), 'cold_isolated');
+
+        self::assertSame(['papers', 'bucket', 'boom', 'right_track', 'hydraulic_oil', 'engine', 'rear', 'coolers', 'left_track', 'steps', 'seat'], $stations);
+    }
+
+    public function test_the_other_way_round_deals_the_numbers_anew_and_still_ends_in_the_cab(): void
+    {
+        $stations = $this->stationsOf($this->planIn(RealCatalogue::inYard(Corner::FrontLeft, Turn::CounterClockwise), 'dromvik_14c'), 'cold_isolated');
+
+        self::assertSame(['papers', 'steps', 'left_track', 'coolers', 'rear', 'engine', 'hydraulic_oil', 'right_track', 'boom', 'bucket', 'seat'], $stations);
+    }
+
+    public function test_from_the_rear_right_corner_the_walk_begins_at_the_rear(): void
+    {
+        $stations = $this->stationsOf($this->planIn(RealCatalogue::inYard(Corner::RearRight, Turn::Clockwise), 'dromvik_14c'), 'cold_isolated');
+
+        self::assertSame(['papers', 'rear', 'coolers', 'left_track', 'steps', 'bucket', 'boom', 'right_track', 'hydraulic_oil', 'engine', 'seat'], $stations);
+    }
+
+    public function test_cold_readings_come_before_the_start_and_the_drive_after_it(): void
+    {
+        $order = array_map(static fn (PlannedLine $line): string => $line->key, $this->plan('dromvik_14c')->lines());
+        $at = static fn (string $key): int => (int) array_search($key, $order, true);
+
+        self::assertLessThan($at('eng-start'), $at('eng-oil-stick'));
+        self::assertLessThan($at('brk-drive'), $at('eng-start'));
+        self::assertLessThan($at('hkp-final-walk'), $at('brk-drive'));
+        self::assertSame('hkp-area', $order[0], 'the place comes first');
+    }
+
+    public function test_the_same_machine_and_rules_always_give_the_same_walk(): void
+    {
+        self::assertEquals($this->plan('halsafell_220'), $this->plan('halsafell_220'));
+    }
+
+    public function test_for_any_machine_corner_and_direction_every_check_stands_once_in_its_own_state_after_those_it_needs(): void
+    {
+        $real = RealCatalogue::get();
+        $features = array_keys(RealCatalogue::compiled()->trees['features.yaml']['features']);
+        $this->limitTo(120)->forAll(
+            Generators::elements(...array_keys($real->models)),
+            Generators::elements(...Movement::cases()),
+            Generators::elements(...Corner::cases()),
+            Generators::elements(...Turn::cases()),
+            Generators::subset($features),
+        )->then(function (string $modelId, Movement $movement, Corner $corner, Turn $turn, array $more): void {
+            $catalogue = RealCatalogue::inYard($corner, $turn);
+            $model = $this->withFeatures($catalogue->model($modelId), array_values($more));
+            try {
+                $plan = (new PlanWalk($catalogue))->for($model, $movement);
+            } catch (NoSafeOrder $refused) {
+                self::assertStringContainsString('none of its places is reached', $refused->getMessage());
+
+                return;
+            }
+            $this->assertKeepsEveryPromise($plan, $catalogue, $model);
+        });
+    }
+
+    public function test_two_checks_that_need_each_other_first_have_no_safe_order(): void
+    {
+        $catalogue = RealCatalogue::get();
+        $looped = $this->withChecks($catalogue, [
+            $this->needing($catalogue->check('brk-drive'), ['art-steer']),
+            $this->needing($catalogue->check('art-steer'), ['brk-drive']),
+        ]);
+
+        $this->expectException(NoSafeOrder::class);
+        $this->expectExceptionMessage('brk-drive, art-steer');
+        (new PlanWalk($looped))->for($looped->model('mossgill_97'), Movement::Checkout);
+    }
+
+    private function assertKeepsEveryPromise(WalkPlan $plan, Catalogue $catalogue, MachineModel $model): void
+    {
+        $keys = array_map(static fn (PlannedLine $line): string => $line->key, $plan->lines());
+        self::assertSame($keys, array_values(array_unique($keys)), 'no line twice');
+        $order = array_flip(array_map(static fn ($stage): string => $stage->id, $catalogue->stages));
+        $last = -1;
+        $done = [];
+        foreach ($plan->visits as $visit) {
+            self::assertGreaterThanOrEqual($last, $order[$visit->stageId], 'no state is gone back to');
+            $last = $order[$visit->stageId];
+            foreach ($visit->lines as $line) {
+                self::assertSame($visit->stageId, $line->check->stage, 'no check in a state that it forbids');
+                self::assertTrue($line->check->applies->holdsFor($catalogue->featuresOf($model)));
+                foreach (array_intersect($line->check->after, array_map(static fn (PlannedLine $one): string => $one->check->id, $plan->lines())) as $needed) {
+                    self::assertContains($needed, $done, "{$line->key} comes after {$needed}");
+                }
+                $done[] = $line->check->id;
+            }
+        }
+        $cold = array_values(array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === 'cold_isolated'));
+        self::assertSame(Standing::StartCorner, $cold[0]->station->standing);
+        self::assertSame(Standing::Seat, $cold[count($cold) - 1]->station->standing, 'the seat comes last');
+    }
+
+    private function plan(string $model, Movement $movement = Movement::Checkout): WalkPlan
+    {
+        return $this->planIn(RealCatalogue::get(), $model, $movement);
+    }
+
+    private function planIn(Catalogue $catalogue, string $model, Movement $movement = Movement::Checkout): WalkPlan
+    {
+        return (new PlanWalk($catalogue))->for($catalogue->model($model), $movement);
+    }
+
+    /** @return list<string> */
+    private function stationsOf(WalkPlan $plan, string $stage): array
+    {
+        return array_values(array_map(
+            static fn (Visit $visit): string => $visit->station->id,
+            array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === $stage),
+        ));
+    }
+
+    /** @param list<string> $more */
+    private function withFeatures(MachineModel $model, array $more): MachineModel
+    {
+        return new MachineModel($model->id, $model->familyId, $model->maker, $model->name, $model->describes, $model->massKilograms, $model->features->with(new Features($more)), $model->limits);
+    }
+
+    /** @param list<string> $after */
+    private function needing(Check $check, array $after): Check
+    {
+        return new Check($check->id, $check->title, $check->how, $check->accept, $check->ifNot, $check->group, $check->places, $check->stage, new Applicability, $check->movements, $check->severity, $check->seconds, $check->answer, $check->source, $after);
+    }
+
+    /** @param list<Check> $checks */
+    private function withChecks(Catalogue $catalogue, array $checks): Catalogue
+    {
+        return new Catalogue($catalogue->version, array_column($checks, null, 'id'), $catalogue->stages, $catalogue->conditions, $catalogue->families, $catalogue->models, $catalogue->briefingSteps, $catalogue->findingKinds, $catalogue->triageRules, $catalogue->houseRules);
+    }
+}

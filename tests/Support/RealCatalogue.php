@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Catalogue\BuildCatalogue;
+use App\Catalogue\CatalogueFiles;
+use App\Catalogue\CompiledCatalogue;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Corner;
+use JadeLedger\Core\Catalogue\HouseRules;
+use JadeLedger\Core\Catalogue\Turn;
+
+/** The catalogue that ships, read once for a whole run. */
+final class RealCatalogue
+{
+    private static ?CompiledCatalogue $compiled = null;
+
+    public static function get(): Catalogue
+    {
+        return (new BuildCatalogue)->from(self::compiled());
+    }
+
+    /** The same catalogue in a yard that begins at another corner, or walks the other way round. */
+    public static function inYard(Corner $corner, Turn $turn): Catalogue
+    {
+        $catalogue = self::get();
+
+        return new Catalogue(
+            $catalogue->version, $catalogue->checks, $catalogue->stages, $catalogue->conditions, $catalogue->families, $catalogue->models,
+            $catalogue->briefingSteps, $catalogue->findingKinds, $catalogue->triageRules, new HouseRules($corner, $turn, 15),
+        );
+    }
+
+    public static function compiled(): CompiledCatalogue
+    {
+        return self::$compiled ??= CompiledCatalogue::fromFiles((new CatalogueFiles(__DIR__.'/../../catalogue'))->read());
+    }
+}
