@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Problems\Refused;
 use App\Http\Problems\RenderProblem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -23,6 +24,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'sanctum/*'));
+        // An answer to bad input is no fault of ours.
+        $exceptions->dontReport(Refused::class);
         $exceptions->render(new RenderProblem);
     })
     ->create();

@@ -114,7 +114,7 @@ artisan() { "${AS_WEB[@]}" php "$APP/artisan" "$@"; }
 
 migrate() { artisan migrate --force --database=owner; }
 
-compile_application() { rm -f "$STATE"/cache/*.php && artisan catalogue:compile && artisan config:cache && artisan event:cache && artisan route:cache; }
+compile_application() { artisan catalogue:compile && artisan config:cache && artisan event:cache && artisan route:cache; }
 
 launch_web() {
   local root=()
@@ -170,6 +170,8 @@ start_stack() {
   next_free_port HTTP_PORT
   write_configuration
   export_application_environment
+  # What was compiled for the last run names its ports and databases.
+  rm -f "$STATE"/cache/*.php
   [ -d "$STATE/database" ] || step "Creating the database folder" create_database_folder
   step "Starting MariaDB on port $DB_PORT" launch_database
   step "Creating databases and users" create_schema "$@"

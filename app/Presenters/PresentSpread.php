@@ -34,6 +34,7 @@ final readonly class PresentSpread
     /** @return array<string, mixed> */
     public function of(Hire $hire): array
     {
+        $hire->load(['machine', 'customer', 'state', 'walks.openedBy']);
         $out = $hire->walks->firstWhere('movement', Movement::Checkout) ?? throw Refused::because('nothing_out_yet', 409);
         $in = $hire->walks->firstWhere('movement', Movement::Return);
         $catalogue = $this->shelf->version((string) WalkPlanRecord::query()->where('walk_id', ($in ?? $out)->id)->value('catalogue_version'));

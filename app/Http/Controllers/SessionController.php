@@ -28,7 +28,7 @@ final class SessionController
 
     public function destroy(Request $request): Response
     {
-        Auth::logout();
+        Auth::guard('web')->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -105,7 +105,7 @@ final class CatalogueTest extends TestCase
         self::assertStringContainsString($says, implode("\n", array_map(static fn (CatalogueFault $fault): string => $fault->sentence(), $faults)));
     }
 
-    /** @param callable(string): string $change */
+    /** @param  callable(string): string  $change */
     private function copy(callable $change, string $file): void
     {
         $this->folder = sys_get_temp_dir().'/catalogue-'.bin2hex(random_bytes(6));

@@ -34,7 +34,7 @@ final class CanonicalJsonTest extends TestCase
         return $cases;
     }
 
-    /** @param array{ieee754_hex: string} $inputs @param array{json: string} $expected */
+    /** @param  array{ieee754_hex: string}  $inputs @param  array{json: string}  $expected */
     #[DataProvider('numbers')]
     public function test_numbers_are_written_as_ecmascript_writes_them(array $inputs, array $expected): void
     {
@@ -50,7 +50,7 @@ final class CanonicalJsonTest extends TestCase
         return PublishedValues::examples('S-504');
     }
 
-    /** @param array{value: array<string, mixed>} $inputs @param array{jcs: string} $expected */
+    /** @param  array{value: array<string, mixed>}  $inputs @param  array{jcs: string}  $expected */
     #[DataProvider('keyOrders')]
     public function test_keys_stand_in_utf_16_order(array $inputs, array $expected): void
     {
@@ -63,7 +63,7 @@ final class CanonicalJsonTest extends TestCase
         return PublishedValues::examples('S-505');
     }
 
-    /** @param array{json_text: string} $inputs @param array{jcs: string, sha256: string} $expected */
+    /** @param  array{json_text: string}  $inputs @param  array{jcs: string, sha256: string}  $expected */
     #[DataProvider('documents')]
     public function test_a_whole_document_and_its_digest(array $inputs, array $expected): void
     {

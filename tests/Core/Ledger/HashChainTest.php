@@ -20,7 +20,7 @@ final class HashChainTest extends TestCase
         return PublishedValues::examples('S-501');
     }
 
-    /** @param array{text: string, repeat?: int} $inputs @param array{sha256: string} $expected */
+    /** @param  array{text: string, repeat?: int}  $inputs @param  array{sha256: string}  $expected */
     #[DataProvider('digests')]
     public function test_the_digest_is_the_published_one(array $inputs, array $expected): void
     {
@@ -75,7 +75,7 @@ final class HashChainTest extends TestCase
         $this->assertBrokenAt(2, LinkFault::ContentChanged, $chain);
     }
 
-    /** @param list<ChainedEntry> $chain */
+    /** @param  list<ChainedEntry>  $chain */
     private function assertBrokenAt(int $sequence, LinkFault $fault, array $chain): void
     {
         $broken = HashChain::verify($chain)->firstBroken;

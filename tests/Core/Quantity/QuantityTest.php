@@ -30,7 +30,7 @@ final class QuantityTest extends TestCase
         }
     }
 
-    /** @param array{value: string, from: Unit, to: Unit} $inputs */
+    /** @param  array{value: string, from: Unit, to: Unit}  $inputs */
     #[DataProvider('publishedConversions')]
     public function test_conversions_agree_with_published_values(array $inputs, float|int $expected): void
     {

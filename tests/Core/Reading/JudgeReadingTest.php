@@ -9,8 +9,8 @@ use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Face;
-use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\JudgeLook;
+use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\JudgeReading;
 use JadeLedger\Core\Reading\LookAnswer;
 use JadeLedger\Core\Reading\Observation;
@@ -94,7 +94,7 @@ final class JudgeReadingTest extends TestCase
         self::assertSame(Outcome::Stands, (new JudgeLook)->judge($this->catalogue->check($check), LookAnswer::AsItShouldBe)->outcome);
     }
 
-    /** @param list<Observed> $held */
+    /** @param  list<Observed>  $held */
     private function glass(string $level, string $present, array $held, ?string $look = null): Judgement
     {
         $check = $this->catalogue->check('hyd-level-glass');

@@ -165,19 +165,19 @@ final class PlanWalkTest extends TestCase
         ));
     }
 
-    /** @param list<string> $more */
+    /** @param  list<string>  $more */
     private function withFeatures(MachineModel $model, array $more): MachineModel
     {
         return new MachineModel($model->id, $model->familyId, $model->maker, $model->name, $model->describes, $model->massKilograms, $model->features->with(new Features($more)), $model->limits);
     }
 
-    /** @param list<string> $after */
+    /** @param  list<string>  $after */
     private function needing(Check $check, array $after): Check
     {
         return new Check($check->id, $check->title, $check->how, $check->accept, $check->ifNot, $check->group, $check->places, $check->stage, new Applicability, $check->movements, $check->severity, $check->seconds, $check->answer, $check->source, $after);
     }
 
-    /** @param list<Check> $checks */
+    /** @param  list<Check>  $checks */
     private function withChecks(Catalogue $catalogue, array $checks): Catalogue
     {
         return new Catalogue($catalogue->version, array_column($checks, null, 'id'), $catalogue->stages, $catalogue->conditions, $catalogue->families, $catalogue->models, $catalogue->briefingSteps, $catalogue->findingKinds, $catalogue->triageRules, $catalogue->houseRules);

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use App\Models\Walk;
+use Tests\Support\YardTestCase;
+
+/** A machine goes out and comes back. */
+final class HireTest extends YardTestCase
+{
+    public function test_a_machine_is_handed_over_only_when_it_is_released_and_every_step_was_shown(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->walkThrough($walk);
+        $sign = ['name' => 'Tobias Wray', 'signature' => [[1, 2, 3, 4]]];
+        $this->send($walk, $this->entry('handover.signed', $sign))->assertStatus(409)->assertJsonPath('type', '/problems/release-first');
+        $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        $this->send($walk, $this->entry('handover.signed', $sign))->assertStatus(409)->assertJsonPath('type', '/problems/steps-not-shown');
+        $this->handOverSteps($walk);
+        $this->post_($walk, 'handover.signed', $sign);
+
+        $briefing = $this->getJson("/api/walks/{$walk->id}/briefing");
+        $this->assertFits($briefing, 'Briefing');
+        self::assertSame('Tobias Wray', $briefing->json('signed_name'));
+        self::assertSame('out', $this->hire->refresh()->standing()->value);
+        $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'amiss']))->assertStatus(409)->assertJsonPath('type', '/problems/walk-is-over');
+    }
+
+    public function test_the_spread_shows_out_in_and_difference_and_is_closed_when_what_does_not_balance_is_explained(): void
+    {
+        $this->as(Role::Technician);
+        $out = $this->openWalk();
+        $old = $this->post_($out, 'finding.placed', ['at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'size_mm' => 180, 'words' => 'cooler door', 'photos' => []]);
+        $this->walkThrough($out, '1842.3');
+        $this->handOver($out);
+        $this->travel(2)->days();
+        $in = $this->openWalk('return');
+        $this->walkThrough($in, '1871.9', values: ['fuel-level' => '170', 'doc-key-label' => '2', 'hyd-level-glass' => '30']);
+        $new = $this->post_($in, 'finding.placed', ['at' => ['x' => 200, 'y' => -60], 'kind' => 'dent', 'size_mm' => 120, 'words' => 'counterweight', 'photos' => []]);
+
+        $this->send($in, $this->entry('hire.closed', []))->assertStatus(409)->assertJsonPath('type', '/problems/return-walk-first');
+        $this->post_($in, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        $spread = $this->getJson("/api/hires/{$this->hire->id}/spread")->assertOk();
+        $this->assertFits($spread, 'Spread');
+        $readings = array_column($spread->json('readings'), null, 'key');
+        self::assertSame(['1842.3', '1871.9', '29.6'], [$readings['doc-hour-meter']['out']['value'], $readings['doc-hour-meter']['in']['value'], $readings['doc-hour-meter']['difference']]);
+        self::assertSame('missing', $readings['doc-key-label']['balance']);
+        self::assertSame(['doc-key-label', $old, $new], $spread->json('unexplained'), 'a key, damage nobody looked at, and new damage');
+
+        $this->post_($in, 'finding.seen_again', ['finding' => $old, 'size_mm' => 310, 'words' => 'grown', 'photos' => []]);
+        $damage = array_column($this->getJson("/api/hires/{$this->hire->id}/spread")->json('findings'), null, 'balance');
+        self::assertSame([180, 310, 130], [$damage['grown_damage']['out_mm'], $damage['grown_damage']['in_mm'], $damage['grown_damage']['difference_mm']]);
+        self::assertSame('hold', $damage['grown_damage']['finding']['severity'], 'a note that grows becomes hold');
+        $this->send($in, $this->entry('hire.closed', []))->assertStatus(409)->assertJsonPath('type', '/problems/does-not-balance');
+        foreach (['doc-key-label', $old, $new] as $line) {
+            $this->post_($in, 'spread.explained', ['line' => $line, 'words' => 'Charged to the hirer.']);
+        }
+        $this->post_($in, 'hire.closed', []);
+        self::assertSame('closed', $this->hire->refresh()->standing()->value);
+    }
+
+    public function test_the_day_shows_the_hire_on_its_side_with_its_latest_start(): void
+    {
+        $this->as(Role::Technician);
+        $day = $this->getJson('/api/day?date='.$this->hire->goes_out_at->setTimezone((string) config('jade.yard.timezone'))->format('Y-m-d'))->assertOk();
+        $this->assertFits($day, 'Day');
+        $row = collect($day->json('outs'))->firstWhere('hire_id', $this->hire->id);
+
+        self::assertSame(['booked', 'walk', true], [$row['standing'], $row['opens'], $row['machine_is_here']]);
+        self::assertSame($row['work_seconds'], strtotime($row['due_at']) - strtotime($row['start_by']));
+        $this->assertFits($this->getJson('/api/day?date=yesterday')->assertStatus(422), 'Problem');
+    }
+
+    private function handOverSteps(Walk $walk): void
+    {
+        $steps = array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
+        $this->send($walk, ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps))->assertOk();
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Contract\Contract;
+use App\Models\Customer;
+use App\Models\Hire;
+use App\Models\LedgerEntry;
+use App\Models\Machine;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Walk;
+use Carbon\CarbonImmutable;
+use Database\Seeders\Demo\DemoReadings;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\DatabaseTransactions;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** A yard with one machine and its people, on a real MariaDB; every answer is held against the API's description. */
+abstract class YardTestCase extends TestCase
+{
+    use DatabaseTransactions;
+
+    protected Machine $machine;
+
+    protected Hire $hire;
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withHeaders(['Origin' => 'http://localhost', 'Accept' => 'application/json']);
+        $this->machine = Machine::query()->create(['fleet_number' => 'E-'.random_int(100, 9999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1']);
+        $this->hire = $this->hireOf($this->machine);
+    }
+
+    protected function hireOf(Machine $machine): Hire
+    {
+        return Hire::query()->create([
+            'folio' => random_int(10_000, 4_000_000),
+            'machine_id' => $machine->id,
+            'customer_id' => Customer::query()->create(['name' => 'Saltmarsh Drainage'])->id,
+            'goes_out_at' => CarbonImmutable::now()->addHour(),
+            'comes_back_at' => CarbonImmutable::now()->addDays(2),
+        ]);
+    }
+
+    protected function person(Role $role): User
+    {
+        return User::query()->create(['name' => "The {$role->value}", 'login' => $role->value.Str::random(8), 'initials' => 'TT', 'role' => $role, 'password' => 'tern-quay']);
+    }
+
+    protected function as(Role $role): User
+    {
+        $user = $this->person($role);
+        // A guard remembers whom it saw first, and a session whose password it was opened with.
+        $this->app->make('auth')->forgetGuards();
+        $this->flushSession();
+        $this->actingAs($user, 'web');
+
+        return $user;
+    }
+
+    protected function openWalk(string $movement = 'checkout', ?Hire $hire = null): Walk
+    {
+        $id = (string) Str::uuid7();
+        $this->postJson('/api/hires/'.($hire ?? $this->hire)->id.'/walks', ['id' => $id, 'movement' => $movement, 'recorded_at' => self::now()])->assertCreated();
+
+        return Walk::query()->findOrFail($id);
+    }
+
+    /** @param  array<string, mixed>  $payload @return array<string, mixed> */
+    protected function entry(string $kind, array $payload, ?string $corrects = null): array
+    {
+        return ['id' => (string) Str::uuid7(), 'kind' => $kind, 'recorded_at' => self::now(), 'payload' => $payload === [] ? new \stdClass : $payload]
+            + ($corrects === null ? [] : ['corrects' => $corrects]);
+    }
+
+    /** @param  array<string, mixed>  ...$entries */
+    protected function send(Walk $walk, array ...$entries): TestResponse
+    {
+        $response = $this->postJson("/api/walks/{$walk->id}/entries", ['entries' => array_values($entries)]);
+        $this->assertFits($response, $response->isOk() ? 'BatchResult' : 'Problem');
+
+        return $response;
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    protected function post_(Walk $walk, string $kind, array $payload, ?string $corrects = null): string
+    {
+        $entry = $this->entry($kind, $payload, $corrects);
+        $this->send($walk, $entry)->assertOk();
+
+        return $entry['id'];
+    }
+
+    protected function cross(Walk $walk, string $stage): void
+    {
+        $stages = array_column($walk->plan->body['stages'], null, 'id');
+        $this->post_($walk, 'state.crossed', ['stage' => $stage, 'confirmed' => array_column($stages[$stage]['lines'], 'id')]);
+    }
+
+    /**
+     * Walks every line, each as it should be, but for those that are given.
+     *
+     * @param array<string, array<string, mixed>|null> $own payload by line key; null leaves the line open
+     * @param array<string, string> $values of instruments by line key
+     */
+    protected function walkThrough(Walk $walk, string $hours = '1000.0', array $own = [], array $values = []): void
+    {
+        $plan = $walk->plan->body;
+        $conditions = array_column($plan['conditions'], null, 'id');
+        $readings = new DemoReadings($hours, $values);
+        $stage = null;
+        $batch = [];
+        foreach ($plan['visits'] as $visit) {
+            if ($visit['stage'] !== $stage) {
+                $stage = $visit['stage'];
+                $lines = array_column(array_column($plan['stages'], null, 'id')[$stage]['lines'], 'id');
+                $batch[] = $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => $lines]);
+            }
+            foreach ($visit['lines'] as $line) {
+                if (array_key_exists($line['key'], $own)) {
+                    if ($own[$line['key']] !== null) {
+                        $batch[] = $this->entry('check.answered', $own[$line['key']] + ['line' => $line['key']]);
+                    }
+                } else {
+                    $batch[] = $line['instrument'] === null
+                        ? $this->entry('check.answered', ['line' => $line['key'], 'answer' => 'stands'])
+                        : $this->entry('reading.posted', $readings->of($line, $conditions));
+                }
+            }
+        }
+        foreach (array_chunk($batch, 150) as $part) {
+            $results = $this->send($walk, ...$part)->assertOk()->json('results');
+            self::assertSame([], array_values(array_filter($results, static fn (array $result): bool => $result['status'] === 'refused')));
+        }
+    }
+
+    protected function handOver(Walk $walk): void
+    {
+        $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        $steps = array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
+        $this->send($walk, ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps))->assertOk();
+        $this->post_($walk, 'handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]]]);
+    }
+
+    /**
+     * A level with its whole posture held.
+     *
+     * @return array<string, mixed>
+     */
+    protected function reading(string $line, string $value, string $unit = 'mm'): array
+    {
+        return ['line' => $line, 'value' => $value, 'unit' => $unit, 'observed' => [
+            ['condition' => 'level_ground', 'value' => '0.6'], ['condition' => 'arm_upright', 'seen' => true],
+            ['condition' => 'engine_off_5_min', 'value' => '12'], ['condition' => 'oil_20_to_40', 'value' => '27'],
+        ]];
+    }
+
+    protected function entriesOf(Machine $machine): int
+    {
+        return LedgerEntry::query()->where('machine_id', $machine->id)->count();
+    }
+
+    protected function assertFits(TestResponse $response, string $schema): void
+    {
+        $faults = $this->app->make(Contract::class)->faults($schema, json_decode((string) $response->getContent()));
+        self::assertSame([], $faults, "The answer does not fit {$schema}: ".mb_substr((string) $response->getContent(), 0, 600));
+        if ($schema === 'Problem') {
+            self::assertSame('application/problem+json', $response->headers->get('Content-Type'));
+        }
+    }
+
+    protected static function now(): string
+    {
+        return CarbonImmutable::now()->utc()->format('Y-m-d\TH:i:s.v\Z');
+    }
+}
