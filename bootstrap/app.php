@@ -30,10 +30,16 @@ $app = Application::configure(basePath: dirname(__DIR__))
     })
     ->create();
 
-// Everything that is written may live outside the code: bin/start sets this for the demo and for the tests.
+// Everything that is written may live outside the code: bin/start and bin/test say where. A command typed by hand finds
+// the yard that .env names.
 $storage = getenv('LARAVEL_STORAGE_PATH');
 if (is_string($storage) && $storage !== '') {
     $app->useStoragePath($storage);
+} else {
+    $app->afterLoadingEnvironment(static function (Application $app): void {
+        $state = (string) env('STATE_DIR', 'storage/yard');
+        $app->useStoragePath((str_starts_with($state, '/') ? $state : $app->basePath($state)).'/storage');
+    });
 }
 
 return $app;

@@ -12,8 +12,8 @@ use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKinds;
 use App\Ledger\EntryResult;
 use App\Ledger\IncomingEntry;
-use App\Models\Hire;
 use App\Models\HireStanding;
+use App\Models\HireState;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
@@ -115,7 +115,7 @@ final readonly class PostEntries
     /** A machine that left, or a hire that is closed, takes no more lines of that walk. */
     private function mustBeWritable(Walk $walk, IncomingEntry $entry): void
     {
-        $standing = Hire::query()->with('state')->findOrFail($walk->hire_id)->standing();
+        $standing = HireState::query()->where('hire_id', $walk->hire_id)->first()->standing ?? HireStanding::Booked;
         $over = $walk->movement->value === 'checkout'
             ? in_array($standing, [HireStanding::Out, HireStanding::WalkingIn, HireStanding::Returned, HireStanding::Closed], true)
             : $standing === HireStanding::Closed;

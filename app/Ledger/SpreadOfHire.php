@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Models\Finding;
 use App\Models\Hire;
+use App\Models\HireStanding;
 use App\Models\Reading;
 use App\Models\SpreadExplanation;
 use Illuminate\Support\Collection;
@@ -16,6 +17,7 @@ use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Spread\Entry;
 use JadeLedger\Core\Spread\FindingLine;
+use JadeLedger\Core\Spread\InColumn;
 use JadeLedger\Core\Spread\ReadingLine;
 use JadeLedger\Core\Spread\Spread;
 
@@ -26,9 +28,11 @@ final class SpreadOfHire
     {
         $readings = Reading::query()->where('hire_id', $hire->id)->where('is_valid', true)->where('is_struck', false)->orderBy('recorded_at')->get();
 
+        $column = in_array($hire->standing(), [HireStanding::Returned, HireStanding::Closed], true) ? InColumn::Finished : InColumn::Open;
+
         return new Spread(
-            $this->readings($readings, $catalogue),
-            $this->findings($hire),
+            $this->readings($readings, $catalogue, $column),
+            $this->findings($hire, $column),
             array_values(SpreadExplanation::query()->where('hire_id', $hire->id)->get()->map(static fn (SpreadExplanation $explanation): string => $explanation->line)->all()),
         );
     }
@@ -37,7 +41,7 @@ final class SpreadOfHire
      * @param Collection<int, Reading> $readings
      * @return list<ReadingLine>
      */
-    private function readings(Collection $readings, Catalogue $catalogue): array
+    private function readings(Collection $readings, Catalogue $catalogue, InColumn $column): array
     {
         $lines = [];
         foreach ($readings->groupBy('line') as $key => $ofLine) {
@@ -46,6 +50,7 @@ final class SpreadOfHire
                 $catalogue->check(explode('@', (string) $key)[0])->answer,
                 $this->entry($ofLine, Movement::Checkout),
                 $this->entry($ofLine, Movement::Return),
+                $column,
             );
         }
 
@@ -65,7 +70,7 @@ final class SpreadOfHire
     }
 
     /** @return list<FindingLine> */
-    private function findings(Hire $hire): array
+    private function findings(Hire $hire, InColumn $column): array
     {
         $outWalk = $hire->state?->out_walk_id;
         $inWalk = $hire->state?->in_walk_id;
@@ -82,6 +87,7 @@ final class SpreadOfHire
                 $finding->id,
                 $isNew ? null : Quantity::of($before->size_mm ?? $finding->size_mm ?? 0, Unit::Millimetre),
                 $isNew ? Quantity::of($finding->size_mm ?? 0, Unit::Millimetre) : ($again === null ? null : Quantity::of($again->size_mm ?? 0, Unit::Millimetre)),
+                $column,
             );
         }
 

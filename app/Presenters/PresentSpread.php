@@ -98,7 +98,11 @@ final readonly class PresentSpread
             'difference' => $line->difference === null ? null : $this->figure($line->difference),
             'balance' => $line->balance->value,
             'words' => $this->words($line, $counted),
-            'outcome' => ($line->balance->needsExplaining() ? Outcome::Attend : ($line->in->outcome ?? $line->out->outcome ?? Outcome::Open))->value,
+            'outcome' => match (true) {
+                $line->balance->needsExplaining() => Outcome::Attend->value,
+                $line->balance === Balance::NotYetIn => Outcome::Open->value,
+                default => ($line->in->outcome ?? $line->out->outcome ?? Outcome::Open)->value,
+            },
             'explanation' => $explanations[$line->key] ?? null,
             'struck' => array_values($struck->all()),
         ];

@@ -8,6 +8,8 @@ namespace JadeLedger\Core\Spread;
 enum Balance: string
 {
     case Balanced = 'balanced';
+    /** The machine is still out, or its return walk has not come to the line. */
+    case NotYetIn = 'not_yet_in';
     /** Read out and never read in. */
     case NeverReadIn = 'never_read_in';
     /** Pieces went out that did not come back. */
@@ -23,6 +25,6 @@ enum Balance: string
 
     public function needsExplaining(): bool
     {
-        return $this !== self::Balanced;
+        return $this !== self::Balanced && $this !== self::NotYetIn;
     }
 }

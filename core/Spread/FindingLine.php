@@ -16,7 +16,7 @@ final readonly class FindingLine
 
     public Balance $balance;
 
-    public function __construct(public string $findingId, public ?Quantity $out, public ?Quantity $in)
+    public function __construct(public string $findingId, public ?Quantity $out, public ?Quantity $in, InColumn $column = InColumn::Finished)
     {
         $this->comparison = Comparison::between($out, $in);
         $this->difference = $in === null ? null : ($out === null ? $in : $in->minus($out));
@@ -24,7 +24,7 @@ final readonly class FindingLine
             Comparison::Same => Balance::Balanced,
             Comparison::Worse => Balance::GrownDamage,
             Comparison::New => Balance::NewDamage,
-            Comparison::NotLookedAt => Balance::NotLookedAt,
+            Comparison::NotLookedAt => $column->withoutLook(),
         };
     }
 }

@@ -14,7 +14,7 @@ final readonly class ReadingLine
 
     public Balance $balance;
 
-    public function __construct(public string $key, public AnswerKind $kind, public ?Entry $out, public ?Entry $in)
+    public function __construct(public string $key, public AnswerKind $kind, public ?Entry $out, public ?Entry $in, private InColumn $column = InColumn::Finished)
     {
         $this->difference = $out === null || $in === null ? null : $in->value->minus($out->value);
         $this->balance = $this->judge();
@@ -26,7 +26,7 @@ final readonly class ReadingLine
             return Balance::Balanced;
         }
         if ($this->in === null || $this->difference === null) {
-            return Balance::NeverReadIn;
+            return $this->column->withoutReading();
         }
 
         return match ($this->kind) {

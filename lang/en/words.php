@@ -8,6 +8,7 @@ return [
     'decision' => ['released' => 'Released', 'released_with_conditions' => 'Released with conditions', 'held' => 'Held', 'tagged_out' => 'Tagged out'],
     'comparison' => ['same' => 'same', 'worse' => 'worse', 'new' => 'new', 'open' => 'not looked at'],
     'balance' => [
+        'not_yet_in' => 'Not read in yet.',
         'never_read_in' => 'Read out, never read in.',
         'missing' => 'Did not all come back.',
         'disputed' => 'The meter is disputed.',

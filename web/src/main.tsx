@@ -4,6 +4,7 @@ import { App } from './app/App';
 import './app/texts';
 import './app/tokens.css';
 import './app/base.css';
+import './features/walk/followOutbox';
 
 const root = document.getElementById('root');
 if (root !== null) {

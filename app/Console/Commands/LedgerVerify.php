@@ -36,7 +36,7 @@ final class LedgerVerify extends Command
             }
         }
         $this->line($broken === 0
-            ? "{$machines->count()} chains hold, {$entries} entries read."
+            ? ($machines->count() === 1 ? "The chain holds, {$entries} entries read." : "{$machines->count()} chains hold, {$entries} entries read.")
             : "{$broken} of {$machines->count()} chains are broken.");
 
         return $broken === 0 ? self::SUCCESS : self::FAILURE;

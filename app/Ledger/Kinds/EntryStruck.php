@@ -17,6 +17,7 @@ use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
 use App\Words;
+use JadeLedger\Core\Catalogue\AnswerKind;
 
 /** A wrong entry is struck: it stays legible, and what it said no longer counts. */
 final readonly class EntryStruck implements EntryKind
@@ -76,7 +77,7 @@ final readonly class EntryStruck implements EntryKind
         }
         $before = Reading::query()
             ->where('machine_id', $entry->machine_id)
-            ->where('line', 'doc-hour-meter')
+            ->where('judgement->kind', AnswerKind::HourMeter->value)
             ->where('is_valid', true)
             ->where('is_struck', false)
             ->where('judgement->verdict->is_disputed', false)

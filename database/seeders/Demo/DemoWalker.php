@@ -124,7 +124,7 @@ final class DemoWalker
     /** @param  list<\stdClass>  $batch */
     private function send(Walk $walk, array $batch, User $by): void
     {
-        foreach (($this->post)($walk, $batch, $by) as $result) {
+        foreach (($this->post)($walk->withoutRelations(), $batch, $by) as $result) {
             if ($result->problem !== null) {
                 throw new \LogicException("The demo cannot be told: {$result->problem->title}. {$result->problem->detail} ".json_encode($result->problem->field));
             }

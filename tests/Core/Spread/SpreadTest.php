@@ -11,6 +11,7 @@ use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Spread\Balance;
 use JadeLedger\Core\Spread\Entry;
 use JadeLedger\Core\Spread\FindingLine;
+use JadeLedger\Core\Spread\InColumn;
 use JadeLedger\Core\Spread\ReadingLine;
 use JadeLedger\Core\Spread\Spread;
 use PHPUnit\Framework\TestCase;
@@ -32,6 +33,15 @@ final class SpreadTest extends TestCase
 
         self::assertNull($line->difference);
         self::assertSame(Balance::NeverReadIn, $line->balance);
+    }
+
+    public function test_while_the_machine_is_out_nothing_is_missing_yet(): void
+    {
+        $line = new ReadingLine('fuel-level', AnswerKind::TankColumn, $this->entry('230', Unit::Litre), null, InColumn::Open);
+        $finding = new FindingLine('4', Levels::mm('60'), null, InColumn::Open);
+
+        self::assertSame([Balance::NotYetIn, Balance::NotYetIn], [$line->balance, $finding->balance]);
+        self::assertSame([], (new Spread([$line], [$finding], []))->unexplained());
     }
 
     public function test_a_key_that_did_not_come_back_does_not_balance(): void

@@ -15,3 +15,8 @@ export class ProblemError extends Error {
 export function whatToDo(error: unknown, fallback: string): string {
   return error instanceof ProblemError ? (error.problem.detail ?? error.problem.title) : fallback;
 }
+
+/** Whatever went wrong as a problem; what is no answer of the server's says that there was none. */
+export function problemOf(error: unknown, noAnswer: string): Problem {
+  return error instanceof ProblemError ? error.problem : { type: 'about:blank', title: noAnswer, status: 0, detail: noAnswer };
+}

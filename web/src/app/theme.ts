@@ -24,7 +24,7 @@ export const theme = createTheme({
       },
     },
     MuiBackdrop: { styleOverrides: { root: { backgroundColor: 'color-mix(in srgb, var(--ink) 34%, transparent)' } } },
-    MuiInputLabel: { styleOverrides: { root: { color: 'var(--ink-2)', '&.Mui-focused': { color: 'var(--ink)' }, '&.Mui-error': { color: 'var(--ink)' } } } },
+    MuiInputLabel: { styleOverrides: { root: { color: 'var(--ink-2)', fontSize: 17, fontWeight: 600, '&.MuiInputLabel-shrink': { transform: 'translate(14px, -10px) scale(0.88)' }, '&.Mui-focused': { color: 'var(--ink)' }, '&.Mui-error': { color: 'var(--ink)' } } } },
     MuiOutlinedInput: {
       styleOverrides: {
         root: {
@@ -32,6 +32,7 @@ export const theme = createTheme({
           fontSize: 18,
           fontWeight: 600,
           '& .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 1.5 },
+          '& .MuiOutlinedInput-notchedOutline legend': { fontSize: '0.88em' },
           '&:hover .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)' },
           '&.Mui-focused .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 3 },
           // A wrong field is held by a bracket of ink; red is for tag-outs alone.

@@ -20,8 +20,11 @@ export interface OutboxState {
   nextTry: number | null;
 }
 
-type Posted = { status: 'posted'; state: Schema['WalkState']; result: Schema['EntryResult'] };
+type Posted = { status: 'posted'; result: Schema['EntryResult'] };
 type Kept = { status: 'kept' };
+
+/** Told of the state of a walk each time the server has taken something of it, before the entries leave the outbox. */
+type Listener = (walkId: string, state: Schema['WalkState']) => void;
 
 const RETRY_MS = 10_000;
 
@@ -35,6 +38,7 @@ const RETRY_MS = 10_000;
 class Outbox {
   private state: OutboxState = { kept: [], nextTry: null };
   private readonly watchers = new Set<() => void>();
+  private readonly listeners = new Set<Listener>();
   private timer: number | undefined;
   private sending: Promise<void> = Promise.resolve();
 
@@ -47,6 +51,10 @@ class Outbox {
     this.watchers.add(watcher);
 
     return () => this.watchers.delete(watcher);
+  };
+
+  readonly whenTaken = (listener: Listener): void => {
+    this.listeners.add(listener);
   };
 
   readonly snapshot = (): OutboxState => this.state;
@@ -62,8 +70,8 @@ class Outbox {
       const sent = await this.send(walkId, batch);
       const mine = sent?.results.find((result) => result.id === entry.id);
       refused = mine?.problem;
-      if (sent?.state !== undefined && mine !== undefined) {
-        outcome = { status: 'posted', state: sent.state, result: mine };
+      if (mine !== undefined) {
+        outcome = { status: 'posted', result: mine };
       }
     });
     this.sending = turn.catch(() => undefined);
@@ -87,7 +95,7 @@ class Outbox {
   }
 
   /** Sends a batch; nothing comes back when the network did not carry it. */
-  private async send(walkId: string, batch: KeptEntry[]): Promise<{ results: Schema['EntryResult'][]; state?: Schema['WalkState'] } | undefined> {
+  private async send(walkId: string, batch: KeptEntry[]): Promise<{ results: Schema['EntryResult'][] } | undefined> {
     if (batch.length === 0) {
       return undefined;
     }
@@ -108,11 +116,15 @@ class Outbox {
       const problem = error.problem;
       results = problem.results ?? batch.map((kept) => ({ id: kept.entry.id, status: 'refused' as const, problem }));
     }
+    if (state !== undefined) {
+      const taken = state;
+      this.listeners.forEach((listener) => listener(walkId, taken));
+    }
     const answered = new Set(results.map((result) => result.id));
     await store.kept.bulkDelete(batch.filter((kept) => answered.has(kept.entry.id)).flatMap((kept) => (kept.order === undefined ? [] : [kept.order])));
     await this.load();
 
-    return { results, state };
+    return { results };
   }
 
   private tryAgainLater(): void {

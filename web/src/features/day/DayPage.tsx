@@ -47,15 +47,15 @@ export default function DayPage() {
         </>
       }
     >
-      {open.isError && (
+      {open.error !== null && (
         <p className="day-problem" role="alert">
           {whatToDo(open.error, t('state.no_network'))}
         </p>
       )}
       <div className="book" style={{ '--book': `${height}px` } as React.CSSProperties}>
-        <DayColumn side="out" rows={outs} now={now} nextId={next?.hire_id} busy={open.isPending} onOpen={(row) => open.mutate({ row, movement: 'checkout' })} />
+        <DayColumn side="out" rows={outs} now={now} nextId={next?.hire_id} busy={open.isPending} onOpen={(row) => open.open(row, 'checkout')} />
         <Fold outs={outs} ins={ins} now={now} height={height} />
-        <DayColumn side="in" rows={ins} now={now} nextId={undefined} busy={open.isPending} onOpen={(row) => open.mutate({ row, movement: 'return' })} />
+        <DayColumn side="in" rows={ins} now={now} nextId={undefined} busy={open.isPending} onOpen={(row) => open.open(row, 'return')} />
         <Totals side="out" totals={totals.outs} />
         <Totals side="in" totals={totals.ins} />
       </div>
@@ -71,7 +71,7 @@ export default function DayPage() {
           className="day-next"
           disabled={next === undefined || open.isPending}
           data-testid="open-next"
-          onClick={() => next !== undefined && open.mutate({ row: next, movement: 'checkout' })}
+          onClick={() => next !== undefined && open.open(next, 'checkout')}
         >
           {next === undefined ? t('day.nothing_to_start') : t('day.open', { number: next.fleet_number })}
           {next !== undefined && <small>{t('day.next_by', { time: clock(next.start_by) })}</small>}

@@ -53,7 +53,7 @@ export default function FleetPage() {
                 <MiniPlan name={machine.drawing} height={44} />
               </td>
               <td>
-                <Link to={`/fleet/${machine.id}`}>
+                <Link to={`/fleet/${machine.id}`} data-testid={`machine-${machine.fleet_number}`}>
                   <b>{machine.fleet_number}</b> {machine.describes}
                   <span>
                     {machine.maker} {machine.model}

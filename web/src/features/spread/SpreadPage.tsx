@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import type { Schema } from '../../api/client';
-import { whatToDo } from '../../api/problem';
+import { problemOf, whatToDo } from '../../api/problem';
+import { Act } from '../../app/Act';
 import { HoldAct } from '../../app/HoldAct';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
@@ -12,6 +13,7 @@ import { Stamp } from '../../marks/Stamp';
 import { DamagePlan } from '../../plans/DamagePlan';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from '../walk/ProblemWords';
+import { useOpenWalk } from '../walk/useOpenWalk';
 import { useSend } from '../walk/useSend';
 import { DamageLedger } from './DamageLedger';
 import { ExplainLeaf, type ToExplain } from './ExplainLeaf';
@@ -39,6 +41,7 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
   const me = useMe();
   const post = usePostToSpread(spread.hire_id, spread.in_walk_id ?? spread.out_walk_id);
   const { busy, problem, send } = useSend();
+  const opening = useOpenWalk();
   const [selected, setSelected] = useState<string | null>(null);
   const [explaining, setExplaining] = useState<ToExplain | null>(null);
   const mayExplain = me.may.settle && spread.standing === 'returned';
@@ -85,9 +88,13 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
         </section>
         <div className="spread-stamp">
           <SpreadStamp spread={spread} />
-          <ProblemWords problem={problem} />
+          <ProblemWords problem={problem ?? (opening.error === null ? null : problemOf(opening.error, t('state.no_network')))} />
         </div>
-        {spread.standing === 'closed' ? (
+        {spread.standing === 'out' && me.may.walk ? (
+          <Act tone="jade" testId="open-return" disabled={opening.isPending} under={t('spread.early')} onClick={() => opening.mutate({ hireId: spread.hire_id, movement: 'return' })}>
+            {t('spread.open_return')}
+          </Act>
+        ) : spread.standing === 'closed' ? (
           <div className="spread-closed">{t('spread.closed')}</div>
         ) : (
           <HoldAct tone={spread.may_be_closed ? 'jade' : 'ink'} disabled={busy || !spread.may_be_closed || !me.may.settle} testId="close-hire" under={spread.may_be_closed ? t('act.hold') : t('spread.left', { count: spread.unexplained.length })} onHeld={() => void send(() => post('hire.closed', {}))}>
@@ -152,5 +159,5 @@ function SpreadStamp({ spread }: { spread: Schema['Spread'] }) {
     return <Stamp tone={spread.decision === 'held' ? 'ink' : 'jade'} top={`${spread.machine.fleet_number} ${spread.machine.describes}`} word={t(`decision.${spread.decision}`)} foot={spread.in_by?.name ?? ''} />;
   }
 
-  return <p className="spread-open">{t('spread.walk_open')}</p>;
+  return <p className="spread-open">{t(spread.in_walk_id === null ? 'spread.still_out' : 'spread.walk_open')}</p>;
 }

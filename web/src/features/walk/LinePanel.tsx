@@ -28,7 +28,7 @@ export function LinePanel(props: PanelProps) {
   const stage = walk.plan.stages.find((one) => one.id === visit.stage);
 
   return (
-    <section className={`panel ${isKept ? 'panel-kept' : ''}`} aria-label={line.title}>
+    <section className={`panel ${isKept ? 'panel-kept' : ''}`} aria-label={line.title} data-testid="line" data-line={line.key}>
       <Lines {...props} />
       <header className="panel-title">
         <h2>{line.title}</h2>

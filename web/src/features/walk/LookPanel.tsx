@@ -36,6 +36,11 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
           </dd>
         </dl>
         {state?.judgement !== undefined && state.judgement !== null && <VerdictWords judgement={state.judgement} />}
+        {(state?.outcome === 'attend' || state?.outcome === 'stop') && (
+          <Act testId="go-on" onClick={() => position.advance(line.key)}>
+            {t('walk.go_on')}
+          </Act>
+        )}
         {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
       </div>
       <ProblemWords problem={problem} />

@@ -97,7 +97,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           {judgement === undefined && verdict.isFetching && <p className="verdict-act">{t('state.fetching')}</p>}
           {judgement === undefined && verdict.isError && <p className="verdict-act">{t('walk.verdict_later')}</p>}
           {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
-          <Reread state={state} onTag={onTag} />
+          <Reread state={state} onTag={onTag} onGoOn={() => position.advance(line.key)} />
         </div>
       </div>
       <OutInLine walk={walk} last={state?.last ?? null} value={value} />
@@ -172,9 +172,9 @@ function under(judgement: Schema['Judgement'], t: (key: string, figures?: Record
   return verdict.top_up === null || verdict.outcome === 'stands' ? undefined : t('walk.and_reread', { minutes: verdict.top_up.reread_after_minutes });
 }
 
-function Reread({ state, onTag }: { state: Schema['LineState'] | undefined; onTag: () => void }) {
+function Reread({ state, onTag, onGoOn }: { state: Schema['LineState'] | undefined; onTag: () => void; onGoOn: () => void }) {
   const { t } = useTranslation();
-  if (state?.outcome !== 'attend' || state.answered_at === null) {
+  if ((state?.outcome !== 'attend' && state?.outcome !== 'stop') || state.answered_at === null) {
     return null;
   }
   const minutes = state.judgement?.verdict.top_up?.reread_after_minutes ?? 0;
@@ -183,6 +183,9 @@ function Reread({ state, onTag }: { state: Schema['LineState'] | undefined; onTa
     <div className="reread">
       <p>{t('walk.posted', { value: figure(state.value ?? ''), time: clock(state.answered_at) })}</p>
       {minutes > 0 && <p>{t('walk.reread_at', { time: clock(new Date(Date.parse(state.answered_at) + minutes * 60_000).toISOString()) })}</p>}
+      <Act testId="go-on" onClick={onGoOn}>
+        {t(minutes > 0 ? 'walk.go_on_reread' : 'walk.go_on')}
+      </Act>
       {state.attempts > 1 && (
         <Act tone="oxide" onClick={onTag}>
           {t('walk.twice_out')}

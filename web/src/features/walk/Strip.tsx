@@ -1,5 +1,6 @@
+import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
-import { clock } from '../../app/figures';
+import { MinutesLeft } from './MinutesLeft';
 import type { Position } from './useWalkPosition';
 import type { Outcome, Visit, Walk } from './types';
 
@@ -9,13 +10,13 @@ interface Props {
   pending: Set<string>;
   onCross: (stage: string) => void;
   onDecide: () => void;
+  isWide: boolean;
 }
 
 /** Stage, state, place and time: brackets for the machine states over a cell for each stop. */
-export function Strip({ walk, position, pending, onCross, onDecide }: Props) {
+export function Strip({ walk, position, pending, onCross, onDecide, isWide }: Props) {
   const { t } = useTranslation();
   const { plan, state } = walk;
-  const minutes = Math.ceil(state.progress.seconds_left / 60);
 
   return (
     <section className="strip" aria-label={t('walk.strip')}>
@@ -40,16 +41,7 @@ export function Strip({ walk, position, pending, onCross, onDecide }: Props) {
           );
         })}
       </div>
-      <button type="button" className="minutes" onClick={onDecide} data-testid="decision">
-        <span className="minutes-left">
-          {minutes} <small>{t('walk.min_left')}</small>
-        </span>
-        <span className="minutes-under">
-          {state.progress.lines_left === 0 ? t('walk.decide') : t('walk.lines_left', { left: state.progress.lines_left })}
-          <br />
-          {t(plan.movement === 'checkout' ? 'walk.leaves_at' : 'walk.due_at', { time: clock(walk.due_at) })}
-        </span>
-      </button>
+      {isWide && <MinutesLeft walk={walk} onDecide={onDecide} />}
     </section>
   );
 }
@@ -63,9 +55,16 @@ export function visitOutcome(visit: Visit, walk: Walk, pending: Set<string>): Ou
 
 function Cell({ visit, outcome, isNow, onGo }: { visit: Visit; outcome: Outcome; isNow: boolean; onGo: () => void }) {
   const { t } = useTranslation();
+  const cell = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (isNow) {
+      cell.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
+    }
+  }, [isNow]);
 
   return (
     <button
+      ref={cell}
       type="button"
       className={`cell cell-${outcome} ${isNow ? 'cell-now' : ''}`}
       aria-current={isNow ? 'step' : undefined}

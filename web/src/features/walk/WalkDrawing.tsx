@@ -124,7 +124,7 @@ function StartCorner({ walk, scale }: { walk: Walk; scale: number }) {
   const left = start.x < 0;
 
   return (
-    <text x={start.x + (left ? 24 : -24) * scale} y={start.y + 5 * scale} textAnchor={left ? 'start' : 'end'} fontSize={14.5 * scale} fontWeight="650">
+    <text x={start.x + (left ? 34 : -34) * scale} y={start.y + 5 * scale} textAnchor={left ? 'start' : 'end'} fontSize={14.5 * scale} fontWeight="650">
       {t(`walk.corner.${walk.plan.start_corner}`)}
     </text>
   );

@@ -1,3 +1,4 @@
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
@@ -12,6 +13,7 @@ import { CrossingSheet } from './CrossingSheet';
 import { DecisionLeaf } from './DecisionLeaf';
 import { FindingLeaf } from './FindingLeaf';
 import { LinePanel } from './LinePanel';
+import { MinutesLeft } from './MinutesLeft';
 import { PostureBar } from './PostureBar';
 import { SeenAgainLeaf } from './SeenAgainLeaf';
 import { Strip } from './Strip';
@@ -59,6 +61,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
   const [placing, setPlacing] = useState<{ x: number; y: number; line?: string } | null>(null);
   const [lookingAt, setLookingAt] = useState<string | null>(null);
   const [deciding, setDeciding] = useState(false);
+  const isWide = useMediaQuery('(min-width: 1001px)', { noSsr: true });
   useWakeLock();
 
   const isOver = state.hire_standing === 'closed' || (plan.movement === 'checkout' && ['out', 'walking_in', 'returned', 'closed'].includes(state.hire_standing));
@@ -109,7 +112,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
     <Page
       className="walk"
       title={`${walk.machine.fleet_number} ${walk.plan.family.toLowerCase()}`}
-      sub={t(plan.movement === 'checkout' ? 'walk.for' : 'walk.from', { maker: walk.machine.maker, model: walk.machine.model, mass: (walk.machine.mass_kg / 1000).toFixed(1), customer: walk.customer })}
+      sub={!isWide && mine > 0 ? t('state.kept', { count: mine }) : t(plan.movement === 'checkout' ? 'walk.for' : 'walk.from', { maker: walk.machine.maker, model: walk.machine.model, mass: (walk.machine.mass_kg / 1000).toFixed(1), customer: walk.customer })}
       folio={t('walk.folio', { folio: walk.folio })}
       leaf={t(plan.movement === 'checkout' ? 'walk.out_entry' : 'walk.in_entry')}
       postings={postings}
@@ -119,13 +122,14 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
             {me.name}
             <span>{mine > 0 ? t('state.kept_try', { count: mine, time: nextTry === null ? '' : clock(new Date(nextTry).toISOString()) }) : isStale ? t('state.no_network') : t('walk.opened', { time: clock(walk.opened_at) })}</span>
           </div>
-          <button type="button" onClick={() => void navigate('/')}>
-            {t('walk.pause')}
+          {!isWide && <MinutesLeft walk={walk} onDecide={() => setDeciding(true)} />}
+          <button type="button" data-testid="pause" onClick={() => void navigate('/')}>
+            {t(isWide ? 'walk.pause' : 'walk.pause_short')}
           </button>
         </>
       }
     >
-      <Strip walk={walk} position={position} pending={pending} onCross={setCrossingTo} onDecide={() => setDeciding(true)} />
+      <Strip walk={walk} position={position} pending={pending} onCross={setCrossingTo} onDecide={() => setDeciding(true)} isWide={isWide} />
       {crossingStage !== undefined && state.tag === null ? (
         <CrossingSheet
           key={crossingStage.id}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { ProblemError, type Problem } from '../../api/problem';
+import { problemOf, type Problem } from '../../api/problem';
 
 /** Runs one act at a time and keeps what went wrong, in words, until the next try. */
 export function useSend() {
@@ -19,7 +19,7 @@ export function useSend() {
 
       return true;
     } catch (error) {
-      setProblem(error instanceof ProblemError ? error.problem : { type: 'about:blank', title: t('state.no_network'), status: 0, detail: t('state.no_network') });
+      setProblem(problemOf(error, t('state.no_network')));
 
       return false;
     } finally {

@@ -1,9 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { v7 as uuid } from 'uuid';
 import { answer, api, type Schema } from '../../api/client';
 import { outbox, type Entry } from '../../offline/outbox';
-import type { Walk } from './types';
 
 export function useWalk(walkId: string) {
   return useQuery({ queryKey: ['walk', walkId], queryFn: () => answer(api.GET('/api/walks/{walk}', { params: { path: { walk: walkId } } })), refetchInterval: 20_000 });
@@ -13,20 +12,13 @@ export type Post = (kind: Entry['kind'], payload: Record<string, unknown>, corre
 
 /** Posts one entry of a walk through the outbox; throws the problem when the server says no. */
 export function usePost(walkId: string): Post {
-  const queries = useQueryClient();
-
   return useCallback(
     async (kind, payload, corrects) => {
       const entry: Entry = { id: uuid(), kind, recorded_at: new Date().toISOString(), payload, ...(corrects === undefined ? {} : { corrects }) };
       const outcome = await outbox.post(walkId, entry);
-      if (outcome.status === 'kept') {
-        return 'kept';
-      }
-      queries.setQueryData<Walk>(['walk', walkId], (walk) => (walk === undefined ? undefined : { ...walk, state: outcome.state }));
-      void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'walk' && query.queryKey[0] !== 'session' });
 
-      return outcome.result;
+      return outcome.status === 'kept' ? 'kept' : outcome.result;
     },
-    [queries, walkId],
+    [walkId],
   );
 }

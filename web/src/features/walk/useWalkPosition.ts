@@ -18,7 +18,8 @@ export function useWalkPosition(walk: Walk, pending: Set<string>): Position {
   const all = useMemo(() => walk.plan.visits.flatMap((visit) => visit.lines.map((line) => ({ visit, line }))), [walk.plan.visits]);
   const isOpen = (key: string) => (outcomes.get(key) ?? 'open') === 'open';
   const firstOpen = all.find(({ line }) => isOpen(line.key)) ?? all[all.length - 1];
-  const [key, setKey] = useKept<string | null>(`walk.position.1.${walk.id}`, null);
+  // Pinned from the start: the place does not move because of what others post.
+  const [key, setKey] = useKept<string | null>(`walk.position.1.${walk.id}`, firstOpen?.line.key ?? null);
   const here = all.find(({ line }) => line.key === key) ?? firstOpen;
   if (here === undefined) {
     throw new Error('A walk has at least one line.');

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\BrowserTestCase;
+
+/** Every main screen as the demo yard shows it: quiet console, no serious barrier, in both colour sets. */
+final class ScreensTest extends BrowserTestCase
+{
+    /** @return iterable<string, array{string, string, list<string>, string}> who, from where, what is touched, what is then on the screen */
+    public static function screens(): iterable
+    {
+        yield 'day' => ['ines', '/app', [], '.day'];
+        yield 'fleet' => ['dilys', '/app/fleet', [], '.fleet-list'];
+        yield 'machine' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '[data-testid="trail-entry"]'];
+        yield 'spread-open' => ['dilys', '/app', ['[data-testid="open-in-E-11"]'], '.spread'];
+        yield 'tagged-out' => ['dilys', '/app', ['[data-testid="open-in-E-05"]'], '[data-testid="stamp"]'];
+    }
+
+    /** @param  list<string>  $touched */
+    #[DataProvider('screens')]
+    public function test_a_screen_is_quiet_and_without_barriers_by_day_and_by_night(string $login, string $path, array $touched, string $shows): void
+    {
+        $this->signIn($login);
+        $this->open($path);
+        foreach ($touched as $selector) {
+            $this->tapOn($selector);
+        }
+        $this->wait($shows);
+        $this->picture((string) $this->dataName());
+        $this->assertAccessible();
+        $this->web->executeScript('document.documentElement.dataset.set = "night"');
+        $this->assertAccessible();
+        $this->picture($this->dataName().'-night');
+        $this->assertConsoleIsClean();
+    }
+
+    public function test_the_sign_in_page_says_what_is_wrong_and_keeps_what_was_typed(): void
+    {
+        $this->open('/app');
+        $this->wait(self::named('sign-in'));
+        $this->picture('sign-in');
+        $this->assertAccessible();
+        $this->type('login', 'ines');
+        $this->type('password', 'tern-key');
+        $this->tap('sign-in');
+        $this->waitForText('form', 'do not belong together');
+        self::assertSame('ines', $this->wait(self::named('login'))->getAttribute('value'));
+    }
+
+    public function test_an_auditor_reads_a_walk_and_has_nothing_to_press(): void
+    {
+        $this->signIn('edda');
+        $this->tap('open-out-E-14');
+        $this->wait(self::named('line'));
+
+        self::assertSame([], $this->web->findElements(WebDriverBy::cssSelector(self::named('stands').','.self::named('post').','.self::named('amiss'))));
+    }
+
+    public function test_somebody_signs_out(): void
+    {
+        $this->signIn('juno');
+        $this->tap('my-name');
+        $this->tap('sign-out');
+        $this->wait(self::named('sign-in'));
+        $this->web->navigate()->refresh();
+        $this->wait(self::named('sign-in'));
+    }
+}

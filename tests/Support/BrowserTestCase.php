@@ -1,0 +1,231 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition as Until;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/**
+ * The real interface in a real Chromium, on the demo yard that bin/test serves.
+ *
+ * One browser for one test; every page that it sees has to keep the console clean.
+ */
+abstract class BrowserTestCase extends TestCase
+{
+    /** Seconds that anything may take to appear; far more than it does. */
+    private const PATIENCE = 15;
+
+    private static ?Process $driver = null;
+
+    private static int $port = 0;
+
+    protected RemoteWebDriver $web;
+
+    private string $profile = '';
+
+    /** @return array{int, int} width and height in CSS pixels */
+    protected static function screen(): array
+    {
+        return [1280, 800];
+    }
+
+    /** Whether the screen is a tablet's: fingers instead of a mouse. */
+    protected static function isTouched(): bool
+    {
+        return false;
+    }
+
+    public static function setUpBeforeClass(): void
+    {
+        if (self::$driver !== null) {
+            return;
+        }
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($socket);
+        self::$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+        self::$driver = new Process(['setpriv', '--pdeathsig', 'TERM', 'chromedriver', '--port='.self::$port, '--allowed-ips=127.0.0.1'], env: ['HOME' => sys_get_temp_dir()]);
+        self::$driver->start();
+        register_shutdown_function(static fn () => self::$driver?->stop(3));
+        self::$driver->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started successfully'));
+    }
+
+    protected function setUp(): void
+    {
+        [$width, $height] = static::screen();
+        $this->profile = sys_get_temp_dir().'/jade-browser-'.bin2hex(random_bytes(6));
+        $options = new ChromeOptions;
+        $options->setBinary('/usr/bin/chromium');
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--no-proxy-server',
+            '--force-device-scale-factor=1', '--lang=en-GB', "--window-size={$width},{$height}", '--user-data-dir='.$this->profile]);
+        if (static::isTouched()) {
+            $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1, 'touch' => true, 'mobile' => true]]);
+        }
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $this->web = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 20_000, 60_000);
+        if (! static::isTouched()) {
+            // The new headless mode takes the window's frame off the size that was asked for.
+            $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        }
+    }
+
+    protected function tearDown(): void
+    {
+        if (isset($this->web)) {
+            if ($this->status()->isFailure() || $this->status()->isError()) {
+                $this->web->takeScreenshot(self::pictures().'/failed-'.$this->name().'.png');
+            }
+            $this->web->quit();
+        }
+        if ($this->profile !== '') {
+            (new Process(['rm', '-rf', $this->profile]))->run();
+        }
+    }
+
+    protected function signIn(string $login): void
+    {
+        $this->open('/app');
+        $this->tap("demo-{$login}");
+        $this->wait('.day');
+    }
+
+    protected function open(string $path): void
+    {
+        $this->web->get(((string) getenv('BROWSER_URL')).$path);
+    }
+
+    protected function wait(string $selector): RemoteWebElement
+    {
+        $element = $this->web->wait(self::PATIENCE, 40)->until(Until::visibilityOfElementLocated(WebDriverBy::cssSelector($selector)), "Nothing to see of {$selector}.");
+        self::assertInstanceOf(RemoteWebElement::class, $element);
+
+        return $element;
+    }
+
+    protected static function named(string $testId): string
+    {
+        return "[data-testid=\"{$testId}\"]";
+    }
+
+    protected function tap(string $testId): void
+    {
+        $this->tapOn(self::named($testId));
+    }
+
+    protected function tapOn(string $selector): void
+    {
+        $this->web->wait(self::PATIENCE, 40)->until(Until::elementToBeClickable(WebDriverBy::cssSelector($selector)), "{$selector} cannot be pressed.")->click();
+    }
+
+    /** Presses and holds until the frame is full. */
+    protected function hold(string $testId): void
+    {
+        $element = $this->web->wait(self::PATIENCE, 40)->until(Until::elementToBeClickable(WebDriverBy::cssSelector(self::named($testId))), "{$testId} cannot be held.");
+        $actions = new WebDriverActions($this->web);
+        $actions->clickAndHold($element)->perform();
+        usleep(1_100_000);
+        (new WebDriverActions($this->web))->release()->perform();
+    }
+
+    /**
+     * Draws a finger over the screen as a hand does: it rests before it lifts, or it would be a fling.
+     *
+     * @param array{int, int} $from
+     * @param array{int, int} $to
+     */
+    protected function drag(array $from, array $to): void
+    {
+        foreach ([[$from, 'touchStart'], [$to, 'touchMove'], [$to, 'touchMove'], [null, 'touchEnd']] as [$at, $type]) {
+            $this->devTools('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $at === null ? [] : [['x' => $at[0], 'y' => $at[1]]]]);
+            usleep(300_000);
+        }
+    }
+
+    protected function type(string $testId, string $text): void
+    {
+        $this->wait(self::named($testId))->sendKeys($text);
+    }
+
+    protected function exists(string $selector): bool
+    {
+        return $this->web->findElements(WebDriverBy::cssSelector($selector)) !== [];
+    }
+
+    /** What stands there now; asked in one step, since the page may draw itself anew between two. */
+    protected function text(string $selector): string
+    {
+        return (string) $this->web->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$selector]);
+    }
+
+    protected function waitForText(string $selector, string $text): void
+    {
+        $this->waitUntil(fn (): bool => str_contains($this->text($selector), $text), "{$selector} does not say \"{$text}\".");
+    }
+
+    protected function waitUntil(callable $isSo, string $otherwise): void
+    {
+        $this->web->wait(self::PATIENCE, 40)->until(static fn (): bool => (bool) $isSo(), $otherwise);
+    }
+
+    /**
+     * @param array<string, mixed> $parameters
+     * @return array<string, mixed>
+     */
+    protected function devTools(string $command, array $parameters = []): array
+    {
+        return (new ChromeDevToolsDriver($this->web))->execute($command, $parameters) ?? [];
+    }
+
+    protected function network(bool $isThere): void
+    {
+        $this->devTools('Network.enable');
+        $this->devTools('Network.emulateNetworkConditions', ['offline' => ! $isThere, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
+    protected function assertConsoleIsClean(): void
+    {
+        $errors = array_filter($this->web->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE');
+        self::assertSame([], array_column($errors, 'message'));
+    }
+
+    /** No violation that axe-core calls serious or critical; rules of WCAG 2 A and AA. */
+    protected function assertAccessible(): void
+    {
+        $this->web->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+        $this->web->manage()->timeouts()->setScriptTimeout(30);
+        $violations = $this->web->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).slice(0, 4).join(" | "))), (e) => done([String(e)]));',
+        );
+        self::assertSame([], $violations);
+    }
+
+    /** A picture of what is on the screen, kept beside the logs of the run. */
+    protected function picture(string $name): void
+    {
+        $this->waitUntil(fn (): bool => $this->web->executeScript('return document.fonts.status === "loaded" && document.getAnimations().length === 0'), 'The page does not come to rest.');
+        $this->web->takeScreenshot(self::pictures()."/{$name}.png");
+    }
+
+    private static function pictures(): string
+    {
+        $folder = ((string) getenv('STATE')).'/pictures';
+        if (! is_dir($folder)) {
+            mkdir($folder, 0o777, true);
+        }
+
+        return $folder;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\WebDriverBy;
+
+/** The hands of a technician: confirms states, holds postures, sets instruments and answers line after line. */
+trait WalksInTheBrowser
+{
+    /** What is measured where a condition asks for a figure. */
+    private const MEASURED = ['level_ground' => '0.6', 'engine_off_10_min' => '25', 'engine_off_5_min' => '12', 'oil_20_to_40' => '27'];
+
+    /**
+     * Walks on until the line that is named, or to the end.
+     *
+     * @param array<string, string> $values figures by line key
+     * @return list<string> the lines that were answered on the way
+     */
+    protected function walkOn(array $values, ?string $until = null): array
+    {
+        $answered = [];
+        while (true) {
+            $this->wait('.crossing, '.self::named('line'));
+            if ($this->exists('.crossing')) {
+                $this->confirmState();
+
+                continue;
+            }
+            $line = $this->line();
+            if ($line === $until || in_array($line, $answered, true)) {
+                return $answered;
+            }
+            if ($this->exists(self::named('value'))) {
+                $this->holdPosture();
+                $this->setValue($values[$line] ?? self::fail("No figure is given for {$line}."));
+                $this->tap('post');
+            } else {
+                $this->tap('stands');
+            }
+            $answered[] = $line;
+            $this->waitUntil(fn (): bool => $this->exists('.crossing') || $this->line() !== $line || $this->linesLeft() === 0 || $this->exists(self::named('go-on')), "The walk stays at {$line}.");
+            if ($this->line() === $line && $this->exists(self::named('go-on'))) {
+                $this->tap('go-on');
+            }
+            if ($this->linesLeft() === 0) {
+                return $answered;
+            }
+        }
+    }
+
+    protected function confirmState(): void
+    {
+        foreach ($this->web->findElements(WebDriverBy::cssSelector('.crossing-line')) as $line) {
+            // Where time matters the first touch starts the clock, the second one says that it was waited.
+            while ($line->getAttribute('aria-pressed') !== 'true') {
+                $line->click();
+            }
+        }
+        $this->tap('confirm-state');
+        $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');
+    }
+
+    protected function holdPosture(): void
+    {
+        foreach ($this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition) {
+            $id = str_replace('condition-', '', (string) $condition->getAttribute('data-testid'));
+            $condition->click();
+            if (isset(self::MEASURED[$id])) {
+                $this->type('pad-input', self::MEASURED[$id]);
+                $this->tap('pad-set');
+                $this->waitUntil(fn (): bool => ! $this->exists(self::named('pad-input')), 'The number pad stays.');
+            }
+        }
+    }
+
+    /** The second way to a figure: typing it. */
+    protected function setValue(string $value): void
+    {
+        $this->tap('value');
+        $this->type('pad-input', $value);
+        $this->tap('pad-set');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('pad-input')), 'The number pad stays.');
+    }
+
+    protected function line(): string
+    {
+        return (string) $this->web->executeScript("return document.querySelector('[data-line]')?.dataset.line ?? ''");
+    }
+
+    protected function linesLeft(): int
+    {
+        return (int) $this->web->executeScript("return /^(\\d+) line/.exec(document.querySelector('.minutes-under')?.innerText ?? '')?.[1] ?? 0");
+    }
+}

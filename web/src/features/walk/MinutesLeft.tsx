@@ -1,0 +1,21 @@
+import { useTranslation } from 'react-i18next';
+import { clock } from '../../app/figures';
+import type { Walk } from './types';
+
+/** Time is a limit: the minutes that are left of the walk, what remains, and by when. Touched, it opens the decision. */
+export function MinutesLeft({ walk, onDecide }: { walk: Walk; onDecide: () => void }) {
+  const { t } = useTranslation();
+  const { progress } = walk.state;
+
+  return (
+    <button type="button" className="minutes" onClick={onDecide} data-testid="decision">
+      <span className="minutes-left">
+        {Math.ceil(progress.seconds_left / 60)} <small>{t('walk.min_left')}</small>
+      </span>
+      <span className="minutes-under">
+        <span>{progress.lines_left === 0 ? t('walk.decide') : t('walk.lines_left', { count: progress.lines_left })}</span>
+        <span>{t(walk.plan.movement === 'checkout' ? 'walk.leaves_at' : 'walk.due_at', { time: clock(walk.due_at) })}</span>
+      </span>
+    </button>
+  );
+}

@@ -1,0 +1,11 @@
+import { queries } from '../../api/queries';
+import { outbox } from '../../offline/outbox';
+import type { Walk } from './types';
+
+/** Whatever the server takes, at once or after a dead network, brings what is shown of that walk up to date. */
+outbox.whenTaken((walkId, state) => {
+  queries.setQueryData<Walk>(['walk', walkId], (walk) => (walk === undefined ? undefined : { ...walk, state }));
+  // A spread is computed from the walk: an old one is not shown, not even for a moment.
+  queries.removeQueries({ queryKey: ['spread'], type: 'inactive' });
+  void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'walk' && query.queryKey[0] !== 'session' });
+});
