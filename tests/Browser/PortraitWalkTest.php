@@ -13,7 +13,7 @@ final class PortraitWalkTest extends BrowserTestCase
 {
     use WalksInTheBrowser;
 
-    private const VALUES = ['eng-oil-stick' => '10', 'fuel-level' => '11', 'doc-hour-meter' => '616.4', 'doc-key-label' => '2', 'doc-manual' => '1'];
+    private const VALUES = ['eng-oil-stick' => '10', 'fuel-level-sight' => '11', 'doc-hour-meter' => '616.4', 'doc-key-label' => '2', 'doc-manual' => '1'];
 
     protected static function screen(): array
     {
