@@ -2,7 +2,7 @@ import { hourOfDay } from '../../app/figures';
 import type { Row } from './useDay';
 
 export const ROW_DONE = 58;
-export const ROW_OPEN = 94;
+export const ROW_OPEN = 100;
 
 export const rowHeight = (row: Row): number => (row.done_at !== null && row.state.mark !== 'stop' ? ROW_DONE : ROW_OPEN);
 

@@ -81,7 +81,7 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
           <ProblemWords problem={problem} />
           {mayPost && data.tag === null && (
             <div className="decision-acts">
-              {data.decision === 'released' && (
+              {data.decision === 'released' && decided?.decision !== 'released' && (
                 <HoldAct disabled={busy} testId="release" under={t('act.hold')} onHeld={() => decide('released')}>
                   {t('decision.release', { number: walk.machine.fleet_number })}
                 </HoldAct>
@@ -91,7 +91,7 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
                   {t('decision.release_conditions')}
                 </HoldAct>
               )}
-              {data.decision === 'held' && (
+              {data.decision === 'held' && decided?.decision !== 'held' && (
                 <HoldAct tone="ink" disabled={busy} testId="hold-machine" under={t('act.hold')} onHeld={() => decide('held')}>
                   {t('decision.hold_it')}
                 </HoldAct>
