@@ -1,4 +1,4 @@
-# MariaDB, php-fpm and nginx on loopback, without systemd. Everything they write is below $STATE.
+# MariaDB, php-fpm and nginx on loopback, without systemd; each out of reach of the Ctrl-C that stop_stack answers. Everything they write is below $STATE.
 
 declare -A PID=()
 DATABASE_READY=no
@@ -6,12 +6,12 @@ STOPPING=no
 
 # Root starts the servers as their own users, unless those cannot reach the project's folder.
 choose_users() {
-  AS_DATABASE=(setpriv --pdeathsig TERM) AS_WEB=(env) DATABASE_USER='' WEB_USER=''
+  AS_DATABASE=(setsid setpriv --pdeathsig TERM) AS_WEB=(env) DATABASE_USER='' WEB_USER=''
   [ "$(id -u)" = 0 ] || return 0
   chmod 755 "$STATE"
   if setpriv --reuid=mysql --regid=mysql --init-groups test -x "$STATE" && setpriv --reuid=www-data --regid=www-data --init-groups test -r "$APP/artisan"; then
     DATABASE_USER=mysql WEB_USER=www-data
-    AS_DATABASE=(setpriv --reuid=mysql --regid=mysql --init-groups --pdeathsig TERM)
+    AS_DATABASE=(setsid setpriv --reuid=mysql --regid=mysql --init-groups --pdeathsig TERM)
     AS_WEB=(setpriv --reuid=www-data --regid=www-data --init-groups)
   else
     DATABASE_USER=root
@@ -119,7 +119,7 @@ compile_application() { artisan catalogue:compile && artisan config:cache && art
 launch_web() {
   local root=()
   [ "$DATABASE_USER" = root ] && root=(-R)
-  setpriv --pdeathsig TERM php-fpm8.2 -F "${root[@]}" -y "$STATE/php-fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps="${OPCACHE_VALIDATE:-0}" \
+  setsid setpriv --pdeathsig TERM php-fpm8.2 -F "${root[@]}" -y "$STATE/php-fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps="${OPCACHE_VALIDATE:-0}" \
     -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=16 -d realpath_cache_ttl=600 \
     -d memory_limit=512M -d upload_max_filesize=40M -d post_max_size=48M >>"$STATE/log/fpm.out" 2>&1 9>&- &
   PID[fpm]=$!
@@ -128,7 +128,7 @@ launch_web() {
     kill -0 "${PID[fpm]}" 2>/dev/null || { tail -n 20 "$STATE/log/fpm.log" "$STATE/log/fpm.out"; return 1; }
     sleep 0.02
   done
-  setpriv --pdeathsig TERM nginx -p "$STATE" -e "$STATE/log/nginx.log" -c "$STATE/nginx.conf" >>"$STATE/log/nginx.out" 2>&1 9>&- &
+  setsid setpriv --pdeathsig TERM nginx -p "$STATE" -e "$STATE/log/nginx.log" -c "$STATE/nginx.conf" >>"$STATE/log/nginx.out" 2>&1 9>&- &
   PID[nginx]=$!
   for _ in $(seq 200); do
     curl -fsS -o /dev/null "http://127.0.0.1:$HTTP_PORT/api/session" && return 0

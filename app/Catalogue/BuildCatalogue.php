@@ -17,6 +17,16 @@ use JadeLedger\Core\Walk;
  */
 final class BuildCatalogue
 {
+    /** The names of the aspects of a machine's state in the catalogue's files. */
+    private const ASPECTS = [
+        'isolator' => Walk\Isolator::class, 'key' => Walk\Key::class, 'engine' => Walk\Engine::class, 'temperature' => Walk\Temperature::class,
+        'park_brake' => Walk\ParkBrake::class, 'posture' => Walk\Posture::class, 'articulation' => Walk\Articulation::class,
+        'pressure' => Walk\Pressure::class, 'area' => Walk\Area::class, 'helper' => Walk\Helper::class, 'controls' => Walk\Controls::class,
+    ];
+
+    /** @var array<string, Walk\StateNeed> */
+    private array $needs = [];
+
     public function from(CompiledCatalogue $compiled): Core\Catalogue
     {
         $trees = $compiled->trees;
@@ -25,8 +35,9 @@ final class BuildCatalogue
             $kind = Core\BriefingKind::from($tree['kind']);
             $steps = [...$steps, ...array_map(fn (array $step): Core\BriefingStep => $this->briefingStep($kind, $step), $tree['steps'])];
         }
+        $this->needs = $this->byId(array_map($this->need(...), $trees['states/needs.yaml']['needs']));
         $checks = array_merge(...array_map(static fn (array $tree): array => $tree['checks'], array_values($this->below($trees, 'checks/'))));
-        $stages = $trees['stages.yaml']['stages'];
+        $stages = $trees['states/stages.yaml']['stages'];
 
         return new Core\Catalogue(
             version: $compiled->version,
@@ -75,9 +86,9 @@ final class BuildCatalogue
             ifNot: $tree['if_not'],
             group: $tree['group'],
             places: $tree['places'],
-            stage: $tree['stage'],
+            needs: $this->needs[$tree['needs']] ?? throw Core\NotInTheCatalogue::named('need', $tree['needs']),
             applies: $this->applies($tree),
-            movements: array_map(Core\Movement::from(...), $tree['movements']),
+            occasions: array_map(Core\Occasion::from(...), $tree['occasions']),
             severity: Core\Severity::from($tree['severity']),
             seconds: $tree['seconds'],
             answer: $reading === null ? Core\AnswerKind::Look : Core\AnswerKind::from($reading['kind']),
@@ -114,16 +125,49 @@ final class BuildCatalogue
             title: $tree['title'],
             summary: $tree['summary'],
             order: $at,
-            state: new Walk\MachineState(
-                Walk\Isolator::from($state['isolator']),
-                Walk\Key::from($state['key']),
-                Walk\Engine::from($state['engine']),
-                Walk\Temperature::from($state['temperature']),
-                Walk\ParkBrake::from($state['park_brake']),
-            ),
+            state: $this->state($tree['state']),
             seconds: $tree['seconds'],
             lines: array_map(fn (array $line): Core\StageLine => new Core\StageLine($line['id'], $line['text'], $line['why'], $this->applies($line), $line['wait_seconds'] ?? 0), $tree['lines']),
         );
+    }
+
+    /** @param  array<string, string>  $tree */
+    private function state(array $tree): Walk\MachineState
+    {
+        return new Walk\MachineState(
+            Walk\Isolator::from($tree['isolator']),
+            Walk\Key::from($tree['key']),
+            Walk\Engine::from($tree['engine']),
+            Walk\Temperature::from($tree['temperature']),
+            Walk\ParkBrake::from($tree['park_brake']),
+            Walk\Posture::from($tree['posture']),
+            Walk\Articulation::from($tree['articulation']),
+            Walk\Pressure::from($tree['pressure']),
+            Walk\Area::from($tree['area']),
+            Walk\Helper::from($tree['helper']),
+            Walk\Controls::from($tree['controls']),
+        );
+    }
+
+    /** @param  array<string, mixed>  $tree */
+    private function need(array $tree): Walk\StateNeed
+    {
+        return new Walk\StateNeed($tree['id'], $tree['title'], $this->aspects($tree['requires']), $this->aspects($tree['forbids'] ?? []));
+    }
+
+    /**
+     * @param array<string, list<string>> $tree
+     * @return list<Walk\Aspect>
+     */
+    private function aspects(array $tree): array
+    {
+        $aspects = [];
+        foreach ($tree as $name => $values) {
+            $enum = self::ASPECTS[$name];
+            array_push($aspects, ...array_map(static fn (string $value): Walk\Aspect => $enum::from($value), $values));
+        }
+
+        return $aspects;
     }
 
     /** @param  array<string, mixed>  $tree */
@@ -264,6 +308,15 @@ final class BuildCatalogue
             Core\Corner::from($rules['start_corner']['value']),
             Core\Turn::from($rules['turn']['value']),
             (int) $rules['handover_margin_minutes']['value'],
+            Core\FirstVisit::from($rules['first_visit']['value']),
+            array_map(fn (string $id, array $rule): Core\HouseRule => new Core\HouseRule(
+                $id,
+                $rule['title'],
+                (string) $rule['value'],
+                array_map(static fn (string $school, array $tree): Core\School => new Core\School($school, $tree['name'], $tree['why'], $tree['gives'] ?? []), array_keys($rule['choices']), $rule['choices']),
+                $rule['why'],
+                $this->source($rule['source']),
+            ), array_keys($rules), $rules),
         );
     }
 }

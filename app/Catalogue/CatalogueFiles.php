@@ -20,7 +20,8 @@ final readonly class CatalogueFiles
     /** Folder or file below the catalogue, and the schema that it is held against. */
     private const SCHEMAS = [
         'features.yaml' => 'features',
-        'stages.yaml' => 'stages',
+        'states/stages.yaml' => 'stages',
+        'states/needs.yaml' => 'needs',
         'conditions.yaml' => 'conditions',
         'findings.yaml' => 'findings',
         'rules/house.yaml' => 'rules',

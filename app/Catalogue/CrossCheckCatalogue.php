@@ -30,7 +30,7 @@ final readonly class CrossCheckCatalogue
     /** @return list<CatalogueFault> */
     private function unknownNames(): array
     {
-        $known = array_keys($this->trees['features.yaml']['features']);
+        $known = [...array_keys($this->trees['features.yaml']['features']), ...$this->featuresOfRules()];
         $faults = [];
         foreach ($this->catalogue->checks as $check) {
             foreach (array_diff($this->named($check->applies), $known) as $feature) {
@@ -49,6 +49,19 @@ final readonly class CrossCheckCatalogue
         return $faults;
     }
 
+    /** @return list<string> what the schools of the house rules give to machines */
+    private function featuresOfRules(): array
+    {
+        $given = [];
+        foreach ($this->catalogue->houseRules->all as $rule) {
+            foreach ($rule->schools as $school) {
+                array_push($given, ...$school->gives);
+            }
+        }
+
+        return $given;
+    }
+
     /** @return list<string> */
     private function named(Applicability $applies): array
     {
@@ -60,7 +73,7 @@ final readonly class CrossCheckCatalogue
     {
         $stages = array_map(static fn ($stage): string => $stage->id, $this->catalogue->stages);
         $strangers = [];
-        foreach (array_filter([$check->stage, $check->standsBefore]) as $stage) {
+        foreach (array_filter([$check->standsBefore]) as $stage) {
             if (! in_array($stage, $stages, true)) {
                 $strangers[] = "names the stage '{$stage}', which stages.yaml does not know";
             }
@@ -79,10 +92,10 @@ final readonly class CrossCheckCatalogue
     private function numbersWithoutSource(): array
     {
         $faults = [];
-        foreach ($this->trees['stages.yaml']['stages'] as $stage) {
+        foreach ($this->trees['states/stages.yaml']['stages'] as $stage) {
             foreach ($stage['lines'] as $line) {
                 if (preg_match('/\d/', $line['text'].$line['why']) === 1 && ! isset($line['source'])) {
-                    $faults[] = new CatalogueFault('stages.yaml', "line {$line['id']} of {$stage['id']}", 'has a number and no source');
+                    $faults[] = new CatalogueFault('states/stages.yaml', "line {$line['id']} of {$stage['id']}", 'has a number and no source');
                 }
             }
         }

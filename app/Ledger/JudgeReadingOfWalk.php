@@ -38,7 +38,7 @@ final class JudgeReadingOfWalk
         $value = $this->value($payload, $limits);
         $conditions = array_map($context->catalogue->condition(...), $check->conditions);
 
-        return (new JudgeReading($check, $limits, $conditions, $context->catalogue->stage($check->stage)))->judge(
+        return (new JudgeReading($check, $limits, $conditions))->judge(
             new Observation($value, $this->observed($payload, $conditions), isset($payload->face) ? Face::from($payload->face) : null, $this->look($payload, $check)),
             $context->presentStage(),
             $this->history($context, $at),

@@ -72,9 +72,9 @@ final readonly class Catalogue
         throw NotInTheCatalogue::named('kind of finding', $id);
     }
 
-    /** The features of a model are its own and those of its family. */
+    /** The features of a model are its own, those of its family, and what the house rules give to every machine. */
     public function featuresOf(MachineModel $model): Features
     {
-        return $this->family($model->familyId)->features->with($model->features);
+        return $this->family($model->familyId)->features->with($model->features)->with($this->houseRules->features());
     }
 }

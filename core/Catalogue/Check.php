@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Walk\StateNeed;
+
 /** One thing that is looked at or read, written once and chosen by features. */
 final readonly class Check
 {
     /**
      * @param list<string> $places where on a machine it is done; a check with two places becomes two lines
-     * @param list<Movement> $movements
+     * @param list<Occasion> $occasions when it is due
      * @param list<string> $after checks that must have been done before this one
      * @param string|null $standsBefore the stage that may not be entered until this check stands
      * @param list<string> $conditions ids of the validity conditions of a reading
@@ -24,9 +26,9 @@ final readonly class Check
         public string $ifNot,
         public string $group,
         public array $places,
-        public string $stage,
+        public StateNeed $needs,
         public Applicability $applies,
-        public array $movements,
+        public array $occasions,
         public Severity $severity,
         public int $seconds,
         public AnswerKind $answer,
@@ -41,6 +43,6 @@ final readonly class Check
 
     public function concerns(Features $features, Movement $movement): bool
     {
-        return in_array($movement, $this->movements, true) && $this->applies->holdsFor($features);
+        return in_array($movement->occasion(), $this->occasions, true) && $this->applies->holdsFor($features);
     }
 }

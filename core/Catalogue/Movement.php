@@ -8,4 +8,12 @@ enum Movement: string
 {
     case Checkout = 'checkout';
     case Return = 'return';
+
+    public function occasion(): Occasion
+    {
+        return match ($this) {
+            self::Checkout => Occasion::Checkout,
+            self::Return => Occasion::Return,
+        };
+    }
 }

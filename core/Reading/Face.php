@@ -16,7 +16,7 @@ enum Face: string
     {
         return match ($this) {
             self::Cold => $temperature === Temperature::Cold,
-            self::Hot => $temperature === Temperature::Warm,
+            self::Hot => $temperature !== Temperature::Cold,
         };
     }
 }

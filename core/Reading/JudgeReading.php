@@ -18,16 +18,16 @@ use JadeLedger\Core\Meter\MeterHistory;
 final readonly class JudgeReading
 {
     /** @param  list<Condition>  $conditions those of the check */
-    public function __construct(private Check $check, private Limits $limits, private array $conditions, private Stage $required)
+    public function __construct(private Check $check, private Limits $limits, private array $conditions)
     {
     }
 
     public function judge(Observation $observation, Stage $present, MeterHistory $meter): Judgement
     {
-        if ($present->id !== $this->required->id) {
+        if (! $this->check->needs->isMetBy($present->state)) {
             return Judgement::notValid(Verdict::open(
-                new Phrase('reading.wrong_state', ['present' => $present->title, 'required' => $this->required->title]),
-                [], $this->check->source, new Phrase('reading.again_when', ['required' => $this->required->title]),
+                new Phrase('reading.wrong_state', ['present' => $present->title, 'required' => $this->check->needs->title]),
+                [], $this->check->source, new Phrase('reading.again_when', ['required' => $this->check->needs->title]),
             ));
         }
         $validity = Validity::of($this->conditions, $observation->conditions);

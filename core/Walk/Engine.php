@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-enum Engine: string
+enum Engine: string implements Aspect
 {
     case Stopped = 'stopped';
     case Idle = 'idle';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-enum Isolator: string
+enum Isolator: string implements Aspect
 {
     case Off = 'off';
     case On = 'on';

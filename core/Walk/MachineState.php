@@ -13,16 +13,38 @@ final readonly class MachineState
         public Engine $engine,
         public Temperature $temperature,
         public ParkBrake $parkBrake,
+        public Posture $posture,
+        public Articulation $articulation,
+        public Pressure $pressure,
+        public Area $area,
+        public Helper $helper,
+        public Controls $controls,
     ) {
     }
 
-    /** How much of the machine is alive: a state that asks for more may not be entered before one that asks for less. */
+    /** @return list<Aspect> */
+    public function aspects(): array
+    {
+        return [
+            $this->isolator, $this->key, $this->engine, $this->temperature, $this->parkBrake, $this->posture,
+            $this->articulation, $this->pressure, $this->area, $this->helper, $this->controls,
+        ];
+    }
+
+    /**
+     * How much of the machine is alive, or had to be to get there.
+     *
+     * A state that asks for more is not entered while a check that has to stand before it does not.
+     */
     public function liveliness(): int
     {
-        return match ($this->engine) {
-            Engine::WorkingSpeed => 3 + ($this->parkBrake === ParkBrake::Released ? 1 : 0),
-            Engine::Idle => 2 + ($this->parkBrake === ParkBrake::Released ? 2 : 0),
-            Engine::Stopped => $this->key === Key::Run ? 1 : 0,
+        return match (true) {
+            $this->parkBrake === ParkBrake::Released => 5,
+            $this->controls === Controls::Platform => 4,
+            $this->engine === Engine::WorkingSpeed, $this->posture === Posture::Propped => 3,
+            $this->engine === Engine::Idle, $this->temperature === Temperature::Hot => 2,
+            $this->key === Key::Run => 1,
+            default => 0,
         };
     }
 

@@ -27,8 +27,7 @@ final readonly class MayCross
         $target = $this->plan->crossing($stageId)?->stage->state->liveliness() ?? 0;
         $blocking = [];
         foreach ($this->plan->lines() as $line) {
-            $gate = $line->check->standsBefore === null ? null : $this->plan->crossing($line->check->standsBefore);
-            if ($gate !== null && $gate->stage->state->liveliness() <= $target && ($outcomes[$line->key] ?? Outcome::Open) !== Outcome::Stands) {
+            if ($line->gate !== null && $line->gate->state->liveliness() <= $target && ($outcomes[$line->key] ?? Outcome::Open) !== Outcome::Stands) {
                 $blocking[] = $line;
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-enum ParkBrake: string
+enum ParkBrake: string implements Aspect
 {
     case Applied = 'applied';
     case Released = 'released';

@@ -54,6 +54,12 @@ final readonly class Route
         };
     }
 
+    /** The spot on the path that is nearest to the station, in centimetres from the start corner; of the seat too. */
+    public function spotOf(Station $station): float
+    {
+        return $station->standing === Standing::StartCorner ? 0.0 : $this->distanceToSpot($station->stands ?? $station->shows);
+    }
+
     private function distanceToSpot(Point $spot): float
     {
         $best = INF;

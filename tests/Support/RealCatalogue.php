@@ -9,6 +9,7 @@ use App\Catalogue\CatalogueFiles;
 use App\Catalogue\CompiledCatalogue;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Corner;
+use JadeLedger\Core\Catalogue\FirstVisit;
 use JadeLedger\Core\Catalogue\HouseRules;
 use JadeLedger\Core\Catalogue\Turn;
 
@@ -23,13 +24,13 @@ final class RealCatalogue
     }
 
     /** The same catalogue in a yard that begins at another corner, or walks the other way round. */
-    public static function inYard(Corner $corner, Turn $turn): Catalogue
+    public static function inYard(Corner $corner, Turn $turn, FirstVisit $first = FirstVisit::KeyOut): Catalogue
     {
         $catalogue = self::get();
 
         return new Catalogue(
             $catalogue->version, $catalogue->checks, $catalogue->stages, $catalogue->conditions, $catalogue->families, $catalogue->models,
-            $catalogue->briefingSteps, $catalogue->findingKinds, $catalogue->triageRules, new HouseRules($corner, $turn, 15),
+            $catalogue->briefingSteps, $catalogue->findingKinds, $catalogue->triageRules, new HouseRules($corner, $turn, 15, $first, $catalogue->houseRules->all),
         );
     }
 

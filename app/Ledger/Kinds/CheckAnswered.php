@@ -47,12 +47,11 @@ final readonly class CheckAnswered implements EntryKind
             throw Refused::because('say_why_not', 422, ['title' => $line->check->title], ['words' => [Words::say('problems.say_why_not.title')]]);
         }
         $present = $context->presentStage();
-        if ($present->id !== $line->check->stage) {
-            $required = $context->catalogue->stage($line->check->stage);
-
+        $needs = $line->check->needs;
+        if (! $needs->isMetBy($present->state)) {
             return JudgementRecord::of(Judgement::notValid(Verdict::open(
-                new Phrase('reading.wrong_state', ['present' => $present->title, 'required' => $required->title]),
-                [], $line->check->source, new Phrase('reading.again_when', ['required' => $required->title]),
+                new Phrase('reading.wrong_state', ['present' => $present->title, 'required' => $needs->title]),
+                [], $line->check->source, new Phrase('reading.again_when', ['required' => $needs->title]),
             )));
         }
 

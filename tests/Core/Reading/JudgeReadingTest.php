@@ -79,7 +79,7 @@ final class JudgeReadingTest extends TestCase
         $stage = $this->catalogue->stage('cold_isolated');
         $conditions = array_map($this->catalogue->condition(...), $check->conditions);
         $held = [Observed::measured('level_ground', Quantity::of('0', Unit::Degree)), Observed::measured('engine_off_10_min', Quantity::of('30', Unit::Minute)), Observed::seen('wiped_twice')];
-        $judge = new JudgeReading($check, Levels::dipstick(), $conditions, $stage);
+        $judge = new JudgeReading($check, Levels::dipstick(), $conditions);
 
         self::assertFalse($judge->judge(new Observation(Levels::mm('10'), $held, Face::Hot), $stage, MeterHistory::none())->isValid);
         self::assertTrue($judge->judge(new Observation(Levels::mm('10'), $held, Face::Cold), $stage, MeterHistory::none())->isValid);
@@ -100,7 +100,7 @@ final class JudgeReadingTest extends TestCase
         $check = $this->catalogue->check('hyd-level-glass');
         $conditions = array_map($this->catalogue->condition(...), $check->conditions);
 
-        return (new JudgeReading($check, Levels::glass(), $conditions, $this->catalogue->stage($check->stage)))
+        return (new JudgeReading($check, Levels::glass(), $conditions))
             ->judge(new Observation(Levels::mm($level), $held, null, $look), $this->catalogue->stage($present), MeterHistory::none());
     }
 

@@ -11,6 +11,7 @@ use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Corner;
 use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Catalogue\FirstVisit;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Standing;
@@ -30,6 +31,7 @@ final class PlanWalkTest extends TestCase
 
     #[TestWith(['dromvik_14c', 25], 'a tracked excavator')]
     #[TestWith(['mossgill_122', 18], 'a ride-on mower')]
+    #[TestWith(['ardlow_38x', 60], 'a boom lift with axles that extend')]
     public function test_a_walk_has_at_least_as_many_checks_as_the_trade_asks_for(string $model, int $least): void
     {
         foreach (Movement::cases() as $movement) {
@@ -77,7 +79,7 @@ final class PlanWalkTest extends TestCase
         self::assertLessThan($at('eng-start'), $at('eng-oil-stick'));
         self::assertLessThan($at('brk-drive'), $at('eng-start'));
         self::assertLessThan($at('hkp-final-walk'), $at('brk-drive'));
-        self::assertSame('hkp-area', $order[0], 'the place comes first');
+        self::assertSame(['saf-ppe', 'hkp-area'], array_slice($order, 0, 2), 'what is worn and the place come first');
     }
 
     public function test_the_same_machine_and_rules_always_give_the_same_walk(): void
@@ -94,9 +96,10 @@ final class PlanWalkTest extends TestCase
             Generators::elements(...Movement::cases()),
             Generators::elements(...Corner::cases()),
             Generators::elements(...Turn::cases()),
+            Generators::elements(...FirstVisit::cases()),
             Generators::subset($features),
-        )->then(function (string $modelId, Movement $movement, Corner $corner, Turn $turn, array $more): void {
-            $catalogue = RealCatalogue::inYard($corner, $turn);
+        )->then(function (string $modelId, Movement $movement, Corner $corner, Turn $turn, FirstVisit $first, array $more): void {
+            $catalogue = RealCatalogue::inYard($corner, $turn, $first);
             $model = $this->withFeatures($catalogue->model($modelId), array_values($more));
             try {
                 $plan = (new PlanWalk($catalogue))->for($model, $movement);
@@ -113,12 +116,12 @@ final class PlanWalkTest extends TestCase
     {
         $catalogue = RealCatalogue::get();
         $looped = $this->withChecks($catalogue, [
-            $this->needing($catalogue->check('brk-drive'), ['art-steer']),
-            $this->needing($catalogue->check('art-steer'), ['brk-drive']),
+            $this->needing($catalogue->check('brk-drive'), ['art-steer-smooth']),
+            $this->needing($catalogue->check('art-steer-smooth'), ['brk-drive']),
         ]);
 
         $this->expectException(NoSafeOrder::class);
-        $this->expectExceptionMessage('brk-drive, art-steer');
+        $this->expectExceptionMessage('brk-drive, art-steer-smooth');
         (new PlanWalk($looped))->for($looped->model('mossgill_97'), Movement::Checkout);
     }
 
@@ -126,14 +129,16 @@ final class PlanWalkTest extends TestCase
     {
         $keys = array_map(static fn (PlannedLine $line): string => $line->key, $plan->lines());
         self::assertSame($keys, array_values(array_unique($keys)), 'no line twice');
-        $order = array_flip(array_map(static fn ($stage): string => $stage->id, $catalogue->stages));
+        $order = array_flip(array_map(static fn ($stage): string => $stage->id, $catalogue->houseRules->firstVisit->order($catalogue->stages)));
         $last = -1;
         $done = [];
         foreach ($plan->visits as $visit) {
             self::assertGreaterThanOrEqual($last, $order[$visit->stageId], 'no state is gone back to');
             $last = $order[$visit->stageId];
             foreach ($visit->lines as $line) {
-                self::assertSame($visit->stageId, $line->check->stage, 'no check in a state that it forbids');
+                self::assertSame($visit->stageId, $line->stage->id);
+                self::assertTrue($line->check->needs->isMetBy($line->stage->state), "{$line->key} in a state that it forbids");
+                self::assertTrue($line->gate === null || $line->stage->state->liveliness() < $line->gate->state->liveliness(), "{$line->key} before the state that it guards");
                 self::assertTrue($line->check->applies->holdsFor($catalogue->featuresOf($model)));
                 foreach (array_intersect($line->check->after, array_map(static fn (PlannedLine $one): string => $one->check->id, $plan->lines())) as $needed) {
                     self::assertContains($needed, $done, "{$line->key} comes after {$needed}");
@@ -141,9 +146,38 @@ final class PlanWalkTest extends TestCase
                 $done[] = $line->check->id;
             }
         }
-        $cold = array_values(array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === 'cold_isolated'));
+        $cold = array_values(array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === $plan->crossings[0]->stage->id));
         self::assertSame(Standing::StartCorner, $cold[0]->station->standing);
         self::assertSame(Standing::Seat, $cold[count($cold) - 1]->station->standing, 'the seat comes last');
+    }
+
+    public function test_every_model_that_ships_can_be_walked_out_and_in(): void
+    {
+        $catalogue = RealCatalogue::get();
+        self::assertGreaterThanOrEqual(21, count($catalogue->families));
+        self::assertGreaterThanOrEqual(30, count($catalogue->models));
+        foreach ($catalogue->models as $model) {
+            foreach (Movement::cases() as $movement) {
+                $this->assertKeepsEveryPromise((new PlanWalk($catalogue))->for($model, $movement), $catalogue, $model);
+            }
+        }
+        self::assertSame([], array_diff(array_keys($catalogue->families), array_map(static fn (MachineModel $model): string => $model->familyId, $catalogue->models)), 'a family without a model');
+    }
+
+    public function test_with_the_key_on_first_the_short_visit_opens_the_walk(): void
+    {
+        $plan = $this->planIn(RealCatalogue::inYard(Corner::FrontLeft, Turn::Clockwise, FirstVisit::KeyOn), 'dromvik_14c');
+
+        self::assertSame(['as_found', 'key_on', 'cold_isolated'], array_slice(array_map(static fn ($crossing): string => $crossing->stage->id, $plan->crossings), 0, 3));
+    }
+
+    public function test_a_platform_is_worked_from_the_ground_before_anybody_goes_up(): void
+    {
+        $states = array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('ardlow_20b')->crossings);
+
+        self::assertSame(['cold_isolated', 'key_on', 'running', 'function', 'platform', 'driving', 'just_stopped', 'secured'], $states);
+        self::assertNotContains('platform', array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('dromvik_14c')->crossings));
+        self::assertContains('propped', array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('brennock_a30')->crossings), 'a body is propped before anybody is under it');
     }
 
     private function plan(string $model, Movement $movement = Movement::Checkout): WalkPlan
@@ -174,7 +208,7 @@ final class PlanWalkTest extends TestCase
     /** @param  list<string>  $after */
     private function needing(Check $check, array $after): Check
     {
-        return new Check($check->id, $check->title, $check->how, $check->accept, $check->ifNot, $check->group, $check->places, $check->stage, new Applicability, $check->movements, $check->severity, $check->seconds, $check->answer, $check->source, $after);
+        return new Check($check->id, $check->title, $check->how, $check->accept, $check->ifNot, $check->group, $check->places, $check->needs, new Applicability, $check->occasions, $check->severity, $check->seconds, $check->answer, $check->source, $after);
     }
 
     /** @param  list<Check>  $checks */

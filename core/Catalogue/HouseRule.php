@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Catalogue;
+
+/** A question on which practitioners differ: the schools, which one this yard follows, and why that is the default. */
+final readonly class HouseRule
+{
+    /** @param  list<School>  $schools */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public string $value,
+        public array $schools,
+        public string $why,
+        public Source $source,
+    ) {
+    }
+
+    /** The school that is followed; none where the rule is a number. */
+    public function choice(): ?School
+    {
+        foreach ($this->schools as $school) {
+            if ($school->id === $this->value) {
+                return $school;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Walk;
+
+/** How the machine stands: what is up, and what holds it there. */
+enum Posture: string implements Aspect
+{
+    /** Implement on the ground, boom stowed, platform down. */
+    case Lowered = 'lowered';
+    /** Functions are live and something moves. */
+    case Working = 'working';
+    /** Carried low for travelling. */
+    case Travel = 'travel';
+    /** Raised, and held by a mechanical prop that is loaded as intended. */
+    case Propped = 'propped';
+}

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Walk;
+
+use JadeLedger\Core\Catalogue\Standing;
+
+/**
+ * Shortens the way through the stops of one stage without putting a line before one that it waits for.
+ *
+ * Begins with the round as it is walked by habit and moves or turns parts of it while that saves steps; where nothing
+ * is saved the habit stays, for a routine makes a change visible. The seat, where there is one, stays last.
+ */
+final readonly class ShortenRound
+{
+    /** A step against the yard's way round counts as two: the habit is worth something. */
+    private const AGAINST = 2.0;
+
+    /** Less than this is no shorter way, in centimetres. */
+    private const WORTH_IT = 1.0;
+
+    public function __construct(private Route $route)
+    {
+    }
+
+    /**
+     * @param list<Stop> $stops
+     * @return list<Stop>
+     */
+    public function of(array $stops): array
+    {
+        if (count($stops) < 3) {
+            return $stops;
+        }
+        $order = $this->improve(range(0, count($stops) - 1), $this->positions($stops), $this->before($stops));
+
+        return $this->joined(array_map(static fn (int $at): Stop => $stops[$at], $order));
+    }
+
+    /** @param  list<Stop>  $stops */
+    public function length(array $stops): float
+    {
+        return $this->lengthOf(array_keys($stops), $this->positions($stops));
+    }
+
+    /**
+     * @param list<int> $order
+     * @param list<float> $position
+     * @param list<array<int, true>> $before
+     * @return list<int>
+     */
+    private function improve(array $order, array $position, array $before): array
+    {
+        $best = $this->lengthOf($order, $position);
+        do {
+            $found = null;
+            foreach ($this->neighbours($order) as $candidate) {
+                $length = $this->lengthOf($candidate, $position);
+                if ($length < $best - self::WORTH_IT && $this->isAllowed($candidate, $before)) {
+                    [$best, $found] = [$length, $candidate];
+                }
+            }
+            $order = $found ?? $order;
+        } while ($found !== null);
+
+        return $order;
+    }
+
+    /**
+     * @param list<int> $order
+     * @return iterable<list<int>> the orders that differ by one part that was moved or turned round
+     */
+    private function neighbours(array $order): iterable
+    {
+        $count = count($order);
+        for ($from = 0; $from < $count; $from++) {
+            for ($to = $from + 1; $to < $count; $to++) {
+                yield [...array_slice($order, 0, $from), ...array_reverse(array_slice($order, $from, $to - $from + 1)), ...array_slice($order, $to + 1)];
+            }
+            for ($size = 1; $size <= min(3, $count - $from); $size++) {
+                $part = array_slice($order, $from, $size);
+                $rest = [...array_slice($order, 0, $from), ...array_slice($order, $from + $size)];
+                for ($to = 0; $to <= count($rest); $to++) {
+                    if ($to !== $from) {
+                        yield [...array_slice($rest, 0, $to), ...$part, ...array_slice($rest, $to)];
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * @param list<int> $order
+     * @param list<float> $position
+     */
+    private function lengthOf(array $order, array $position): float
+    {
+        $length = 0.0;
+        $at = 0.0;
+        foreach ($order as $stop) {
+            $length += $this->steps($at, $position[$stop]);
+            $at = $position[$stop];
+        }
+
+        return $length;
+    }
+
+    /** Centimetres from one spot of the round to another, those against the way round counted double. */
+    public function steps(float $from, float $to): float
+    {
+        $ahead = fmod($to - $from + $this->route->length, $this->route->length);
+
+        return min($ahead, self::AGAINST * ($this->route->length - $ahead));
+    }
+
+    /**
+     * @param list<int> $order
+     * @param list<array<int, true>> $before the stops that each one waits for
+     */
+    private function isAllowed(array $order, array $before): bool
+    {
+        $done = [];
+        foreach ($order as $stop) {
+            if (array_diff_key($before[$stop], $done) !== []) {
+                return false;
+            }
+            $done[$stop] = true;
+        }
+
+        return true;
+    }
+
+    /**
+     * @param list<Stop> $stops
+     * @return list<float> along the route
+     */
+    private function positions(array $stops): array
+    {
+        return array_map(fn (Stop $stop): float => $this->route->spotOf($stop->station), $stops);
+    }
+
+    /**
+     * @param list<Stop> $stops
+     * @return list<array<int, true>>
+     */
+    private function before(array $stops): array
+    {
+        $stopsOf = [];
+        foreach ($stops as $at => $stop) {
+            foreach ($stop->lines as $line) {
+                $stopsOf[$line->check->id][] = $at;
+            }
+        }
+        $before = [];
+        foreach ($stops as $at => $stop) {
+            $before[$at] = [];
+            foreach ($stop->lines as $line) {
+                foreach ($line->check->after as $other) {
+                    $before[$at] += array_fill_keys(array_diff($stopsOf[$other] ?? [], [$at]), true);
+                }
+            }
+        }
+
+        return $this->pinned($stops, $before);
+    }
+
+    /**
+     * @param list<Stop> $stops
+     * @param list<array<int, true>> $before
+     * @return list<array<int, true>> with the seat behind all that comes before it by habit, and the papers ahead of all that follow
+     */
+    private function pinned(array $stops, array $before): array
+    {
+        foreach ($stops as $at => $stop) {
+            if ($stop->station->standing === Standing::Seat) {
+                $before[$at] += array_fill_keys(array_keys(array_slice($stops, 0, $at)), true);
+            }
+            if ($at > 0 && $stops[0]->station->standing === Standing::StartCorner) {
+                $before[$at] += [0 => true];
+            }
+        }
+
+        return $before;
+    }
+
+    /**
+     * Two stops that have come to lie side by side at one station are one.
+     *
+     * @param list<Stop> $stops
+     * @return list<Stop>
+     */
+    private function joined(array $stops): array
+    {
+        $joined = [];
+        foreach ($stops as $stop) {
+            $last = array_key_last($joined);
+            if ($last !== null && $joined[$last]->station === $stop->station) {
+                $joined[$last] = new Stop($stop->station, [...$joined[$last]->lines, ...$stop->lines]);
+            } else {
+                $joined[] = $stop;
+            }
+        }
+
+        return $joined;
+    }
+}
