@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Catalogue\CatalogueShelf;
 use App\Http\Problems\Refused;
 use App\Ledger\AppendEntry;
+use App\Ledger\ChainHead;
 use App\Ledger\IncomingEntry;
 use App\Models\Hire;
 use App\Models\HireStanding;
@@ -83,7 +84,7 @@ final readonly class OpenWalk
                 'plan_sha256' => $record->sha256,
             ]),
             ['seconds_planned' => $plan->seconds(), 'lines_planned' => count($plan->lines())],
-            $hire->machine_id,
+            ChainHead::of($hire->machine_id),
             $hire->id,
             $walkId,
             $actor,

@@ -12,8 +12,8 @@ use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKinds;
 use App\Ledger\EntryResult;
 use App\Ledger\IncomingEntry;
+use App\Ledger\WalkInHand;
 use App\Models\HireStanding;
-use App\Models\HireState;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
@@ -48,24 +48,27 @@ final readonly class PostEntries
         return DB::transaction(function () use ($walk, $batch, $actor): array {
             Machine::query()->whereKey($walk->machine_id)->lockForUpdate()->firstOrFail();
 
-            return array_map(fn (mixed $raw): EntryResult => $this->one($walk, $raw, $actor), $batch);
+            $hand = WalkInHand::forBatch($walk, $batch);
+
+            return array_map(fn (mixed $raw): EntryResult => $this->one($hand, $raw, $actor), $batch);
         }, 3);
     }
 
-    private function one(Walk $walk, mixed $raw, User $actor): EntryResult
+    private function one(WalkInHand $hand, mixed $raw, User $actor): EntryResult
     {
         $id = $raw instanceof \stdClass && is_string($raw->id ?? null) ? mb_substr($raw->id, 0, 60) : null;
         try {
             // A savepoint: what a refused entry had begun to write is taken back, the rest of the batch stays.
-            return DB::transaction(fn (): EntryResult => $this->post($walk->refresh(), $this->shaped($raw), $actor));
+            return DB::transaction(fn (): EntryResult => $this->post($hand, $this->shaped($raw), $actor));
         } catch (Refused $refused) {
             return EntryResult::refused($id, $refused->problem);
         }
     }
 
-    private function post(Walk $walk, IncomingEntry $entry, User $actor): EntryResult
+    private function post(WalkInHand $hand, IncomingEntry $entry, User $actor): EntryResult
     {
-        $before = LedgerEntry::query()->where('id', $entry->id)->first();
+        $walk = $hand->walk();
+        $before = $hand->known($entry->id);
         if ($before !== null) {
             return $this->same($before, $entry, $walk)
                 ? EntryResult::already($before)
@@ -75,11 +78,12 @@ final readonly class PostEntries
         if (! $kind->mayBePostedBy($actor)) {
             throw Refused::because('not_yours_to_do', 403);
         }
-        $this->mustBeWritable($walk, $entry);
-        $context = ($this->context)($walk, $actor);
-        $judgement = $kind->judge($entry, $context);
+        $this->mustBeWritable($walk, $hand->standing(), $entry);
+        $judgement = $kind->judge($entry, ($this->context)($walk, $actor));
+        $row = ($this->append)($entry, $judgement, $hand->head, $walk->hire_id, $walk->id, $actor);
+        $hand->posted($row, $kind);
 
-        return EntryResult::posted(($this->append)($entry, $judgement, $walk->machine_id, $walk->hire_id, $walk->id, $actor));
+        return EntryResult::posted($row);
     }
 
     private function shaped(mixed $raw): IncomingEntry
@@ -113,9 +117,8 @@ final readonly class PostEntries
     }
 
     /** A machine that left, or a hire that is closed, takes no more lines of that walk. */
-    private function mustBeWritable(Walk $walk, IncomingEntry $entry): void
+    private function mustBeWritable(Walk $walk, HireStanding $standing, IncomingEntry $entry): void
     {
-        $standing = HireState::query()->where('hire_id', $walk->hire_id)->first()->standing ?? HireStanding::Booked;
         $over = $walk->movement->value === 'checkout'
             ? in_array($standing, [HireStanding::Out, HireStanding::WalkingIn, HireStanding::Returned, HireStanding::Closed], true)
             : $standing === HireStanding::Closed;

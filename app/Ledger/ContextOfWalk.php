@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Catalogue\CatalogueShelf;
+use App\Models\Machine;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkPlanRecord;
@@ -26,7 +27,7 @@ final class ContextOfWalk
         if ($known === null) {
             $version = WalkPlanRecord::query()->where('walk_id', $walk->id)->value('catalogue_version');
             $catalogue = $this->shelf->version((string) $version);
-            $model = $catalogue->model($walk->machine->model_id);
+            $model = $catalogue->model((string) Machine::query()->whereKey($walk->machine_id)->value('model_id'));
             $known = new PostingContext($walk, $catalogue, $model, (new PlanWalk($catalogue))->for($model, $walk->movement), $actor);
             $this->known = [$walk->id => $known];
         }

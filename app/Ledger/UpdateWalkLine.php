@@ -34,6 +34,6 @@ final class UpdateWalkLine
     /** @param  array<string, mixed>  $columns */
     private function write(?string $walkId, string $line, array $columns): void
     {
-        WalkLine::query()->where('walk_id', $walkId)->where('key', $line)->update($columns);
+        DB::table('walk_lines')->where('walk_id', $walkId)->where('key', $line)->update($columns);
     }
 }

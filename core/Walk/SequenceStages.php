@@ -23,7 +23,7 @@ final readonly class SequenceStages
 
     /**
      * @param list<DueLine> $lines
-     * @return array<string, list<PlannedLine>> by stage id, in order; stages without a line are left out
+     * @return array<string, non-empty-list<PlannedLine>> by stage id, in order; stages without a line are left out
      *
      * @throws NoSafeOrder when a line fits no state, or lines wait for each other
      */
@@ -102,7 +102,7 @@ final readonly class SequenceStages
     /**
      * @param list<DueLine> $lines each after those it waits for
      * @param array<string, int> $fits
-     * @return array<string, list<PlannedLine>>|null
+     * @return array<string, non-empty-list<PlannedLine>>|null
      */
     private function give(array $lines, array $fits, int $choice): ?array
     {

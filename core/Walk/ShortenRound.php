@@ -162,7 +162,7 @@ final readonly class ShortenRound
             }
         }
 
-        return $this->pinned($stops, $before);
+        return $this->pinned($stops, array_values($before));
     }
 
     /**

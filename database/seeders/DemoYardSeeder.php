@@ -42,12 +42,19 @@ final class DemoYardSeeder extends Seeder
         ['E-01', 'dromvik_8c', 'bay 1', 2210.4], ['E-02', 'dromvik_8c', 'bay 1', 1876.0], ['E-03', 'dromvik_8c', 'bay 2', 964.8],
         ['E-05', 'dromvik_14c', 'bay 3', 3120.7], ['E-07', 'dromvik_14c', 'bay 3', 1502.2], ['E-09', 'dromvik_14c', 'bay 4', 2688.5],
         ['E-11', 'dromvik_14c', 'bay 4', 1204.3], ['E-14', 'dromvik_14c', 'bay 5', 1831.6], ['E-16', 'halsafell_220', 'quay', 4402.9],
-        ['E-17', 'halsafell_220', 'quay', 3975.1], ['E-18', 'halsafell_220', 'quay', 812.0], ['E-20', 'dromvik_8c', 'bay 2', 455.3],
-        ['M-20', 'mossgill_97', 'shed A', 318.2], ['M-21', 'mossgill_97', 'shed A', 402.7], ['M-22', 'mossgill_122', 'bay 2', 611.0],
-        ['M-23', 'mossgill_122', 'shed A', 598.4], ['M-24', 'mossgill_122', 'shed A', 733.9], ['M-25', 'mossgill_122', 'shed A', 287.5],
-        ['M-26', 'mossgill_97', 'shed B', 190.1], ['M-27', 'tarnhay_r3', 'shed B', 1120.6], ['M-28', 'tarnhay_r3', 'shed B', 987.3],
-        ['M-29', 'tarnhay_r3', 'shed B', 1544.8], ['M-31', 'mossgill_122', 'shed B', 505.5], ['M-32', 'mossgill_97', 'shed B', 76.4],
-        ['M-33', 'tarnhay_r3', 'shed B', 233.0],
+        ['E-18', 'halsafell_220', 'quay', 812.0], ['X-02', 'skarrow_17', 'bay 1', 612.3], ['X-04', 'skarrow_35', 'bay 1', 1190.2],
+        ['W-16', 'dromvik_16w', 'quay', 2866.0], ['L-04', 'wexmoor_l18', 'quay', 5120.4], ['L-07', 'wexmoor_l7', 'quay', 1431.9],
+        ['Z-02', 'halsafell_d6', 'quay', 6202.2], ['H-28', 'brennock_a30', 'quay', 7340.0], ['D-18', 'eskrigg_6s', 'bay 6', 1340.6],
+        ['D-12', 'eskrigg_3s', 'bay 6', 702.4], ['R-03', 'tolvane_26', 'bay 6', 893.1], ['R-05', 'tolvane_16', 'bay 6', 411.5],
+        ['A-20', 'ardlow_20b', 'rack', 2011.7], ['A-38', 'ardlow_38x', 'rack', 1500.3], ['S-31', 'ardlow_12s', 'shed C', 355.0],
+        ['S-12', 'pennick_8e', 'shed C', 612.2], ['P-05', 'pennick_m5', 'shed C', 208.8], ['P-03', 'pennick_m3', 'shed C', 99.1],
+        ['T-09', 'tarnhay_t9', 'bay 7', 3120.9], ['T-06', 'tarnhay_t6', 'bay 7', 2210.0], ['F-25', 'orrick_25g', 'shed D', 4120.7],
+        ['F-50', 'orrick_50d', 'shed D', 3388.4], ['F-20', 'orrick_20e', 'shed D', 2504.6], ['F-30', 'orrick_rt30', 'bay 7', 1710.2],
+        ['J-20', 'fenwold_p20', 'shed D', 640.3], ['J-12', 'fenwold_s12', 'shed D', 512.9], ['G-07', 'brennock_g60', 'shed E', 6120.0],
+        ['G-02', 'brennock_g20', 'shed E', 2480.5], ['N-09', 'skarrow_lt9', 'shed E', 1202.1], ['C-05', 'tolvane_c5', 'shed E', 980.4],
+        ['K-26', 'mossgill_t26', 'shed A', 744.0], ['K-45', 'mossgill_t45', 'shed A', 1333.3], ['M-20', 'mossgill_97', 'shed A', 318.2],
+        ['M-22', 'mossgill_122', 'bay 2', 611.0], ['M-25', 'mossgill_122', 'shed A', 287.5], ['M-27', 'tarnhay_r3', 'shed B', 1120.6],
+        ['M-29', 'tarnhay_r3', 'shed B', 1544.8], ['M-31', 'mossgill_122', 'shed B', 505.5], ['M-33', 'tarnhay_r3', 'shed B', 233.0],
     ];
 
     private const HIRERS = [
@@ -108,9 +115,9 @@ final class DemoYardSeeder extends Seeder
     {
         $week = [
             [-7, '07:40', -5, '15:10', 'E-14', 0, 18.4], [-7, '08:20', -6, '16:00', 'M-22', 3, 5.2], [-7, '09:10', -4, '11:30', 'E-05', 4, 24.0],
-            [-6, '07:30', -3, '16:20', 'E-09', 5, 22.6], [-6, '10:00', -5, '12:15', 'M-29', 10, 6.1], [-5, '08:00', -2, '15:40', 'E-16', 8, 21.3],
-            [-5, '09:30', -4, '14:00', 'M-24', 9, 4.4], [-4, '07:45', -1, '16:30', 'E-02', 7, 19.7], [-4, '08:30', -3, '13:30', 'M-25', 6, 3.8],
-            [-3, '07:50', -1, '12:40', 'M-28', 10, 9.5], [-3, '09:00', -2, '17:00', 'E-07', 2, 12.2], [-2, '08:10', -1, '15:20', 'M-23', 3, 6.6],
+            [-6, '07:30', -3, '16:20', 'E-09', 5, 22.6], [-6, '10:00', -5, '12:15', 'S-31', 10, 6.1], [-5, '08:00', -2, '15:40', 'E-16', 8, 21.3],
+            [-5, '09:30', -4, '14:00', 'G-07', 9, 21.0], [-4, '07:45', -1, '16:30', 'A-20', 7, 9.7], [-4, '08:30', -3, '13:30', 'F-25', 6, 3.8],
+            [-3, '07:50', -1, '12:40', 'R-03', 10, 9.5], [-3, '09:00', -2, '17:00', 'E-07', 2, 12.2], [-2, '08:10', -1, '15:20', 'T-09', 3, 6.6],
         ];
         foreach ($week as $at => [$outDay, $outTime, $inDay, $inTime, $number, $hirer, $used]) {
             $technician = $this->people[$at % 2 === 0 ? 'ines' : 'rafe'];
@@ -124,10 +131,10 @@ final class DemoYardSeeder extends Seeder
     private function stillOut(DemoWalker $walker): void
     {
         $out = [
-            ['M-29', 10, -2, '08:30', $this->clock->ago(3.6), 'moss'], ['E-05', 1, -2, '07:40', $this->clock->ago(2.4), 'rafe'],
-            ['E-11', 4, -3, '08:05', $this->clock->ago(1.6), 'ines'], ['M-31', 6, -1, '10:20', $this->clock->ago(0.4), null],
-            ['E-03', 7, -2, '09:40', $this->clock->ahead(1.2), null], ['M-27', 6, -1, '08:50', $this->clock->ahead(2.6), 'moss'],
-            ['E-16', 8, -1, '07:35', $this->clock->day(2, '16:00'), 'ines'],
+            ['D-18', 10, -2, '08:30', $this->clock->ago(3.6), 'moss'], ['E-05', 1, -2, '07:40', $this->clock->ago(2.4), 'rafe'],
+            ['E-11', 4, -3, '08:05', $this->clock->ago(1.6), 'ines'], ['R-03', 6, -1, '15:20', $this->clock->ago(0.4), null],
+            ['L-07', 7, -2, '09:40', $this->clock->ahead(1.2), null], ['M-27', 6, -1, '08:50', $this->clock->ahead(2.6), 'moss'],
+            ['T-06', 8, -1, '07:35', $this->clock->day(2, '16:00'), 'ines'],
         ];
         foreach ($out as [$number, $hirer, $day, $time, $back, $in]) {
             $leaves = $this->clock->day($day, $time);
@@ -145,12 +152,12 @@ final class DemoYardSeeder extends Seeder
     private function thisMorning(DemoWalker $walker): void
     {
         $clock = $this->clock;
-        $gone = $this->hire('E-07', 2, $clock->ago(2.6), $clock->day(3, '16:00'), $this->people['ines'], null);
+        $gone = $this->hire('S-31', 2, $clock->ago(2.6), $clock->day(3, '16:00'), $this->people['ines'], null);
         $this->goOut($walker, $gone, $this->people['ines'], $clock->ago(3.5));
-        $late = $this->hire('M-25', 9, $clock->ago(1.4), $clock->day(1, '15:00'), $this->people['rafe'], null);
+        $late = $this->hire('G-07', 9, $clock->ago(1.4), $clock->day(1, '15:00'), $this->people['rafe'], null);
         $this->goOut($walker, $late, $this->people['rafe'], $clock->ago(2.1));
 
-        $this->comeBackAndClose($walker, $this->hireOut('M-29'), $this->people['moss'], $clock->ago(3.4), 7.9);
+        $this->comeBackAndClose($walker, $this->hireOut('D-18'), $this->people['moss'], $clock->ago(3.4), 7.9);
         $this->tagAtReturn($walker, $this->hireOut('E-05'), $clock->ago(2.2));
         $this->damagedReturn($walker, $this->hireOut('E-11'), $clock->ago(1.3));
 
@@ -165,6 +172,7 @@ final class DemoYardSeeder extends Seeder
         $this->hire('M-22', 3, $clock->ahead(2.2), $clock->day(4, '12:00'), $this->people['rafe'], null);
         $this->hire('E-09', 4, $clock->ahead(3.0), $clock->day(6, '16:00'), null, null);
         $this->hire('M-27', 5, $clock->ahead(5.2), $clock->day(2, '14:00'), $this->people['moss'], null);
+        $this->hire('A-20', 1, $clock->ahead(6.4), $clock->day(3, '16:00'), null, null);
         $this->hire('E-18', 11, $clock->day(1, '07:30'), $clock->day(9, '16:00'), null, null);
         $this->hire('E-01', 8, $clock->day(1, '08:00'), $clock->day(5, '15:00'), null, null);
         $this->hire('M-33', 10, $clock->day(1, '09:30'), $clock->day(3, '15:00'), null, null);

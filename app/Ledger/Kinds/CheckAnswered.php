@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Kinds;
 
 use App\Http\Problems\Refused;
-use App\Ledger\EntryKind;
+use App\Ledger\AnswersALine;
 use App\Ledger\IncomingEntry;
 use App\Ledger\JudgementRecord;
 use App\Ledger\PostingContext;
@@ -20,7 +20,7 @@ use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Verdict;
 
 /** A check answered by eye, or an instrument that could not be read. */
-final readonly class CheckAnswered implements EntryKind
+final readonly class CheckAnswered implements AnswersALine
 {
     public function __construct(private UpdateWalkLine $lines)
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Kinds;
 
 use App\Http\Problems\Refused;
-use App\Ledger\EntryKind;
+use App\Ledger\AnswersALine;
 use App\Ledger\IncomingEntry;
 use App\Ledger\JudgementRecord;
 use App\Ledger\JudgeReadingOfWalk;
@@ -23,7 +23,7 @@ use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
 /** An instrument was read. */
-final readonly class ReadingPosted implements EntryKind
+final readonly class ReadingPosted implements AnswersALine
 {
     public function __construct(private JudgeReadingOfWalk $judge, private UpdateWalkLine $lines)
     {
