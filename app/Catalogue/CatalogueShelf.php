@@ -28,6 +28,19 @@ final class CatalogueShelf
         return $this->build($this->compiled());
     }
 
+    /** @return array<string, string> what each feature means, in words; those that house rules give included */
+    public function featureWords(): array
+    {
+        $words = $this->compiled()->trees['features.yaml']['features'];
+        foreach ($this->current()->houseRules->all as $rule) {
+            foreach ($rule->schools as $school) {
+                $words += array_fill_keys($school->gives, "{$rule->title}: {$school->name}");
+            }
+        }
+
+        return $words;
+    }
+
     /** The catalogue as it was when a walk was planned. */
     public function version(string $version): Catalogue
     {

@@ -45,7 +45,7 @@ final readonly class PresentBriefing
                 'caution' => $step->caution,
                 'part' => $step->part,
                 'timer' => $step->timerSeconds === null ? null : ['seconds' => $step->timerSeconds, 'label' => (string) $step->timerLabel],
-                'source' => PresentPlan::source($step->source),
+                'source' => PresentSource::of($step->source),
             ], (new ComposeBriefing($context->catalogue))->for($context->model)),
             'steps_shown' => $handover->steps_shown ?? [],
             'signed_name' => $handover?->signed_name,

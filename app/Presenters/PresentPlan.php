@@ -14,7 +14,6 @@ use JadeLedger\Core\Catalogue\FindingKind;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Part;
 use JadeLedger\Core\Catalogue\Point;
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\Catalogue\Standing;
 use JadeLedger\Core\Quantity\Quantity;
@@ -64,12 +63,6 @@ final class PresentPlan
     public static function box(Box $box): array
     {
         return ['left' => $box->left, 'top' => $box->top, 'right' => $box->right, 'bottom' => $box->bottom];
-    }
-
-    /** @return array<string, string> */
-    public static function source(Source $source): array
-    {
-        return ['kind' => $source->kind->value, 'words' => $source->words];
     }
 
     /** @return array<string, float> */
@@ -127,7 +120,7 @@ final class PresentPlan
             'severity' => $check->severity->value,
             'seconds' => $check->seconds,
             'stands_before' => $check->standsBefore,
-            'source' => self::source($check->source),
+            'source' => PresentSource::of($check->source),
             'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model),
             'conditions' => $check->conditions,
             'looks' => $check->looks,
@@ -149,7 +142,7 @@ final class PresentPlan
             default => throw new \LogicException('No drawing for limits of type '.$limits::class),
         };
 
-        return $own + ['unit' => $unit, 'source' => self::source($limits->source())];
+        return $own + ['unit' => $unit, 'source' => PresentSource::of($limits->source())];
     }
 
     /** @return array<string, float> */
@@ -172,7 +165,7 @@ final class PresentPlan
             'unit' => $condition->unit?->value,
             'at_least' => $condition->atLeast === null ? null : self::number($condition->atLeast),
             'at_most' => $condition->atMost === null ? null : self::number($condition->atMost),
-            'source' => self::source($condition->source),
+            'source' => PresentSource::of($condition->source),
         ];
     }
 }

@@ -8,7 +8,9 @@ use App\Catalogue\CatalogueShelf;
 use App\Contract\Contract;
 use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKinds;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -29,6 +31,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // Everybody who works in the yard may read what is looked at and why.
+        Gate::define('read-catalogue', static fn (User $user): bool => true);
         // A forgotten eager load is found in a test, not in the yard.
         Model::preventLazyLoading($this->app->environment() === 'testing');
         Model::preventSilentlyDiscardingAttributes($this->app->environment() === 'testing');

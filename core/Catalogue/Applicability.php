@@ -18,17 +18,18 @@ final readonly class Applicability
 
     public function holdsFor(Features $features): bool
     {
-        foreach ($this->all as $wanted) {
-            if (! $features->has($wanted)) {
-                return false;
-            }
-        }
-        foreach ($this->none as $unwanted) {
-            if ($features->has($unwanted)) {
-                return false;
-            }
-        }
+        return $this->reasonFor($features)->applies();
+    }
 
-        return $this->any === [] || array_filter($this->any, $features->has(...)) !== [];
+    public function reasonFor(Features $features): Reason
+    {
+        $has = $features->has(...);
+        $found = array_values(array_filter($this->any, $has));
+
+        return new Reason(
+            [...array_values(array_filter($this->all, $has)), ...$found],
+            [...array_values(array_filter($this->all, static fn (string $name): bool => ! $has($name))), ...($found === [] ? $this->any : [])],
+            array_values(array_filter($this->none, $has)),
+        );
     }
 }

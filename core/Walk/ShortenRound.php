@@ -9,13 +9,17 @@ use JadeLedger\Core\Catalogue\Standing;
 /**
  * Shortens the way through the stops of one stage without putting a line before one that it waits for.
  *
- * Begins with the round as it is walked by habit and moves or turns parts of it while that saves steps; where nothing
- * is saved the habit stays, for a routine makes a change visible. The seat, where there is one, stays last.
+ * The round as it is walked by habit stays where nothing is saved, for a routine makes a change visible. Otherwise the
+ * stops are put together one by one, the most promising beginnings kept at each length, and what comes of it is polished
+ * by moving and turning parts while that saves steps. The seat, where there is one, stays last.
  */
 final readonly class ShortenRound
 {
     /** A step against the yard's way round counts as two: the habit is worth something. */
     private const AGAINST = 2.0;
+
+    /** How many beginnings of the same length are followed. */
+    private const BEGINNINGS = 48;
 
     /** Less than this is no shorter way, in centimetres. */
     private const WORTH_IT = 1.0;
@@ -33,7 +37,10 @@ final readonly class ShortenRound
         if (count($stops) < 3) {
             return $stops;
         }
-        $order = $this->improve(range(0, count($stops) - 1), $this->positions($stops), $this->before($stops));
+        [$position, $before] = [$this->positions($stops), $this->before($stops)];
+        $habit = range(0, count($stops) - 1);
+        $built = $this->improve($this->build($position, $before), $position, $before);
+        $order = $this->lengthOf($built, $position) < $this->lengthOf($habit, $position) - self::WORTH_IT ? $built : $habit;
 
         return $this->joined(array_map(static fn (int $at): Stop => $stops[$at], $order));
     }
@@ -42,6 +49,57 @@ final readonly class ShortenRound
     public function length(array $stops): float
     {
         return $this->lengthOf(array_keys($stops), $this->positions($stops));
+    }
+
+    /**
+     * @param list<float> $position
+     * @param list<array<int, true>> $before
+     * @return list<int>
+     */
+    private function build(array $position, array $before): array
+    {
+        $count = count($position);
+        $waits = array_map(static fn (array $stops): int => array_sum(array_map(static fn (int $stop): int => 1 << $stop, array_keys($stops))), $before);
+        // Of the beginnings with the same stops and the same last one, only the shortest is worth keeping.
+        $beginnings = [[0, 0.0, 0.0, []]];
+        for ($size = 0; $size < $count; $size++) {
+            $longer = [];
+            foreach ($beginnings as [$set, $length, , $order]) {
+                $at = $order === [] ? 0.0 : $position[$order[$size - 1]];
+                for ($next = 0; $next < $count; $next++) {
+                    if (($set & 1 << $next) !== 0 || ($waits[$next] & ~$set) !== 0) {
+                        continue;
+                    }
+                    $grown = $set | 1 << $next;
+                    $walked = $length + $this->steps($at, $position[$next]);
+                    $key = $grown * 64 + $next;
+                    if (! isset($longer[$key]) || $walked < $longer[$key][1]) {
+                        $longer[$key] = [$grown, $walked, $walked + $this->atLeast($grown, $next, $position), [...$order, $next]];
+                    }
+                }
+            }
+            usort($longer, static fn (array $a, array $b): int => [$a[2], $a[1]] <=> [$b[2], $b[1]]);
+            $beginnings = array_slice($longer, 0, self::BEGINNINGS);
+        }
+
+        return $beginnings[0][3];
+    }
+
+    /**
+     * What the stops that are left will cost at the least: the way to the one that is hardest to reach.
+     *
+     * @param list<float> $position
+     */
+    private function atLeast(int $set, int $last, array $position): float
+    {
+        $most = 0.0;
+        foreach ($position as $stop => $spot) {
+            if (($set & 1 << $stop) === 0) {
+                $most = max($most, $this->steps($position[$last], $spot));
+            }
+        }
+
+        return $most;
     }
 
     /**

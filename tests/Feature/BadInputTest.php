@@ -90,7 +90,7 @@ final class BadInputTest extends YardTestCase
     public function test_a_meter_below_the_last_one_needs_a_photo_and_a_reason_and_stands_as_disputed(): void
     {
         $this->lastMeter('1842.3', '-2 days');
-        $this->cross($this->walk, 'key_on');
+        $this->keyOn();
         $reading = ['line' => 'doc-hour-meter', 'value' => '1700.0', 'unit' => 'h', 'observed' => []];
         $refused = $this->send($this->walk, $this->entry('reading.posted', $reading))->assertStatus(422);
         self::assertSame(['photo', 'reason'], array_keys($refused->json('field')));
@@ -104,7 +104,7 @@ final class BadInputTest extends YardTestCase
     public function test_a_meter_that_gains_more_hours_than_passed_is_disputed_too(): void
     {
         $this->lastMeter('1842.3', '-2 hours');
-        $this->cross($this->walk, 'key_on');
+        $this->keyOn();
 
         $this->send($this->walk, $this->entry('reading.posted', ['line' => 'doc-hour-meter', 'value' => '1850.0', 'unit' => 'h', 'observed' => []]))->assertStatus(422)
             ->assertJsonPath('type', '/problems/meter-needs-confirming');
@@ -146,6 +146,15 @@ final class BadInputTest extends YardTestCase
 
         $this->assertFits($other, 'Walk');
         self::assertSame($this->walk->id, $other->json('id'));
+    }
+
+    /** The key is turned once nobody is in it and no tag hangs on it. */
+    private function keyOn(): void
+    {
+        foreach (['cab-nobody', 'doc-warning-tag'] as $line) {
+            $this->post_($this->walk, 'check.answered', ['line' => $line, 'answer' => 'stands']);
+        }
+        $this->cross($this->walk, 'key_on');
     }
 
     private function lastMeter(string $hours, string $when): void

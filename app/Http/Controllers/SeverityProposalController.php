@@ -9,7 +9,7 @@ use App\Ledger\ContextOfWalk;
 use App\Ledger\GradeFinding;
 use App\Models\User;
 use App\Models\Walk;
-use App\Presenters\PresentPlan;
+use App\Presenters\PresentSource;
 use App\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -30,7 +30,7 @@ final class SeverityProposalController
         return response()->json([
             'severity' => $proposal->severity->value,
             'because' => $proposal->reason,
-            'source' => PresentPlan::source($proposal->source),
+            'source' => PresentSource::of($proposal->source),
             'part' => GradeFinding::part($payload, $family)->name ?? Words::say('words.beside_the_machine'),
         ]);
     }

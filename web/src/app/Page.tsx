@@ -68,6 +68,7 @@ function Tabs() {
         {t('page.day')}
       </NavLink>
       <NavLink to="/fleet">{t('page.fleet')}</NavLink>
+      <NavLink to="/catalogue">{t('page.catalogue')}</NavLink>
     </nav>
   );
 }

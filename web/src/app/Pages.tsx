@@ -11,6 +11,9 @@ const HandoverPage = lazy(() => import('../features/handover/HandoverPage'));
 const SpreadPage = lazy(() => import('../features/spread/SpreadPage'));
 const FleetPage = lazy(() => import('../features/fleet/FleetPage'));
 const MachinePage = lazy(() => import('../features/fleet/MachinePage'));
+const CataloguePage = lazy(() => import('../features/catalogue/CataloguePage'));
+const ModelPage = lazy(() => import('../features/catalogue/ModelPage'));
+const HouseRulesPage = lazy(() => import('../features/catalogue/HouseRulesPage'));
 
 export function Pages() {
   const { t } = useTranslation();
@@ -34,6 +37,9 @@ export function Pages() {
         <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
         <Route path="/fleet" element={<FleetPage />} />
         <Route path="/fleet/:machineId" element={<MachinePage />} />
+        <Route path="/catalogue" element={<CataloguePage />} />
+        <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />
+        <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
         <Route path="*" element={<Navigate to="/" replace />} />
       </Routes>
     </Suspense>

@@ -31,7 +31,7 @@ export default function FleetPage() {
       <div className="fleet-families" role="group" aria-label={t('fleet.families')}>
         {families.map(([name, drawing]) => (
           <button key={name} type="button" aria-pressed={family === name} onClick={() => setFamily(family === name ? null : name)}>
-            <MiniPlan name={drawing} />
+            <MiniPlan name={drawing} height={40} />
             {name}
           </button>
         ))}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Catalogue\CatalogueShelf;
+use App\Http\Problems\Refused;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Walk\PlannedLine;
+use JadeLedger\Core\Walk\PlanWalk;
+
+/** A model of the catalogue: what it has, and which checks that brings with it and why. */
+final readonly class PresentModel
+{
+    public function __construct(private CatalogueShelf $shelf)
+    {
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function all(): array
+    {
+        $catalogue = $this->shelf->current();
+        $rows = array_map(fn (MachineModel $model): array => $this->row($catalogue, $model), array_values($catalogue->models));
+        usort($rows, static fn (array $a, array $b): int => [$a['family'], $a['maker'], $a['name']] <=> [$b['family'], $b['maker'], $b['name']]);
+
+        return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    public function of(string $id): array
+    {
+        $catalogue = $this->shelf->current();
+        $model = $catalogue->models[$id] ?? throw Refused::because('not_found', 404);
+        $walks = [];
+        foreach (Movement::cases() as $movement) {
+            $plan = (new PlanWalk($catalogue))->for($model, $movement);
+            $walks[] = [
+                'movement' => $movement->value,
+                'lines' => count($plan->lines()),
+                'states' => array_map(static fn ($crossing): string => $crossing->stage->title, $plan->crossings),
+                'minutes' => intdiv($plan->seconds() + 59, 60),
+                'order' => array_values(array_unique(array_map(static fn (PlannedLine $line): string => $line->check->id, $plan->lines()))),
+            ];
+        }
+
+        return [
+            'model' => $this->row($catalogue, $model),
+            'mass_kg' => $model->massKilograms,
+            'features' => $this->features($catalogue, $model),
+            'walks' => $walks,
+            'checks' => array_map(fn (Check $check): array => $this->check($check, $catalogue, $model), array_values($catalogue->checks)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Catalogue $catalogue, MachineModel $model): array
+    {
+        $family = $catalogue->family($model->familyId);
+
+        return ['id' => $model->id, 'maker' => $model->maker, 'name' => $model->name, 'describes' => $model->describes, 'family' => $family->name, 'drawing' => $family->drawing];
+    }
+
+    /** @return list<array{id: string, words: string, from: string}> */
+    private function features(Catalogue $catalogue, MachineModel $model): array
+    {
+        $words = $this->shelf->featureWords();
+        $family = $catalogue->family($model->familyId)->features;
+        $rules = $catalogue->houseRules->features();
+
+        return array_map(static fn (string $name): array => [
+            'id' => $name,
+            'words' => $words[$name] ?? $name,
+            'from' => $rules->has($name) ? 'house_rule' : ($family->has($name) ? 'family' : 'model'),
+        ], $catalogue->featuresOf($model)->names);
+    }
+
+    /** @return array<string, mixed> */
+    private function check(Check $check, Catalogue $catalogue, MachineModel $model): array
+    {
+        $reason = $check->applies->reasonFor($catalogue->featuresOf($model));
+
+        return [
+            'id' => $check->id,
+            'title' => $check->title,
+            'accept' => $check->accept,
+            'group' => $check->group,
+            'needs' => $check->needs->title,
+            'severity' => $check->severity->value,
+            'is_reading' => $check->answer->isReading(),
+            'occasions' => array_map(static fn (Occasion $occasion): string => $occasion->value, $check->occasions),
+            'source' => PresentSource::of($check->source),
+            'applies' => $reason->applies(),
+            'by' => $reason->by,
+            'lacking' => $reason->lacking,
+            'hindering' => $reason->hindering,
+        ];
+    }
+}

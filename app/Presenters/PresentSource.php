@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use JadeLedger\Core\Catalogue\Source;
+
+final class PresentSource
+{
+    /** @return array{kind: string, words: string} */
+    public static function of(Source $source): array
+    {
+        return ['kind' => $source->kind->value, 'words' => $source->words];
+    }
+}

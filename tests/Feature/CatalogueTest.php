@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use Tests\Support\RealCatalogue;
+use Tests\Support\YardTestCase;
+
+final class CatalogueTest extends YardTestCase
+{
+    public function test_for_every_model_the_catalogue_says_which_checks_apply_and_by_what(): void
+    {
+        $this->as(Role::Auditor);
+        $models = $this->getJson('/api/models')->assertOk();
+        $this->assertFits($models, 'ModelList');
+        self::assertCount(count(RealCatalogue::get()->models), $models->json('models'));
+
+        foreach (array_column($models->json('models'), 'id') as $id) {
+            $model = $this->getJson("/api/models/{$id}")->assertOk();
+            $this->assertFits($model, 'ModelDetail');
+            $has = array_column($model->json('features'), 'id');
+            foreach ($model->json('checks') as $check) {
+                self::assertSame([], array_diff($check['by'], $has), "{$id} {$check['id']}");
+                self::assertSame($check['applies'], $check['lacking'] === [] && $check['hindering'] === []);
+            }
+        }
+    }
+
+    public function test_what_a_walk_holds_is_what_the_catalogue_says_applies_at_that_movement(): void
+    {
+        $this->as(Role::Technician);
+        $detail = $this->getJson("/api/models/{$this->machine->model_id}");
+        $applying = array_filter($detail->json('checks'), static fn (array $check): bool => $check['applies'] && in_array('checkout', $check['occasions'], true));
+        $walk = $this->openWalk();
+        $walked = array_unique(array_map(static fn (array $line): string => explode('@', $line['key'])[0], array_merge(...array_column($walk->plan->body['visits'], 'lines'))));
+
+        self::assertEqualsCanonicalizing(array_column($applying, 'id'), $walked);
+    }
+
+    public function test_a_model_that_is_not_there_is_not_found(): void
+    {
+        $this->as(Role::Counter);
+
+        $this->assertFits($this->getJson('/api/models/nobody_9000')->assertNotFound(), 'Problem');
+    }
+
+    public function test_each_house_rule_names_its_schools_their_reasons_and_the_one_that_is_followed(): void
+    {
+        $this->as(Role::Lead);
+        $rules = $this->getJson('/api/house-rules')->assertOk();
+        $this->assertFits($rules, 'HouseRuleList');
+
+        foreach ($rules->json('rules') as $rule) {
+            self::assertNotSame('', $rule['why'], $rule['id']);
+            if (count($rule['schools']) > 1) {
+                self::assertContains($rule['value'], array_column($rule['schools'], 'id'), $rule['id']);
+            }
+        }
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\HireStanding;
+use App\Models\Machine;
+use App\Models\Role;
+use Illuminate\Support\Str;
+use JadeLedger\Core\Catalogue\MachineModel;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\RealCatalogue;
+use Tests\Support\YardTestCase;
+
+/** One machine of every family goes out and comes back. */
+final class FamiliesTest extends YardTestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function families(): iterable
+    {
+        foreach (RealCatalogue::get()->families as $family) {
+            $model = array_filter(RealCatalogue::get()->models, static fn (MachineModel $model): bool => $model->familyId === $family->id);
+            yield $family->name => [array_key_first($model) ?? throw new \LogicException("{$family->id} has no model.")];
+        }
+    }
+
+    #[DataProvider('families')]
+    public function test_a_machine_of_each_family_goes_out_and_comes_back(string $model): void
+    {
+        $this->machine = Machine::query()->create(['fleet_number' => 'Q-'.random_int(100, 9999), 'model_id' => $model, 'serial' => Str::random(12), 'bay' => 'bay 1']);
+        $this->hire = $this->hireOf($this->machine);
+        $this->as(Role::Technician);
+        $out = $this->openWalk();
+        $this->walkThrough($out);
+        $this->handOver($out);
+        self::assertSame(HireStanding::Out, $this->hire->refresh()->standing());
+
+        $in = $this->openWalk('return');
+        $this->walkThrough($in);
+        self::assertSame('released', $this->getJson("/api/walks/{$in->id}/release")->json('decision'));
+        $this->post_($in, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        $this->post_($in, 'hire.closed', []);
+        self::assertSame(HireStanding::Closed, $this->hire->refresh()->standing());
+    }
+}

@@ -1,0 +1,58 @@
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import { whatToDo } from '../../api/problem';
+import { Notice } from '../../app/Notice';
+import { Page } from '../../app/Page';
+import { MiniPlan } from '../../plans/MiniPlan';
+import { MyName } from '../session/MyName';
+import { useModels } from './useCatalogue';
+import './catalogue.css';
+
+/** The models that the yard knows, by family. */
+export default function CataloguePage() {
+  const { t } = useTranslation();
+  const models = useModels();
+  if (models.isPending) {
+    return <Notice words={t('state.fetching')} />;
+  }
+  if (models.data === undefined) {
+    return <Notice words={whatToDo(models.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void models.refetch()} />;
+  }
+  const families = [...new Map(models.data.models.map((model) => [model.family, model.drawing]))];
+
+  return (
+    <Page
+      title={t('catalogue.title')}
+      sub={t('catalogue.count', { models: models.data.models.length, families: families.length })}
+      leaf={t('catalogue.title')}
+      tabs
+      right={
+        <>
+          <Link to="/catalogue/house-rules">{t('catalogue.house_rules')}</Link>
+          <MyName />
+        </>
+      }
+    >
+      <ul className="catalogue-families">
+        {families.map(([family, drawing]) => (
+          <li key={family}>
+            <MiniPlan name={drawing} width={132} height={64} />
+            <div>
+              <h2>{family}</h2>
+              {models.data.models
+                .filter((model) => model.family === family)
+                .map((model) => (
+                  <Link key={model.id} to={`/catalogue/models/${model.id}`} data-testid={`model-${model.id}`}>
+                    <b>
+                      {model.maker} {model.name}
+                    </b>
+                    <span>{model.describes}</span>
+                  </Link>
+                ))}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </Page>
+  );
+}

@@ -1,0 +1,102 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link, useParams } from 'react-router';
+import { whatToDo } from '../../api/problem';
+import { Notice } from '../../app/Notice';
+import { Page } from '../../app/Page';
+import { drawing } from '../../plans/drawings';
+import { Shapes } from '../../plans/Shapes';
+import { CheckLedger } from './CheckLedger';
+import { useModel, type Model } from './useCatalogue';
+import './catalogue.css';
+
+/** A model: what it has at the left, and at the right which checks that brings with it, and by what. */
+export default function ModelPage() {
+  const { t } = useTranslation();
+  const { modelId = '' } = useParams();
+  const model = useModel(modelId);
+  if (model.isPending) {
+    return <Notice words={t('state.fetching')} />;
+  }
+  if (model.data === undefined) {
+    return <Notice words={whatToDo(model.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void model.refetch()} />;
+  }
+
+  return <ModelOf model={model.data} />;
+}
+
+function ModelOf({ model }: { model: Model }) {
+  const { t } = useTranslation();
+  const [feature, setFeature] = useState<string | null>(null);
+  const [shows, setShows] = useState<'applies' | 'not'>('applies');
+  const words = new Map(model.features.map((one) => [one.id, one.words]));
+  const art = drawing(model.model.drawing);
+  const [x, y, width, height] = art.frame;
+  const applying = model.checks.filter((check) => check.applies);
+  const others = model.checks.filter((check) => !check.applies);
+  const shown = (shows === 'applies' ? applying : others).filter((check) => feature === null || check.by.includes(feature));
+
+  return (
+    <Page
+      title={`${model.model.maker} ${model.model.name}`}
+      sub={t('catalogue.sub', { describes: model.model.describes, family: model.model.family.toLowerCase(), mass: (model.mass_kg / 1000).toFixed(1) })}
+      leaf={t('catalogue.title')}
+      tabs
+      right={<Link to="/catalogue">{t('catalogue.all_models')}</Link>}
+    >
+      <div className="model">
+        <aside className="model-has">
+          <svg viewBox={`${x} ${y} ${width} ${height}`} role="img" aria-label={model.model.family}>
+            <Shapes shapes={art.plan} />
+          </svg>
+          {model.walks.map((walk) => (
+            <p key={walk.movement} className="model-walk">
+              <b>{t(`catalogue.walk.${walk.movement}`)}</b>
+              <span>{t('catalogue.walk_words', { lines: walk.lines, states: walk.states.length, minutes: walk.minutes })}</span>
+            </p>
+          ))}
+          {(['family', 'model', 'house_rule'] as const).map((from) => (
+            <section key={from}>
+              <h2>{t(`catalogue.from.${from}`)}</h2>
+              <ul className="features">
+                {model.features
+                  .filter((one) => one.from === from)
+                  .map((one) => (
+                    <li key={one.id}>
+                      <button type="button" aria-pressed={feature === one.id} onClick={() => setFeature(feature === one.id ? null : one.id)}>
+                        {one.words}
+                      </button>
+                    </li>
+                  ))}
+              </ul>
+            </section>
+          ))}
+        </aside>
+        <section className="model-checks">
+          <header role="group" aria-label={t('catalogue.checks')}>
+            <button type="button" aria-pressed={shows === 'applies'} onClick={() => setShows('applies')} data-testid="applies">
+              {t('catalogue.apply', { count: applying.length })}
+            </button>
+            <button
+              type="button"
+              aria-pressed={shows === 'not'}
+              data-testid="applies-not"
+              onClick={() => {
+                setShows('not');
+                setFeature(null);
+              }}
+            >
+              {t('catalogue.apply_not', { count: others.length })}
+            </button>
+            {feature !== null && (
+              <button type="button" className="by-feature" onClick={() => setFeature(null)}>
+                {t('catalogue.only_by', { feature: words.get(feature) })}
+              </button>
+            )}
+          </header>
+          <CheckLedger checks={shown} words={words} />
+        </section>
+      </div>
+    </Page>
+  );
+}
