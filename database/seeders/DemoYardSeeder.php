@@ -173,6 +173,9 @@ final class DemoYardSeeder extends Seeder
         $this->hire('E-09', 4, $clock->ahead(3.0), $clock->day(6, '16:00'), null, null);
         $this->hire('M-27', 5, $clock->ahead(5.2), $clock->day(2, '14:00'), $this->people['moss'], null);
         $this->hire('A-20', 1, $clock->ahead(6.4), $clock->day(3, '16:00'), null, null);
+        foreach ([['P-05', 6, 4.9], ['G-02', 6, 5.2], ['F-20', 9, 5.5], ['J-20', 9, 5.6], ['R-05', 5, 5.9]] as [$number, $hirer, $hours]) {
+            $this->hire($number, $hirer, $clock->ahead($hours), $clock->day(2, '15:00'), null, null);
+        }
         $this->hire('E-18', 11, $clock->day(1, '07:30'), $clock->day(9, '16:00'), null, null);
         $this->hire('E-01', 8, $clock->day(1, '08:00'), $clock->day(5, '15:00'), null, null);
         $this->hire('M-33', 10, $clock->day(1, '09:30'), $clock->day(3, '15:00'), null, null);

@@ -25,7 +25,8 @@ final class HireStoryTest extends BrowserTestCase
     {
         $this->signIn('ines');
         $this->checkOut();
-        $this->handOver();
+        $this->handOverAndSign(pictureAt: 'Turn the key');
+        $this->waitForText(self::named('open-out-E-09'), 'Gone');
         $this->comeBackWithDamageAndLowOil();
         $this->balanceAndClose();
         $this->assertConsoleIsClean();
@@ -37,7 +38,7 @@ final class HireStoryTest extends BrowserTestCase
         $this->wait('.crossing');
         $this->picture('crossing');
         $this->walkOn(self::OUT);
-        self::assertSame(0, $this->linesLeft());
+        $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'Lines are left open.');
 
         $this->tap('decision');
         self::assertSame('released', $this->wait(self::named('computed'))->getAttribute('data-decision'));
@@ -45,26 +46,6 @@ final class HireStoryTest extends BrowserTestCase
         $this->wait(self::named('stamp'));
         $this->picture('release');
         $this->tap('onwards');
-    }
-
-    private function handOver(): void
-    {
-        $this->wait('.handover');
-        while ($this->exists(self::named('next-step'))) {
-            $step = $this->text('.step h2');
-            if (str_contains($step, 'crank') || str_contains($step, 'Turn the key')) {
-                $this->picture('handover');
-            }
-            $this->tap('next-step');
-            $this->waitUntil(fn (): bool => ! $this->exists('.step h2') || $this->text('.step h2') !== $step, 'The step stays.');
-        }
-        $this->type('signer', 'Tobias Wray');
-        $field = $this->wait(self::named('signature'));
-        $this->web->action()->moveToElement($field, -120, 0)->clickAndHold()->moveByOffset(80, -30)->moveByOffset(90, 40)->release()->perform();
-        $this->hold('sign');
-        $this->wait('.signed '.self::named('stamp'));
-        $this->tap('hand-back');
-        $this->waitForText(self::named('open-out-E-09'), 'Gone');
     }
 
     private function comeBackWithDamageAndLowOil(): void
@@ -132,7 +113,7 @@ final class HireStoryTest extends BrowserTestCase
 
     private function countIsShort(): void
     {
-        self::assertSame(0, $this->linesLeft());
+        $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'Lines are left open.');
         self::assertTrue($this->exists('.cell-attend'), 'a key that did not come back is attended to');
     }
 

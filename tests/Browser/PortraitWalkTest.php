@@ -37,6 +37,7 @@ final class PortraitWalkTest extends BrowserTestCase
         $this->theNetworkGoesAndComesBack();
         $this->aReloadComesBackToTheSameLine();
         $this->walkOn(self::VALUES);
+        $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'Lines are left open.');
 
         $this->tap('decision');
         $this->wait(self::named('computed'));

@@ -127,6 +127,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tapOn(string $selector): void
     {
+        $this->web->executeScript('document.querySelector(arguments[0])?.scrollIntoView({block: "nearest"})', [$selector]);
         $this->web->wait(self::PATIENCE, 40)->until(Until::elementToBeClickable(WebDriverBy::cssSelector($selector)), "{$selector} cannot be pressed.")->click();
     }
 

@@ -9,6 +9,9 @@ use Facebook\WebDriver\WebDriverBy;
 /** The hands of a technician: confirms states, holds postures, sets instruments and answers line after line. */
 trait WalksInTheBrowser
 {
+    /** Every so many looks one is answered by a press of the pointer, with all that it has to find out first. */
+    private const BY_HAND_EACH = 9;
+
     /** What is measured where a condition asks for a figure. */
     private const MEASURED = ['level_ground' => '0.6', 'engine_off_10_min' => '25', 'engine_off_5_min' => '12', 'oil_20_to_40' => '27'];
 
@@ -36,8 +39,12 @@ trait WalksInTheBrowser
                 $this->holdPosture();
                 $this->setValue($values[$line] ?? self::fail("No figure is given for {$line}."));
                 $this->tap('post');
-            } else {
+            } elseif (count($answered) % self::BY_HAND_EACH === 0) {
                 $this->tap('stands');
+            } else {
+                array_push($answered, ...$this->stride($until));
+
+                continue;
             }
             $answered[] = $line;
             $this->waitUntil(fn (): bool => $this->exists('.crossing') || $this->line() !== $line || $this->linesLeft() === 0 || $this->exists(self::named('go-on')), "The walk stays at {$line}.");
@@ -48,6 +55,55 @@ trait WalksInTheBrowser
                 return $answered;
             }
         }
+    }
+
+    /**
+     * Answers looks one after the other from within the page, which is a hand that does not have to be told each time.
+     *
+     * @return list<string>
+     */
+    private function stride(?string $until): array
+    {
+        $this->web->manage()->timeouts()->setScriptTimeout(30);
+
+        return $this->web->executeAsyncScript(<<<'JS'
+            const [until, done] = arguments;
+            const line = () => document.querySelector('[data-line]')?.dataset.line;
+            const answered = [];
+            const step = () => {
+              const here = line();
+              const stands = document.querySelector('[data-testid="stands"]');
+              if (document.querySelector('.crossing') !== null || here === undefined || here === until || stands === null || stands.disabled || answered.includes(here) || answered.length === 8) {
+                return done(answered);
+              }
+              answered.push(here);
+              stands.click();
+              requestAnimationFrame(() => setTimeout(step, 0));
+            };
+            step();
+            JS, [$until]);
+    }
+
+    /** Shows step after step, then signs for the person who was briefed, and hands the tablet back. */
+    protected function handOverAndSign(string $pictureAt = ''): void
+    {
+        $this->wait('.handover');
+        $this->wait(self::named('next-step'));
+        while ($this->exists(self::named('next-step'))) {
+            $step = $this->text('.step h2');
+            if ($pictureAt !== '' && str_contains($step, $pictureAt)) {
+                $this->picture('handover');
+            }
+            $this->tap('next-step');
+            $this->waitUntil(fn (): bool => $this->text('.step h2') !== $step, 'The step stays.');
+        }
+        $this->type('signer', 'Tobias Wray');
+        $field = $this->wait(self::named('signature'));
+        $this->web->action()->moveToElement($field, -120, 0)->clickAndHold()->moveByOffset(80, -30)->moveByOffset(90, 40)->release()->perform();
+        $this->hold('sign');
+        $this->wait('.signed '.self::named('stamp'));
+        $this->tap('hand-back');
+        $this->wait('.day');
     }
 
     protected function confirmState(): void

@@ -11,6 +11,8 @@ import type { Stage, Walk } from './types';
 interface Props {
   walk: Walk;
   stage: Stage;
+  /** Lines that were answered on this tablet and are on their way. */
+  pending: Set<string>;
   post: Post;
   onCrossed: () => void;
   onCancel?: () => void;
@@ -18,12 +20,12 @@ interface Props {
 }
 
 /** Crossing into another machine state stops the walk: what must be true now, one line each, each touched in turn. */
-export function CrossingSheet({ walk, stage, post, onCrossed, onCancel, onGoLine }: Props) {
+export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel, onGoLine }: Props) {
   const { t } = useTranslation();
   const me = useMe();
   const [confirmed, setConfirmed] = useState<string[]>([]);
   const { busy, problem, send } = useSend();
-  const inTheWay = walk.state.blocked_stages.find((blocked) => blocked.stage === stage.id)?.lines ?? [];
+  const inTheWay = walk.state.blocked_stages.find((blocked) => blocked.stage === stage.id)?.lines.filter((key) => !pending.has(key)) ?? [];
   const lines = walk.plan.visits.flatMap((visit) => visit.lines);
   const left = stage.lines.length - confirmed.length;
 

@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import type { Problem } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { Mark } from '../../marks/Mark';
 import { LookPanel } from './LookPanel';
@@ -17,6 +18,9 @@ export interface PanelProps {
   onCross: (stage: string) => void;
   onFinding: () => void;
   onTag: () => void;
+  /** Why the server refused what was answered here, after the walk had gone on. */
+  refusal: Problem | null;
+  onRefused: (line: string, problem: Problem) => void;
 }
 
 /** The question at hand: a check by eye or an instrument, with the other lines of this stop above it. */

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { problemOf } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { CannotTellLeaf } from './CannotTellLeaf';
 import type { PanelProps } from './LinePanel';
@@ -9,19 +10,18 @@ import { useSend } from './useSend';
 import { VerdictWords } from './VerdictWords';
 
 /** A check by eye: what is right stands there in words; it is so, it is not so, or it cannot be told. */
-export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFinding }: PanelProps & { inState: boolean }) {
+export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFinding, refusal, onRefused }: PanelProps & { inState: boolean }) {
   const { t } = useTranslation();
   const { line } = position;
   const { busy, problem, send } = useSend();
   const [cannot, setCannot] = useState(false);
   const state = walk.state.lines.find((one) => one.key === line.key);
-  const answerIt = (answer: 'stands' | 'amiss' | 'cannot_tell', words?: string) =>
-    send(async () => {
-      await post('check.answered', { line: line.key, answer, ...(words === undefined ? {} : { words }) });
-      if (answer === 'stands') {
-        position.advance(line.key);
-      }
-    });
+  const answerIt = (answer: 'amiss' | 'cannot_tell', words?: string) => send(() => post('check.answered', { line: line.key, answer, ...(words === undefined ? {} : { words }) }));
+  // What stands is written down on the tablet and the walk goes on; if the yard's ledger refuses it, it comes back here.
+  const itStands = () => {
+    position.advance(line.key);
+    post('check.answered', { line: line.key, answer: 'stands' }).catch((error: unknown) => onRefused(line.key, problemOf(error, t('state.no_network'))));
+  };
 
   return (
     <>
@@ -43,7 +43,7 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
         )}
         {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
       </div>
-      <ProblemWords problem={problem} />
+      <ProblemWords problem={problem ?? refusal} />
       {mayPost && (
         <div className="look-acts">
           {state?.entry_id !== null && state !== undefined && state.outcome !== 'open' ? (
@@ -56,7 +56,7 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
           <Act disabled={busy || !inState} testId="amiss" onClick={() => void answerIt('amiss').then((posted) => posted && onFinding())}>
             {t('walk.not_so')}
           </Act>
-          <Act tone="jade" disabled={busy || !inState} testId="stands" onClick={() => void answerIt('stands')}>
+          <Act tone="jade" disabled={busy || !inState} testId="stands" onClick={itStands}>
             {t('walk.stands')}
           </Act>
         </div>

@@ -2,7 +2,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
-import { whatToDo } from '../../api/problem';
+import { whatToDo, type Problem } from '../../api/problem';
 import { clock } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
@@ -61,6 +61,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
   const [placing, setPlacing] = useState<{ x: number; y: number; line?: string } | null>(null);
   const [lookingAt, setLookingAt] = useState<string | null>(null);
   const [deciding, setDeciding] = useState(false);
+  const [refused, setRefused] = useState<{ line: string; problem: Problem } | null>(null);
   const isWide = useMediaQuery('(min-width: 1001px)', { noSsr: true });
   useWakeLock();
 
@@ -135,6 +136,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
           key={crossingStage.id}
           walk={walk}
           stage={crossingStage}
+          pending={pending}
           onGoLine={(key) => {
             setCrossingTo(null);
             position.goLine(key);
@@ -163,6 +165,11 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
             onCross={setCrossingTo}
             onFinding={() => setPlacing({ ...position.visit.shows, line: position.line.key })}
             onTag={() => setDeciding(true)}
+            refusal={refused?.line === position.line.key ? refused.problem : null}
+            onRefused={(line, problem) => {
+              setRefused({ line, problem });
+              position.goLine(line);
+            }}
           />
         </section>
       )}
