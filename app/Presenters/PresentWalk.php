@@ -17,6 +17,7 @@ use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\MayCross;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\Progress;
+use JadeLedger\Core\Walk\Replanned;
 
 /** A walk with its plan, and how far it has come. */
 final readonly class PresentWalk
@@ -89,10 +90,12 @@ final readonly class PresentWalk
             'progress' => [
                 'lines_done' => $progress->linesDone,
                 'lines_left' => $progress->linesLeft,
+                'lines_shut' => $progress->linesShut,
                 'seconds_left' => $progress->secondsLeft,
                 'seconds_planned' => $progress->secondsPlanned,
             ],
             'blocked_stages' => $this->blocked($context, $outcomes),
+            'shut_stages' => $this->shut($context, $outcomes),
             'decision' => $walk->decision?->value,
             'tag' => PresentTag::hangingOn($walk->machine_id),
             'hire_standing' => $walk->hire->refresh()->standing()->value,
@@ -115,6 +118,20 @@ final readonly class PresentWalk
             ->orderBy('recorded_at')
             ->pluck('value', 'line')
             ->all();
+    }
+
+    /**
+     * @param array<string, Outcome> $outcomes
+     * @return list<array<string, mixed>> the states that may no longer be entered on this walk, until something is mended
+     */
+    private function shut(PostingContext $context, array $outcomes): array
+    {
+        $shut = Replanned::after($context->plan, $outcomes)->shut;
+
+        return array_map(static fn (string $stage, array $because): array => [
+            'stage' => $stage,
+            'lines' => array_map(static fn (PlannedLine $line): string => $line->key, $because),
+        ], array_keys($shut), array_values($shut));
     }
 
     /**

@@ -78,6 +78,9 @@ final class HireStoryTest extends BrowserTestCase
         $this->waitForText(self::named('verdict'), '6 mm below the Add mark');
         $this->waitForText(self::named('verdict'), 'Add 1 L of ISO 46');
         $this->picture('walk');
+        $this->web->executeScript('document.documentElement.dataset.set = "night"');
+        $this->picture('walk-night');
+        $this->web->executeScript('document.documentElement.dataset.set = "day"');
         $this->tap('post');
         $this->waitForText('.reread', 'Re-read from');
 

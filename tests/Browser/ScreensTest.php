@@ -16,6 +16,9 @@ final class ScreensTest extends BrowserTestCase
     {
         yield 'day' => ['ines', '/app', [], '.day'];
         yield 'fleet' => ['dilys', '/app/fleet', [], '.fleet-list'];
+        yield 'catalogue' => ['edda', '/app/catalogue', [], '.catalogue-families'];
+        yield 'model' => ['edda', '/app/catalogue', ['[data-testid="model-ardlow_38x"]'], '.checks'];
+        yield 'house-rules' => ['edda', '/app/catalogue/house-rules', [], '.house-rules'];
         yield 'machine' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '[data-testid="trail-entry"]'];
         yield 'spread-open' => ['dilys', '/app', ['[data-testid="open-in-E-11"]'], '.spread'];
         yield 'tagged-out' => ['dilys', '/app', ['[data-testid="open-in-E-05"]'], '[data-testid="stamp"]'];

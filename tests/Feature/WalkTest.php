@@ -54,6 +54,21 @@ final class WalkTest extends YardTestCase
         self::assertSame(2, $this->lineOf($walk, 'hyd-level-glass')['attempts']);
     }
 
+    public function test_no_oil_on_the_glass_shuts_what_needs_the_engine_and_the_second_reading_opens_it_again(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->cross($walk, 'cold_isolated');
+        $this->post_($walk, 'reading.posted', $this->reading('hyd-level-glass', '0'));
+        $state = $this->getJson("/api/walks/{$walk->id}")->assertOk();
+        $this->assertFits($state, 'Walk');
+        self::assertSame(['running', 'function', 'driving', 'just_stopped'], array_column($state->json('state.shut_stages'), 'stage'));
+        self::assertGreaterThan(0, $state->json('state.progress.lines_shut'));
+
+        $this->post_($walk, 'reading.posted', $this->reading('hyd-level-glass', '30'));
+        self::assertSame([], $this->getJson("/api/walks/{$walk->id}")->json('state.shut_stages'));
+    }
+
     public function test_a_reading_without_its_posture_is_posted_as_not_valid_and_asked_again(): void
     {
         $this->as(Role::Technician);

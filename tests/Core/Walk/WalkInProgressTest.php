@@ -11,6 +11,7 @@ use JadeLedger\Core\Walk\MayCross;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Walk\Progress;
+use JadeLedger\Core\Walk\Replanned;
 use JadeLedger\Core\Walk\WalkPlan;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
@@ -45,6 +46,46 @@ final class WalkInProgressTest extends TestCase
         self::assertSame([], $this->inTheWay('secured', $outcomes));
         self::assertSame([], $this->inTheWay('key_on', $outcomes));
         self::assertSame([], $this->inTheWay('cold_isolated', $outcomes));
+    }
+
+    public function test_oil_in_the_red_takes_the_rest_out_of_the_walk_and_the_mend_brings_it_back(): void
+    {
+        $red = Replanned::after($this->plan, ['eng-oil-stick' => Outcome::Stop]);
+        self::assertSame(['running', 'function', 'driving', 'just_stopped'], array_keys($red->shut));
+        self::assertSame(['eng-oil-stick'], array_map(static fn (PlannedLine $line): string => $line->key, $red->shut['running']));
+        self::assertContains('cab-wiper', array_map(static fn (PlannedLine $line): string => $line->key, $red->lines()), 'what needs no engine is kept');
+        self::assertNotContains('brk-drive', array_map(static fn (PlannedLine $line): string => $line->key, $red->lines()));
+
+        $mended = Replanned::after($this->plan, ['eng-oil-stick' => Outcome::Stands]);
+        self::assertEquals($this->plan->lines(), $mended->lines());
+    }
+
+    public function test_what_is_shut_is_neither_left_to_do_nor_done_and_takes_no_time(): void
+    {
+        $before = Progress::of($this->plan, [], []);
+        $after = Progress::of($this->plan, ['eng-oil-stick' => Outcome::Stop], []);
+
+        self::assertSame(count($this->plan->lines()), $after->linesDone + $after->linesLeft + $after->linesShut);
+        self::assertGreaterThan(0, $after->linesShut);
+        self::assertLessThan($before->secondsLeft, $after->secondsLeft);
+    }
+
+    /** A law of the plan: nothing alive is entered over a stop, whatever was found. */
+    public function test_for_any_findings_no_line_that_may_still_be_done_needs_a_state_that_a_stop_shuts(): void
+    {
+        $keys = array_map(static fn (PlannedLine $line): string => $line->key, $this->plan->lines());
+        for ($seed = 1; $seed <= 300; $seed++) {
+            mt_srand($seed);
+            $outcomes = array_combine($keys, array_map(static fn (): Outcome => Outcome::cases()[mt_rand(0, 3)], $keys));
+            $replanned = Replanned::after($this->plan, $outcomes);
+            foreach ($this->plan->lines() as $stop) {
+                if ($stop->gate !== null && $outcomes[$stop->key] === Outcome::Stop) {
+                    foreach ($replanned->lines() as $line) {
+                        self::assertLessThan($stop->gate->state->liveliness(), $line->stage->state->liveliness(), "{$line->key} over {$stop->key}");
+                    }
+                }
+            }
+        }
     }
 
     public function test_when_everything_stands_nothing_is_in_the_way(): void

@@ -25,7 +25,8 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const me = useMe();
   const [confirmed, setConfirmed] = useState<string[]>([]);
   const { busy, problem, send } = useSend();
-  const inTheWay = walk.state.blocked_stages.find((blocked) => blocked.stage === stage.id)?.lines.filter((key) => !pending.has(key)) ?? [];
+  const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
+  const inTheWay = (shut ?? walk.state.blocked_stages.find((blocked) => blocked.stage === stage.id))?.lines.filter((key) => !pending.has(key)) ?? [];
   const lines = walk.plan.visits.flatMap((visit) => visit.lines);
   const left = stage.lines.length - confirmed.length;
 
@@ -40,7 +41,7 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
       </header>
       {inTheWay.length > 0 ? (
         <div className="crossing-blocked">
-          <p className="slab">{t('crossing.blocked')}</p>
+          <p className="slab">{t(shut !== undefined ? 'crossing.shut' : 'crossing.blocked')}</p>
           <ul>
             {inTheWay.map((key) => (
               <li key={key}>

@@ -14,6 +14,7 @@ export function MinutesLeft({ walk, onDecide }: { walk: Walk; onDecide: () => vo
       </span>
       <span className="minutes-under">
         <span>{progress.lines_left === 0 ? t('walk.decide') : t('walk.lines_left', { count: progress.lines_left })}</span>
+        {progress.lines_shut > 0 && <span>{t('walk.lines_shut', { count: progress.lines_shut })}</span>}
         <span>{t(walk.plan.movement === 'checkout' ? 'walk.leaves_at' : 'walk.due_at', { time: clock(walk.due_at) })}</span>
       </span>
     </button>

@@ -97,10 +97,10 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           {judgement === undefined && verdict.isFetching && <p className="verdict-act">{t('state.fetching')}</p>}
           {judgement === undefined && verdict.isError && <p className="verdict-act">{t('walk.verdict_later')}</p>}
           {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
-          <Reread state={state} onTag={onTag} onGoOn={() => position.advance(line.key)} />
         </div>
       </div>
       <OutInLine walk={walk} last={state?.last ?? null} value={value} />
+      <Reread state={state} onTag={onTag} onGoOn={() => position.advance(line.key)} />
       {line.looks.length > 0 && (
         <div className="looks">
           <span>{t('walk.looks')}</span>
@@ -181,8 +181,10 @@ function Reread({ state, onTag, onGoOn }: { state: Schema['LineState'] | undefin
 
   return (
     <div className="reread">
-      <p>{t('walk.posted', { value: figure(state.value ?? ''), time: clock(state.answered_at) })}</p>
-      {minutes > 0 && <p>{t('walk.reread_at', { time: clock(new Date(Date.parse(state.answered_at) + minutes * 60_000).toISOString()) })}</p>}
+      <p>
+        {t('walk.posted', { value: figure(state.value ?? ''), time: clock(state.answered_at) })}
+        {minutes > 0 && <span>{t('walk.reread_at', { time: clock(new Date(Date.parse(state.answered_at) + minutes * 60_000).toISOString()) })}</span>}
+      </p>
       <Act testId="go-on" onClick={onGoOn}>
         {t(minutes > 0 ? 'walk.go_on_reread' : 'walk.go_on')}
       </Act>

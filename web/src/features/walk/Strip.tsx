@@ -24,12 +24,14 @@ export function Strip({ walk, position, pending, onCross, onDecide, isWide }: Pr
         {plan.stages.map((stage) => {
           const visits = plan.visits.filter((visit) => visit.stage === stage.id);
           const isHere = stage.id === position.visit.stage;
+          const isShut = state.shut_stages.some((shut) => shut.stage === stage.id);
 
           return (
-            <div key={stage.id} className={`bracket ${isHere ? 'bracket-here' : ''} ${visits.length > 4 ? 'bracket-wide' : ''}`} style={{ '--cells': visits.length } as React.CSSProperties}>
+            <div key={stage.id} className={`bracket ${isShut ? 'bracket-shut' : ''} ${isHere ? 'bracket-here' : ''} ${visits.length > 4 ? 'bracket-wide' : ''}`} style={{ '--cells': visits.length } as React.CSSProperties}>
               <button type="button" className={`bracket-title ${stage.id === state.stage ? 'on' : ''}`} onClick={() => (visits[0] !== undefined && stage.id !== position.visit.stage ? position.goVisit(visits[0]) : onCross(stage.id))}>
                 <b>{stage.letter}</b>
                 <span className="bracket-name">{stage.title}</span>
+                {isShut && <span className="sr">{t('walk.shut')}</span>}
                 {isHere && visits.length > 4 && <span className="bracket-summary">{stage.summary}</span>}
               </button>
               <div className="cells">

@@ -17,7 +17,9 @@ export function useWalkPosition(walk: Walk, pending: Set<string>): Position {
   const outcomes = useMemo(() => new Map<string, Outcome>(walk.state.lines.map((line) => [line.key, pending.has(line.key) ? 'stands' : line.outcome])), [walk.state.lines, pending]);
   const all = useMemo(() => walk.plan.visits.flatMap((visit) => visit.lines.map((line) => ({ visit, line }))), [walk.plan.visits]);
   const isOpen = (key: string) => (outcomes.get(key) ?? 'open') === 'open';
-  const firstOpen = all.find(({ line }) => isOpen(line.key)) ?? all[all.length - 1];
+  // Lines of a state that a stop has shut are left out of the way until it is mended.
+  const isNext = ({ visit, line }: { visit: Visit; line: Line }) => isOpen(line.key) && !walk.state.shut_stages.some((shut) => shut.stage === visit.stage);
+  const firstOpen = all.find(isNext) ?? all[all.length - 1];
   // Pinned from the start: the place does not move because of what others post.
   const [key, setKey] = useKept<string | null>(`walk.position.1.${walk.id}`, firstOpen?.line.key ?? null);
   const here = all.find(({ line }) => line.key === key) ?? firstOpen;
@@ -31,7 +33,7 @@ export function useWalkPosition(walk: Walk, pending: Set<string>): Position {
     goLine: setKey,
     advance: (answered) => {
       const at = all.findIndex(({ line }) => line.key === answered);
-      const next = [...all.slice(at + 1), ...all.slice(0, at)].find(({ line }) => line.key !== answered && isOpen(line.key));
+      const next = [...all.slice(at + 1), ...all.slice(0, at)].find((one) => one.line.key !== answered && isNext(one));
       setKey((next ?? all[Math.min(at + 1, all.length - 1)])?.line.key ?? null);
     },
   };
