@@ -30,7 +30,8 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('machines/{machine}/entries', MachineEntryController::class)->name('machines.entries');
     Route::get('models', [ModelController::class, 'index'])->name('models.index');
     Route::get('models/{model}', [ModelController::class, 'show'])->name('models.show');
-    Route::get('house-rules', HouseRuleController::class)->name('house_rules');
+    Route::get('house-rules', [HouseRuleController::class, 'index'])->name('house_rules.index');
+    Route::put('house-rules/{rule}', [HouseRuleController::class, 'update'])->name('house_rules.update');
     Route::post('hires/{hire}/walks', [WalkController::class, 'store'])->name('walks.store');
     Route::get('hires/{hire}/spread', SpreadController::class)->name('spread');
     Route::get('walks/{walk}', [WalkController::class, 'show'])->name('walks.show');

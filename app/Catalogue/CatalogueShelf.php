@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Models\HouseRuleChoice;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Catalogue;
 
@@ -83,9 +84,27 @@ final class CatalogueShelf
         $draft = $this->compiledFile.'.'.bin2hex(random_bytes(4));
         file_put_contents($draft, '<?php return '.var_export(['version' => $compiled->version, 'trees' => $compiled->trees], true).';');
         rename($draft, $this->compiledFile);
-        $this->compiled = $compiled;
+        $this->compiled = null;
 
         return $compiled->version;
+    }
+
+    /**
+     * What would be wrong with the catalogue if a house rule were answered like this.
+     *
+     * @return list<CatalogueFault>
+     */
+    public function faultsWith(string $rule, string $value): array
+    {
+        $trial = $this->compiled()->withChoices([$rule => $value]);
+
+        return (new CrossCheckCatalogue((new BuildCatalogue)->from($trial), $trial->trees))->faults();
+    }
+
+    /** What was taken from the shelf is asked for anew: a rule was chosen. */
+    public function forget(): void
+    {
+        $this->compiled = null;
     }
 
     private function compiled(): CompiledCatalogue
@@ -95,10 +114,16 @@ final class CatalogueShelf
                 $this->compile();
             }
             $stored = require $this->compiledFile;
-            $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees']);
+            $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees'])->withChoices($this->choices());
         }
 
         return $this->compiled;
+    }
+
+    /** @return array<string, string> the last choice of each rule */
+    private function choices(): array
+    {
+        return HouseRuleChoice::query()->orderBy('id')->pluck('value', 'rule')->all();
     }
 
     private function build(CompiledCatalogue $compiled): Catalogue

@@ -22,6 +22,21 @@ final readonly class CompiledCatalogue
         return new self(hash('sha256', json_encode($trees, JSON_THROW_ON_ERROR)), $trees);
     }
 
+    /**
+     * The same catalogue in a yard that made its own choices; another version of it, where they differ from the files.
+     *
+     * @param array<string, string> $choices values of house rules, by rule
+     */
+    public function withChoices(array $choices): self
+    {
+        $trees = $this->trees;
+        foreach (array_intersect_key($choices, $trees['rules/house.yaml']['rules']) as $rule => $value) {
+            $trees['rules/house.yaml']['rules'][$rule]['value'] = is_int($trees['rules/house.yaml']['rules'][$rule]['value']) ? (int) $value : $value;
+        }
+
+        return $trees === $this->trees ? $this : self::fromFiles($trees);
+    }
+
     /** @param  array<string, array<string, mixed>>  $trees */
     public static function stored(string $version, array $trees): self
     {

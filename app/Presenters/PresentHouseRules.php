@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueShelf;
+use App\Models\HouseRuleChoice;
 use JadeLedger\Core\Catalogue\HouseRule;
 use JadeLedger\Core\Catalogue\School;
 
@@ -18,6 +19,8 @@ final readonly class PresentHouseRules
     /** @return list<array<string, mixed>> */
     public function all(): array
     {
+        $changes = HouseRuleChoice::query()->with('chosenBy')->orderByDesc('id')->limit(200)->get()->groupBy('rule');
+
         return array_map(static fn (HouseRule $rule): array => [
             'id' => $rule->id,
             'title' => $rule->title,
@@ -25,6 +28,12 @@ final readonly class PresentHouseRules
             'why' => $rule->why,
             'source' => PresentSource::of($rule->source),
             'schools' => array_map(static fn (School $school): array => ['id' => $school->id, 'name' => $school->name, 'why' => $school->why], $rule->schools),
+            'changes' => array_values($changes->get($rule->id, collect())->map(static fn (HouseRuleChoice $choice): array => [
+                'value' => $choice->value,
+                'reason' => $choice->reason,
+                'by' => PresentPerson::of($choice->chosenBy),
+                'at' => Moment::text($choice->chosen_at),
+            ])->all()),
         ], $this->shelf->current()->houseRules->all);
     }
 }

@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueShelf;
 use App\Contract\Contract;
 use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKinds;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Gate;
@@ -33,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         // Everybody who works in the yard may read what is looked at and why.
         Gate::define('read-catalogue', static fn (User $user): bool => true);
+        Gate::define('choose-house-rules', static fn (User $user): bool => $user->role === Role::Lead);
         // A forgotten eager load is found in a test, not in the yard.
         Model::preventLazyLoading($this->app->environment() === 'testing');
         Model::preventSilentlyDiscardingAttributes($this->app->environment() === 'testing');

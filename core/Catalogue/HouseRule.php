@@ -18,6 +18,16 @@ final readonly class HouseRule
     ) {
     }
 
+    /** Whether the rule can be answered like this: by one of its schools, or, where it has but one, by a whole number up to 120. */
+    public function takes(string $value): bool
+    {
+        if (count($this->schools) === 1) {
+            return preg_match('/^\d{1,3}$/', $value) === 1 && (int) $value <= 120;
+        }
+
+        return array_filter($this->schools, static fn (School $school): bool => $school->id === $value) !== [];
+    }
+
     /** The school that is followed; none where the rule is a number. */
     public function choice(): ?School
     {

@@ -54,6 +54,8 @@ return [
     'tag_hangs' => ['title' => 'A tag hangs on it', 'detail' => ':number is tagged out. It cannot be checked out until the tag is lifted.'],
     'not_out_yet' => ['title' => 'Not out', 'detail' => ':number is not out on this hire, so there is nothing to return.'],
     'on_another_folio' => ['title' => 'On another folio', 'detail' => ':number is still on folio :folio. Close that first.'],
+    'no_such_school' => ['title' => 'No such school', 'detail' => 'This rule takes one of: :choices.'],
+    'rule_leaves_no_safe_order' => ['title' => 'No safe order', 'detail' => 'The rule is left as it was. With this choice: :faults'],
     'nothing_out_yet' => ['title' => 'Nothing out yet', 'detail' => 'The Out entry of this hire has not been opened.'],
     'id_already_used' => ['title' => 'Id already used', 'detail' => 'Another entry has the id :id. Post this one under a new id.'],
     'clock_runs_ahead' => ['title' => 'The clock of this tablet runs ahead', 'detail' => 'The time of the entry lies in the future. Set the clock and post it again.'],

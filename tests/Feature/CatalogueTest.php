@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Machine;
 use App\Models\Role;
+use Illuminate\Support\Str;
 use Tests\Support\RealCatalogue;
 use Tests\Support\YardTestCase;
 
@@ -44,6 +46,34 @@ final class CatalogueTest extends YardTestCase
         $this->as(Role::Counter);
 
         $this->assertFits($this->getJson('/api/models/nobody_9000')->assertNotFound(), 'Problem');
+    }
+
+    public function test_the_lead_follows_another_school_and_plans_keep_to_it_from_then_on(): void
+    {
+        $this->as(Role::Technician);
+        $before = $this->openWalk();
+        $this->putJson('/api/house-rules/start_corner', ['value' => 'rear_left', 'reason' => 'machines stand nose to the wall'])->assertForbidden();
+        $this->as(Role::Lead);
+        $changed = $this->putJson('/api/house-rules/start_corner', ['value' => 'rear_left', 'reason' => 'machines stand nose to the wall'])->assertOk();
+        $this->assertFits($changed, 'HouseRuleList');
+        $rule = array_column($changed->json('rules'), null, 'id')['start_corner'];
+        self::assertSame(['rear_left', 'machines stand nose to the wall'], [$rule['value'], $rule['changes'][0]['reason']]);
+
+        $after = $this->openWalk('checkout', $this->hireOf(Machine::query()->create(['fleet_number' => 'E-'.random_int(10_000, 99_999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1'])));
+        self::assertSame(['front_left', 'rear_left'], [$before->plan->body['start_corner'], $after->plan->body['start_corner']]);
+        self::assertNotSame($before->plan->catalogue_version, $after->plan->catalogue_version);
+        $this->cross($before, 'cold_isolated');
+    }
+
+    public function test_a_school_that_is_not_there_or_no_reason_is_refused_and_the_rule_stays(): void
+    {
+        $this->as(Role::Lead);
+        $this->assertFits($this->putJson('/api/house-rules/start_corner', ['value' => 'the_roof', 'reason' => 'better view'])->assertStatus(422), 'Problem');
+        $this->assertFits($this->putJson('/api/house-rules/start_corner', ['value' => 'rear_left', 'reason' => ''])->assertStatus(422), 'Problem');
+        $this->putJson('/api/house-rules/handover_margin_minutes', ['value' => 'soon', 'reason' => 'as it comes'])->assertStatus(422);
+        $this->putJson('/api/house-rules/no_such_rule', ['value' => 'x', 'reason' => 'just so'])->assertNotFound();
+
+        self::assertSame('front_left', array_column($this->getJson('/api/house-rules')->json('rules'), null, 'id')['start_corner']['value']);
     }
 
     public function test_each_house_rule_names_its_schools_their_reasons_and_the_one_that_is_followed(): void

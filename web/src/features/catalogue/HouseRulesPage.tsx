@@ -1,16 +1,22 @@
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
+import { shortDate } from '../../app/figures';
 import { Mark } from '../../marks/Mark';
-import { useHouseRules } from './useCatalogue';
+import { useMe } from '../session/useSession';
+import { ChooseRuleLeaf } from './ChooseRuleLeaf';
+import { useHouseRules, type HouseRule } from './useCatalogue';
 import './catalogue.css';
 
 /** Where practitioners differ: every school with its reason, and the one that this yard follows. */
 export default function HouseRulesPage() {
   const { t } = useTranslation();
+  const me = useMe();
   const rules = useHouseRules();
+  const [choosing, setChoosing] = useState<{ rule: HouseRule; value: string } | null>(null);
   if (rules.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
@@ -29,6 +35,7 @@ export default function HouseRulesPage() {
               <small>
                 {t(`source.${rule.source.kind}`)}: {rule.source.words}
               </small>
+              <Changes rule={rule} />
             </div>
             <ol>
               {rule.schools.map((school) => {
@@ -36,11 +43,13 @@ export default function HouseRulesPage() {
 
                 return (
                   <li key={school.id} className={isOurs ? 'ours' : ''}>
-                    {isOurs && <Mark outcome="stands" size={20} />}
-                    <span>
-                      <b>{rule.schools.length === 1 ? `${rule.value} ${school.name.toLowerCase()}` : school.name}</b>
-                      {school.why}
-                    </span>
+                    <button type="button" disabled={isOurs || !me.may.lead} data-testid={`school-${rule.id}-${school.id}`} aria-pressed={isOurs} onClick={() => setChoosing({ rule, value: school.id })}>
+                      {isOurs && <Mark outcome="stands" size={20} />}
+                      <span>
+                        <b>{rule.schools.length === 1 ? `${rule.value} ${school.name.toLowerCase()}` : school.name}</b>
+                        {school.why}
+                      </span>
+                    </button>
                   </li>
                 );
               })}
@@ -48,6 +57,24 @@ export default function HouseRulesPage() {
           </li>
         ))}
       </ul>
+      {choosing !== null && <ChooseRuleLeaf rule={choosing.rule} value={choosing.value} onClose={() => setChoosing(null)} />}
     </Page>
+  );
+}
+
+/** Nothing is rubbed out: what was followed before stays legible, struck once. */
+function Changes({ rule }: { rule: HouseRule }) {
+  const { t } = useTranslation();
+  const name = (value: string) => rule.schools.find((school) => school.id === value)?.name ?? value;
+
+  return (
+    <ul className="rule-changes">
+      {rule.changes.map((change, at) => (
+        <li key={change.at}>
+          {at === 0 ? name(change.value) : <s>{name(change.value)}</s>} {t('catalogue.since', { at: shortDate(change.at), name: change.by.name })}
+          <i>{change.reason}</i>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalogue\CatalogueFault;
+use App\Catalogue\CatalogueShelf;
+use App\Http\Problems\Refused;
+use App\Models\HouseRuleChoice;
+use App\Models\User;
+use App\Words;
+use Carbon\CarbonImmutable;
+use JadeLedger\Core\Catalogue\HouseRule;
+use JadeLedger\Core\Catalogue\School;
+
+/** Follows another school from now on; a choice that would leave a machine without a safe walk is refused. */
+final readonly class ChooseHouseRule
+{
+    public function __construct(private CatalogueShelf $shelf)
+    {
+    }
+
+    public function __invoke(string $id, string $value, string $reason, User $user): void
+    {
+        $rule = $this->rule($id);
+        if (! $rule->takes($value)) {
+            $choices = implode(', ', array_map(static fn (School $school): string => $school->id, $rule->schools));
+            throw Refused::because('no_such_school', 422, ['choices' => $choices], ['value' => [Words::say('problems.no_such_school.title')]]);
+        }
+        $faults = $this->shelf->faultsWith($id, $value);
+        if ($faults !== []) {
+            $first = implode(' ', array_map(static fn (CatalogueFault $fault): string => $fault->sentence(), array_slice($faults, 0, 3)));
+            throw Refused::because('rule_leaves_no_safe_order', 409, ['faults' => $first], ['value' => [Words::say('problems.rule_leaves_no_safe_order.title')]]);
+        }
+        HouseRuleChoice::query()->create(['rule' => $id, 'value' => $value, 'reason' => $reason, 'chosen_by_id' => $user->id, 'chosen_at' => CarbonImmutable::now()]);
+        $this->shelf->forget();
+    }
+
+    private function rule(string $id): HouseRule
+    {
+        foreach ($this->shelf->current()->houseRules->all as $rule) {
+            if ($rule->id === $id) {
+                return $rule;
+            }
+        }
+        throw Refused::because('not_found', 404);
+    }
+}
