@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Catalogue\CatalogueShelf;
 use App\Models\HouseRuleChoice;
+use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\HouseRule;
 use JadeLedger\Core\Catalogue\School;
 
@@ -19,7 +20,7 @@ final readonly class PresentHouseRules
     /** @return list<array<string, mixed>> */
     public function all(): array
     {
-        $changes = HouseRuleChoice::query()->with('chosenBy')->orderByDesc('id')->limit(200)->get()->groupBy('rule');
+        $changes = HouseRuleChoice::query()->with('chosenBy')->orderByDesc('id')->limit(200)->get();
 
         return array_map(static fn (HouseRule $rule): array => [
             'id' => $rule->id,
@@ -28,12 +29,21 @@ final readonly class PresentHouseRules
             'why' => $rule->why,
             'source' => PresentSource::of($rule->source),
             'schools' => array_map(static fn (School $school): array => ['id' => $school->id, 'name' => $school->name, 'why' => $school->why], $rule->schools),
-            'changes' => array_values($changes->get($rule->id, collect())->map(static fn (HouseRuleChoice $choice): array => [
-                'value' => $choice->value,
-                'reason' => $choice->reason,
-                'by' => PresentPerson::of($choice->chosenBy),
-                'at' => Moment::text($choice->chosen_at),
-            ])->all()),
+            'changes' => self::changes($rule->id, $changes),
         ], $this->shelf->current()->houseRules->all);
+    }
+
+    /**
+     * @param Collection<int, HouseRuleChoice> $all newest first
+     * @return list<array<string, mixed>>
+     */
+    private static function changes(string $rule, Collection $all): array
+    {
+        return array_map(static fn (HouseRuleChoice $choice): array => [
+            'value' => $choice->value,
+            'reason' => $choice->reason,
+            'by' => PresentPerson::of($choice->chosenBy),
+            'at' => Moment::text($choice->chosen_at),
+        ], array_values($all->where('rule', $rule)->all()));
     }
 }

@@ -64,6 +64,20 @@ final class ScreensTest extends BrowserTestCase
         self::assertSame([], $this->web->findElements(WebDriverBy::cssSelector(self::named('stands').','.self::named('post').','.self::named('amiss'))));
     }
 
+    public function test_the_lead_follows_another_school_and_the_old_one_stays_legible(): void
+    {
+        $this->signIn('dilys');
+        $this->open('/app/catalogue/house-rules');
+        $this->tap('school-lanyard-booms_only');
+        $this->type('rule-reason', 'The site on the quay assesses masts one by one.');
+        $this->hold('choose-rule');
+        $this->waitForText('.rule-changes', 'Dilys Marchetti');
+        $this->tap('school-lanyard-always');
+        $this->type('rule-reason', 'Back to the careful one.');
+        $this->hold('choose-rule');
+        $this->waitForText('.rule-changes s', 'Always on booms');
+    }
+
     public function test_somebody_signs_out(): void
     {
         $this->signIn('juno');

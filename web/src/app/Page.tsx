@@ -16,12 +16,14 @@ interface Props {
   leaf: ReactNode;
   postings?: Posting[];
   tabs?: boolean;
+  /** A page of words only: the keyboard has to be able to scroll it. */
+  isRead?: boolean;
   className?: string;
   children: ReactNode;
 }
 
 /** A page of the book: the margin at the left, the head line, and at a desk the thumb index at the right edge. */
-export function Page({ title, sub, right, folio, leaf, postings = [], tabs = false, className = '', children }: Props) {
+export function Page({ title, sub, right, folio, leaf, postings = [], tabs = false, isRead = false, className = '', children }: Props) {
   return (
     <div className={`page ${tabs ? 'with-tabs' : ''} ${className}`}>
       <Margin folio={folio} leaf={leaf} postings={postings} />
@@ -32,7 +34,10 @@ export function Page({ title, sub, right, folio, leaf, postings = [], tabs = fal
         </div>
         <div className="head-right">{right}</div>
       </header>
-      <main className="page-body">{children}</main>
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys */}
+      <main className="page-body" tabIndex={isRead ? 0 : undefined}>
+        {children}
+      </main>
       {tabs && <Tabs />}
     </div>
   );

@@ -26,6 +26,7 @@ export default function CataloguePage() {
       sub={t('catalogue.count', { models: models.data.models.length, families: families.length })}
       leaf={t('catalogue.title')}
       tabs
+      isRead
       right={
         <>
           <Link to="/catalogue/house-rules">{t('catalogue.house_rules')}</Link>

@@ -16,46 +16,49 @@ export function CheckLedger({ checks, words }: Props) {
   }
 
   return (
-    <table className="checks">
-      <thead>
-        <tr>
-          <th>{t('catalogue.check')}</th>
-          <th>{t('catalogue.state')}</th>
-          <th>{t('catalogue.because')}</th>
-          <th>{t('catalogue.source')}</th>
-        </tr>
-      </thead>
-      {groups.map((group) => (
-        <tbody key={group}>
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys
+    <div className="checks-frame" tabIndex={0} role="region" aria-label={t('catalogue.checks')}>
+      <table className="checks">
+        <thead>
           <tr>
-            <th colSpan={4} scope="rowgroup">
-              {group}
-            </th>
+            <th>{t('catalogue.check')}</th>
+            <th>{t('catalogue.state')}</th>
+            <th>{t('catalogue.because')}</th>
+            <th>{t('catalogue.source')}</th>
           </tr>
-          {checks
-            .filter((check) => check.group === group)
-            .map((check) => (
-              <tr key={check.id} data-testid={`check-${check.id}`}>
-                <td>
-                  <b>{check.title}</b>
-                  <span>{check.accept}</span>
-                </td>
-                <td>
-                  {check.needs}
-                  <span>{check.occasions.map((occasion) => t(`occasion.${occasion}`)).join(', ')}</span>
-                </td>
-                <td>
-                  <Because check={check} words={words} />
-                </td>
-                <td>
-                  {t(`severity.short.${check.severity}`)}
-                  <span>{t(`source.${check.source.kind}`)}: {check.source.words}</span>
-                </td>
-              </tr>
-            ))}
-        </tbody>
-      ))}
-    </table>
+        </thead>
+        {groups.map((group) => (
+          <tbody key={group}>
+            <tr>
+              <th colSpan={4} scope="rowgroup">
+                {group}
+              </th>
+            </tr>
+            {checks
+              .filter((check) => check.group === group)
+              .map((check) => (
+                <tr key={check.id} data-testid={`check-${check.id}`}>
+                  <td>
+                    <b>{check.title}</b>
+                    <span>{check.accept}</span>
+                  </td>
+                  <td>
+                    {check.needs}
+                    <span>{check.occasions.map((occasion) => t(`occasion.${occasion}`)).join(', ')}</span>
+                  </td>
+                  <td>
+                    <Because check={check} words={words} />
+                  </td>
+                  <td>
+                    {t(`severity.short.${check.severity}`)}
+                    <span>{t(`source.${check.source.kind}`)}: {check.source.words}</span>
+                  </td>
+                </tr>
+              ))}
+          </tbody>
+        ))}
+      </table>
+    </div>
   );
 }
 

@@ -25,7 +25,7 @@ export default function HouseRulesPage() {
   }
 
   return (
-    <Page title={t('catalogue.house_rules')} sub={t('catalogue.rules_words')} leaf={t('catalogue.title')} tabs right={<Link to="/catalogue">{t('catalogue.all_models')}</Link>}>
+    <Page title={t('catalogue.house_rules')} sub={t('catalogue.rules_words')} leaf={t('catalogue.title')} tabs isRead right={<Link to="/catalogue">{t('catalogue.all_models')}</Link>}>
       <ul className="house-rules">
         {rules.data.rules.map((rule) => (
           <li key={rule.id}>
