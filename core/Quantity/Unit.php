@@ -35,6 +35,26 @@ enum Unit: string
     case Percent = 'percent';
     case Piece = 'pcs';
 
+    /**
+     * As it is written beside a figure.
+     *
+     * The capital L, so that nobody reads a one. Source: BIPM SI Brochure, 9th edition, table 8, note on the litre.
+     */
+    public function symbol(): string
+    {
+        return match ($this) {
+            self::Litre => 'L',
+            self::CubicMetre => 'm³',
+            self::GallonUs => 'US gal',
+            self::GallonImperial => 'imp gal',
+            self::Degree => '°',
+            self::Celsius => '°C',
+            self::Fahrenheit => '°F',
+            self::Percent => '%',
+            default => $this->value,
+        };
+    }
+
     /** @throws UnknownUnit when nothing in the yard is measured in it */
     public static function named(string $symbol): self
     {

@@ -19,7 +19,7 @@ final readonly class LevelWords
     {
         $gap = $this->level->minus($mark);
 
-        return ($gap->isNegative() ? $gap->negated() : $gap)->text().' '.$mark->unit->value;
+        return ($gap->isNegative() ? $gap->negated() : $gap)->text().' '.$mark->unit->symbol();
     }
 
     /**
@@ -40,21 +40,21 @@ final readonly class LevelWords
 
     public function compare(string $sign, Quantity $mark): string
     {
-        $unit = $mark->unit->value;
+        $unit = $mark->unit->symbol();
 
         return "{$this->level->text()} {$unit} {$sign} {$mark->text()} {$unit}";
     }
 
     public function between(): string
     {
-        $unit = $this->marks->add->unit->value;
+        $unit = $this->marks->add->unit->symbol();
 
         return "{$this->marks->add->text()} {$unit} ≤ {$this->level->text()} {$unit} ≤ {$this->marks->full->text()} {$unit}";
     }
 
     public function topUpWorking(TopUp $topUp): string
     {
-        $unit = $this->marks->full->unit->value;
+        $unit = $this->marks->full->unit->symbol();
         $perUnit = $this->fluid->perUnit->in(Unit::Litre)->decimal(4)->stripTrailingZeros();
 
         return "({$this->marks->full->text()} − {$this->level->text()}) {$unit} × {$perUnit} L/{$unit} = {$topUp->volume->text()} L";

@@ -71,11 +71,11 @@ final class ScreensTest extends BrowserTestCase
         $this->tap('school-lanyard-booms_only');
         $this->type('rule-reason', 'The site on the quay assesses masts one by one.');
         $this->hold('choose-rule');
-        $this->waitForText('.rule-changes', 'Dilys Marchetti');
+        $this->waitForText(self::named('changes-lanyard'), 'Dilys Marchetti');
         $this->tap('school-lanyard-always');
         $this->type('rule-reason', 'Back to the careful one.');
         $this->hold('choose-rule');
-        $this->waitForText('.rule-changes s', 'Always on booms');
+        $this->waitForText(self::named('changes-lanyard').' s', 'Always on booms');
     }
 
     public function test_somebody_signs_out(): void

@@ -99,4 +99,9 @@ final class QuantityTest extends TestCase
         self::assertSame('0.667', Quantity::of('2', Unit::Litre)->dividedBy(3)->text());
         self::assertSame('-1.5', Quantity::of('-1.50', Unit::Degree)->text());
     }
+
+    public function test_a_litre_is_written_so_that_nobody_reads_a_one(): void
+    {
+        self::assertSame(['L', '°C', 'mm', 'bar'], array_map(static fn (Unit $unit): string => $unit->symbol(), [Unit::Litre, Unit::Celsius, Unit::Millimetre, Unit::Bar]));
+    }
 }

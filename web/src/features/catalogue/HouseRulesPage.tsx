@@ -68,7 +68,7 @@ function Changes({ rule }: { rule: HouseRule }) {
   const name = (value: string) => rule.schools.find((school) => school.id === value)?.name ?? value;
 
   return (
-    <ul className="rule-changes">
+    <ul className="rule-changes" data-testid={`changes-${rule.id}`}>
       {rule.changes.map((change, at) => (
         <li key={change.at}>
           {at === 0 ? name(change.value) : <s>{name(change.value)}</s>} {t('catalogue.since', { at: shortDate(change.at), name: change.by.name })}
