@@ -76,7 +76,7 @@ final class CatalogueTest extends TestCase
             self::fail('A severity that does not exist was taken.');
         } catch (CatalogueIsFaulty $faulty) {
             self::assertSame('checks/paperwork.yaml', $faulty->faults[0]->file);
-            self::assertMatchesRegularExpression('/^at checks\.\d+\.severity$/', $faulty->faults[0]->where);
+            self::assertSame('at checks.5.severity', $faulty->faults[0]->where, 'the first check of the file that stops');
         }
     }
 
