@@ -28,6 +28,11 @@ final readonly class ChooseHouseRule
             $choices = implode(', ', array_map(static fn (School $school): string => $school->id, $rule->schools));
             throw Refused::because('no_such_school', 422, ['choices' => $choices], ['value' => [Words::say('problems.no_such_school.title')]]);
         }
+        $contradiction = $this->shelf->current()->houseRules->contradictionOf($rule, $value);
+        if ($contradiction !== null) {
+            $figures = ['other' => $this->rule($contradiction->rule)->title, 'because' => $contradiction->because];
+            throw Refused::because('rules_contradict', 409, $figures, ['value' => [$contradiction->because]]);
+        }
         $faults = $this->shelf->faultsWith($id, $value);
         if ($faults !== []) {
             $first = implode(' ', array_map(static fn (CatalogueFault $fault): string => $fault->sentence(), array_slice($faults, 0, 3)));

@@ -49,7 +49,7 @@ final class BuildCatalogue
             briefingSteps: $steps,
             findingKinds: array_map(static fn (array $kind): Core\FindingKind => new Core\FindingKind($kind['id'], $kind['name'], $kind['degrees'] ?? []), $trees['findings.yaml']['kinds']),
             triageRules: array_map($this->triageRule(...), $trees['findings.yaml']['triage']),
-            houseRules: $this->houseRules($trees['rules/house.yaml']['rules']),
+            houseRules: $this->houseRules($trees['rules/house.yaml']['rules'], $trees['rules/stated.yaml']['defaults']),
         );
     }
 
@@ -98,6 +98,7 @@ final class BuildCatalogue
             conditions: $reading['conditions'] ?? [],
             looks: $reading['looks'] ?? [],
             limits: $reading['limits'] ?? null,
+            occasionsWith: array_map(static fn (array $more): array => array_map(Core\Occasion::from(...), $more), $tree['occasions_with'] ?? []),
         );
     }
 
@@ -127,7 +128,7 @@ final class BuildCatalogue
             order: $at,
             state: $this->state($tree['state']),
             seconds: $tree['seconds'],
-            lines: array_map(fn (array $line): Core\StageLine => new Core\StageLine($line['id'], $line['text'], $line['why'], $this->applies($line), $line['wait_seconds'] ?? 0), $tree['lines']),
+            lines: array_map(fn (array $line): Core\StageLine => new Core\StageLine($line['id'], $line['text'], $line['why'], $this->applies($line), $line['wait_seconds'] ?? 0, $line['wait_limit'] ?? null), $tree['lines']),
         );
     }
 
@@ -205,6 +206,7 @@ final class BuildCatalogue
                 stands: isset($station['stands']) ? $this->point($station['stands']) : null,
                 places: $station['places'],
                 part: $station['part'] ?? null,
+                level: Core\Level::from($station['level'] ?? 'ground'),
             ), $tree['stations']),
             parts: array_map(static fn (array $part): Core\Part => new Core\Part($part['id'], $part['name'], $part['system'], new Core\Box(...$part['box'])), $tree['parts']),
         );
@@ -246,6 +248,7 @@ final class BuildCatalogue
             ),
             'sight_glass' => new Reading\SightGlassLimits(Quantity::of($tree['diameter_mm'], Unit::Millimetre), $this->marks($tree['marks'], Unit::Millimetre), $this->fluid($tree['fluid']), $source),
             'tank_column' => new Reading\TankColumnLimits($this->marks($tree['marks'], Unit::named($tree['unit'])), $this->fluid($tree['fluid']), Reading\Need::from($tree['need']), $source),
+            'wait' => new Reading\WaitLimits($tree['seconds'], $source),
             'count' => new Reading\CountLimits($tree['pieces'], $tree['expected'], $source),
         };
     }
@@ -301,8 +304,25 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, array<string, mixed>>  $rules */
-    private function houseRules(array $rules): Core\HouseRules
+    /** @param  array<string, mixed>  $tree */
+    private function school(string $id, array $tree): Core\School
+    {
+        $contradicts = array_map(static fn (array $one): Core\Contradiction => new Core\Contradiction($one['rule'], $one['school'], $one['because']), $tree['contradicts'] ?? []);
+
+        return new Core\School($id, $tree['name'], $tree['why'], $tree['gives'] ?? [], $tree['gives_where'] ?? [], $contradicts);
+    }
+
+    /** @param  array<string, mixed>  $tree */
+    private function stated(array $tree): Core\StatedDefault
+    {
+        return new Core\StatedDefault($tree['id'], $tree['title'], $tree['followed'], $tree['followed_why'], $tree['other'], $tree['other_why'], $this->source($tree['source']));
+    }
+
+    /**
+     * @param array<string, array<string, mixed>> $rules
+     * @param list<array<string, mixed>> $stated
+     */
+    private function houseRules(array $rules, array $stated): Core\HouseRules
     {
         return new Core\HouseRules(
             Core\Corner::from($rules['start_corner']['value']),
@@ -313,10 +333,11 @@ final class BuildCatalogue
                 $id,
                 $rule['title'],
                 (string) $rule['value'],
-                array_map(static fn (string $school, array $tree): Core\School => new Core\School($school, $tree['name'], $tree['why'], $tree['gives'] ?? []), array_keys($rule['choices']), $rule['choices']),
+                array_map($this->school(...), array_keys($rule['choices']), $rule['choices']),
                 $rule['why'],
                 $this->source($rule['source']),
             ), array_keys($rules), $rules),
+            array_map($this->stated(...), $stated),
         );
     }
 }

@@ -25,6 +25,7 @@ final readonly class CatalogueFiles
         'conditions.yaml' => 'conditions',
         'findings.yaml' => 'findings',
         'rules/house.yaml' => 'rules',
+        'rules/stated.yaml' => 'stated',
         'checks/*.yaml' => 'checks',
         'families/*.yaml' => 'family',
         'models/*.yaml' => 'model',

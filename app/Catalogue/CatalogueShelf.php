@@ -35,7 +35,7 @@ final class CatalogueShelf
         $words = $this->compiled()->trees['features.yaml']['features'];
         foreach ($this->current()->houseRules->all as $rule) {
             foreach ($rule->schools as $school) {
-                $words += array_fill_keys($school->gives, "{$rule->title}: {$school->name}");
+                $words += array_fill_keys($school->gifts(), "{$rule->title}: {$school->name}");
             }
         }
 

@@ -10,6 +10,7 @@ use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Catalogue\School;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlanWalk;
 
@@ -24,7 +25,7 @@ final readonly class CrossCheckCatalogue
     /** @return list<CatalogueFault> */
     public function faults(): array
     {
-        return [...$this->unknownNames(), ...$this->numbersWithoutSource(), ...$this->modelsThatCannotBeWalked()];
+        return [...$this->unknownNames(), ...$this->rulesThatContradict(), ...$this->numbersWithoutSource(), ...$this->modelsThatCannotBeWalked()];
     }
 
     /** @return list<CatalogueFault> */
@@ -35,6 +36,9 @@ final readonly class CrossCheckCatalogue
         foreach ($this->catalogue->checks as $check) {
             foreach (array_diff($this->named($check->applies), $known) as $feature) {
                 $faults[] = new CatalogueFault('checks', "check {$check->id}", "asks for the feature '{$feature}', which features.yaml does not know");
+            }
+            foreach (array_diff(array_keys($check->occasionsWith), $known) as $feature) {
+                $faults[] = new CatalogueFault('checks', "check {$check->id}", "is due more often with the feature '{$feature}', which features.yaml does not know");
             }
             foreach ($this->strangersIn($check) as $what) {
                 $faults[] = new CatalogueFault('checks', "check {$check->id}", $what);
@@ -55,7 +59,7 @@ final readonly class CrossCheckCatalogue
         $given = [];
         foreach ($this->catalogue->houseRules->all as $rule) {
             foreach ($rule->schools as $school) {
-                array_push($given, ...$school->gives);
+                array_push($given, ...$school->gifts());
             }
         }
 
@@ -86,6 +90,26 @@ final readonly class CrossCheckCatalogue
         }
 
         return $strangers;
+    }
+
+    /** @return list<CatalogueFault> */
+    private function rulesThatContradict(): array
+    {
+        $faults = [];
+        $rules = array_column($this->catalogue->houseRules->all, null, 'id');
+        foreach ($rules as $rule) {
+            foreach (array_merge(...array_map(static fn (School $school): array => $school->contradicts, $rule->schools)) as $contradiction) {
+                if (($rules[$contradiction->rule] ?? null)?->school($contradiction->school) === null) {
+                    $faults[] = new CatalogueFault('rules/house.yaml', "rule {$rule->id}", "contradicts '{$contradiction->school}' of '{$contradiction->rule}', which is no school of a house rule");
+                }
+            }
+            $contradiction = $this->catalogue->houseRules->contradictionOf($rule, $rule->value);
+            if ($contradiction !== null) {
+                $faults[] = new CatalogueFault('rules/house.yaml', "rule {$rule->id}", "contradicts what is followed under '{$contradiction->rule}': {$contradiction->because}");
+            }
+        }
+
+        return $faults;
     }
 
     /** @return list<CatalogueFault> */

@@ -9,6 +9,7 @@ use App\Models\HouseRuleChoice;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\HouseRule;
 use JadeLedger\Core\Catalogue\School;
+use JadeLedger\Core\Catalogue\StatedDefault;
 
 /** The questions on which practitioners differ, with every school and the one that this yard follows. */
 final readonly class PresentHouseRules
@@ -31,6 +32,18 @@ final readonly class PresentHouseRules
             'schools' => array_map(static fn (School $school): array => ['id' => $school->id, 'name' => $school->name, 'why' => $school->why], $rule->schools),
             'changes' => self::changes($rule->id, $changes),
         ], $this->shelf->current()->houseRules->all);
+    }
+
+    /** @return list<array<string, mixed>> what is not for a yard to choose */
+    public function stated(): array
+    {
+        return array_map(static fn (StatedDefault $default): array => [
+            'id' => $default->id,
+            'title' => $default->title,
+            'followed' => ['name' => $default->followed, 'why' => $default->followedWhy],
+            'other' => ['name' => $default->other, 'why' => $default->otherWhy],
+            'source' => PresentSource::of($default->source),
+        ], $this->shelf->current()->houseRules->stated);
     }
 
     /**

@@ -70,7 +70,7 @@ final readonly class PresentModel
     {
         $words = $this->shelf->featureWords();
         $family = $catalogue->family($model->familyId)->features;
-        $rules = $catalogue->houseRules->features();
+        $rules = $catalogue->houseRules->featuresFor($catalogue->family($model->familyId)->features->with($model->features));
 
         return array_map(static fn (string $name): array => [
             'id' => $name,
@@ -82,7 +82,8 @@ final readonly class PresentModel
     /** @return array<string, mixed> */
     private function check(Check $check, Catalogue $catalogue, MachineModel $model): array
     {
-        $reason = $check->applies->reasonFor($catalogue->featuresOf($model));
+        $features = $catalogue->featuresOf($model);
+        $reason = $check->applies->reasonFor($features);
 
         return [
             'id' => $check->id,
@@ -92,7 +93,7 @@ final readonly class PresentModel
             'needs' => $check->needs->title,
             'severity' => $check->severity->value,
             'is_reading' => $check->answer->isReading(),
-            'occasions' => array_map(static fn (Occasion $occasion): string => $occasion->value, $check->occasions),
+            'occasions' => array_map(static fn (Occasion $occasion): string => $occasion->value, $check->dueOn($features)),
             'source' => PresentSource::of($check->source),
             'applies' => $reason->applies(),
             'by' => $reason->by,

@@ -72,9 +72,11 @@ final readonly class Catalogue
         throw NotInTheCatalogue::named('kind of finding', $id);
     }
 
-    /** The features of a model are its own, those of its family, and what the house rules give to every machine. */
+    /** The features of a model are its own, those of its family, and what the house rules give to such a machine. */
     public function featuresOf(MachineModel $model): Features
     {
-        return $this->family($model->familyId)->features->with($model->features)->with($this->houseRules->features());
+        $own = $this->family($model->familyId)->features->with($model->features);
+
+        return $own->with($this->houseRules->featuresFor($own));
     }
 }

@@ -16,6 +16,7 @@ final readonly class Check
      * @param string|null $standsBefore the stage that may not be entered until this check stands
      * @param list<string> $conditions ids of the validity conditions of a reading
      * @param list<string> $looks what the liquid may look like
+     * @param array<string, list<Occasion>> $occasionsWith more occasions, by the feature that brings them
      * @param string|null $limits the name under which the model keeps this instrument's limits
      */
     public function __construct(
@@ -38,11 +39,20 @@ final readonly class Check
         public array $conditions = [],
         public array $looks = [],
         public ?string $limits = null,
+        public array $occasionsWith = [],
     ) {
     }
 
     public function concerns(Features $features, Movement $movement): bool
     {
-        return in_array($movement->occasion(), $this->occasions, true) && $this->applies->holdsFor($features);
+        return in_array($movement->occasion(), $this->dueOn($features), true) && $this->applies->holdsFor($features);
+    }
+
+    /** @return list<Occasion> when it is due on a machine with these features */
+    public function dueOn(Features $features): array
+    {
+        $more = array_filter($this->occasionsWith, $features->has(...), ARRAY_FILTER_USE_KEY);
+
+        return array_values(array_unique([...$this->occasions, ...array_merge(...array_values($more))], SORT_REGULAR));
     }
 }

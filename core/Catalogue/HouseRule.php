@@ -31,8 +31,13 @@ final readonly class HouseRule
     /** The school that is followed; none where the rule is a number. */
     public function choice(): ?School
     {
+        return $this->school($this->value);
+    }
+
+    public function school(string $id): ?School
+    {
         foreach ($this->schools as $school) {
-            if ($school->id === $this->value) {
+            if ($school->id === $id) {
                 return $school;
             }
         }

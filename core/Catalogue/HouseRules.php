@@ -7,19 +7,43 @@ namespace JadeLedger\Core\Catalogue;
 /** The yard's own choices where practitioners differ. */
 final readonly class HouseRules
 {
-    /** @param  list<HouseRule>  $all every rule with its schools, those that have a field of their own among them */
+    /**
+     * @param list<HouseRule> $all every rule with its schools, those that have a field of their own among them
+     * @param list<StatedDefault> $stated what is not for a yard to choose
+     */
     public function __construct(
         public Corner $startCorner,
         public Turn $turn,
         public int $handoverMarginMinutes,
         public FirstVisit $firstVisit,
         public array $all = [],
+        public array $stated = [],
     ) {
     }
 
-    /** What every machine of the yard has because of the choices: checks, lines and steps are chosen by it. */
-    public function features(): Features
+    /** What stands against answering a rule like this as long as the others are answered as they are. */
+    public function contradictionOf(HouseRule $rule, string $value): ?Contradiction
     {
-        return new Features(array_merge(...array_map(static fn (HouseRule $rule): array => $rule->choice()->gives ?? [], $this->all)));
+        foreach ($this->all as $other) {
+            $ours = $other->id === $rule->id ? null : $other->choice();
+            foreach ($rule->school($value)->contradicts ?? [] as $contradiction) {
+                if ($contradiction->rule === $other->id && $contradiction->school === $other->value) {
+                    return $contradiction;
+                }
+            }
+            foreach ($ours->contradicts ?? [] as $contradiction) {
+                if ($contradiction->rule === $rule->id && $contradiction->school === $value) {
+                    return new Contradiction($other->id, $other->value, $contradiction->because);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** What a machine has because of the choices: checks, lines and steps are chosen by it. */
+    public function featuresFor(Features $machine): Features
+    {
+        return new Features(array_merge(...array_map(static fn (HouseRule $rule): array => $rule->choice()?->giftsTo($machine)->names ?? [], $this->all)));
     }
 }

@@ -21,6 +21,7 @@ final readonly class Station
         public ?Point $stands,
         public array $places,
         public ?string $part = null,
+        public Level $level = Level::Ground,
     ) {
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Family;
+use JadeLedger\Core\Catalogue\Level;
+use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\Station;
 
 /** Puts the lines of one stage in order: along the route, but never before what they need first. */
 final readonly class OrderStage
 {
-    public function __construct(private Family $family, private Route $route)
+    public function __construct(private Family $family, private Route $route, private Circuit $circuit = Circuit::Single)
     {
     }
 
@@ -74,6 +77,14 @@ final readonly class OrderStage
         return false;
     }
 
+    /** Every loop comes after the whole of the one below it, and the seat after all of them. */
+    private function alongTheLoops(Station $station): float
+    {
+        $loops = $station->standing === Standing::Seat ? count(Level::cases()) : $this->circuit->loopOf($station);
+
+        return $this->route->distanceTo($station) + $loops * $this->route->length;
+    }
+
     /**
      * @param non-empty-list<PlannedLine> $lines
      * @return non-empty-list<PlannedLine>
@@ -82,7 +93,7 @@ final readonly class OrderStage
     {
         $distance = [];
         foreach ($this->family->stations as $station) {
-            $distance[$station->id] = $this->route->distanceTo($station);
+            $distance[$station->id] = $this->alongTheLoops($station);
         }
         $along = fn (PlannedLine $line): float => $distance[$this->family->stationFor($line->place)->id ?? ''] ?? INF;
         // PHP's sort is stable: lines of one station keep the catalogue's order.

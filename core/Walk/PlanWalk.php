@@ -8,8 +8,10 @@ use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Catalogue\Stage;
 
 /**
  * Plans a walk from what the machine is, what is happening and the yard's own rules.
@@ -24,24 +26,32 @@ final readonly class PlanWalk
     {
     }
 
-    /** @throws NoSafeOrder when checks need each other first, or a check has no place or no state to be done in */
+    /**
+     * @throws NoSafeOrder when checks need each other first, or a check has no place or no state to be done in
+     * @throws LimitNotKnown when a step waits as long as the model asks, and the model does not say how long
+     */
     public function for(MachineModel $model, Movement $movement): WalkPlan
     {
         $family = $this->catalogue->family($model->familyId);
         $features = $this->catalogue->featuresOf($model);
         $rules = $this->catalogue->houseRules;
         $route = Route::round($family, $rules->startCorner, $rules->turn);
+        $circuit = Circuit::of($features);
         $shorten = new ShortenRound($route);
-        $order = new OrderStage($family, $route);
+        $order = new OrderStage($family, $route, $circuit);
 
         $crossings = [];
         $visits = [];
-        $stages = $rules->firstVisit->order($this->catalogue->stages);
-        foreach ((new SequenceStages($stages, $features))->of($this->due($family, $features, $movement)) as $id => $lines) {
-            $stage = $this->catalogue->stage($id);
-            $crossings[] = new Crossing($stage, $stage->linesFor($features));
-            foreach ($shorten->of($order->of($id, $lines)) as $stop) {
-                $visits[] = new Visit(count($visits) + 1, $id, $stop->station, $stop->lines);
+        $stages = array_column(array_map(
+            static fn (Stage $stage): Stage => $stage->on($model, $features),
+            $rules->firstVisit->order($this->catalogue->stages),
+        ), null, 'id');
+        foreach ((new SequenceStages(array_values($stages), $features))->of($this->due($family, $features, $movement)) as $id => $lines) {
+            $crossings[] = new Crossing($stages[$id], $stages[$id]->linesFor($features));
+            foreach ($circuit->rounds($order->of($id, $lines)) as $round) {
+                foreach ($shorten->of($round) as $stop) {
+                    $visits[] = new Visit(count($visits) + 1, $id, $stop->station, $stop->lines);
+                }
             }
         }
 

@@ -55,6 +55,7 @@ return [
     'not_out_yet' => ['title' => 'Not out', 'detail' => ':number is not out on this hire, so there is nothing to return.'],
     'on_another_folio' => ['title' => 'On another folio', 'detail' => ':number is still on folio :folio. Close that first.'],
     'no_such_school' => ['title' => 'No such school', 'detail' => 'This rule takes one of: :choices.'],
+    'rules_contradict' => ['title' => 'Two rules contradict', 'detail' => 'The rule is left as it was, because of ":other": :because'],
     'rule_leaves_no_safe_order' => ['title' => 'No safe order', 'detail' => 'The rule is left as it was. With this choice: :faults'],
     'nothing_out_yet' => ['title' => 'Nothing out yet', 'detail' => 'The Out entry of this hire has not been opened.'],
     'id_already_used' => ['title' => 'Id already used', 'detail' => 'Another entry has the id :id. Post this one under a new id.'],

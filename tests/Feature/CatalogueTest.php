@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Catalogue\CatalogueShelf;
 use App\Models\Machine;
 use App\Models\Role;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Str;
 use Tests\Support\RealCatalogue;
 use Tests\Support\YardTestCase;
@@ -74,6 +76,40 @@ final class CatalogueTest extends YardTestCase
         $this->putJson('/api/house-rules/no_such_rule', ['value' => 'x', 'reason' => 'just so'])->assertNotFound();
 
         self::assertSame('front_left', array_column($this->getJson('/api/house-rules')->json('rules'), null, 'id')['start_corner']['value']);
+    }
+
+    public function test_two_rules_that_contradict_each_other_are_not_followed_together(): void
+    {
+        $this->as(Role::Lead);
+        $this->putJson('/api/house-rules/restart_prevention', ['value' => 'key_only', 'reason' => 'no isolators here'])->assertOk();
+
+        $refused = $this->putJson('/api/house-rules/slope_parking', ['value' => 'straight_and_chocked', 'reason' => 'the yard slopes'])->assertStatus(409);
+        $this->assertFits($refused, 'Problem');
+        self::assertStringContainsString('key and isolator', $refused->json('detail'));
+        self::assertSame('never', array_column($this->getJson('/api/house-rules')->json('rules'), null, 'id')['slope_parking']['value']);
+    }
+
+    public function test_a_rule_that_leaves_a_machine_without_a_safe_order_is_refused_and_says_which_and_why(): void
+    {
+        $folder = sys_get_temp_dir().'/catalogue-'.Str::random(8);
+        (new Filesystem)->copyDirectory(base_path('catalogue'), $folder);
+        // A yard that wants the oil cold and, under one school, only after the machine has been driven.
+        $rules = "{$folder}/rules/house.yaml";
+        file_put_contents($rules, str_replace('name: "Always on booms, by assessment on masts", why:', 'name: "Always on booms, by assessment on masts", gives: [rule_backwards], why:', (string) file_get_contents($rules)));
+        file_put_contents("{$folder}/checks/backwards.yaml", <<<'YAML'
+            checks:
+              - {id: warm-first, title: Driven first, how: Drive., accept: Warm., if_not: Drive., group: Engine, places: [seat], needs: drive, applies: {all: [driven, rule_backwards]}, occasions: [checkout], severity: hold, seconds: 10, source: {kind: house_rule, words: house rule}}
+              - {id: cold-after, title: Cold after it, how: Feel., accept: Cold., if_not: Wait., group: Engine, places: [seat], needs: cold, applies: {all: [driven, rule_backwards]}, occasions: [checkout], severity: hold, seconds: 10, after: [warm-first], source: {kind: house_rule, words: house rule}}
+            YAML);
+        $this->app->instance(CatalogueShelf::class, new CatalogueShelf($folder, "{$folder}/compiled.php"));
+        $this->as(Role::Lead);
+
+        $refused = $this->putJson('/api/house-rules/lanyard', ['value' => 'booms_only', 'reason' => 'as the sites ask'])->assertStatus(409);
+
+        $this->assertFits($refused, 'Problem');
+        self::assertStringContainsString('cold-after', $refused->json('detail'));
+        self::assertSame('always', array_column($this->getJson('/api/house-rules')->json('rules'), null, 'id')['lanyard']['value']);
+        (new Filesystem)->deleteDirectory($folder);
     }
 
     public function test_each_house_rule_names_its_schools_their_reasons_and_the_one_that_is_followed(): void

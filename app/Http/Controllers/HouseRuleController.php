@@ -18,13 +18,13 @@ final class HouseRuleController
     {
         Gate::authorize('read-catalogue');
 
-        return response()->json(['rules' => $present->all()]);
+        return response()->json(['rules' => $present->all(), 'stated' => $present->stated()]);
     }
 
     public function update(string $rule, ChooseHouseRuleRequest $request, ChooseHouseRule $choose, PresentHouseRules $present, #[CurrentUser] User $user): JsonResponse
     {
         $choose($rule, $request->string('value')->value(), trim($request->string('reason')->value()), $user);
 
-        return response()->json(['rules' => $present->all()]);
+        return response()->json(['rules' => $present->all(), 'stated' => $present->stated()]);
     }
 }

@@ -57,6 +57,39 @@ export default function HouseRulesPage() {
           </li>
         ))}
       </ul>
+      <h2 className="stated-head">{t('catalogue.stated')}</h2>
+      <p className="stated-words">{t('catalogue.stated_words')}</p>
+      <ul className="house-rules">
+        {rules.data.stated.map((one) => (
+          <li key={one.id}>
+            <div>
+              <h2>{one.title}</h2>
+              <small>
+                {t(`source.${one.source.kind}`)}: {one.source.words}
+              </small>
+            </div>
+            <ol>
+              <li className="ours">
+                <p>
+                  <Mark outcome="stands" size={20} />
+                  <span>
+                    <b>{one.followed.name}</b>
+                    {one.followed.why}
+                  </span>
+                </p>
+              </li>
+              <li>
+                <p>
+                  <span>
+                    <b>{one.other.name}</b>
+                    {one.other.why}
+                  </span>
+                </p>
+              </li>
+            </ol>
+          </li>
+        ))}
+      </ul>
       {choosing !== null && <ChooseRuleLeaf rule={choosing.rule} value={choosing.value} onClose={() => setChoosing(null)} />}
     </Page>
   );
