@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Errors\ValidationError;
-use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -52,7 +49,7 @@ final readonly class CatalogueFiles
                 try {
                     $tree = Yaml::parseFile($file);
                 } catch (ParseException $mistake) {
-                    $faults[] = new CatalogueFault($name, 'line '.$mistake->getParsedLine(), $mistake->getMessage());
+                    $faults[] = new CatalogueFault($name, 'the YAML itself', $mistake->getMessage(), $mistake->getParsedLine());
 
                     continue;
                 }
@@ -74,22 +71,42 @@ final readonly class CatalogueFiles
     /** @return list<CatalogueFault> */
     private function against(string $schema, string $file, mixed $tree): array
     {
-        $validator = new Validator;
-        $validator->setMaxErrors(20);
-        $text = (string) file_get_contents("{$this->folder}/schema/{$schema}.schema.json");
-        $result = $validator->validate(json_decode((string) json_encode($tree)), $text);
-        $error = $result->error();
-        if ($error === null) {
-            return [];
+        $faults = CatalogueSchema::named($this->folder, $schema)->faultsOf($tree);
+        $lines = LineInYaml::of((string) file_get_contents("{$this->folder}/{$file}"));
+
+        return array_map(static fn (SchemaFault $fault): CatalogueFault => new CatalogueFault(
+            $file,
+            $fault->path === [] ? 'at the top' : 'at '.implode('.', $fault->path),
+            $fault->words,
+            $lines->at($fault->path),
+        ), $faults);
+    }
+
+    /** The same mistake with the file and the line in which the thing is defined that it speaks of. */
+    public function locate(CatalogueFault $fault): CatalogueFault
+    {
+        if ($fault->about === null) {
+            return $fault;
         }
-        $faults = [];
-        $formatter = new ErrorFormatter;
-        foreach ($formatter->formatFlat($error, static fn (ValidationError $leaf): array => [$leaf->data()->fullPath(), $formatter->formatErrorMessage($leaf)]) as [$path, $message]) {
-            if (! str_contains($message, 'must match schema') && ! str_contains($message, 'additionalProperties')) {
-                $faults[] = new CatalogueFault($file, 'at '.implode('.', $path), $message);
+        foreach (array_keys(self::SCHEMAS) as $pattern) {
+            $files = str_starts_with($pattern, $fault->file) ? (glob("{$this->folder}/{$pattern}") ?: []) : [];
+            foreach ($files as $file) {
+                $lines = LineInYaml::of((string) file_get_contents($file));
+                $line = $lines->ofId($fault->about) ?? $this->lineOfKey($lines, $fault->about);
+                if ($line !== null) {
+                    return $fault->inFile(substr($file, strlen($this->folder) + 1), $line);
+                }
             }
         }
 
-        return $faults === [] ? [new CatalogueFault($file, 'at the top', "does not match {$schema}.schema.json")] : $faults;
+        return $fault;
+    }
+
+    /** House rules are keys, not items with an id. */
+    private function lineOfKey(LineInYaml $lines, string $of): ?int
+    {
+        $line = $lines->at(['rules', $of]);
+
+        return $line > $lines->at(['rules']) ? $line : null;
     }
 }

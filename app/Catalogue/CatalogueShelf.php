@@ -76,10 +76,11 @@ final class CatalogueShelf
      */
     public function compile(): string
     {
-        $compiled = CompiledCatalogue::fromFiles((new CatalogueFiles($this->folder))->read());
+        $files = new CatalogueFiles($this->folder);
+        $compiled = CompiledCatalogue::fromFiles($files->read());
         $faults = (new CrossCheckCatalogue((new BuildCatalogue)->from($compiled), $compiled->trees))->faults();
         if ($faults !== []) {
-            throw new CatalogueIsFaulty($faults);
+            throw new CatalogueIsFaulty(array_map($files->locate(...), $faults));
         }
         $draft = $this->compiledFile.'.'.bin2hex(random_bytes(4));
         file_put_contents($draft, '<?php return '.var_export(['version' => $compiled->version, 'trees' => $compiled->trees], true).';');

@@ -35,18 +35,18 @@ final readonly class CrossCheckCatalogue
         $faults = [];
         foreach ($this->catalogue->checks as $check) {
             foreach (array_diff($this->named($check->applies), $known) as $feature) {
-                $faults[] = new CatalogueFault('checks', "check {$check->id}", "asks for the feature '{$feature}', which features.yaml does not know");
+                $faults[] = CatalogueFault::in('checks', 'check', $check->id, "asks for the feature '{$feature}', which features.yaml does not know");
             }
             foreach (array_diff(array_keys($check->occasionsWith), $known) as $feature) {
-                $faults[] = new CatalogueFault('checks', "check {$check->id}", "is due more often with the feature '{$feature}', which features.yaml does not know");
+                $faults[] = CatalogueFault::in('checks', 'check', $check->id, "is due more often with the feature '{$feature}', which features.yaml does not know");
             }
             foreach ($this->strangersIn($check) as $what) {
-                $faults[] = new CatalogueFault('checks', "check {$check->id}", $what);
+                $faults[] = CatalogueFault::in('checks', 'check', $check->id, $what);
             }
         }
         foreach ($this->catalogue->models as $model) {
             foreach (array_diff($this->catalogue->featuresOf($model)->names, $known) as $feature) {
-                $faults[] = new CatalogueFault('models', "model {$model->id}", "has the feature '{$feature}', which features.yaml does not know");
+                $faults[] = CatalogueFault::in('models', 'model', $model->id, "has the feature '{$feature}', which features.yaml does not know");
             }
         }
 
@@ -100,12 +100,12 @@ final readonly class CrossCheckCatalogue
         foreach ($rules as $rule) {
             foreach (array_merge(...array_map(static fn (School $school): array => $school->contradicts, $rule->schools)) as $contradiction) {
                 if (($rules[$contradiction->rule] ?? null)?->school($contradiction->school) === null) {
-                    $faults[] = new CatalogueFault('rules/house.yaml', "rule {$rule->id}", "contradicts '{$contradiction->school}' of '{$contradiction->rule}', which is no school of a house rule");
+                    $faults[] = CatalogueFault::in('rules/house.yaml', 'rule', $rule->id, "contradicts '{$contradiction->school}' of '{$contradiction->rule}', which is no school of a house rule");
                 }
             }
             $contradiction = $this->catalogue->houseRules->contradictionOf($rule, $rule->value);
             if ($contradiction !== null) {
-                $faults[] = new CatalogueFault('rules/house.yaml', "rule {$rule->id}", "contradicts what is followed under '{$contradiction->rule}': {$contradiction->because}");
+                $faults[] = CatalogueFault::in('rules/house.yaml', 'rule', $rule->id, "contradicts what is followed under '{$contradiction->rule}': {$contradiction->because}");
             }
         }
 
@@ -119,7 +119,7 @@ final readonly class CrossCheckCatalogue
         foreach ($this->trees['states/stages.yaml']['stages'] as $stage) {
             foreach ($stage['lines'] as $line) {
                 if (preg_match('/\d/', $line['text'].$line['why']) === 1 && ! isset($line['source'])) {
-                    $faults[] = new CatalogueFault('states/stages.yaml', "line {$line['id']} of {$stage['id']}", 'has a number and no source');
+                    $faults[] = CatalogueFault::in('states/stages.yaml', "a line of {$stage['id']}:", $line['id'], 'has a number and no source');
                 }
             }
         }
@@ -136,7 +136,7 @@ final readonly class CrossCheckCatalogue
                 try {
                     $this->mustBeWalkable($model, $movement);
                 } catch (NoSafeOrder|LimitNotKnown $fault) {
-                    $faults[] = new CatalogueFault('models', "model {$model->id}, {$movement->value}", $fault->getMessage());
+                    $faults[] = CatalogueFault::in('models', "{$movement->value} of model", $model->id, $fault->getMessage());
                 }
             }
         }

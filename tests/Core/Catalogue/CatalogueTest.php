@@ -8,13 +8,15 @@ use App\Catalogue\BuildCatalogue;
 use App\Catalogue\CatalogueFault;
 use App\Catalogue\CatalogueFiles;
 use App\Catalogue\CatalogueIsFaulty;
-use App\Catalogue\CompiledCatalogue;
+use App\Catalogue\CatalogueShelf;
 use App\Catalogue\CrossCheckCatalogue;
+use App\Catalogue\LineInYaml;
 use JadeLedger\Core\Catalogue\Applicability;
 use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
 use Tests\Support\RealCatalogue;
 
 final class CatalogueTest extends TestCase
@@ -77,18 +79,21 @@ final class CatalogueTest extends TestCase
         } catch (CatalogueIsFaulty $faulty) {
             self::assertSame('checks/paperwork.yaml', $faulty->faults[0]->file);
             self::assertSame('at checks.5.severity', $faulty->faults[0]->where, 'the first check of the file that stops');
+            self::assertStringContainsString('severity: deadly', $this->line('checks/paperwork.yaml', $faulty->faults[0]->line));
+            self::assertStringContainsString('has to be one of: note, hold, stop', $faulty->faults[0]->sentence());
         }
     }
 
     public function test_a_file_that_is_no_yaml_names_its_line(): void
     {
-        $this->copy(static fn (string $text): string => "rules:\n  start_corner: [unclosed\n", 'rules/house.yaml');
+        $this->copy(static fn (string $text): string => "rules:\n  start_corner:\n\tvalue: front_left\n  turn: {}\n", 'rules/house.yaml');
 
         try {
             (new CatalogueFiles($this->folder))->read();
             self::fail('A broken file was taken.');
         } catch (CatalogueIsFaulty $faulty) {
-            self::assertStringStartsWith('line ', $faulty->faults[0]->where);
+            self::assertSame('rules/house.yaml', $faulty->faults[0]->file);
+            self::assertSame(3, $faulty->faults[0]->line, 'the one that begins with a tab');
         }
     }
 
@@ -96,13 +101,80 @@ final class CatalogueTest extends TestCase
     #[TestWith(['checks/cooling.yaml', 'conditions: [level_ground, cap_closed]', 'conditions: [cap_shut]', "names the condition 'cap_shut'"], 'an unknown condition')]
     #[TestWith(['checks/brakes.yaml', 'after: [trn-direction]', 'after: [trn-nowhere]', "comes after 'trn-nowhere'"], 'an unknown check')]
     #[TestWith(['models/dromvik_14c.yaml', 'def:', 'urea:', "no limits for 'def'"], 'a limit that a check needs')]
-    public function test_what_no_single_file_can_see_is_found_across_files(string $file, string $from, string $to, string $says): void
+    public function test_what_no_single_file_can_see_is_found_across_files_and_names_the_line_of_its_definition(string $file, string $from, string $to, string $says): void
     {
         $this->copy(static fn (string $text): string => str_replace($from, $to, $text), $file);
-        $compiled = CompiledCatalogue::fromFiles((new CatalogueFiles($this->folder))->read());
-        $faults = (new CrossCheckCatalogue((new BuildCatalogue)->from($compiled), $compiled->trees))->faults();
+        try {
+            (new CatalogueShelf($this->folder, "{$this->folder}/compiled.php"))->compile();
+            self::fail('A catalogue with a stranger in it was taken.');
+        } catch (CatalogueIsFaulty $faulty) {
+            self::assertStringContainsString($says, $faulty->getMessage());
+            self::assertSame($file, $faulty->faults[0]->file);
+            self::assertMatchesRegularExpression('/id: '.$faulty->faults[0]->about.'$/', $this->line($file, $faulty->faults[0]->line));
+        }
+    }
 
-        self::assertStringContainsString($says, implode("\n", array_map(static fn (CatalogueFault $fault): string => $fault->sentence(), $faults)));
+    public function test_a_mistake_leaves_the_last_good_catalogue_in_use(): void
+    {
+        $this->copy(static fn (string $text): string => $text, 'checks/paperwork.yaml');
+        $shelf = new CatalogueShelf($this->folder, "{$this->folder}/compiled.php");
+        $good = $shelf->compile();
+        $compiled = (string) file_get_contents("{$this->folder}/compiled.php");
+        file_put_contents("{$this->folder}/checks/paperwork.yaml", 'checks: [{id: alone}]');
+
+        try {
+            $shelf->compile();
+            self::fail('A check without words was taken.');
+        } catch (CatalogueIsFaulty) {
+            self::assertSame($compiled, file_get_contents("{$this->folder}/compiled.php"));
+            self::assertStringContainsString($good, $compiled);
+        }
+    }
+
+    /** A law: whatever stands in a file of the catalogue is found on a line that holds its key and what it says. */
+    public function test_every_value_of_every_file_is_found_on_its_own_line(): void
+    {
+        $folder = (string) realpath(__DIR__.'/../../../catalogue');
+        $looked = 0;
+        foreach (array_keys(RealCatalogue::compiled()->trees) as $file) {
+            $text = (string) file_get_contents("{$folder}/{$file}");
+            $lines = LineInYaml::of($text);
+            foreach ($this->leaves(Yaml::parse($text)) as [$path, $value]) {
+                $line = explode("\n", $text)[$lines->at($path) - 1];
+                $names = array_values(array_filter($path, static fn (string $step): bool => ! ctype_digit($step)));
+                self::assertStringContainsString(end($names).':', $line, "{$file} ".implode('.', $path));
+                self::assertStringContainsString($this->bare(is_string($value) ? $value : (string) json_encode($value)), $this->bare($line), "{$file} ".implode('.', $path));
+                $looked++;
+            }
+        }
+        self::assertGreaterThan(5_000, $looked);
+    }
+
+    /**
+     * @param array<int|string, mixed> $tree
+     * @param list<string> $path
+     * @return iterable<array{list<string>, scalar}>
+     */
+    private function leaves(array $tree, array $path = []): iterable
+    {
+        foreach ($tree as $key => $value) {
+            if (is_array($value)) {
+                yield from $this->leaves($value, [...$path, (string) $key]);
+            } elseif (! is_int($key) && is_scalar($value)) {
+                yield [[...$path, $key], $value];
+            }
+        }
+    }
+
+    /** What is left of a text without the marks by which YAML quotes. */
+    private function bare(string $text): string
+    {
+        return str_replace(['"', "'", '\\'], '', $text);
+    }
+
+    private function line(string $file, ?int $line): string
+    {
+        return explode("\n", (string) file_get_contents("{$this->folder}/{$file}"))[(int) $line - 1];
     }
 
     /** @param  callable(string): string  $change */

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+
+/** One JSON Schema of the catalogue. */
+final readonly class CatalogueSchema
+{
+    private function __construct(private string $name, private string $text)
+    {
+    }
+
+    public static function named(string $folder, string $name): self
+    {
+        return new self($name, (string) file_get_contents("{$folder}/schema/{$name}.schema.json"));
+    }
+
+    public function tree(): \stdClass
+    {
+        return json_decode($this->text, false, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** @return list<SchemaFault> */
+    public function faultsOf(mixed $tree): array
+    {
+        $validator = new Validator;
+        $validator->setMaxErrors(20);
+        $error = $validator->validate(json_decode((string) json_encode($tree)), $this->text)->error();
+        if ($error === null) {
+            return [];
+        }
+        $faults = [];
+        $formatter = new ErrorFormatter;
+        foreach ($formatter->formatFlat($error, static fn (ValidationError $leaf): ValidationError => $leaf) as $leaf) {
+            // Those two only say that something further down does not fit.
+            if (! in_array($leaf->keyword(), ['allOf', 'then', 'properties', 'items', 'additionalProperties', '$ref', 'if'], true) || ($leaf->keyword() === 'additionalProperties' && isset($leaf->args()['properties']))) {
+                $path = array_map(strval(...), $leaf->data()->fullPath());
+                $faults[] = new SchemaFault($path, $this->words($leaf, $formatter));
+            }
+        }
+
+        return $faults === [] ? [new SchemaFault([], "does not match {$this->name}.schema.json")] : $faults;
+    }
+
+    /** What has to be there instead, in words. */
+    private function words(ValidationError $leaf, ErrorFormatter $formatter): string
+    {
+        $schema = $leaf->schema()->info()->data();
+
+        return match ($leaf->keyword()) {
+            'required' => 'lacks '.implode(', ', $leaf->args()['missing'] ?? []),
+            'additionalProperties' => 'does not know '.implode(', ', $leaf->args()['properties'] ?? []),
+            'enum' => 'has to be one of: '.implode(', ', array_map(strval(...), (array) ($schema->enum ?? []))),
+            'type' => 'has to be '.$this->typeInWords($leaf->args()['expected'] ?? ''),
+            default => lcfirst($formatter->formatErrorMessage($leaf)),
+        };
+    }
+
+    /** @param  string|list<string>  $expected */
+    private function typeInWords(string|array $expected): string
+    {
+        $words = ['integer' => 'a whole number', 'string' => 'text (a figure stands in quotes)', 'object' => 'a group of keys', 'array' => 'a list', 'boolean' => 'true or false', 'number' => 'a number'];
+
+        return implode(' or ', array_map(static fn (string $type): string => $words[$type] ?? $type, (array) $expected));
+    }
+}
