@@ -37,14 +37,23 @@ final readonly class CatalogueSchema
         $faults = [];
         $formatter = new ErrorFormatter;
         foreach ($formatter->formatFlat($error, static fn (ValidationError $leaf): ValidationError => $leaf) as $leaf) {
-            // Those two only say that something further down does not fit.
-            if (! in_array($leaf->keyword(), ['allOf', 'then', 'properties', 'items', 'additionalProperties', '$ref', 'if'], true) || ($leaf->keyword() === 'additionalProperties' && isset($leaf->args()['properties']))) {
-                $path = array_map(strval(...), $leaf->data()->fullPath());
+            if ($this->saysSomething($leaf)) {
+                $path = array_values(array_map(strval(...), $leaf->data()->fullPath()));
                 $faults[] = new SchemaFault($path, $this->words($leaf, $formatter));
             }
         }
 
         return $faults === [] ? [new SchemaFault([], "does not match {$this->name}.schema.json")] : $faults;
+    }
+
+    /** Some errors only say that something further down does not fit. */
+    private function saysSomething(ValidationError $leaf): bool
+    {
+        return match ($leaf->keyword()) {
+            'allOf', 'then', 'if', 'properties', 'items', '$ref' => false,
+            'additionalProperties' => ($leaf->schema()->info()->data()->additionalProperties ?? null) === false,
+            default => true,
+        };
     }
 
     /** What has to be there instead, in words. */
@@ -57,6 +66,7 @@ final readonly class CatalogueSchema
             'additionalProperties' => 'does not know '.implode(', ', $leaf->args()['properties'] ?? []),
             'enum' => 'has to be one of: '.implode(', ', array_map(strval(...), (array) ($schema->enum ?? []))),
             'type' => 'has to be '.$this->typeInWords($leaf->args()['expected'] ?? ''),
+            'pattern' => str_contains((string) ($schema->pattern ?? ''), '[0-9]+(') ? 'has to be a figure, such as 12 or 3.5' : lcfirst($formatter->formatErrorMessage($leaf)),
             default => lcfirst($formatter->formatErrorMessage($leaf)),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Models\HouseRuleChoice;
+use App\Models\YardModel;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Catalogue;
 
@@ -40,6 +41,18 @@ final class CatalogueShelf
         }
 
         return $words;
+    }
+
+    /** @return array<string, string> the features that a model can be given, in words */
+    public function featuresToChoose(): array
+    {
+        return $this->compiled()->trees['features.yaml']['features'];
+    }
+
+    /** @return array<string, array<string, mixed>> the models as their files hold them, by id */
+    public function modelTrees(): array
+    {
+        return array_column(array_filter($this->compiled()->trees, static fn (string $file): bool => str_starts_with($file, 'models/'), ARRAY_FILTER_USE_KEY), null, 'id');
     }
 
     /** The catalogue as it was when a walk was planned. */
@@ -102,7 +115,24 @@ final class CatalogueShelf
         return (new CrossCheckCatalogue((new BuildCatalogue)->from($trial), $trial->trees))->faults();
     }
 
-    /** What was taken from the shelf is asked for anew: a rule was chosen. */
+    /**
+     * The catalogue as it would be with one more model, or with another body of it.
+     *
+     * @param array<string, mixed> $tree
+     */
+    public function withModel(string $id, array $tree): Catalogue
+    {
+        $trees = ["models/{$id}.yaml" => $tree] + $this->compiled()->trees;
+
+        return (new BuildCatalogue)->from(CompiledCatalogue::stored('trial', $trees));
+    }
+
+    public function schema(string $name): CatalogueSchema
+    {
+        return CatalogueSchema::named($this->folder, $name);
+    }
+
+    /** What was taken from the shelf is asked for anew: a rule was chosen, a model was written down. */
     public function forget(): void
     {
         $this->compiled = null;
@@ -115,7 +145,7 @@ final class CatalogueShelf
                 $this->compile();
             }
             $stored = require $this->compiledFile;
-            $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees'])->withChoices($this->choices());
+            $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees'])->withChoices($this->choices())->withModels(YardModel::bodies());
         }
 
         return $this->compiled;

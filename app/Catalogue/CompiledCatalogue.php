@@ -37,6 +37,21 @@ final readonly class CompiledCatalogue
         return $trees === $this->trees ? $this : self::fromFiles($trees);
     }
 
+    /**
+     * The same catalogue with the models that a yard wrote down itself; those of the files are left as they are.
+     *
+     * @param array<string, array<string, mixed>> $models trees by model id
+     */
+    public function withModels(array $models): self
+    {
+        $trees = $this->trees;
+        foreach ($models as $id => $tree) {
+            $trees["models/{$id}.yaml"] ??= $tree;
+        }
+
+        return $trees === $this->trees ? $this : self::fromFiles($trees);
+    }
+
     /** @param  array<string, array<string, mixed>>  $trees */
     public static function stored(string $version, array $trees): self
     {

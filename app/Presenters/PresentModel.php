@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueShelf;
+use App\Catalogue\ModelSheet;
 use App\Http\Problems\Refused;
+use App\Models\YardModel;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\MachineModel;
@@ -48,12 +50,31 @@ final readonly class PresentModel
             ];
         }
 
+        $kept = YardModel::query()->with('keptBy')->where('model_id', $id)->orderByDesc('id')->get();
+
         return [
             'model' => $this->row($catalogue, $model),
+            'kept' => array_map(static fn (YardModel $one): array => ['by' => PresentPerson::of($one->keptBy), 'at' => Moment::text($one->kept_at)], array_values($kept->all())),
+            'sheet' => $kept->isEmpty() ? null : $this->sheet(ModelSheet::of($kept->firstOrFail()->body)),
             'mass_kg' => $model->massKilograms,
             'features' => $this->features($catalogue, $model),
             'walks' => $walks,
             'checks' => array_map(fn (Check $check): array => $this->check($check, $catalogue, $model), array_values($catalogue->checks)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function sheet(ModelSheet $sheet): array
+    {
+        return [
+            'family' => $sheet->family,
+            'maker' => $sheet->maker,
+            'name' => $sheet->name,
+            'describes' => $sheet->describes,
+            'mass_kg' => $sheet->massKilograms,
+            'features' => $sheet->features,
+            'source' => $sheet->source,
+            'limits' => (object) $sheet->limits,
         ];
     }
 

@@ -35,6 +35,7 @@ final class AppServiceProvider extends ServiceProvider
         // Everybody who works in the yard may read what is looked at and why.
         Gate::define('read-catalogue', static fn (User $user): bool => true);
         Gate::define('choose-house-rules', static fn (User $user): bool => $user->role === Role::Lead);
+        Gate::define('keep-models', static fn (User $user): bool => $user->role === Role::Lead);
         // A forgotten eager load is found in a test, not in the yard.
         Model::preventLazyLoading($this->app->environment() === 'testing');
         Model::preventSilentlyDiscardingAttributes($this->app->environment() === 'testing');

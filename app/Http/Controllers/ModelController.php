@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepModel;
+use App\Http\Requests\ModelRequest;
+use App\Models\User;
 use App\Presenters\PresentModel;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 
@@ -22,5 +26,15 @@ final class ModelController
         Gate::authorize('read-catalogue');
 
         return response()->json($present->of($model));
+    }
+
+    public function store(ModelRequest $request, KeepModel $keep, PresentModel $present, #[CurrentUser] User $user): JsonResponse
+    {
+        return response()->json($present->of($keep->asNew($request->sheet(), $user)), 201);
+    }
+
+    public function update(string $model, ModelRequest $request, KeepModel $keep, PresentModel $present, #[CurrentUser] User $user): JsonResponse
+    {
+        return response()->json($present->of($keep->corrected($model, $request->sheet(), $user)));
     }
 }

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalogue\CatalogueShelf;
+use App\Catalogue\ExamineModel;
+use App\Catalogue\ModelSheet;
+use App\Http\Problems\Refused;
+use App\Models\User;
+use App\Models\YardModel;
+use App\Words;
+use Carbon\CarbonImmutable;
+
+/** Writes a model down for the yard. Walks that were planned before keep the model as it was. */
+final readonly class KeepModel
+{
+    public function __construct(private CatalogueShelf $shelf, private ExamineModel $examine)
+    {
+    }
+
+    /** @return string id of the model */
+    public function asNew(ModelSheet $sheet, User $user): string
+    {
+        $faults = $this->faultsOfNew($sheet);
+        if ($faults !== []) {
+            throw Refused::because('model_not_complete', 422, ['count' => count($faults)], $faults);
+        }
+
+        return $this->keep($sheet, $user);
+    }
+
+    /** @throws Refused when the model came with the catalogue, or the sheet belongs to another one */
+    public function corrected(string $id, ModelSheet $sheet, User $user): string
+    {
+        if (! YardModel::query()->where('model_id', $id)->exists()) {
+            throw Refused::because(isset($this->shelf->current()->models[$id]) ? 'model_of_the_catalogue' : 'not_found', isset($this->shelf->current()->models[$id]) ? 409 : 404);
+        }
+        $faults = $sheet->id() === $id ? $this->examine->faultsOf($sheet) : ['name' => [Words::say('models.name_stays')]];
+        if ($faults !== []) {
+            throw Refused::because('model_not_complete', 422, ['count' => count($faults)], $faults);
+        }
+
+        return $this->keep($sheet, $user);
+    }
+
+    /** @return array<string, list<string>> */
+    public function faultsOfNew(ModelSheet $sheet): array
+    {
+        if ($this->isThere($sheet)) {
+            return ['name' => [Words::say('models.is_there_already', ['model' => "{$sheet->maker} {$sheet->name}"])]];
+        }
+
+        return $this->examine->faultsOf($sheet);
+    }
+
+    private function isThere(ModelSheet $sheet): bool
+    {
+        $called = static fn (string $maker, string $name): string => strtolower((string) preg_replace('/[^A-Za-z0-9]+/', '', $maker.$name));
+        foreach ($this->shelf->current()->models as $model) {
+            if ($model->id === $sheet->id() || $called($model->maker, $model->name) === $called($sheet->maker, $sheet->name)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function keep(ModelSheet $sheet, User $user): string
+    {
+        YardModel::query()->create([
+            'model_id' => $sheet->id(),
+            'body' => $sheet->tree($this->examine->fields($sheet->family, $sheet->features)),
+            'kept_by_id' => $user->id,
+            'kept_at' => CarbonImmutable::now(),
+        ]);
+        $this->shelf->forget();
+
+        return $sheet->id();
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Http\Problems\Refused;
+
+/**
+ * Models as rows of a table, in and out.
+ *
+ * Source: RFC 4180 for the commas, the quotes and the line ends; a semicolon between the cells is read as well, as
+ * spreadsheets of some countries write it.
+ */
+final class ModelTable
+{
+    private const PLAIN = ['family', 'maker', 'name', 'describes', 'mass_kg', 'features', 'source'];
+
+    /**
+     * @return array<int, ModelSheet> by the number of the row, the head line being the first
+     *
+     * @throws Refused when there is no head line, or it lacks a column, or has one that nothing reads
+     */
+    public static function read(string $text): array
+    {
+        $rows = self::cells($text);
+        $head = array_map(trim(...), $rows[1] ?? []);
+        $missing = array_diff(self::PLAIN, $head);
+        if ($missing !== []) {
+            throw Refused::because('table_lacks_columns', 422, ['columns' => implode(', ', $missing)], ['csv' => [implode(', ', $missing)]]);
+        }
+        $strange = array_filter(array_diff($head, self::PLAIN), static fn (string $name): bool => preg_match('/^[a-z0-9_]+(\.[a-z_]+)+$/', $name) !== 1);
+        if ($strange !== []) {
+            throw Refused::because('table_has_strange_columns', 422, ['columns' => implode(', ', $strange)], ['csv' => [implode(', ', $strange)]]);
+        }
+        $sheets = [];
+        foreach (array_slice($rows, 1, preserve_keys: true) as $number => $cells) {
+            if (trim(implode('', $cells)) !== '') {
+                $sheets[$number] = self::sheet($head, $cells);
+            }
+        }
+
+        return $sheets === [] ? throw Refused::because('table_is_empty', 422, [], ['csv' => ['0']]) : $sheets;
+    }
+
+    /** @param  list<ModelSheet>  $sheets */
+    public static function write(array $sheets): string
+    {
+        $columns = array_values(array_unique(array_merge(...array_map(static fn (ModelSheet $sheet): array => array_keys($sheet->limits), $sheets))));
+        sort($columns);
+        $file = fopen('php://memory', 'w+') ?: throw new \RuntimeException('No memory for a table.');
+        fputcsv($file, [...self::PLAIN, ...$columns], escape: '', eol: "\r\n");
+        foreach ($sheets as $sheet) {
+            $plain = [$sheet->family, $sheet->maker, $sheet->name, $sheet->describes, $sheet->massKilograms, implode(' ', $sheet->features), $sheet->source];
+            fputcsv($file, [...$plain, ...array_map(static fn (string $column): string => $sheet->limits[$column] ?? '', $columns)], escape: '', eol: "\r\n");
+        }
+        rewind($file);
+
+        return (string) stream_get_contents($file);
+    }
+
+    /** @return array<int, list<string>> the cells by row, counted from one */
+    private static function cells(string $text): array
+    {
+        // A spreadsheet marks its UTF-8 with three bytes that belong to no name.
+        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
+        $separator = substr_count(strtok($text, "\n") ?: '', ';') > substr_count(strtok($text, "\n") ?: '', ',') ? ';' : ',';
+        $file = fopen('php://memory', 'w+') ?: throw new \RuntimeException('No memory for a table.');
+        fwrite($file, $text);
+        rewind($file);
+        $rows = [];
+        for ($number = 1; ($cells = fgetcsv($file, null, $separator, '"', '')) !== false; $number++) {
+            $rows[$number] = array_map(strval(...), $cells);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<string> $head
+     * @param list<string> $cells
+     */
+    private static function sheet(array $head, array $cells): ModelSheet
+    {
+        $row = [];
+        foreach ($head as $at => $column) {
+            $row[$column] = trim($cells[$at] ?? '');
+        }
+        // A cell beyond the head line is not thrown away in silence: it is a figure that nothing asks for.
+        foreach (array_slice($cells, count($head), preserve_keys: true) as $at => $cell) {
+            $row += trim($cell) === '' ? [] : ['column '.($at + 1) => trim($cell)];
+        }
+        $features = preg_split('/[\s;,]+/', $row['features'], flags: PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return new ModelSheet($row['family'], $row['maker'], $row['name'], $row['describes'], $row['mass_kg'], $features, $row['source'], array_diff_key($row, array_flip(self::PLAIN)));
+    }
+}

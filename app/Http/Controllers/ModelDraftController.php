@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Problems\Refused;
+use App\Presenters\PresentModelDraft;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+/** What a model has to know, as its features are chosen. */
+final class ModelDraftController
+{
+    public function index(PresentModelDraft $present): JsonResponse
+    {
+        Gate::authorize('read-catalogue');
+
+        return response()->json($present->choices());
+    }
+
+    public function store(Request $request, PresentModelDraft $present): JsonResponse
+    {
+        Gate::authorize('keep-models');
+        $asked = $request->validate(['family' => ['required', 'string', 'max:80'], 'features' => ['present', 'array', 'max:200'], 'features.*' => ['string', 'max:80']]);
+
+        return response()->json($present->of($asked['family'], array_values($asked['features'])) ?? throw Refused::because('not_found', 404));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'no_such_family' => 'There is no family ":family". One of: :families.',
+    'no_such_feature' => 'There is no feature ":feature". The nearest name is ":near".',
+    'no_name' => 'Give maker and name in letters of the Latin alphabet; the model is called by them.',
+    'name_stays' => 'Maker and name stay as they are: machines and walks refer to the model by them. Write a new model down instead.',
+    'is_there_already' => ':model is in the catalogue already. Correct it there, or give this one another name.',
+    'twice_in_the_table' => 'The same maker and name stand in row :row.',
+    'limit_missing' => 'Asked for by ":check". Enter it from the maker\'s manual; it is not guessed.',
+    'limit_unasked' => 'No check of a machine with these features asks for this. Take the figure out, or add the feature that it belongs to.',
+    'source_missing' => 'Say where the limits come from, such as the manual and its page.',
+    'field' => [
+        'whole_digits' => 'Digits before the point',
+        'decimals' => 'Digits behind the point',
+        'cold.lowest' => 'Cold: end of the stick, mm',
+        'cold.add' => 'Cold: Add mark, mm',
+        'cold.full' => 'Cold: Full mark, mm',
+        'cold.highest' => 'Cold: highest reading, mm',
+        'hot.lowest' => 'Hot: end of the stick, mm',
+        'hot.add' => 'Hot: Add mark, mm',
+        'hot.full' => 'Hot: Full mark, mm',
+        'hot.highest' => 'Hot: highest reading, mm',
+        'diameter_mm' => 'Width of the glass, mm',
+        'marks.lowest' => 'Empty',
+        'marks.add' => 'Add mark',
+        'marks.full' => 'Full mark',
+        'marks.highest' => 'Brim',
+        'unit' => 'Unit of the marks (mm or l)',
+        'need' => 'What it has to last for',
+        'fluid.name' => 'Fluid',
+        'fluid.litres_per_unit' => 'Litres for one unit of the scale',
+        'fluid.settle_minutes' => 'Minutes until it has settled',
+        'pieces' => 'What is counted',
+        'expected' => 'How many',
+        'seconds' => 'Seconds to wait',
+    ],
+];
