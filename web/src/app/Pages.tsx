@@ -13,6 +13,7 @@ const FleetPage = lazy(() => import('../features/fleet/FleetPage'));
 const MachinePage = lazy(() => import('../features/fleet/MachinePage'));
 const CataloguePage = lazy(() => import('../features/catalogue/CataloguePage'));
 const ModelPage = lazy(() => import('../features/catalogue/ModelPage'));
+const ModelSheetPage = lazy(() => import('../features/catalogue/ModelSheetPage'));
 const HouseRulesPage = lazy(() => import('../features/catalogue/HouseRulesPage'));
 
 export function Pages() {
@@ -39,6 +40,8 @@ export function Pages() {
         <Route path="/fleet/:machineId" element={<MachinePage />} />
         <Route path="/catalogue" element={<CataloguePage />} />
         <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />
+        <Route path="/catalogue/models/new" element={<ModelSheetPage />} />
+        <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
         <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
         <Route path="*" element={<Navigate to="/" replace />} />
       </Routes>

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { whatToDo } from '../../api/problem';
@@ -5,13 +6,18 @@ import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { MiniPlan } from '../../plans/MiniPlan';
 import { MyName } from '../session/MyName';
+import { useMe } from '../session/useSession';
+import { ImportLeaf } from './ImportLeaf';
 import { useModels } from './useCatalogue';
 import './catalogue.css';
+import './modelSheet.css';
 
 /** The models that the yard knows, by family. */
 export default function CataloguePage() {
   const { t } = useTranslation();
+  const me = useMe();
   const models = useModels();
+  const [importing, setImporting] = useState(false);
   if (models.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
@@ -29,6 +35,16 @@ export default function CataloguePage() {
       isRead
       right={
         <>
+          {me.may.lead && (
+            <>
+              <Link to="/catalogue/models/new" data-testid="new-model">
+                {t('sheet.new')}
+              </Link>
+              <button type="button" className="link" data-testid="open-import" onClick={() => setImporting(true)}>
+                {t('table.title')}
+              </button>
+            </>
+          )}
           <Link to="/catalogue/house-rules">{t('catalogue.house_rules')}</Link>
           <MyName />
         </>
@@ -54,6 +70,7 @@ export default function CataloguePage() {
           </li>
         ))}
       </ul>
+      {importing && <ImportLeaf open onClose={() => setImporting(false)} />}
     </Page>
   );
 }

@@ -3,9 +3,11 @@ import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { Notice } from '../../app/Notice';
+import { shortDate } from '../../app/figures';
 import { Page } from '../../app/Page';
 import { drawing } from '../../plans/drawings';
 import { Shapes } from '../../plans/Shapes';
+import { useMe } from '../session/useSession';
 import { CheckLedger } from './CheckLedger';
 import { useModel, type Model } from './useCatalogue';
 import './catalogue.css';
@@ -27,6 +29,7 @@ export default function ModelPage() {
 
 function ModelOf({ model }: { model: Model }) {
   const { t } = useTranslation();
+  const me = useMe();
   const [feature, setFeature] = useState<string | null>(null);
   const [shows, setShows] = useState<'applies' | 'not'>('applies');
   const words = new Map(model.features.map((one) => [one.id, one.words]));
@@ -42,7 +45,16 @@ function ModelOf({ model }: { model: Model }) {
       sub={t('catalogue.sub', { describes: model.model.describes, family: model.model.family.toLowerCase(), mass: (model.mass_kg / 1000).toFixed(1) })}
       leaf={t('catalogue.title')}
       tabs
-      right={<Link to="/catalogue">{t('catalogue.all_models')}</Link>}
+      right={
+        <>
+          {model.sheet !== null && me.may.lead && (
+            <Link to={`/catalogue/models/${model.model.id}/sheet`} data-testid="correct-model">
+              {t('sheet.correct_it')}
+            </Link>
+          )}
+          <Link to="/catalogue">{t('catalogue.all_models')}</Link>
+        </>
+      }
     >
       <div className="model">
         <aside className="model-has">
@@ -55,6 +67,7 @@ function ModelOf({ model }: { model: Model }) {
               <span>{t('catalogue.walk_words', { lines: walk.lines, states: walk.states.length, minutes: walk.minutes })}</span>
             </p>
           ))}
+          {model.kept[0] !== undefined && <p className="model-kept">{t('sheet.kept', { name: model.kept[0].by.name, at: shortDate(model.kept[0].at), count: model.kept.length })}</p>}
           {(['family', 'model', 'house_rule'] as const).map((from) => (
             <section key={from}>
               <h2>{t(`catalogue.from.${from}`)}</h2>

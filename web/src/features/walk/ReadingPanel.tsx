@@ -14,7 +14,7 @@ import { isHeld } from './PostureBar';
 import { ProblemWords } from './ProblemWords';
 import { StepKey } from './StepKey';
 import { StrikeAct } from './StrikeAct';
-import { useKept } from './useKept';
+import { useKept } from '../../app/useKept';
 import { useSend } from './useSend';
 import { useVerdict } from './useVerdict';
 import { VerdictWords } from './VerdictWords';

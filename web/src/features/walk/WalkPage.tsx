@@ -18,7 +18,7 @@ import { PostureBar } from './PostureBar';
 import { SeenAgainLeaf } from './SeenAgainLeaf';
 import { Strip } from './Strip';
 import { WalkDrawing } from './WalkDrawing';
-import { useKept } from './useKept';
+import { useKept } from '../../app/useKept';
 import { usePost, useWalk } from './useWalk';
 import { useWakeLock } from './useWakeLock';
 import { useWalkPosition } from './useWalkPosition';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { useKept } from './useKept';
+import { useKept } from '../../app/useKept';
 import type { Line, Outcome, Visit, Walk } from './types';
 
 export interface Position {
