@@ -2,4 +2,7 @@
 
 declare(strict_types=1);
 
-// Commands are classes in app/Console; nothing is scheduled yet.
+use Illuminate\Support\Facades\Schedule;
+
+// At night, so that the plans of one day are made with one pace.
+Schedule::command('walks:learn-pace')->dailyAt('02:30');

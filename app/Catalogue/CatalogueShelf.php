@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Models\HouseRuleChoice;
+use App\Models\LearnedPace;
 use App\Models\YardModel;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Catalogue;
@@ -145,7 +146,7 @@ final class CatalogueShelf
                 $this->compile();
             }
             $stored = require $this->compiledFile;
-            $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees'])->withChoices($this->choices())->withModels(YardModel::bodies());
+            $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees'])->withChoices($this->choices())->withModels(YardModel::bodies())->withPaces(LearnedPace::current());
         }
 
         return $this->compiled;

@@ -34,7 +34,17 @@ final readonly class CompiledCatalogue
             $trees['rules/house.yaml']['rules'][$rule]['value'] = is_int($trees['rules/house.yaml']['rules'][$rule]['value']) ? (int) $value : $value;
         }
 
-        return $trees === $this->trees ? $this : self::fromFiles($trees);
+        return $trees === $this->trees ? $this : $this->changedTo($trees, $choices);
+    }
+
+    /**
+     * The same catalogue in a yard that knows how fast it walks.
+     *
+     * @param array<string, array{seconds: array<string, int>, walks: int}> $paces by family
+     */
+    public function withPaces(array $paces): self
+    {
+        return $paces === [] ? $this : $this->changedTo(['paces' => $paces] + $this->trees, $paces);
     }
 
     /**
@@ -49,12 +59,25 @@ final readonly class CompiledCatalogue
             $trees["models/{$id}.yaml"] ??= $tree;
         }
 
-        return $trees === $this->trees ? $this : self::fromFiles($trees);
+        return $trees === $this->trees ? $this : $this->changedTo($trees, $models);
     }
 
     /** @param  array<string, array<string, mixed>>  $trees */
     public static function stored(string $version, array $trees): self
     {
         return new self($version, $trees);
+    }
+
+    /**
+     * Another version of the catalogue: named after this one and what was changed, for the whole is too large to be hashed at every request.
+     *
+     * @param array<string, array<string, mixed>> $trees
+     * @param array<string, mixed> $change
+     */
+    private function changedTo(array $trees, array $change): self
+    {
+        ksort($change);
+
+        return new self(hash('sha256', $this->version.json_encode($change, JSON_THROW_ON_ERROR)), $trees);
     }
 }

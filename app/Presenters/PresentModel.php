@@ -56,6 +56,7 @@ final readonly class PresentModel
             'model' => $this->row($catalogue, $model),
             'kept' => array_map(static fn (YardModel $one): array => ['by' => PresentPerson::of($one->keptBy), 'at' => Moment::text($one->kept_at)], array_values($kept->all())),
             'sheet' => $kept->isEmpty() ? null : $this->sheet(ModelSheet::of($kept->firstOrFail()->body)),
+            'learned_from_walks' => $catalogue->paceOf($model->familyId)->walks,
             'mass_kg' => $model->massKilograms,
             'features' => $this->features($catalogue, $model),
             'walks' => $walks,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Walk\Pace;
+
 /** Everything the yard knows about its machines, as typed objects. */
 final readonly class Catalogue
 {
@@ -17,6 +19,7 @@ final readonly class Catalogue
      * @param list<BriefingStep> $briefingSteps
      * @param list<FindingKind> $findingKinds
      * @param list<TriageRule> $triageRules
+     * @param array<string, Pace> $paces how fast the yard walks, by family
      */
     public function __construct(
         public string $version,
@@ -29,6 +32,7 @@ final readonly class Catalogue
         public array $findingKinds,
         public array $triageRules,
         public HouseRules $houseRules,
+        public array $paces = [],
     ) {
     }
 
@@ -70,6 +74,11 @@ final readonly class Catalogue
             }
         }
         throw NotInTheCatalogue::named('kind of finding', $id);
+    }
+
+    public function paceOf(string $familyId): Pace
+    {
+        return $this->paces[$familyId] ?? new Pace;
     }
 
     /** The features of a model are its own, those of its family, and what the house rules give to such a machine. */

@@ -24,13 +24,15 @@ final readonly class Stage
     /**
      * The same stage as it is on one model: its waits are those of the model.
      *
+     * @param int|null $seconds that the yard takes for it, where that is known
+     *
      * @throws LimitNotKnown when a line that applies waits for something that the model does not know
      */
-    public function on(MachineModel $model, Features $features): self
+    public function on(MachineModel $model, Features $features, ?int $seconds = null): self
     {
         $lines = array_map(static fn (StageLine $line): StageLine => $line->on($model), $this->linesFor($features));
 
-        return new self($this->id, $this->title, $this->summary, $this->order, $this->state, $this->seconds, $lines);
+        return new self($this->id, $this->title, $this->summary, $this->order, $this->state, $seconds ?? $this->seconds, $lines);
     }
 
     /** @return list<StageLine> */

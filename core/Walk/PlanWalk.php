@@ -36,6 +36,7 @@ final readonly class PlanWalk
         $features = $this->catalogue->featuresOf($model);
         $rules = $this->catalogue->houseRules;
         $route = Route::round($family, $rules->startCorner, $rules->turn);
+        $pace = $this->catalogue->paceOf($family->id);
         $circuit = Circuit::of($features);
         $shorten = new ShortenRound($route);
         $order = new OrderStage($family, $route, $circuit);
@@ -43,10 +44,10 @@ final readonly class PlanWalk
         $crossings = [];
         $visits = [];
         $stages = array_column(array_map(
-            static fn (Stage $stage): Stage => $stage->on($model, $features),
+            static fn (Stage $stage): Stage => $stage->on($model, $features, $pace->ofStage($stage)),
             $rules->firstVisit->order($this->catalogue->stages),
         ), null, 'id');
-        foreach ((new SequenceStages(array_values($stages), $features))->of($this->due($family, $features, $movement)) as $id => $lines) {
+        foreach ((new SequenceStages(array_values($stages), $features))->of($this->due($family, $features, $movement, $pace)) as $id => $lines) {
             $crossings[] = new Crossing($stages[$id], $stages[$id]->linesFor($features));
             foreach ($circuit->rounds($order->of($id, $lines)) as $round) {
                 foreach ($shorten->of($round) as $stop) {
@@ -59,12 +60,12 @@ final readonly class PlanWalk
     }
 
     /** @return list<DueLine> */
-    private function due(Family $family, Features $features, Movement $movement): array
+    private function due(Family $family, Features $features, Movement $movement, Pace $pace): array
     {
         $lines = [];
         foreach ($this->catalogue->checks as $check) {
             if ($check->concerns($features, $movement)) {
-                array_push($lines, ...$this->atPlaces($check, $family));
+                array_push($lines, ...$this->atPlaces($check->taking($pace->ofCheck($check)), $family));
             }
         }
 

@@ -64,7 +64,12 @@ final readonly class WalkPlan
             [$stage, $at] = [$visit->stageId, $next];
         }
 
-        return (int) round($centimetres / self::PACE);
+        return (int) round(self::secondsToWalk($centimetres));
+    }
+
+    public static function secondsToWalk(float $centimetres): float
+    {
+        return $centimetres / self::PACE;
     }
 
     public function seconds(): int

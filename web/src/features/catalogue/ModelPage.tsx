@@ -67,6 +67,7 @@ function ModelOf({ model }: { model: Model }) {
               <span>{t('catalogue.walk_words', { lines: walk.lines, states: walk.states.length, minutes: walk.minutes })}</span>
             </p>
           ))}
+          <p className="model-kept">{model.learned_from_walks === 0 ? t('catalogue.times_given') : t('catalogue.times_learned', { count: model.learned_from_walks })}</p>
           {model.kept[0] !== undefined && <p className="model-kept">{t('sheet.kept', { name: model.kept[0].by.name, at: shortDate(model.kept[0].at), count: model.kept.length })}</p>}
           {(['family', 'model', 'house_rule'] as const).map((from) => (
             <section key={from}>

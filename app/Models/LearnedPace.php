@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * How fast the yard walks the machines of a family.
+ *
+ * @property string $family
+ * @property array<string, int> $seconds
+ * @property int $walks from which it was learned
+ * @property Carbon $learned_at
+ */
+final class LearnedPace extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'family';
+
+    protected $keyType = 'string';
+
+    protected $fillable = ['family', 'seconds', 'walks', 'learned_at'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    /** @return array<string, array{seconds: array<string, int>, walks: int}> by family */
+    public static function current(): array
+    {
+        $paces = [];
+        foreach (self::query()->orderBy('family')->get() as $pace) {
+            $paces[$pace->family] = ['seconds' => $pace->seconds, 'walks' => $pace->walks];
+        }
+
+        return $paces;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['seconds' => 'array', 'learned_at' => 'datetime'];
+    }
+}
