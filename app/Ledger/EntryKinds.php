@@ -9,6 +9,8 @@ final class EntryKinds
 {
     private const ALL = [
         Kinds\WalkOpened::class,
+        Kinds\WalkJoined::class,
+        Kinds\WalkLeft::class,
         Kinds\StateCrossed::class,
         Kinds\CheckAnswered::class,
         Kinds\ReadingPosted::class,

@@ -11,9 +11,11 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
+use App\Models\WalkPerson;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Walk\Crossing;
+use JadeLedger\Core\Walk\DivideWalk;
 use JadeLedger\Core\Walk\MayCross;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\Progress;
@@ -74,6 +76,7 @@ final readonly class PresentWalk
         return [
             'stage' => $walk->stage,
             'stages_entered' => $walk->stages_entered,
+            'people' => $this->people($context),
             'lines' => array_values($lines->map(static fn (WalkLine $line): array => [
                 'key' => $line->key,
                 'outcome' => $line->outcome->value,
@@ -100,6 +103,17 @@ final readonly class PresentWalk
             'tag' => PresentTag::hangingOn($walk->machine_id),
             'hire_standing' => $walk->hire->refresh()->standing()->value,
         ];
+    }
+
+    /** @return list<array{person: array<string, mixed>, visits: list<int>}> who walks it and which stops are whose, the one with the key first */
+    private function people(PostingContext $context): array
+    {
+        $people = array_values(WalkPerson::query()->with('user')->where('walk_id', $context->walk->id)->orderBy('joined_at')->orderBy('user_id')->get()->all());
+        if ($people === []) {
+            return [];
+        }
+
+        return array_map(static fn (WalkPerson $one, array $visits): array => ['person' => PresentPerson::of($one->user), 'visits' => $visits], $people, (new DivideWalk($context->plan))->among(count($people)));
     }
 
     /**

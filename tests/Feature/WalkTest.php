@@ -159,4 +159,40 @@ final class WalkTest extends YardTestCase
             }
         }
     }
+
+    public function test_a_second_technician_walks_along_and_the_stations_are_divided(): void
+    {
+        $first = $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        self::assertCount(1, $this->getJson("/api/walks/{$walk->id}")->json('state.people'));
+        $second = $this->as(Role::Technician);
+        $this->post_($walk, 'walk.joined', []);
+
+        $shared = $this->getJson("/api/walks/{$walk->id}");
+        $this->assertFits($shared, 'Walk');
+        self::assertSame([$first->id, $second->id], array_column(array_column($shared->json('state.people'), 'person'), 'id'));
+        [$mine, $theirs] = array_column($shared->json('state.people'), 'visits');
+        self::assertNotSame([], $theirs);
+        self::assertEqualsCanonicalizing(array_column($shared->json('plan.visits'), 'number'), [...$mine, ...$theirs]);
+        self::assertSame('walks_along_already', $this->refusal($walk, 'walk.joined'));
+
+        $this->post_($walk, 'walk.left', []);
+        self::assertSame([array_column($shared->json('plan.visits'), 'number')], array_column($this->getJson("/api/walks/{$walk->id}")->json('state.people'), 'visits'));
+        self::assertSame('does_not_walk_along', $this->refusal($walk, 'walk.left'));
+    }
+
+    public function test_the_last_person_does_not_leave_a_walk_alone(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+
+        self::assertSame('last_on_the_walk', $this->refusal($walk, 'walk.left'));
+    }
+
+    private function refusal(Walk $walk, string $kind): string
+    {
+        $result = $this->send($walk, $this->entry($kind, []))->json('results.0');
+
+        return str_replace('-', '_', basename((string) ($result['problem']['type'] ?? '')));
+    }
 }

@@ -15,6 +15,7 @@ use App\Models\MachineState;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
+use App\Models\WalkPerson;
 use App\Models\WalkPlanRecord;
 use JadeLedger\Core\Catalogue\Movement;
 
@@ -50,6 +51,7 @@ final class WalkOpened implements EntryKind
             'conditions' => [],
         ]);
         WalkLine::query()->insert($this->lines($walk));
+        WalkPerson::query()->insert(['walk_id' => $walk->id, 'user_id' => $entry->actor_id, 'joined_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
         $isCheckout = $movement === Movement::Checkout;
         HireState::query()->updateOrCreate(['hire_id' => $entry->hire_id], $isCheckout
             ? ['standing' => HireStanding::WalkingOut, 'out_walk_id' => $walk->id]
