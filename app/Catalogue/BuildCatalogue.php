@@ -50,7 +50,7 @@ final class BuildCatalogue
             findingKinds: array_map(static fn (array $kind): Core\FindingKind => new Core\FindingKind($kind['id'], $kind['name'], $kind['degrees'] ?? []), $trees['findings.yaml']['kinds']),
             triageRules: array_map($this->triageRule(...), $trees['findings.yaml']['triage']),
             paces: array_map(static fn (array $pace): Walk\Pace => new Walk\Pace($pace['seconds'], $pace['walks']), $trees['paces'] ?? []),
-            houseRules: $this->houseRules($trees['rules/house.yaml']['rules'], $trees['rules/stated.yaml']['defaults']),
+            houseRules: $this->houseRules($trees['rules/house.yaml']['rules'], $trees['rules/stated.yaml']['defaults'] ?? []),
         );
     }
 

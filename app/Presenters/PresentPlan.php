@@ -120,6 +120,7 @@ final class PresentPlan
             'severity' => $check->severity->value,
             'seconds' => $check->seconds,
             'stands_before' => $check->standsBefore,
+            'may_stand_together' => $check->mayStandTogether(),
             'source' => PresentSource::of($check->source),
             'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model),
             'conditions' => $check->conditions,

@@ -48,6 +48,12 @@ final readonly class Check
         return in_array($movement->occasion(), $this->dueOn($features), true) && $this->applies->holdsFor($features);
     }
 
+    /** Whether it may be said to stand together with others at its station: a look that stops nothing. What stops a machine is looked at on its own. */
+    public function mayStandTogether(): bool
+    {
+        return ! $this->answer->isReading() && $this->severity !== Severity::Stop && $this->standsBefore === null;
+    }
+
     /** The same check in a yard that takes another time for it. */
     public function taking(int $seconds): self
     {

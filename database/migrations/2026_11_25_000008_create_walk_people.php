@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -17,6 +18,8 @@ return new class extends Migration
             $table->dateTime('joined_at', 6);
             $table->primary(['walk_id', 'user_id']);
         });
+        // Walks that were opened before are walked by whoever opened them.
+        DB::table('walk_people')->insertUsing(['walk_id', 'user_id', 'joined_at'], DB::table('walks')->select('id', 'opened_by_id', 'opened_at'));
     }
 
     public function down(): void

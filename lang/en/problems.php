@@ -63,6 +63,7 @@ return [
     'walks_along_already' => ['title' => 'You walk along already', 'detail' => 'Your stations are marked with your initials.'],
     'does_not_walk_along' => ['title' => 'You do not walk this one', 'detail' => 'There is nothing to leave. Walk along first, if you want a share of it.'],
     'last_on_the_walk' => ['title' => 'Nobody else walks it', 'detail' => 'A walk is not left alone by the last person on it. Pause it, and it waits at this line.'],
+    'look_at_it_alone' => ['title' => 'Not together with others', 'detail' => '":title" can stop the machine, or is read. Look at it on its own and answer it there.'],
     'rules_contradict' => ['title' => 'Two rules contradict', 'detail' => 'The rule is left as it was, because of ":other": :because'],
     'rule_leaves_no_safe_order' => ['title' => 'No safe order', 'detail' => 'The rule is left as it was. With this choice: :faults'],
     'nothing_out_yet' => ['title' => 'Nothing out yet', 'detail' => 'The Out entry of this hire has not been opened.'],

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\BrowserTestCase;
+use Tests\Support\WalksInTheBrowser;
 
 /** Every main screen as the demo yard shows it: quiet console, no serious barrier, in both colour sets. */
 final class ScreensTest extends BrowserTestCase
 {
+    use WalksInTheBrowser;
+
     /** @return iterable<string, array{string, string, list<string>, string}> who, from where, what is touched, what is then on the screen */
     public static function screens(): iterable
     {
@@ -19,6 +23,8 @@ final class ScreensTest extends BrowserTestCase
         yield 'catalogue' => ['edda', '/app/catalogue', [], '.catalogue-families'];
         yield 'model' => ['edda', '/app/catalogue', ['[data-testid="model-ardlow_38x"]'], '.checks'];
         yield 'house-rules' => ['edda', '/app/catalogue/house-rules', [], '.house-rules'];
+        yield 'model-sheet' => ['dilys', '/app/catalogue/models/new', ['[data-testid="sheet-family"]', '[data-testid="family-dozer"]', '[data-testid="feature-isolator"]'], '.sheet-limits fieldset'];
+        yield 'model-table' => ['dilys', '/app/catalogue', ['[data-testid="open-import"]'], '[data-testid="import-each_row"]'];
         yield 'machine' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '[data-testid="trail-entry"]'];
         yield 'spread-open' => ['dilys', '/app', ['[data-testid="open-in-E-11"]'], '.spread'];
         yield 'tagged-out' => ['dilys', '/app', ['[data-testid="open-in-E-05"]'], '[data-testid="stamp"]'];
@@ -62,6 +68,46 @@ final class ScreensTest extends BrowserTestCase
         $this->wait(self::named('line'));
 
         self::assertSame([], $this->web->findElements(WebDriverBy::cssSelector(self::named('stands').','.self::named('post').','.self::named('amiss'))));
+    }
+
+    public function test_a_second_technician_walks_along_says_the_rest_of_a_station_and_finds_the_keys(): void
+    {
+        $this->signIn('moss');
+        $this->tap('open-out-E-14');
+        $this->tap('join-walk');
+        $this->waitForText('.share', 'Shared with Ines Okafor');
+        self::assertStringContainsString('MA', $this->text('.strip'));
+        $this->web->getKeyboard()->sendKeys('?');
+        $this->waitForText('.keys', 'It cannot be told');
+        $this->web->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->waitUntil(fn (): bool => ! $this->exists('.keys'), 'the page of keys does not close');
+        $this->tap('cell-9');
+        $this->wait(self::named('rest'));
+        $before = $this->linesLeft();
+        $this->tap('rest');
+        $count = count($this->web->findElements(WebDriverBy::cssSelector('.rest li')));
+        $this->picture('rest-of-station');
+        $this->assertAccessible();
+        $this->hold('rest-stands');
+        $this->waitUntil(fn (): bool => $this->linesLeft() === $before - $count, "not {$count} lines fewer than {$before}");
+        $this->tap('leave-walk');
+        $this->wait(self::named('join-walk'));
+        $this->assertConsoleIsClean();
+    }
+
+    public function test_large_text_is_kept_on_the_tablet_and_nothing_is_pressed_out_of_reach(): void
+    {
+        $this->signIn('rafe');
+        $this->tap('my-name');
+        $this->tap('tablet-text-large');
+        $this->open('/app');
+        $this->tap('open-out-E-14');
+        $this->wait(self::named('line'));
+        $this->picture('walk-large');
+        self::assertSame('large', $this->web->executeScript('return document.documentElement.dataset.text'));
+        $outside = $this->web->executeScript('return [...document.querySelectorAll(".look-acts .act, .reading-acts .act, .head button")].filter((act) => { const box = act.getBoundingClientRect(); return box.right > innerWidth + 1 || box.bottom > innerHeight + 1 || box.left < 0; }).map((act) => act.textContent)');
+        self::assertSame([], $outside);
+        $this->assertAccessible();
     }
 
     public function test_the_lead_follows_another_school_and_the_old_one_stays_legible(): void

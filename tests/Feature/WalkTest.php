@@ -195,4 +195,25 @@ final class WalkTest extends YardTestCase
 
         return str_replace('-', '_', basename((string) ($result['problem']['type'] ?? '')));
     }
+
+    public function test_the_rest_of_a_station_may_be_said_at_once_but_never_a_line_that_stops_or_is_read(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->cross($walk, 'cold_isolated');
+        $lines = array_merge(...array_column($walk->plan->body['visits'], 'lines'));
+        $together = array_values(array_filter($lines, static fn (array $line): bool => $line['may_stand_together']));
+        $alone = array_values(array_filter($lines, static fn (array $line): bool => ! $line['may_stand_together']));
+        self::assertNotSame([], $together);
+        foreach ($alone as $line) {
+            self::assertTrue($line['severity'] === 'stop' || $line['instrument'] !== null || $line['stands_before'] !== null, $line['key']);
+        }
+        $say = fn (array $line, string $answer = 'stands'): array => $this->send($walk, $this->entry('check.answered', ['line' => $line['key'], 'answer' => $answer, 'together' => true]))->json('results.0');
+
+        self::assertSame('posted', $say($together[0])['status']);
+        self::assertSame('refused', $say($together[1], 'amiss')['status'], 'what is not so is said on its own');
+        foreach (array_slice($alone, 0, 5) as $line) {
+            self::assertSame('refused', $say($line)['status'], $line['key']);
+        }
+    }
 }

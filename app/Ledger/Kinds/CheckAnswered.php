@@ -46,6 +46,9 @@ final readonly class CheckAnswered implements AnswersALine
         if ($answer === LookAnswer::CannotTell && trim($entry->text('words')) === '') {
             throw Refused::because('say_why_not', 422, ['title' => $line->check->title], ['words' => [Words::say('problems.say_why_not.title')]]);
         }
+        if (($entry->payload->together ?? false) === true && ! ($answer === LookAnswer::AsItShouldBe && $line->check->mayStandTogether())) {
+            throw Refused::because('look_at_it_alone', 422, ['title' => $line->check->title]);
+        }
         $present = $context->presentStage();
         $needs = $line->check->needs;
         if (! $needs->isMetBy($present->state)) {

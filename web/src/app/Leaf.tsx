@@ -24,7 +24,10 @@ export function Leaf({ open, title, onClose, children, foot }: Props) {
             {t('act.close')}
           </button>
         </header>
-        <div className="leaf-body">{children}</div>
+        {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys */}
+        <div className="leaf-body" tabIndex={0} role="region" aria-label={title}>
+          {children}
+        </div>
         {foot !== undefined && <footer>{foot}</footer>}
       </div>
     </Drawer>

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
 import { Leaf } from '../../app/Leaf';
 import { readSet, writeSet, type ColourSet } from '../../app/colourSet';
+import { TabletChoices } from './TabletChoices';
 import { useMe, useSignOut } from './useSession';
 
 /** The name at the right of the head line, and behind it: day or night set, and signing out. */
@@ -33,6 +34,7 @@ export function MyName() {
             {t('set.night')}
           </Act>
         </div>
+        <TabletChoices />
       </Leaf>
     </>
   );

@@ -21,6 +21,8 @@ export interface PanelProps {
   /** Why the server refused what was answered here, after the walk had gone on. */
   refusal: Problem | null;
   onRefused: (line: string, problem: Problem) => void;
+  /** Lines that were answered here and not yet taken by the yard's ledger. */
+  pending: Set<string>;
 }
 
 /** The question at hand: a check by eye or an instrument, with the other lines of this stop above it. */

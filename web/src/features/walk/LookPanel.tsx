@@ -2,24 +2,38 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { problemOf } from '../../api/problem';
 import { Act } from '../../app/Act';
+import { feel } from '../../app/feel';
 import { CannotTellLeaf } from './CannotTellLeaf';
 import type { PanelProps } from './LinePanel';
+import { RestLeaf } from './RestLeaf';
 import { ProblemWords } from './ProblemWords';
 import { StrikeAct } from './StrikeAct';
 import { useSend } from './useSend';
 import { VerdictWords } from './VerdictWords';
 
 /** A check by eye: what is right stands there in words; it is so, it is not so, or it cannot be told. */
-export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFinding, refusal, onRefused }: PanelProps & { inState: boolean }) {
+export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFinding, refusal, onRefused, pending }: PanelProps & { inState: boolean }) {
   const { t } = useTranslation();
   const { line } = position;
   const { busy, problem, send } = useSend();
   const [cannot, setCannot] = useState(false);
+  const [resting, setResting] = useState(false);
+  const isOpen = (key: string) => walk.state.lines.find((one) => one.key === key)?.outcome === 'open' && !pending.has(key);
+  const rest = position.visit.lines.filter((one) => one.may_stand_together && isOpen(one.key));
   const state = walk.state.lines.find((one) => one.key === line.key);
   const answerIt = (answer: 'amiss' | 'cannot_tell', words?: string) => send(() => post('check.answered', { line: line.key, answer, ...(words === undefined ? {} : { words }) }));
+  const theRestStands = () => {
+    setResting(false);
+    feel('taken');
+    position.advance(rest.map((one) => one.key));
+    for (const one of rest) {
+      post('check.answered', { line: one.key, answer: 'stands', together: true }).catch((error: unknown) => onRefused(one.key, problemOf(error, t('state.no_network'))));
+    }
+  };
   // What stands is written down on the tablet and the walk goes on; if the yard's ledger refuses it, it comes back here.
   const itStands = () => {
-    position.advance(line.key);
+    feel('taken');
+    position.advance([line.key]);
     post('check.answered', { line: line.key, answer: 'stands' }).catch((error: unknown) => onRefused(line.key, problemOf(error, t('state.no_network'))));
   };
 
@@ -37,8 +51,13 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
         </dl>
         {state?.judgement !== undefined && state.judgement !== null && <VerdictWords judgement={state.judgement} />}
         {(state?.outcome === 'attend' || state?.outcome === 'stop') && (
-          <Act testId="go-on" onClick={() => position.advance(line.key)}>
+          <Act testId="go-on" onClick={() => position.advance([line.key])}>
             {t('walk.go_on')}
+          </Act>
+        )}
+        {mayPost && inState && rest.length > 1 && (
+          <Act testId="rest" under={t('rest.under')} onClick={() => setResting(true)}>
+            {t('rest.ask', { count: rest.length })}
           </Act>
         )}
         {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
@@ -61,6 +80,7 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
           </Act>
         </div>
       )}
+      <RestLeaf visit={position.visit} lines={rest} open={resting} onClose={() => setResting(false)} onStands={theRestStands} />
       <CannotTellLeaf
         open={cannot}
         title={line.title}
@@ -68,7 +88,7 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
         onReason={(words) => {
           setCannot(false);
           void answerIt('cannot_tell', words);
-          position.advance(line.key);
+          position.advance([line.key]);
         }}
       />
     </>

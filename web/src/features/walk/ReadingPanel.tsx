@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { Act } from '../../app/Act';
+import { feel } from '../../app/feel';
 import { atStep, clock, figure, signed, unitName } from '../../app/figures';
 import { clampToStep } from '../../instruments/contract';
 import type { Face } from '../../instruments/Dipstick';
@@ -64,8 +65,9 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
     send(async () => {
       const result = await post('reading.posted', { ...payload, ...extra });
       setDisputing(false);
+      feel(result === 'kept' ? 'taken' : felt(result));
       if (result === 'kept' || (result.judgement?.is_valid === true && result.judgement.verdict.outcome === 'stands')) {
-        position.advance(line.key);
+        position.advance([line.key]);
       }
     });
   const judgement = verdict.data;
@@ -100,7 +102,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         </div>
       </div>
       <OutInLine walk={walk} last={state?.last ?? null} value={value} />
-      <Reread state={state} onTag={onTag} onGoOn={() => position.advance(line.key)} />
+      <Reread state={state} onTag={onTag} onGoOn={() => position.advance([line.key])} />
       {line.looks.length > 0 && (
         <div className="looks">
           <span>{t('walk.looks')}</span>
@@ -142,7 +144,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         onReason={(words) => {
           setCannot(false);
           void send(() => post('check.answered', { line: line.key, answer: 'cannot_tell', words }));
-          position.advance(line.key);
+          position.advance([line.key]);
         }}
       >
         {isUnheld && (
@@ -247,4 +249,11 @@ function firstValue(instrument: Instrument, known: string | null): number {
   }
 
   return instrument.kind === 'count' ? 0 : Math.max(0, instrument.marks?.lowest ?? 0);
+}
+
+/** What the hand is told of an answer. */
+function felt(result: Schema['EntryResult']): 'taken' | 'attend' | 'stop' {
+  const outcome = result.judgement?.verdict.outcome;
+
+  return outcome === 'stop' || outcome === 'attend' ? outcome : 'taken';
 }

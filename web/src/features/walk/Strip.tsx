@@ -36,7 +36,7 @@ export function Strip({ walk, position, pending, onCross, onDecide, isWide }: Pr
               </button>
               <div className="cells">
                 {visits.map((visit) => (
-                  <Cell key={visit.number} visit={visit} outcome={visitOutcome(visit, walk, pending)} isNow={visit.number === position.visit.number} onGo={() => position.goVisit(visit)} />
+                  <Cell key={visit.number} whose={whose(visit, walk)} visit={visit} outcome={visitOutcome(visit, walk, pending)} isNow={visit.number === position.visit.number} onGo={() => position.goVisit(visit)} />
                 ))}
               </div>
             </div>
@@ -55,7 +55,20 @@ export function visitOutcome(visit: Visit, walk: Walk, pending: Set<string>): Ou
   return (['stop', 'attend', 'open'] as const).find((outcome) => outcomes.includes(outcome)) ?? 'stands';
 }
 
-function Cell({ visit, outcome, isNow, onGo }: { visit: Visit; outcome: Outcome; isNow: boolean; onGo: () => void }) {
+/** Whose stop it is, where a walk is shared. */
+function whose(visit: Visit, walk: Walk): string | undefined {
+  return walk.state.people.length < 2 ? undefined : walk.state.people.find(({ visits }) => visits.includes(visit.number))?.person.initials;
+}
+
+interface CellProps {
+  visit: Visit;
+  whose: string | undefined;
+  outcome: Outcome;
+  isNow: boolean;
+  onGo: () => void;
+}
+
+function Cell({ visit, whose: initials, outcome, isNow, onGo }: CellProps) {
   const { t } = useTranslation();
   const cell = useRef<HTMLButtonElement>(null);
   useEffect(() => {
@@ -83,6 +96,7 @@ function Cell({ visit, outcome, isNow, onGo }: { visit: Visit; outcome: Outcome;
         )}
         <span>{visit.number}</span>
       </i>
+      {initials !== undefined && <b className="cell-whose">{initials}</b>}
       <em>{visit.name}</em>
     </button>
   );

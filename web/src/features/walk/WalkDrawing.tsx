@@ -4,6 +4,7 @@ import { DamageMark } from '../../marks/Mark';
 import { drawing } from '../../plans/drawings';
 import { Shapes } from '../../plans/Shapes';
 import { rounded, walkedPart } from './geometry';
+import { useView } from './useView';
 import { visitOutcome } from './Strip';
 import type { Position } from './useWalkPosition';
 import type { Outcome, Visit, Walk } from './types';
@@ -45,7 +46,8 @@ export function WalkDrawing({ walk, position, pending, onPlace, onFinding }: Pro
   const withSide = size.height / size.width > (planHeight + art.height * 0.8) / width;
   const sideHeight = withSide ? art.height + pad * 0.6 : 0;
   const height = planHeight + sideHeight;
-  const scale = Math.max(width / size.width, height / size.height);
+  const view = useView({ x: bounds.left - pad, y: bounds.top - pad, width, height }, position.visit.shows);
+  const scale = Math.max(view.box.width / size.width, view.box.height / size.height);
   const visits = plan.visits.filter((visit) => visit.stage === position.visit.stage);
   const isFirstStage = plan.stages[0]?.id === position.visit.stage;
   // The way ends at the last stop beside the machine, and from there in the seat.
@@ -57,7 +59,7 @@ export function WalkDrawing({ walk, position, pending, onPlace, onFinding }: Pro
 
   const tap = (event: MouseEvent) => {
     const matrix = svg.current?.getScreenCTM();
-    if (onPlace === undefined || matrix === null || matrix === undefined) {
+    if (onPlace === undefined || matrix === null || matrix === undefined || view.wasDragged()) {
       return;
     }
     const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
@@ -67,10 +69,12 @@ export function WalkDrawing({ walk, position, pending, onPlace, onFinding }: Pro
   };
 
   return (
+    <div className="walk-plan">
     <svg
       ref={svg}
-      className="walk-drawing"
-      viewBox={`${bounds.left - pad} ${bounds.top - pad} ${width} ${height}`}
+      className={`walk-drawing ${view.isCloser ? 'walk-drawing-closer' : ''}`}
+      viewBox={`${view.box.x} ${view.box.y} ${view.box.width} ${view.box.height}`}
+      {...view.drag}
       preserveAspectRatio="xMidYMid meet"
       role="group"
       aria-label={t('walk.plan', { family: plan.family })}
@@ -112,6 +116,22 @@ export function WalkDrawing({ walk, position, pending, onPlace, onFinding }: Pro
         </g>
       )}
     </svg>
+      <div className="plan-keys">
+        {view.isCloser && (
+          <button type="button" aria-label={t('plan.whole')} data-testid="plan-whole" onClick={view.whole}>
+            1:1
+          </button>
+        )}
+        {view.isCloser && (
+          <button type="button" aria-label={t('plan.wider')} onClick={view.wider}>
+            −
+          </button>
+        )}
+        <button type="button" aria-label={t('plan.closer')} data-testid="plan-closer" onClick={view.closer}>
+          +
+        </button>
+      </div>
+    </div>
   );
 }
 

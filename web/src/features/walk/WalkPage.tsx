@@ -1,9 +1,10 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
 import { whatToDo, type Problem } from '../../api/problem';
 import { clock } from '../../app/figures';
+import { feel } from '../../app/feel';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import type { OutboxState } from '../../offline/outbox';
@@ -15,12 +16,15 @@ import { FindingLeaf } from './FindingLeaf';
 import { LinePanel } from './LinePanel';
 import { MinutesLeft } from './MinutesLeft';
 import { PostureBar } from './PostureBar';
+import { KeysLeaf } from './KeysLeaf';
 import { SeenAgainLeaf } from './SeenAgainLeaf';
+import { ShareBar } from './ShareBar';
 import { Strip } from './Strip';
 import { WalkDrawing } from './WalkDrawing';
 import { useKept } from '../../app/useKept';
 import { usePost, useWalk } from './useWalk';
 import { useWakeLock } from './useWakeLock';
+import { useWalkKeys } from './useWalkKeys';
 import { useWalkPosition } from './useWalkPosition';
 import type { Observed, Walk } from './types';
 import './walk.css';
@@ -54,13 +58,14 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
   const post = usePost(walk.id);
   const { kept, nextTry } = useOutbox();
   const pending = useMemo(() => keptLines(kept, walk.id), [kept, walk.id]);
-  const position = useWalkPosition(walk, pending);
+  const position = useWalkPosition(walk, pending, me.id);
   const { state, plan } = walk;
   const [observed, setObserved] = useKept<Record<string, Observed>>(`walk.observed.1.${walk.id}.${state.stage ?? 'none'}`, {});
   const [crossingTo, setCrossingTo] = useState<string | null>(null);
   const [placing, setPlacing] = useState<{ x: number; y: number; line?: string } | null>(null);
   const [lookingAt, setLookingAt] = useState<string | null>(null);
   const [deciding, setDeciding] = useState(false);
+  const [helping, setHelping] = useState(false);
   const [refused, setRefused] = useState<{ line: string; problem: Problem } | null>(null);
   const isWide = useMediaQuery('(min-width: 1001px)', { noSsr: true });
   useWakeLock();
@@ -84,22 +89,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
     },
     [plan.visits, position],
   );
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, [role=dialog]') !== null) {
-        return;
-      }
-      if (event.key === 'n') {
-        move(1);
-      } else if (event.key === 'p') {
-        move(-1);
-      }
-    };
-    window.addEventListener('keydown', onKey);
-
-    return () => window.removeEventListener('keydown', onKey);
-  }, [move]);
+  useWalkKeys({ onMove: move, onHelp: () => setHelping(true), onFinding: () => mayPost && setPlacing({ ...position.visit.shows, line: position.line.key }) });
 
   const postings = [...state.lines]
     .filter((one) => one.answered_at !== null && one.answered_by !== null)
@@ -151,6 +141,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
       ) : (
         <section className="walk-body">
           <div className="walk-draw">
+            {mayPost && <ShareBar walk={walk} post={post} />}
             <WalkDrawing walk={walk} position={position} pending={pending} onPlace={mayPost ? setPlacing : undefined} onFinding={setLookingAt} />
             <PostureBar walk={walk} line={position.line} stage={needed} observed={observed} onObserved={setObserved} mayPost={mayPost} />
           </div>
@@ -160,6 +151,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
             position={position}
             observed={observed}
             mayPost={mayPost}
+            pending={pending}
             isKept={pending.has(position.line.key)}
             post={post}
             onCross={setCrossingTo}
@@ -167,6 +159,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
             onTag={() => setDeciding(true)}
             refusal={refused?.line === position.line.key ? refused.problem : null}
             onRefused={(line, problem) => {
+              feel('refused');
               setRefused({ line, problem });
               position.goLine(line);
             }}
@@ -175,6 +168,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
       )}
       {placing !== null && <FindingLeaf walk={walk} place={placing} post={post} onClose={() => setPlacing(null)} />}
       {lookingAt !== null && <SeenAgainLeaf walk={walk} findingId={lookingAt} post={post} mayPost={mayPost} onClose={() => setLookingAt(null)} />}
+      <KeysLeaf open={helping} onClose={() => setHelping(false)} />
       <DecisionLeaf
         walk={walk}
         open={deciding}

@@ -1,0 +1,30 @@
+import { useTranslation } from 'react-i18next';
+import { Act } from '../../app/Act';
+import { useMe } from '../session/useSession';
+import { ProblemWords } from './ProblemWords';
+import { useSend } from './useSend';
+import type { Post } from './useWalk';
+import type { Walk } from './types';
+
+/** Who walks this walk, when it is not only the reader: to walk along and take a share of the stations, or to leave it to the others. */
+export function ShareBar({ walk, post }: { walk: Walk; post: Post }) {
+  const { t } = useTranslation();
+  const me = useMe();
+  const { busy, problem, send } = useSend();
+  const { people } = walk.state;
+  const walksAlong = people.some(({ person }) => person.id === me.id);
+  if (walksAlong && people.length < 2) {
+    return null;
+  }
+  const names = people.filter(({ person }) => person.id !== me.id).map(({ person }) => person.name);
+
+  return (
+    <aside className="share" aria-label={t('share.title')}>
+      <p>{walksAlong ? t('share.with', { names: names.join(', ') }) : t('share.others', { names: names.join(', '), count: names.length })}</p>
+      <Act disabled={busy} testId={walksAlong ? 'leave-walk' : 'join-walk'} onClick={() => void send(() => post(walksAlong ? 'walk.left' : 'walk.joined', {}))}>
+        {t(walksAlong ? 'share.leave' : 'share.join')}
+      </Act>
+      <ProblemWords problem={problem} />
+    </aside>
+  );
+}

@@ -1,0 +1,41 @@
+import { useEffect, useRef } from 'react';
+
+/** n and p go from stop to stop, f opens a finding; the others press what is on the page under that name. */
+export const WALK_KEYS = ['s', 'x', 'c', 'r', 'f', 'n', 'p', 'd', '?'] as const;
+
+const PRESSES: Record<string, string> = { s: 'stands', x: 'amiss', c: 'cannot-tell', r: 'rest', d: 'decision' };
+
+interface Acts {
+  onMove: (by: number) => void;
+  onHelp: () => void;
+  onFinding: () => void;
+}
+
+/** The keyboard of a walk. Nothing that is held for a second can be done by one key. */
+export function useWalkKeys(acts: Acts): void {
+  const latest = useRef(acts);
+  useEffect(() => {
+    latest.current = acts;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || target.closest('input, textarea, [role=dialog]') !== null) {
+        return;
+      }
+      if (event.key === 'n' || event.key === 'p') {
+        latest.current.onMove(event.key === 'n' ? 1 : -1);
+      } else if (event.key === 'f') {
+        latest.current.onFinding();
+      } else if (event.key === '?') {
+        latest.current.onHelp();
+      } else {
+        const name = PRESSES[event.key];
+        document.querySelector<HTMLElement>(name === undefined ? ':not(*)' : `[data-testid='${name}']:not([disabled])`)?.click();
+      }
+    };
+    window.addEventListener('keydown', onKey);
+
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}
