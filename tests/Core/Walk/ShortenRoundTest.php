@@ -15,6 +15,7 @@ final class ShortenRoundTest extends TestCase
     #[TestWith([4, 60], 'four stations')]
     #[TestWith([7, 60], 'seven')]
     #[TestWith([9, 25], 'nine')]
+    #[TestWith([12, 3], 'twelve')]
     public function test_the_way_is_within_three_percent_of_the_shortest_on_average_and_never_more_than_ten_above(int $stations, int $machines): void
     {
         $gaps = [];
