@@ -13,6 +13,11 @@ enum Dimension
     case Angle;
     case Temperature;
     case Pressure;
+    case Potential;
+    case Current;
+    case Frequency;
+    case Speed;
+    case RelativeDensity;
     case Share;
     case Count;
 }

@@ -22,6 +22,7 @@ enum Unit: string
     case GallonUs = 'gal_us';
     case GallonImperial = 'gal_imp';
     case Second = 's';
+    case Millisecond = 'ms';
     case Minute = 'min';
     case Hour = 'h';
     case Degree = 'deg';
@@ -32,6 +33,11 @@ enum Unit: string
     case Kilopascal = 'kPa';
     case Bar = 'bar';
     case PoundForcePerSquareInch = 'psi';
+    case Volt = 'V';
+    case Hertz = 'Hz';
+    case MetrePerSecond = 'm_s';
+    case Milliampere = 'mA';
+    case SpecificGravity = 'sg';
     case Percent = 'percent';
     case Piece = 'pcs';
 
@@ -50,6 +56,8 @@ enum Unit: string
             self::Degree => '°',
             self::Celsius => '°C',
             self::Fahrenheit => '°F',
+            self::MetrePerSecond => 'm/s',
+            self::SpecificGravity => '',
             self::Percent => '%',
             default => $this->value,
         };
@@ -66,10 +74,15 @@ enum Unit: string
         return match ($this) {
             self::Millimetre, self::Metre, self::Inch => Dimension::Length,
             self::Litre, self::CubicMetre, self::GallonUs, self::GallonImperial => Dimension::Volume,
-            self::Second, self::Minute, self::Hour => Dimension::Time,
+            self::Millisecond, self::Second, self::Minute, self::Hour => Dimension::Time,
             self::Degree => Dimension::Angle,
             self::Kelvin, self::Celsius, self::Fahrenheit => Dimension::Temperature,
             self::Pascal, self::Kilopascal, self::Bar, self::PoundForcePerSquareInch => Dimension::Pressure,
+            self::Volt => Dimension::Potential,
+            self::Hertz => Dimension::Frequency,
+            self::MetrePerSecond => Dimension::Speed,
+            self::Milliampere => Dimension::Current,
+            self::SpecificGravity => Dimension::RelativeDensity,
             self::Percent => Dimension::Share,
             self::Piece => Dimension::Count,
         };
@@ -79,8 +92,9 @@ enum Unit: string
     public function factor(): BigRational
     {
         return BigRational::of(match ($this) {
-            self::Metre, self::CubicMetre, self::Second, self::Degree, self::Kelvin, self::Celsius, self::Pascal, self::Piece => '1',
-            self::Millimetre, self::Litre => '1/1000',
+            self::Metre, self::CubicMetre, self::Second, self::Degree, self::Kelvin, self::Celsius, self::Pascal, self::Piece,
+            self::Volt, self::Hertz, self::MetrePerSecond, self::SpecificGravity => '1',
+            self::Millimetre, self::Litre, self::Millisecond, self::Milliampere => '1/1000',
             self::Inch => '254/10000',
             self::GallonUs => '3785411784/1000000000000',
             self::GallonImperial => '454609/100000000',

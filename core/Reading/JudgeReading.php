@@ -51,6 +51,7 @@ final readonly class JudgeReading
             $this->limits instanceof SightGlassLimits => (new SightGlassReading($this->limits))->judge($observation->value),
             $this->limits instanceof TankColumnLimits => (new TankColumnReading($this->limits))->judge($observation->value),
             $this->limits instanceof CountLimits => (new CountReading($this->limits))->judge($observation->value),
+            $this->limits instanceof ScaleReading => $this->limits->judge($observation),
             $this->limits instanceof HourMeterLimits => (new HourMeterReading($this->limits, $meter))->judge($observation->value),
             default => throw NoJudgeFor::limits($this->limits),
         };

@@ -17,4 +17,16 @@ final readonly class Observation
         public ?string $look = null,
     ) {
     }
+
+    /** What was measured under a condition; none when nobody noted it. */
+    public function measured(string $conditionId): ?Quantity
+    {
+        foreach ($this->conditions as $observed) {
+            if ($observed->conditionId === $conditionId) {
+                return $observed->measured;
+            }
+        }
+
+        return null;
+    }
 }

@@ -12,9 +12,8 @@ final class PublishedValues
      */
     public static function examples(string ...$ids): array
     {
-        $file = json_decode((string) file_get_contents(__DIR__.'/../data/published-values.json'), true, flags: JSON_THROW_ON_ERROR);
         $cases = [];
-        foreach ($file['entries'] as $entry) {
+        foreach (self::entries() as $entry) {
             if (! in_array($entry['id'], $ids, true)) {
                 continue;
             }
@@ -27,5 +26,11 @@ final class PublishedValues
         }
 
         return $cases;
+    }
+
+    /** @return list<array<string, mixed>> */
+    public static function entries(): array
+    {
+        return json_decode((string) file_get_contents(__DIR__.'/../data/published-values.json'), true, flags: JSON_THROW_ON_ERROR)['entries'];
     }
 }

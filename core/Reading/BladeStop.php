@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/**
+ * Time until the blades stand still after they were let go, in seconds.
+ *
+ * Source: 16 CFR 1205.5 for machines that are walked behind, 3 s; ISO 5395-3 for those that are ridden, 5 s, from memory,
+ * to be confirmed.
+ */
+final readonly class BladeStop implements ScaleReading
+{
+    public function __construct(public Quantity $most, private Source $source)
+    {
+    }
+
+    public function source(): Source
+    {
+        return $this->source;
+    }
+
+    public function scale(): Scale
+    {
+        return new Scale(Drawn::Watch, Quantity::zero(Unit::Second), $this->most->times(3), '0.1');
+    }
+
+    public function bands(): Bands
+    {
+        return Bands::rising(
+            Band::upTo($this->most, Edge::Included, Outcome::Stands, 'blade.stops'),
+            Band::andAbove(Outcome::Stop, 'blade.runs_on', 'blade.tag'),
+        );
+    }
+
+    public function judge(Observation $observation): Verdict
+    {
+        return BandVerdict::of($this->bands()->of($observation->value), ['seconds' => $observation->value->text(), 'most' => $this->most->text()], ["{$observation->value->text()} s : {$this->most->text()} s"], $this->source);
+    }
+}

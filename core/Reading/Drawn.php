@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+/** What an instrument with a scale is drawn as. */
+enum Drawn: string
+{
+    /** A rule or a calliper beside what is measured. */
+    case Rule = 'rule';
+    /** A round gauge with a needle. */
+    case Dial = 'dial';
+    /** A stopwatch. */
+    case Watch = 'watch';
+}

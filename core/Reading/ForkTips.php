@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/**
+ * Difference in height of the two fork tips, in millimetres.
+ *
+ * The pair is withdrawn when the tips differ by more than 3 % of the blade. Source: ISO 5057.
+ */
+final readonly class ForkTips implements ScaleReading
+{
+    public function __construct(public Quantity $blade, private Source $source)
+    {
+    }
+
+    public function source(): Source
+    {
+        return $this->source;
+    }
+
+    public function scale(): Scale
+    {
+        return new Scale(Drawn::Rule, Quantity::zero(Unit::Millimetre), $this->blade->times('0.06'), '1');
+    }
+
+    public function bands(): Bands
+    {
+        return Bands::rising(
+            Band::upTo($this->limit(), Edge::Included, Outcome::Stands, 'fork_tips.level'),
+            Band::andAbove(Outcome::Stop, 'fork_tips.apart', 'fork.withdraw_pair'),
+        );
+    }
+
+    public function judge(Observation $observation): Verdict
+    {
+        $limit = $this->limit()->text();
+
+        return BandVerdict::of($this->bands()->of($observation->value), ['difference' => $observation->value->text(), 'limit' => $limit], ["3 % × {$this->blade->text()} mm = {$limit} mm"], $this->source);
+    }
+
+    public function limit(): Quantity
+    {
+        return $this->blade->times('0.03');
+    }
+}

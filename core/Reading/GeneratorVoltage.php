@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use Brick\Math\RoundingMode;
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+
+/**
+ * Voltage of a set at no load, in volts, the phase that is furthest off.
+ *
+ * Within 5 % of nominal. Common practice, no source.
+ */
+final readonly class GeneratorVoltage implements ScaleReading
+{
+    public function __construct(public Quantity $nominal, private Source $source)
+    {
+    }
+
+    public function source(): Source
+    {
+        return $this->source;
+    }
+
+    public function scale(): Scale
+    {
+        return new Scale(Drawn::Dial, $this->nominal->times('0.8'), $this->nominal->times('1.2'), '1');
+    }
+
+    public function bands(): Bands
+    {
+        return Bands::rising(
+            Band::upTo($this->nominal->times('0.95'), Edge::Excluded, Outcome::Attend, 'voltage.low', 'voltage.regulator'),
+            Band::upTo($this->nominal->times('1.05'), Edge::Included, Outcome::Stands, 'voltage.right'),
+            Band::andAbove(Outcome::Stop, 'voltage.high', 'voltage.no_load'),
+        );
+    }
+
+    public function judge(Observation $observation): Verdict
+    {
+        $off = (string) $observation->value->minus($this->nominal)->ratioTo($this->nominal)->multipliedBy(100)->toScale(1, RoundingMode::HALF_UP);
+
+        return BandVerdict::of($this->bands()->of($observation->value), ['off' => $off], ["({$observation->value->text()} − {$this->nominal->text()}) ÷ {$this->nominal->text()} = {$off} %"], $this->source);
+    }
+}

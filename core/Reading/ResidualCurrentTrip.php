@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/**
+ * Time until a residual-current device trips at its rated current, in milliseconds.
+ *
+ * At most 300 ms for a general device. Source: IEC 61008-1 and IEC 61009-1.
+ */
+final readonly class ResidualCurrentTrip implements ScaleReading
+{
+    public function __construct(public Quantity $rated, private Source $source)
+    {
+    }
+
+    public function source(): Source
+    {
+        return $this->source;
+    }
+
+    public function scale(): Scale
+    {
+        return new Scale(Drawn::Watch, Quantity::zero(Unit::Millisecond), Quantity::of(500, Unit::Millisecond), '1');
+    }
+
+    public function bands(): Bands
+    {
+        return Bands::rising(
+            Band::upTo(self::most(1), Edge::Included, Outcome::Stands, 'residual.trips'),
+            Band::andAbove(Outcome::Stop, 'residual.too_slow', 'residual.no_outlet'),
+        );
+    }
+
+    public function judge(Observation $observation): Verdict
+    {
+        return BandVerdict::of($this->bands()->of($observation->value), ['time' => $observation->value->text(), 'most' => self::most(1)->text(), 'rated' => $this->rated->text()], ["{$observation->value->text()} ms : 300 ms, {$this->rated->text()} mA"], $this->source);
+    }
+
+    /** The longest time at one, two or five times the rated current, of a device of the general type. */
+    public static function most(int $times): Quantity
+    {
+        return Quantity::of(match (true) {
+            $times >= 5 => 40,
+            $times >= 2 => 150,
+            default => 300,
+        }, Unit::Millisecond);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/**
+ * Depth of the tread, in millimetres.
+ *
+ * The least that the yard or the road asks for is enough. Source: UK Road Vehicles (Construction and Use) Regulations
+ * 1986 reg. 27; 49 CFR 393.75.
+ */
+final readonly class TreadDepth implements ScaleReading
+{
+    public function __construct(public Quantity $least, private Source $source)
+    {
+    }
+
+    public function source(): Source
+    {
+        return $this->source;
+    }
+
+    public function scale(): Scale
+    {
+        return new Scale(Drawn::Rule, Quantity::zero(Unit::Millimetre), $this->least->times(12), '0.5');
+    }
+
+    public function bands(): Bands
+    {
+        return Bands::rising(
+            Band::upTo($this->least, Edge::Excluded, Outcome::Attend, 'tread.worn', 'tread.replace'),
+            Band::andAbove(Outcome::Stands, 'tread.enough'),
+        );
+    }
+
+    public function judge(Observation $observation): Verdict
+    {
+        $least = $this->least->text();
+
+        return BandVerdict::of($this->bands()->of($observation->value), ['depth' => $observation->value->text(), 'least' => $least], ["{$observation->value->text()} mm : {$least} mm"], $this->source);
+    }
+}

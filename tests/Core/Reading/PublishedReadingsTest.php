@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Reading;
+
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Catalogue\SourceKind;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\BladeStop;
+use JadeLedger\Core\Reading\ChainElongation;
+use JadeLedger\Core\Reading\ChargeTable;
+use JadeLedger\Core\Reading\ForkAngle;
+use JadeLedger\Core\Reading\ForkHeel;
+use JadeLedger\Core\Reading\ForkTips;
+use JadeLedger\Core\Reading\GeneratorFrequency;
+use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Reading\ResidualCurrentTrip;
+use JadeLedger\Core\Reading\ScaleReading;
+use JadeLedger\Core\Reading\SpecificGravity;
+use JadeLedger\Core\Reading\TrackSag;
+use JadeLedger\Core\Reading\TreadDepth;
+use JadeLedger\Core\Reading\TyrePressure;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\PublishedValues;
+
+/** Every published example whose function the core has; the source stands in the name of each data set. */
+final class PublishedReadingsTest extends TestCase
+{
+    /** @return array<string, callable(array<string, mixed>): (array<string, mixed>|null)> by function; nothing when the core does not claim these inputs */
+    private static function claims(): array
+    {
+        return [
+            'fork_wear' => static function (array $in): array {
+                $heel = new ForkHeel(self::of($in['original_mm'], Unit::Millimetre), self::source());
+                $left = $heel->left(self::of($in['measured_mm'], Unit::Millimetre));
+
+                return [
+                    'limit_mm' => $heel->limit()->decimal(6)->toFloat(),
+                    'ratio' => $left->toFloat(),
+                    'withdraw' => self::stops($heel, $in['measured_mm'], Unit::Millimetre),
+                    'strength_ratio' => $left->multipliedBy($left)->toFloat(),
+                ];
+            },
+            'fork_tip_difference' => static function (array $in): array {
+                $tips = new ForkTips(self::of($in['blade_length_mm'], Unit::Millimetre), self::source());
+
+                return ['limit_mm' => $tips->limit()->decimal(6)->toFloat(), 'withdraw' => self::stops($tips, $in['difference_mm'], Unit::Millimetre)];
+            },
+            'fork_angle' => static function (array $in): array {
+                $angle = new ForkAngle(self::of($in['original_deg'], Unit::Degree), self::source());
+
+                return ['deviation_deg' => $angle->deviation(self::of($in['measured_deg'], Unit::Degree))->decimal(6)->toFloat(), 'withdraw' => self::stops($angle, $in['measured_deg'], Unit::Degree)];
+            },
+            'chain_elongation' => static function (array $in): array {
+                $chain = new ChainElongation(self::of($in['pitch_mm'], Unit::Millimetre), $in['pitches'], self::source());
+
+                return [
+                    'new_mm' => $chain->newLength()->decimal(6)->toFloat(),
+                    'elongation_percent' => $chain->elongation(self::of($in['measured_mm'], Unit::Millimetre))->toFloat(),
+                    'limit_mm' => $chain->newLength()->times('1.03')->decimal(6)->toFloat(),
+                    'replace' => self::stops($chain, $in['measured_mm'], Unit::Millimetre),
+                ];
+            },
+            'tyre_pressure_at' => static fn (array $in): array => ['gauge_kPa' => TyrePressure::at(self::of($in['gauge_kPa'], Unit::Kilopascal), self::of($in['from_C'], Unit::Celsius), self::of($in['to_C'], Unit::Celsius))->decimal(6)->toFloat()],
+            'tyre_underinflated' => static fn (array $in): array => [
+                'ratio' => $in['measured'] / $in['recommended'],
+                'deflate_and_inspect' => self::stops(new TyrePressure(self::of($in['recommended'], Unit::Kilopascal), self::source()), $in['measured'], Unit::Kilopascal),
+            ],
+            'tread_ok' => static function (array $in): ?array {
+                $least = ['us_steer' => '3.175', 'us_other' => '1.5875', 'uk_car' => '1.6', 'uk_other' => '1.0'][$in['regime']] ?? null;
+
+                return $least === null ? null : ['ok' => self::outcome(new TreadDepth(self::of($least, Unit::Millimetre), self::source()), $in['depth_mm'], Unit::Millimetre) === Outcome::Stands];
+            },
+            'sag_verdict' => static function (array $in): array {
+                $verdict = (new TrackSag(self::of($in['min_mm'], Unit::Millimetre), self::of($in['max_mm'], Unit::Millimetre), self::source()))->judge(new Observation(self::of($in['reading_mm'], Unit::Millimetre)));
+
+                return ['verdict' => ['track.tight' => 'tight', 'track.right' => 'ok', 'track.slack' => 'loose'][$verdict->reason->key]];
+            },
+            'soc_from_sg' => static fn (array $in): array => ['soc_percent' => self::charge(ChargeTable::starting(), $in)],
+            'deep_cycle_soc' => static fn (array $in): array => ['soc_percent' => self::charge(ChargeTable::deepCycle(), $in)],
+            'sg_corrected' => static function (array $in): ?array {
+                if (! isset($in['temp_F'])) {
+                    return ['sg80' => SpecificGravity::corrected(self::of($in['reading'], Unit::SpecificGravity), self::of($in['temp_C'], Unit::Celsius))->decimal(6)->toFloat()];
+                }
+
+                return ['sg80' => SpecificGravity::corrected(self::of($in['reading'], Unit::SpecificGravity), self::of($in['temp_F'], Unit::Fahrenheit))->decimal(6)->toFloat()];
+            },
+            'blade_stop_ok' => static fn (array $in): array => ['ok' => ! self::stops(new BladeStop(self::of($in['kind'] === 'riding' ? '5' : '3', Unit::Second), self::source()), $in['seconds'], Unit::Second)],
+            'generator_hz' => static fn (array $in): ?array => isset($in['rpm']) ? ['hz' => GeneratorFrequency::ofSpeed($in['rpm'], $in['poles'])->decimal(6)->toFloat()] : null,
+            'rcd_ok' => static function (array $in): ?array {
+                if ($in['test_multiple'] < 1 || ($in['type'] ?? 'general') !== 'general' || $in['trip_ms'] === null) {
+                    return null;
+                }
+                $most = ResidualCurrentTrip::most($in['test_multiple']);
+
+                return ['limit_ms' => $most->decimal(0)->toInt(), 'ok' => ! self::of($in['trip_ms'], Unit::Millisecond)->isGreaterThan($most)];
+            },
+        ];
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>, array<string, mixed>}> */
+    public static function examples(): iterable
+    {
+        foreach (PublishedValues::entries() as $entry) {
+            $fn = explode(' | ', (string) $entry['fn'])[0];
+            foreach (isset(self::claims()[$fn]) ? $entry['examples'] : [] as $example) {
+                yield "{$example['id']}: {$entry['source']}" => [$fn, $example['inputs'], $example['expected'], $entry['tolerance']];
+            }
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $inputs
+     * @param array<string, mixed> $expected
+     * @param array<string, mixed> $tolerance
+     */
+    #[DataProvider('examples')]
+    public function test_the_core_comes_to_the_published_value(string $fn, array $inputs, array $expected, array $tolerance): void
+    {
+        // An entry for two functions has examples of both; those of the other are told by their inputs.
+        $ours = $fn !== 'fork_angle' || isset($inputs['original_deg']);
+        $computed = $ours ? self::claims()[$fn]($inputs) : null;
+        if ($computed === null) {
+            self::assertContains($fn, ['fork_angle', 'generator_hz', 'rcd_ok', 'tread_ok'], 'only these are claimed in part');
+
+            return;
+        }
+        foreach ($expected as $name => $value) {
+            self::assertArrayHasKey($name, $computed, $fn);
+            is_float($value) || (is_int($value) && is_float($computed[$name]))
+                ? self::assertEqualsWithDelta($value, $computed[$name], $tolerance['type'] === 'abs' ? $tolerance['value'] : 1e-6 * max(1, abs($value)), $name)
+                : self::assertSame($value, $computed[$name], $name);
+        }
+    }
+
+    public function test_every_claimed_function_has_published_examples(): void
+    {
+        $published = array_unique(array_map(static fn (array $entry): string => explode(' | ', (string) $entry['fn'])[0], PublishedValues::entries()));
+
+        self::assertSame([], array_diff(array_keys(self::claims()), $published));
+        self::assertGreaterThan(40, iterator_count((static fn (): iterable => yield from self::examples())()));
+    }
+
+    /** @param  array<string, mixed>  $in */
+    private static function charge(ChargeTable $table, array $in): float
+    {
+        return isset($in['sg'])
+            ? $table->fromGravity(self::of($in['sg'], Unit::SpecificGravity))->toFloat()
+            : $table->fromVoltage(self::of($in['ocv'], Unit::Volt)->times(12)->dividedBy($in['nominal_v']))->toFloat();
+    }
+
+    private static function stops(ScaleReading $reading, int|float $value, Unit $unit): bool
+    {
+        return self::outcome($reading, $value, $unit) === Outcome::Stop;
+    }
+
+    private static function outcome(ScaleReading $reading, int|float $value, Unit $unit): Outcome
+    {
+        return $reading->judge(new Observation(self::of($value, $unit)))->outcome;
+    }
+
+    private static function of(int|float|string $value, Unit $unit): Quantity
+    {
+        return Quantity::of((string) $value, $unit);
+    }
+
+    private static function source(): Source
+    {
+        return new Source(SourceKind::Published, 'as named beside the example');
+    }
+}
