@@ -7,7 +7,6 @@ namespace App\Catalogue;
 use JadeLedger\Core\Catalogue as Core;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading;
 use JadeLedger\Core\Walk;
 
 /**
@@ -230,45 +229,8 @@ final class BuildCatalogue
             describes: $tree['describes'],
             massKilograms: $tree['mass_kg'],
             features: new Core\Features($tree['features']),
-            limits: array_map($this->limits(...), $tree['limits']),
+            limits: array_map((new BuildLimits)->from(...), $tree['limits']),
         );
-    }
-
-    /** @param  array<string, mixed>  $tree */
-    private function limits(array $tree): Reading\Limits
-    {
-        $source = $this->source($tree['source']);
-
-        return match ($tree['kind']) {
-            'hour_meter' => new Reading\HourMeterLimits($tree['whole_digits'], $tree['decimals'], $source),
-            'dipstick' => new Reading\DipstickLimits(
-                $this->marks($tree['cold'], Unit::Millimetre),
-                isset($tree['hot']) ? $this->marks($tree['hot'], Unit::Millimetre) : null,
-                $this->fluid($tree['fluid']),
-                $source,
-            ),
-            'sight_glass' => new Reading\SightGlassLimits(Quantity::of($tree['diameter_mm'], Unit::Millimetre), $this->marks($tree['marks'], Unit::Millimetre), $this->fluid($tree['fluid']), $source),
-            'tank_column' => new Reading\TankColumnLimits($this->marks($tree['marks'], Unit::named($tree['unit'])), $this->fluid($tree['fluid']), Reading\Need::from($tree['need']), $source),
-            'wait' => new Reading\WaitLimits($tree['seconds'], $source),
-            'count' => new Reading\CountLimits($tree['pieces'], $tree['expected'], $source),
-        };
-    }
-
-    /** @param  array<string, string>  $tree */
-    private function marks(array $tree, Unit $unit): Reading\LevelMarks
-    {
-        return new Reading\LevelMarks(
-            Quantity::of($tree['lowest'], $unit),
-            Quantity::of($tree['add'], $unit),
-            Quantity::of($tree['full'], $unit),
-            Quantity::of($tree['highest'], $unit),
-        );
-    }
-
-    /** @param  array<string, mixed>  $tree */
-    private function fluid(array $tree): Reading\Fluid
-    {
-        return new Reading\Fluid($tree['name'], Quantity::of($tree['litres_per_unit'], Unit::Litre), $tree['settle_minutes']);
     }
 
     /** @param  array<string, mixed>  $tree */

@@ -10,7 +10,9 @@ use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\LimitsAsked;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Reading\BandsOutOfOrder;
 use JadeLedger\Core\Reading\MarksOutOfOrder;
+use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlanWalk;
 
@@ -151,9 +153,13 @@ final readonly class ExamineModel
             foreach (Movement::cases() as $movement) {
                 (new PlanWalk($catalogue))->for($catalogue->model($tree['id']), $movement);
             }
+            // The bands of an instrument are put in order when they are asked for.
+            foreach ($catalogue->model($tree['id'])->limits as $limits) {
+                $limits instanceof ScaleReading && $limits->bands();
+            }
         } catch (NoSafeOrder|LimitNotKnown $fault) {
             return ['features' => [$fault->getMessage()]];
-        } catch (MarksOutOfOrder $fault) {
+        } catch (MarksOutOfOrder|BandsOutOfOrder $fault) {
             return ['limits' => [$fault->getMessage()]];
         }
 

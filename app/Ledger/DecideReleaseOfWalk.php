@@ -19,14 +19,21 @@ final class DecideReleaseOfWalk
 {
     public function __invoke(Walk $walk, Catalogue $catalogue): ReleaseDecision
     {
+        $tag = Tag::query()->where('machine_id', $walk->machine_id)->whereNull('lifted_at')->exists() ? TagState::Hanging : TagState::None;
+
+        return (new DecideRelease)->of($this->judged($walk, $catalogue), $tag);
+    }
+
+    /** @return list<JudgedLine> every line of the walk, and every finding on the machine that is not mended */
+    public function judged(Walk $walk, Catalogue $catalogue): array
+    {
         $lines = $walk->lines()->get()
             ->map(static fn (WalkLine $line): JudgedLine => JudgedLine::check($line->key, $catalogue->check($line->check_id)->title, $line->severity, $line->outcome))
             ->all();
-        $findings = Finding::query()->where('machine_id', $walk->machine_id)->where('is_struck', false)->orderBy('number')->get()
+        $findings = Finding::query()->where('machine_id', $walk->machine_id)->where('is_struck', false)->whereNull('mended_at')->orderBy('number')->get()
             ->map(static fn (Finding $finding): JudgedLine => JudgedLine::finding($finding->id, "{$catalogue->findingKind($finding->kind)->name}, {$finding->part}", $finding->severity))
             ->all();
-        $tag = Tag::query()->where('machine_id', $walk->machine_id)->whereNull('lifted_at')->exists() ? TagState::Hanging : TagState::None;
 
-        return (new DecideRelease)->of([...array_values($lines), ...array_values($findings)], $tag);
+        return [...array_values($lines), ...array_values($findings)];
     }
 }

@@ -20,6 +20,8 @@ final class EntryKinds
         Kinds\EntryStruck::class,
         Kinds\ReleaseDecided::class,
         Kinds\TagHung::class,
+        Kinds\RepairRecorded::class,
+        Kinds\TagLifted::class,
         Kinds\HandoverStepShown::class,
         Kinds\HandoverSigned::class,
         Kinds\SpreadExplained::class,

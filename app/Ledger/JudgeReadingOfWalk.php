@@ -22,6 +22,7 @@ use JadeLedger\Core\Reading\JudgeReading;
 use JadeLedger\Core\Reading\Limits;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
+use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Reading\SightGlassLimits;
 use JadeLedger\Core\Reading\TankColumnLimits;
 
@@ -70,6 +71,7 @@ final class JudgeReadingOfWalk
         return match (true) {
             $limits instanceof DipstickLimits => $limits->cold->add->unit,
             $limits instanceof SightGlassLimits, $limits instanceof TankColumnLimits => $limits->marks->add->unit,
+            $limits instanceof ScaleReading => $limits->scale()->low->unit,
             $limits instanceof HourMeterLimits => Unit::Hour,
             default => Unit::Piece,
         };
@@ -82,6 +84,7 @@ final class JudgeReadingOfWalk
             $limits instanceof DipstickLimits => [$limits->cold->lowest, $limits->hot->highest ?? $limits->cold->highest],
             $limits instanceof SightGlassLimits => [Quantity::zero(Unit::Millimetre), $limits->diameter],
             $limits instanceof TankColumnLimits => [Quantity::zero($limits->marks->add->unit), $limits->marks->highest],
+            $limits instanceof ScaleReading => [$limits->scale()->low, $limits->scale()->high],
             $limits instanceof HourMeterLimits => [Quantity::zero(Unit::Hour), Quantity::of(10 ** $limits->wholeDigits, Unit::Hour)],
             default => [Quantity::zero(Unit::Piece), null],
         };

@@ -12,7 +12,7 @@ final readonly class RebuildProjections
 {
     /** Everything that follows from the ledger. */
     public const TABLES = [
-        'machine_states', 'hire_states', 'walks', 'walk_lines', 'walk_people', 'readings', 'findings', 'finding_sightings', 'tags', 'handovers', 'spread_explanations',
+        'machine_states', 'hire_states', 'walks', 'walk_lines', 'walk_people', 'readings', 'findings', 'finding_sightings', 'repairs', 'tags', 'handovers', 'spread_explanations',
     ];
 
     public function __construct(private EntryKinds $kinds)

@@ -9,6 +9,7 @@ use App\Models\Hire;
 use App\Models\HireStanding;
 use App\Models\Reading;
 use App\Models\SpreadExplanation;
+use App\Models\WalkLine;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Movement;
@@ -31,17 +32,30 @@ final class SpreadOfHire
         $column = in_array($hire->standing(), [HireStanding::Returned, HireStanding::Closed], true) ? InColumn::Finished : InColumn::Open;
 
         return new Spread(
-            $this->readings($readings, $catalogue, $column),
+            $this->readings($readings, $catalogue, $column, $this->dueIn($hire)),
             $this->findings($hire, $column),
             array_values(SpreadExplanation::query()->where('hire_id', $hire->id)->get()->map(static fn (SpreadExplanation $explanation): string => $explanation->line)->all()),
         );
     }
 
     /**
+     * The lines that the return walk asks for; all of them as long as there is none.
+     *
+     * @return list<string>|null
+     */
+    private function dueIn(Hire $hire): ?array
+    {
+        $inWalk = $hire->state?->in_walk_id;
+
+        return $inWalk === null ? null : array_values(WalkLine::query()->where('walk_id', $inWalk)->pluck('key')->all());
+    }
+
+    /**
      * @param Collection<int, Reading> $readings
+     * @param list<string>|null $dueIn
      * @return list<ReadingLine>
      */
-    private function readings(Collection $readings, Catalogue $catalogue, InColumn $column): array
+    private function readings(Collection $readings, Catalogue $catalogue, InColumn $column, ?array $dueIn): array
     {
         $lines = [];
         foreach ($readings->groupBy('line') as $key => $ofLine) {
@@ -50,7 +64,7 @@ final class SpreadOfHire
                 $catalogue->check(explode('@', (string) $key)[0])->answer,
                 $this->entry($ofLine, Movement::Checkout),
                 $this->entry($ofLine, Movement::Return),
-                $column,
+                $dueIn !== null && ! in_array((string) $key, $dueIn, true) ? InColumn::NotAsked : $column,
             );
         }
 
@@ -77,6 +91,9 @@ final class SpreadOfHire
         $leftAt = $hire->state?->out_at;
         $lines = [];
         foreach (Finding::query()->with('sightings')->where('machine_id', $hire->machine_id)->where('is_struck', false)->orderBy('number')->get() as $finding) {
+            if ($finding->mended_at !== null && ($leftAt === null || ! $finding->mended_at->greaterThan($leftAt))) {
+                continue;
+            }
             $isNew = $inWalk !== null && $finding->walk_id === $inWalk;
             if (! $isNew && ($leftAt === null || $finding->recorded_at->greaterThan($leftAt))) {
                 continue;

@@ -31,6 +31,18 @@ final class UpdateWalkLine
         ]);
     }
 
+    /**
+     * Lines that a repair made due are open as on the first day; what was answered before stays in the ledger.
+     *
+     * @param list<string> $keys
+     */
+    public function dueAgain(string $walkId, array $keys): void
+    {
+        WalkLine::query()->where('walk_id', $walkId)->whereIn('key', $keys)->update([
+            'outcome' => 'open', 'entry_id' => null, 'judgement' => null, 'value' => null, 'unit' => null, 'answered_by_id' => null, 'answered_at' => null, 'attempts' => 0,
+        ]);
+    }
+
     /** @param  array<string, mixed>  $columns */
     private function write(?string $walkId, string $line, array $columns): void
     {

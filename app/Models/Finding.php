@@ -37,6 +37,7 @@ use JadeLedger\Core\Catalogue\Severity;
  * @property bool $is_struck
  * @property string $actor_id
  * @property Carbon $recorded_at
+ * @property Carbon|null $mended_at
  * @property-read User $actor
  * @property-read Collection<int, FindingSighting> $sightings
  */
@@ -51,7 +52,7 @@ final class Finding extends Projection
             'proposed_severity' => Severity::class,
             'severity' => Severity::class,
             'is_struck' => 'boolean',
-            'recorded_at' => 'datetime',
+            'recorded_at' => 'datetime', 'mended_at' => 'datetime',
         ];
     }
 

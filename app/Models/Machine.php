@@ -36,7 +36,7 @@ final class Machine extends Model
     /** @return HasMany<Finding, $this> what is wrong with it, struck findings left out */
     public function findings(): HasMany
     {
-        return $this->hasMany(Finding::class)->where('is_struck', false)->orderBy('number');
+        return $this->hasMany(Finding::class)->where('is_struck', false)->whereNull('mended_at')->orderBy('number');
     }
 
     /** @return HasMany<Hire, $this> */

@@ -18,6 +18,12 @@ enum Role: string
         return in_array($this, [self::Technician, self::Lead, self::Mechanic], true);
     }
 
+    /** Those who mend what stopped a machine. */
+    public function repairs(): bool
+    {
+        return in_array($this, [self::Mechanic, self::Lead], true);
+    }
+
     /** Those who stand with the customer. */
     public function handsOver(): bool
     {

@@ -30,6 +30,11 @@ final class Tag extends Projection
         return ['hung_at' => 'datetime', 'lifted_at' => 'datetime'];
     }
 
+    public static function hangingOn(string $machineId): ?self
+    {
+        return self::query()->with('hungBy')->where('machine_id', $machineId)->whereNull('lifted_at')->first();
+    }
+
     /** @return BelongsTo<User, $this> */
     public function hungBy(): BelongsTo
     {

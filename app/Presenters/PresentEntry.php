@@ -82,6 +82,7 @@ final readonly class PresentEntry
             'release.decided' => Words::say('words.decision.'.$payload['decision']),
             'handover.step_shown' => str_replace('_', ' ', (string) $payload['step']),
             'handover.signed' => (string) $payload['name'],
+            'repair.recorded' => trim($payload['words'].' '.implode(', ', $payload['parts'])),
             'spread.explained' => (string) $payload['words'],
             default => '',
         };

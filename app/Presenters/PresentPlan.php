@@ -21,6 +21,7 @@ use JadeLedger\Core\Reading\CountLimits;
 use JadeLedger\Core\Reading\DipstickLimits;
 use JadeLedger\Core\Reading\HourMeterLimits;
 use JadeLedger\Core\Reading\LevelMarks;
+use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Reading\SightGlassLimits;
 use JadeLedger\Core\Reading\TankColumnLimits;
 use JadeLedger\Core\Walk\Crossing;
@@ -139,11 +140,27 @@ final class PresentPlan
             $limits instanceof SightGlassLimits => ['kind' => 'sight_glass', 'step' => 1, 'marks' => self::marks($limits->marks), 'diameter' => self::number($limits->diameter), 'fluid' => $limits->fluid->name],
             $limits instanceof TankColumnLimits => ['kind' => 'tank_column', 'step' => 1, 'marks' => self::marks($limits->marks), 'fluid' => $limits->fluid->name],
             $limits instanceof HourMeterLimits => ['kind' => 'hour_meter', 'step' => 10 ** -$limits->decimals, 'whole_digits' => $limits->wholeDigits, 'decimals' => $limits->decimals],
+            $limits instanceof ScaleReading => self::scale($limits),
             $limits instanceof CountLimits => ['kind' => 'count', 'step' => 1, 'pieces' => $limits->pieces, 'expected' => $limits->expected],
             default => throw new \LogicException('No drawing for limits of type '.$limits::class),
         };
 
         return $own + ['unit' => $unit, 'source' => PresentSource::of($limits->source())];
+    }
+
+    /** @return array<string, mixed> */
+    private static function scale(ScaleReading $reading): array
+    {
+        $scale = $reading->scale();
+        $from = $scale->low;
+        $bands = [];
+        foreach ($reading->bands()->all as $band) {
+            $to = $band->upTo ?? $scale->high;
+            $bands[] = ['from' => self::number($from), 'to' => self::number($to), 'outcome' => $band->outcome->value];
+            $from = $to;
+        }
+
+        return ['kind' => 'scale', 'drawn' => $scale->drawn->value, 'step' => (float) $scale->step, 'low' => self::number($scale->low), 'high' => self::number($scale->high), 'bands' => $bands];
     }
 
     /** @return array<string, float> */

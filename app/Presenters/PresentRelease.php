@@ -6,17 +6,23 @@ namespace App\Presenters;
 
 use App\Ledger\ContextOfWalk;
 use App\Ledger\DecideReleaseOfWalk;
+use App\Ledger\PostingContext;
+use App\Ledger\TagInOfWalk;
 use App\Models\Finding;
+use App\Models\Repair;
+use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Words;
 use JadeLedger\Core\Release\Ground;
+use JadeLedger\Core\Release\JudgedLine;
+use JadeLedger\Core\Release\NotTaggedIn;
 
 /** The decision on a walk's machine, each ground with the words that were said about it. */
 final readonly class PresentRelease
 {
-    public function __construct(private DecideReleaseOfWalk $decide, private ContextOfWalk $context)
+    public function __construct(private DecideReleaseOfWalk $decide, private ContextOfWalk $context, private TagInOfWalk $tagIn)
     {
     }
 
@@ -41,6 +47,7 @@ final readonly class PresentRelease
                 'line' => $lines->has($ground->reference) ? $ground->reference : null,
                 'finding' => $findings->has($ground->reference) ? $ground->reference : null,
             ], $decision->grounds),
+            ...$this->tagIn($walk, $context),
             'tag' => PresentTag::hangingOn($walk->machine_id),
             'decided' => $walk->decision === null || $walk->decidedBy === null || $walk->decided_at === null ? null : [
                 'decision' => $walk->decision->value,
@@ -48,6 +55,32 @@ final readonly class PresentRelease
                 'at' => Moment::text($walk->decided_at),
                 'conditions' => $walk->conditions,
             ],
+        ];
+    }
+
+    /** @return array<string, mixed> what was mended, and what keeps the reader from taking the tag off */
+    private function tagIn(Walk $walk, PostingContext $context): array
+    {
+        $tag = Tag::hangingOn($walk->machine_id);
+        if ($tag === null) {
+            return ['repair' => null, 'tag_stays' => null];
+        }
+        $repair = Repair::under($tag->id);
+        $rule = ($this->tagIn)($walk, $tag, $context->catalogue);
+        $why = $rule->inTheWayOf($context->actor->id);
+        $lines = $why === NotTaggedIn::SomethingStops ? $rule->stops() : $rule->stillDue();
+        $figures = ['count' => count($lines), 'lines' => implode(', ', array_map(static fn (JudgedLine $line): string => $line->title, array_slice($lines, 0, 5)))];
+
+        return [
+            'repair' => $repair === null ? null : [
+                'words' => $repair->words,
+                'parts' => $repair->parts,
+                'by' => PresentPerson::of($repair->repairedBy),
+                'at' => Moment::text($repair->repaired_at),
+                'due' => count($repair->due),
+                'still_due' => array_map(static fn (JudgedLine $line): string => $line->reference, $rule->stillDue()),
+            ],
+            'tag_stays' => $why === null ? null : Words::say("problems.tag_stays_{$why->value}.detail", $figures),
         ];
     }
 

@@ -26,6 +26,7 @@ final class PresentSession
                 'may' => [
                     'walk' => $user->role->walks(),
                     'lead' => $user->role === Role::Lead,
+                    'repair' => $user->role->repairs(),
                     'hand_over' => $user->role->handsOver(),
                     'settle' => $user->role->walks() || $user->role->settles(),
                 ],

@@ -11,10 +11,11 @@ final class PresentTag
     /** @return array<string, mixed>|null the tag that hangs on a machine, if any */
     public static function hangingOn(string $machineId): ?array
     {
-        $tag = Tag::query()->with('hungBy')->where('machine_id', $machineId)->whereNull('lifted_at')->first();
+        $tag = Tag::hangingOn($machineId);
 
         return $tag === null ? null : [
             'id' => $tag->id,
+            'walk_id' => $tag->walk_id,
             'number' => $tag->number,
             'reason' => $tag->reason,
             'hung_by' => PresentPerson::of($tag->hungBy),

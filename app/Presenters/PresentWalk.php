@@ -71,7 +71,7 @@ final readonly class PresentWalk
         $outcomes = $lines->mapWithKeys(static fn (WalkLine $line): array => [$line->key => $line->outcome])->all();
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
         $last = $this->otherColumn($walk);
-        $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $walk->machine_id)->where('is_struck', false)->orderBy('number')->get();
+        $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $walk->machine_id)->where('is_struck', false)->whereNull('mended_at')->orderBy('number')->get();
 
         return [
             'stage' => $walk->stage,

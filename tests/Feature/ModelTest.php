@@ -247,7 +247,7 @@ final class ModelTest extends YardTestCase
                 'def.unit' => 'l', 'def.need' => 'for_the_hire', 'def.marks.lowest' => '3', 'def.marks.add' => '27', 'def.marks.full' => '30', 'def.marks.highest' => '31',
                 'def.fluid.name' => 'exhaust fluid', 'def.fluid.litres_per_unit' => '1', 'def.fluid.settle_minutes' => '1',
                 'purge.seconds' => '210',
-                'keys.pieces' => 'keys', 'keys.expected' => '2', 'manual.pieces' => 'manuals', 'manual.expected' => '1',
+                'battery.nominal_v' => '24', 'track.least_mm' => '30', 'track.most_mm' => '60', 'keys.pieces' => 'keys', 'keys.expected' => '2', 'manual.pieces' => 'manuals', 'manual.expected' => '1',
             ],
         ];
     }

@@ -93,7 +93,7 @@ final readonly class ReadingPosted implements AnswersALine
 
     private function base(Unit $unit): Unit
     {
-        foreach ([Unit::Metre, Unit::CubicMetre, Unit::Second, Unit::Degree, Unit::Kelvin, Unit::Pascal, Unit::Piece] as $base) {
+        foreach ([Unit::Metre, Unit::CubicMetre, Unit::Second, Unit::Degree, Unit::Kelvin, Unit::Pascal, Unit::Volt, Unit::Hertz, Unit::MetrePerSecond, Unit::SpecificGravity, Unit::Piece] as $base) {
             if ($base->dimension() === $unit->dimension()) {
                 return $base;
             }

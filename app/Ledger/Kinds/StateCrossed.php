@@ -9,6 +9,8 @@ use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
 use App\Models\LedgerEntry;
+use App\Models\Repair;
+use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
 use JadeLedger\Core\Catalogue\StageLine;
@@ -32,6 +34,10 @@ final class StateCrossed implements EntryKind
     {
         $crossing = $context->plan->crossing($entry->text('stage'))
             ?? throw Refused::because('no_such_stage', 422, ['stage' => $entry->text('stage')]);
+        $tag = Tag::hangingOn($context->walk->machine_id);
+        if ($tag !== null && $crossing->stage->state->liveliness() > 0 && Repair::under($tag->id) === null) {
+            throw Refused::because('tag_forbids_power', 409, ['number' => $tag->number]);
+        }
         $open = $crossing->unconfirmed($entry->texts('confirmed'));
         if ($open !== []) {
             throw Refused::because('lines_not_confirmed', 422, ['lines' => implode(' ', array_map(static fn (StageLine $line): string => $line->text, $open))]);

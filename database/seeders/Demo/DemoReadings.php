@@ -42,8 +42,23 @@ final class DemoReadings
         return match ($instrument['kind']) {
             'hour_meter' => $this->hours,
             'count' => (string) $instrument['expected'],
+            'scale' => $this->amidst($instrument),
             default => (string) (int) ceil(($instrument['marks']['add'] * 2 + $instrument['marks']['full'] * 3) / 5),
         };
+    }
+
+    /**
+     * The middle of the widest band in which it stands.
+     *
+     * @param array<string, mixed> $instrument
+     */
+    private function amidst(array $instrument): string
+    {
+        $bands = array_filter($instrument['bands'], static fn (array $band): bool => $band['outcome'] === 'stands');
+        usort($bands, static fn (array $a, array $b): int => $b['to'] - $b['from'] <=> $a['to'] - $a['from']);
+        $steps = round(($bands[0]['from'] + $bands[0]['to']) / 2 / $instrument['step']);
+
+        return (string) round($steps * $instrument['step'], 3);
     }
 
     /**

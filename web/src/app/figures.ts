@@ -50,12 +50,12 @@ export function signed(decimal: string): string {
   return Number(decimal) === 0 ? '0' : Number(decimal) > 0 ? `+${figure(decimal)}` : figure(decimal);
 }
 
-const UNITS: Record<string, string> = { mm: 'mm', l: 'L', h: 'h', pcs: '', deg: '°', min: 'min', degC: '°C', percent: '%' };
+const UNITS: Record<string, string> = { mm: 'mm', l: 'L', h: 'h', pcs: '', deg: '°', min: 'min', degC: '°C', percent: '%', m_s: 'm/s', sg: '' };
 
 /** The unit as it is written beside a figure. */
 export const unitName = (unit: string): string => UNITS[unit] ?? unit;
 
 /** As many decimals as the step of an instrument has. */
 export function atStep(value: number, step: number): string {
-  return value.toFixed(step < 1 ? Math.round(-Math.log10(step)) : 0);
+  return value.toFixed(step < 1 ? Math.ceil(-Math.log10(step) - 1e-9) : 0);
 }

@@ -30,7 +30,7 @@ export function LimitFields({ limits, entered, faults, onEnter }: Props) {
         >
           {field.choices.map((choice) => (
             <MenuItem key={choice} value={choice}>
-              {t(`sheet.choice.${choice}`)}
+              {t(`sheet.choice.${choice}`, { defaultValue: choice })}
             </MenuItem>
           ))}
         </TextField>

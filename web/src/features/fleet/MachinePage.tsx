@@ -42,6 +42,11 @@ export default function MachinePage() {
         </div>
         <section className="machine-folios" aria-label={t('fleet.folios')}>
           {tag !== null && <Stamp tone="oxide" top={t('tag.top', { number: tag.number })} word={t('decision.tagged_out')} reason={tag.reason} foot={`${shortDate(tag.hung_at)}, ${tag.hung_by.name}`} />}
+          {tag !== null && (
+            <Link className="to-tag" to={`/walks/${tag.walk_id}?decision`} data-testid="to-tag">
+              {t('repair.to_tag')}
+            </Link>
+          )}
           {finding !== undefined && (
             <p className="machine-finding">
               <b>

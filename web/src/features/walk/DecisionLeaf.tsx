@@ -12,6 +12,7 @@ import { Stamp } from '../../marks/Stamp';
 import { shortDate } from '../../app/figures';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from './ProblemWords';
+import { RepairPart } from './RepairPart';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
 import type { Walk } from './types';
@@ -77,6 +78,7 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
               {t(`decision.now.${data.decision}`)}
             </p>
           )}
+          {data.tag !== null && <RepairPart walk={walk} data={data} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
           <Grounds data={data} conditions={conditions} mayLead={me.may.lead && mayPost && data.may_be_released_with_conditions} onConditions={setConditions} onGoLine={onGoLine} />
           <ProblemWords problem={problem} />
           {mayPost && data.tag === null && (

@@ -5,8 +5,11 @@ import { HourMeter } from '../../instruments/HourMeter';
 import { PieceCount } from '../../instruments/PieceCount';
 import { SightGlass } from '../../instruments/SightGlass';
 import { TankColumn } from '../../instruments/TankColumn';
+import { DrawnScale } from './DrawnScale';
 
 interface Props {
+  /** Under which name a running watch is kept on the tablet. */
+  keptAs: string;
   instrument: Schema['Instrument'];
   value: number;
   face: Face;
@@ -22,7 +25,7 @@ interface Props {
 const NO_MARKS = { lowest: 0, add: 0, full: 1, highest: 1 };
 
 /** The drawing that belongs to a kind of instrument. */
-export function DrawnInstrument({ instrument, face, onFace, ...rest }: Props) {
+export function DrawnInstrument({ instrument, face, onFace, keptAs, ...rest }: Props) {
   const { t } = useTranslation();
   const shared = { ...rest, unit: instrument.unit, step: instrument.step };
   switch (instrument.kind) {
@@ -38,5 +41,7 @@ export function DrawnInstrument({ instrument, face, onFace, ...rest }: Props) {
       return <HourMeter {...shared} wholeDigits={instrument.whole_digits ?? 5} decimals={instrument.decimals ?? 1} />;
     case 'count':
       return <PieceCount {...shared} expected={instrument.expected ?? 1} />;
+    case 'scale':
+      return <DrawnScale {...shared} instrument={instrument} keptAs={keptAs} />;
   }
 }

@@ -79,6 +79,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         <div className="reading-drawing">
           <DrawnInstrument
             instrument={instrument}
+            keptAs={`${walk.id}.${line.key}`}
             value={draft.value}
             face={draft.face}
             ghost={state?.last === undefined || state.last === null ? null : Number(state.last)}
@@ -239,6 +240,8 @@ function range(instrument: Instrument): [number, number] {
       return [0, 10 ** (instrument.whole_digits ?? 5) - 10 ** -(instrument.decimals ?? 1)];
     case 'count':
       return [0, 20];
+    case 'scale':
+      return [instrument.low ?? 0, instrument.high ?? 0];
   }
 }
 
@@ -246,6 +249,10 @@ function range(instrument: Instrument): [number, number] {
 function firstValue(instrument: Instrument, known: string | null): number {
   if (known !== null) {
     return Number(known);
+  }
+
+  if (instrument.kind === 'scale') {
+    return instrument.low ?? 0;
   }
 
   return instrument.kind === 'count' ? 0 : Math.max(0, instrument.marks?.lowest ?? 0);

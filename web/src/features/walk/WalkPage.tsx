@@ -64,7 +64,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
   const [crossingTo, setCrossingTo] = useState<string | null>(null);
   const [placing, setPlacing] = useState<{ x: number; y: number; line?: string } | null>(null);
   const [lookingAt, setLookingAt] = useState<string | null>(null);
-  const [deciding, setDeciding] = useState(false);
+  const [deciding, setDeciding] = useState(() => new URLSearchParams(window.location.search).has('decision'));
   const [helping, setHelping] = useState(false);
   const [refused, setRefused] = useState<{ line: string; problem: Problem } | null>(null);
   const isWide = useMediaQuery('(min-width: 1001px)', { noSsr: true });
@@ -121,7 +121,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
       }
     >
       <Strip walk={walk} position={position} pending={pending} onCross={setCrossingTo} onDecide={() => setDeciding(true)} isWide={isWide} />
-      {crossingStage !== undefined && state.tag === null ? (
+      {crossingStage !== undefined && (state.tag === null || crossingTo !== null) ? (
         <CrossingSheet
           key={crossingStage.id}
           walk={walk}

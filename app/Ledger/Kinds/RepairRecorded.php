@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\Refused;
+use App\Ledger\EntryKind;
+use App\Ledger\IncomingEntry;
+use App\Ledger\PostingContext;
+use App\Ledger\TagInOfWalk;
+use App\Ledger\UpdateWalkLine;
+use App\Models\Finding;
+use App\Models\LedgerEntry;
+use App\Models\Repair;
+use App\Models\Tag;
+use App\Models\User;
+use JadeLedger\Core\Release\DueAfterRepair;
+use JadeLedger\Core\Walk\PlannedLine;
+
+/** What stopped the machine was mended. The tag stays: what the repair made due is looked at again first. */
+final readonly class RepairRecorded implements EntryKind
+{
+    public function __construct(private UpdateWalkLine $lines, private TagInOfWalk $tagIn)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'repair.recorded';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role->repairs();
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        $tag = Tag::hangingOn($context->walk->machine_id) ?? throw Refused::because('no_tag_hangs', 409);
+        if ($tag->walk_id !== $context->walk->id) {
+            throw Refused::because('tag_of_another_walk', 409, ['number' => $tag->number]);
+        }
+        $before = Repair::under($tag->id);
+        if ($before !== null && ($this->tagIn)($context->walk, $tag, $context->catalogue)->stops() === []) {
+            throw Refused::because('repaired_already', 409, ['name' => $before->repairedBy->name]);
+        }
+        foreach ($entry->texts('lines') as $line) {
+            $context->line($line);
+        }
+        $due = (new DueAfterRepair($context->plan, $context->catalogue->featuresOf($context->model)))->of([...$entry->texts('lines'), ...$this->linesAround($entry->texts('findings'), $context)]);
+
+        return ['tag' => $tag->id, 'due' => $due];
+    }
+
+    /**
+     * A mended finding makes due the line from which it was placed, and everything that is looked at where its part is.
+     *
+     * @param list<string> $findings
+     * @return list<string> keys of lines
+     */
+    private function linesAround(array $findings, PostingContext $context): array
+    {
+        $parts = array_column($context->catalogue->family($context->model->familyId)->parts, 'id', 'name');
+        $lines = [];
+        foreach (Finding::query()->where('machine_id', $context->walk->machine_id)->whereIn('id', $findings)->get() as $finding) {
+            array_push($lines, ...array_filter([$finding->line]));
+            foreach ($context->plan->visits as $visit) {
+                if ($visit->station->part !== null && $visit->station->part === ($parts[$finding->part] ?? null)) {
+                    array_push($lines, ...array_map(static fn (PlannedLine $line): string => $line->key, $visit->lines));
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $payload = $entry->payload();
+        $judgement = $entry->judgement();
+        Repair::query()->create([
+            'id' => $entry->id,
+            'tag_id' => $judgement['tag'],
+            'machine_id' => $entry->machine_id,
+            'walk_id' => $entry->walk_id,
+            'words' => $payload['words'],
+            'parts' => $payload['parts'],
+            'due' => $judgement['due'],
+            'repaired_by_id' => $entry->actor_id,
+            'repaired_at' => $entry->recorded_at,
+        ]);
+        $this->lines->dueAgain((string) $entry->walk_id, $judgement['due']);
+        Finding::query()->where('machine_id', $entry->machine_id)->whereIn('id', $payload['findings'])->update(['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
+    }
+}

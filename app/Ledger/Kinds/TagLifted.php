@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\Refused;
+use App\Ledger\EntryKind;
+use App\Ledger\IncomingEntry;
+use App\Ledger\PostingContext;
+use App\Ledger\TagInOfWalk;
+use App\Models\HireStanding;
+use App\Models\HireState;
+use App\Models\LedgerEntry;
+use App\Models\MachineStanding;
+use App\Models\MachineState;
+use App\Models\Tag;
+use App\Models\User;
+use App\Models\Walk;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Release\JudgedLine;
+use JadeLedger\Core\Release\NotTaggedIn;
+
+/** The tag came off: mended, tried again, and said so by somebody other than who mended it. The decision is open again. */
+final readonly class TagLifted implements EntryKind
+{
+    public function __construct(private TagInOfWalk $tagIn)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'tag.lifted';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role->walks();
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        $tag = Tag::hangingOn($context->walk->machine_id) ?? throw Refused::because('no_tag_hangs', 409);
+        $rule = ($this->tagIn)($context->walk, $tag, $context->catalogue);
+        $why = $rule->inTheWayOf($context->actor->id);
+        if ($why !== null) {
+            $lines = $why === NotTaggedIn::SomethingStops ? $rule->stops() : $rule->stillDue();
+            throw Refused::because("tag_stays_{$why->value}", 409, [
+                'count' => count($lines),
+                'lines' => implode(', ', array_map(static fn (JudgedLine $line): string => $line->title, array_slice($lines, 0, 5))),
+            ]);
+        }
+
+        return ['tag' => $tag->id];
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $walk = Walk::query()->findOrFail($entry->walk_id);
+        Tag::query()->where('id', $entry->judgement()['tag'])->update(['lifted_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'), 'lifted_by_id' => $entry->actor_id]);
+        $walk->update(['decision' => null, 'decided_by_id' => null, 'decided_at' => null]);
+        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Walking]);
+        HireState::query()->where('hire_id', $entry->hire_id)->update([
+            'standing' => $walk->movement === Movement::Checkout ? HireStanding::WalkingOut : HireStanding::WalkingIn,
+        ]);
+    }
+}
