@@ -51,10 +51,18 @@ final readonly class JudgeReading
             $this->limits instanceof SightGlassLimits => (new SightGlassReading($this->limits))->judge($observation->value),
             $this->limits instanceof TankColumnLimits => (new TankColumnReading($this->limits))->judge($observation->value),
             $this->limits instanceof CountLimits => (new CountReading($this->limits))->judge($observation->value),
-            $this->limits instanceof ScaleReading => $this->limits->judge($observation),
+            $this->limits instanceof ScaleReading => $this->onScale($this->limits, $observation),
             $this->limits instanceof HourMeterLimits => (new HourMeterReading($this->limits, $meter))->judge($observation->value),
             default => throw NoJudgeFor::limits($this->limits),
         };
+    }
+
+    private function onScale(ScaleReading $reading, Observation $observation): Verdict
+    {
+        $verdict = $reading->judge($observation);
+        $slip = UnitSlip::suspected($reading, $observation->value);
+
+        return $slip === null || $verdict->outcome === Outcome::Stands ? $verdict : $verdict->after($slip->phrase());
     }
 
     /** Oil that does not look clear is attended to, however high it stands. */

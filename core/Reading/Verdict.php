@@ -45,6 +45,12 @@ final readonly class Verdict
         return new self(Outcome::Open, $reason, $act, $working, $source);
     }
 
+    /** The same verdict with another thing to do first. */
+    public function after(Phrase $act): self
+    {
+        return new self($this->outcome, $this->reason, $act, $this->working, $this->source, $this->topUp, $this->isDisputed);
+    }
+
     /**
      * A reading that contradicts what is known: posted with its reason, and looked into before it counts.
      *

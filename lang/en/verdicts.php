@@ -69,6 +69,7 @@ return [
         'cannot_tell' => 'Cannot be told now.',
     ],
     'reading' => [
+        'unit_slip' => 'Was it read as :meant? That is :ours. Enter it so, or post it as it stands.',
         'wrong_state' => 'Not valid: taken with the machine ":present". It needs ":required".',
         'again_when' => 'It is asked again when the machine is ":required".',
         'conditions_not_held' => 'Not valid: :conditions.',

@@ -32,6 +32,7 @@ use JadeLedger\Core\Reading\SpecificGravity;
 use JadeLedger\Core\Reading\TrackSag;
 use JadeLedger\Core\Reading\TreadDepth;
 use JadeLedger\Core\Reading\TyrePressure;
+use JadeLedger\Core\Reading\UnitSlip;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -92,6 +93,19 @@ final class ScaleReadingTest extends TestCase
         foreach ($reading->bands()->all as $band) {
             self::assertTrue($band->upTo === null || ($band->upTo->compareTo($scale->low) >= 0 && $band->upTo->isLessThan($scale->high)), "{$band->says} ends off the scale");
         }
+    }
+
+    /** Factors of NIST SP 811: 51 psi are 351.6 kPa, 3.5 bar are 350 kPa. */
+    public function test_a_figure_in_another_unit_is_noticed_by_its_factor_and_offered(): void
+    {
+        $tyre = new TyrePressure(self::of('350', Unit::Kilopascal), new Source(SourceKind::Maker, 'plate'));
+        $slip = static fn (string $value): array => UnitSlip::suspected($tyre, self::of($value, Unit::Kilopascal))?->phrase()->figures ?? [];
+
+        self::assertSame(['meant' => '51 psi', 'ours' => '351.6 kPa'], $slip('51'));
+        self::assertSame(['meant' => '3.5 bar', 'ours' => '350 kPa'], $slip('3.5'));
+        self::assertSame([], $slip('350'), 'it stands as it is');
+        self::assertSame([], $slip('200'), 'no unit makes that right');
+        self::assertSame([], array_filter(array_map(static fn (int $mm): mixed => UnitSlip::suspected(new TrackSag(self::mm('30'), self::mm('60'), new Source(SourceKind::Maker, 'plate')), self::mm((string) $mm)), range(3, 90))), 'three inches of slack and more are no slip of one');
     }
 
     /** Gay-Lussac's law: a hot tyre reads higher with the same air; a plate of 400 kPa at 20 °C is 468 kPa at 60 °C. */

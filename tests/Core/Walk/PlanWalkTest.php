@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Walk;
 
+use App\Catalogue\BuildCatalogue;
 use Eris\Generators;
 use Eris\TestTrait;
 use JadeLedger\Core\Catalogue\Applicability;
@@ -197,6 +198,36 @@ final class PlanWalkTest extends TestCase
             static fn (Visit $visit): string => $visit->station->id,
             array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === $stage),
         ));
+    }
+
+    /** A law: whatever schools a yard follows, on whatever machine, no check runs in a state that it forbids and no step waits for less than the model says. */
+    public function test_under_any_house_rules_no_check_runs_in_a_forbidden_state(): void
+    {
+        $models = array_values(RealCatalogue::get()->models);
+        for ($seed = 1; $seed <= 60; $seed++) {
+            mt_srand($seed);
+            $choices = [];
+            foreach (RealCatalogue::get()->houseRules->all as $rule) {
+                if (count($rule->schools) > 1) {
+                    $choices[$rule->id] = $rule->schools[mt_rand(0, count($rule->schools) - 1)]->id;
+                }
+            }
+            $catalogue = (new BuildCatalogue)->from(RealCatalogue::compiled()->withChoices($choices));
+            foreach (array_rand($models, 6) as $at) {
+                $model = $catalogue->model($models[$at]->id);
+                $plan = (new PlanWalk($catalogue))->for($model, Movement::cases()[mt_rand(0, 1)]);
+                foreach ($plan->lines() as $line) {
+                    self::assertTrue($line->check->needs->isMetBy($line->stage->state), "seed {$seed}: {$model->id} {$line->key}");
+                }
+                $live = array_map(static fn ($crossing): int => $crossing->stage->state->liveliness(), $plan->crossings);
+                foreach ($plan->crossings as $at => $crossing) {
+                    foreach ($crossing->lines as $line) {
+                        self::assertTrue($line->waitLimit === null || $line->waitSeconds === ($model->limits[$line->waitLimit]->seconds ?? null), "seed {$seed}: {$model->id} {$line->id}");
+                    }
+                }
+                self::assertSame(0, end($live), "seed {$seed}: {$model->id} is left alive");
+            }
+        }
     }
 
     /** @param  list<string>  $more */

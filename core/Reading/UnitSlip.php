@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/**
+ * A figure that was read in one unit and typed as another.
+ *
+ * Suspected when it does not stand as it was typed, and the same digits in another unit of the same dimension would.
+ * Common practice, no source.
+ */
+final readonly class UnitSlip
+{
+    /** Units that stand beside each other on the gauges of a yard. */
+    private const NEIGHBOURS = [
+        [Unit::Kilopascal, Unit::PoundForcePerSquareInch, Unit::Bar],
+        [Unit::Millimetre, Unit::Inch],
+        [Unit::Second, Unit::Millisecond],
+        [Unit::Litre, Unit::GallonUs, Unit::GallonImperial],
+    ];
+
+    private function __construct(public Quantity $meant, public Quantity $inOurs)
+    {
+    }
+
+    /** What was probably meant; nothing when the figure stands, or no other unit explains it. */
+    public static function suspected(ScaleReading $reading, Quantity $typed): ?self
+    {
+        if ($reading->bands()->of($typed)->outcome === Outcome::Stands) {
+            return null;
+        }
+        foreach (self::NEIGHBOURS as $units) {
+            foreach (in_array($typed->unit, $units, true) ? $units : [] as $unit) {
+                $meant = Quantity::of((string) $typed->decimal(6), $unit);
+                $inOurs = $meant->in($typed->unit);
+                if ($unit !== $typed->unit && ! $inOurs->isGreaterThan($reading->scale()->high) && $reading->bands()->of($inOurs)->outcome === Outcome::Stands) {
+                    return new self($meant, $inOurs);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    public function phrase(): Phrase
+    {
+        return new Phrase('reading.unit_slip', [
+            'meant' => "{$this->meant->text()} {$this->meant->unit->symbol()}",
+            'ours' => "{$this->inOurs->decimal(1)->stripTrailingZeros()} {$this->inOurs->unit->symbol()}",
+        ]);
+    }
+}
