@@ -28,7 +28,7 @@ final readonly class ForkHeel implements ScaleReading
 
     public function scale(): Scale
     {
-        return new Scale(Drawn::Rule, $this->original->times('0.8'), $this->original->times('1.02'), '0.1');
+        return new Scale(Drawn::Rule, $this->original->times('0.6'), $this->original->times('1.02'), '0.1');
     }
 
     public function bands(): Bands

@@ -26,7 +26,7 @@ final readonly class ForkTips implements ScaleReading
 
     public function scale(): Scale
     {
-        return new Scale(Drawn::Rule, Quantity::zero(Unit::Millimetre), $this->blade->times('0.06'), '1');
+        return new Scale(Drawn::Rule, Quantity::zero(Unit::Millimetre), $this->blade->times('0.1'), '1');
     }
 
     public function bands(): Bands

@@ -110,6 +110,52 @@ final class ScreensTest extends BrowserTestCase
         $this->assertAccessible();
     }
 
+    public function test_the_lead_writes_a_model_down_is_asked_for_what_is_missing_and_finds_it_in_the_catalogue(): void
+    {
+        $this->signIn('dilys');
+        $this->open('/app/catalogue/models/new');
+        $this->tap('sheet-family');
+        $this->tap('family-mast_lift');
+        foreach (['maker' => 'Kelderhay', 'name' => 'M7', 'describes' => '7 m mast lift', 'mass_kg' => '980', 'source' => "maker's manual, M7"] as $field => $words) {
+            $this->type("sheet-{$field}", $words);
+        }
+        $this->wait('[data-testid="limit-keys.expected"]');
+        $this->hold('keep-model');
+        $this->waitForText('.sheet-limits', 'Still asked for');
+        foreach ($this->web->findElements(WebDriverBy::cssSelector('[data-testid^="limit-"]')) as $input) {
+            $name = (string) $input->getAttribute('data-testid');
+            $input->sendKeys(match (true) {
+                str_ends_with($name, '.decimals') => '1',
+                str_ends_with($name, '.pieces') => 'pieces',
+                str_ends_with($name, 'acid.least') => '1.225',
+                default => '5',
+            });
+        }
+        // A reload in the middle loses nothing of it.
+        $this->open('/app/catalogue/models/new');
+        $this->wait('[data-testid="limit-keys.expected"]');
+        self::assertSame('Kelderhay', $this->wait(self::named('sheet-maker'))->getAttribute('value'));
+        $this->hold('keep-model');
+        $this->waitForText('h1', 'Kelderhay M7');
+        $this->waitForText('.model-has', 'Written down by Dilys Marchetti');
+    }
+
+    public function test_a_table_of_models_is_reported_row_by_row(): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'models').'.csv';
+        file_put_contents($file, "family,maker,name,describes,mass_kg,features,source\nflying_carpet,Kelderhay,C1,carpet,20,,manual\n");
+        $this->signIn('dilys');
+        $this->open('/app/catalogue');
+        $this->tap('open-import');
+        $this->web->findElement(WebDriverBy::cssSelector(self::named('import-file')))->sendKeys($file);
+        $this->tap('import-each_row');
+        $this->hold('import-models');
+        $this->waitForText(self::named('import-report'), 'There is no family "flying_carpet"');
+        $this->waitForText(self::named('import-report'), 'Row 2');
+        $this->assertAccessible();
+        unlink($file);
+    }
+
     public function test_the_lead_follows_another_school_and_the_old_one_stays_legible(): void
     {
         $this->signIn('dilys');

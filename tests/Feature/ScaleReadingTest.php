@@ -25,8 +25,8 @@ final class ScaleReadingTest extends YardTestCase
     }
 
     /** @param  array<string, mixed>  $payload */
-    #[TestWith(['mst-fork-wear', '28', 'mm', 'stop'], 'ISO 5057: a fork at 80 % stops')]
-    #[TestWith(['mst-fork-wear', '49.5', 'mm', 'stands'], 'a fork that is nearly new stands')]
+    #[TestWith(['mst-fork-wear', '40.5', 'mm', 'stop'], 'ISO 5057: 90 % of 45 mm stops')]
+    #[TestWith(['mst-fork-wear', '44.5', 'mm', 'stands'], 'a fork that is nearly new stands')]
     #[TestWith(['mst-fork-tips', '3', 'in', 'stop'], 'read in inches: 76 mm')]
     #[TestWith(['mst-fork-angle', '93', 'deg', 'stands'], 'ISO 5057, from memory, to be confirmed: 3° is allowed')]
     #[TestWith(['mst-fork-angle', '94', 'deg', 'stop'], 'and 4° not')]
