@@ -17,6 +17,7 @@ use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SeverityProposalController;
 use App\Http\Controllers\SpreadController;
+use App\Http\Controllers\TagLabelController;
 use App\Http\Controllers\VerdictController;
 use App\Http\Controllers\WalkController;
 use Illuminate\Support\Facades\Route;
@@ -38,6 +39,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('model-drafts', [ModelDraftController::class, 'store'])->name('model_drafts.store');
     Route::put('models/{model}', [ModelController::class, 'update'])->name('models.update');
     Route::get('models/{model}', [ModelController::class, 'show'])->name('models.show');
+    Route::get('tags/{tag}/label', TagLabelController::class)->name('tags.label');
     Route::get('house-rules', [HouseRuleController::class, 'index'])->name('house_rules.index');
     Route::put('house-rules/{rule}', [HouseRuleController::class, 'update'])->name('house_rules.update');
     Route::post('hires/{hire}/walks', [WalkController::class, 'store'])->name('walks.store');

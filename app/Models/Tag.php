@@ -17,6 +17,8 @@ use Illuminate\Support\Carbon;
  * @property string $walk_id
  * @property string|null $reference
  * @property string $reason
+ * @property string|null $keys_at where its keys are kept
+ * @property-read Machine $machine
  * @property string $hung_by_id
  * @property Carbon $hung_at
  * @property Carbon|null $lifted_at
@@ -33,6 +35,12 @@ final class Tag extends Projection
     public static function hangingOn(string $machineId): ?self
     {
         return self::query()->with('hungBy')->where('machine_id', $machineId)->whereNull('lifted_at')->first();
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
     }
 
     /** @return BelongsTo<User, $this> */

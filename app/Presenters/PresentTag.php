@@ -18,6 +18,7 @@ final class PresentTag
             'walk_id' => $tag->walk_id,
             'number' => $tag->number,
             'reason' => $tag->reason,
+            'keys_at' => $tag->keys_at,
             'hung_by' => PresentPerson::of($tag->hungBy),
             'hung_at' => Moment::text($tag->hung_at),
         ];

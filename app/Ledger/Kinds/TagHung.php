@@ -52,6 +52,7 @@ final class TagHung implements EntryKind
             'walk_id' => $entry->walk_id,
             'reference' => $entry->payload()['reference'] ?? null,
             'reason' => $entry->payload()['reason'],
+            'keys_at' => $entry->payload()['keys_at'] ?? null,
             'hung_by_id' => $entry->actor_id,
             'hung_at' => $entry->recorded_at,
         ]);

@@ -63,7 +63,13 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
       {data !== undefined && (
         <>
           {data.tag !== null ? (
-            <Stamp tone="oxide" top={t('tag.top', { number: data.tag.number })} word={t('decision.tagged_out')} reason={data.tag.reason} foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`} />
+            <>
+              <Stamp tone="oxide" top={t('tag.top', { number: data.tag.number })} word={t('decision.tagged_out')} reason={data.tag.reason} foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`} />
+              <p>{data.tag.keys_at === null ? t('tag.keys_unknown') : t('tag.keys_are', { where: data.tag.keys_at })}</p>
+              <a href={`/api/tags/${data.tag.id}/label`} target="_blank" rel="noreferrer" data-testid="print-tag">
+                {t('tag.print')}
+              </a>
+            </>
           ) : decided !== null ? (
             <Stamp
               tone={decided.decision === 'held' ? 'ink' : 'jade'}
@@ -100,7 +106,7 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
               )}
             </div>
           )}
-          {mayPost && data.tag === null && <TagIt data={data} busy={busy} onTag={(reason, reference) => void send(() => post('tag.hung', { reason, ...(reference === undefined ? {} : { reference }) }))} />}
+          {mayPost && data.tag === null && <TagIt data={data} busy={busy} onTag={(tag) => void send(() => post('tag.hung', tag))} />}
         </>
       )}
     </Leaf>
@@ -152,10 +158,11 @@ function Grounds({ data, conditions, mayLead, onConditions, onGoLine }: GroundsP
   );
 }
 
-function TagIt({ data, busy, onTag }: { data: Release; busy: boolean; onTag: (reason: string, reference?: string) => void }) {
+function TagIt({ data, busy, onTag }: { data: Release; busy: boolean; onTag: (tag: { reason: string; reference?: string; keys_at?: string }) => void }) {
   const { t } = useTranslation();
   const worst = data.grounds.find((ground) => ground.outcome === 'stop') ?? data.grounds.find((ground) => ground.outcome === 'attend');
   const [reason, setReason] = useState<string | null>(null);
+  const [keys, setKeys] = useState('');
   const words = reason ?? (worst === undefined ? '' : `${worst.title}. ${worst.words}`);
 
   return (
@@ -163,7 +170,8 @@ function TagIt({ data, busy, onTag }: { data: Release; busy: boolean; onTag: (re
       <summary>{t('tag.title')}</summary>
       <p>{t('tag.words')}</p>
       <TextField label={t('tag.reason')} value={words} multiline fullWidth onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 1000, 'data-testid': 'tag-reason' } }} />
-      <HoldAct tone="oxide" disabled={busy || words.trim().length < 3} testId="hang-tag" under={t('act.hold')} onHeld={() => onTag(words.trim(), worst?.reference)}>
+      <TextField label={t('tag.keys')} value={keys} fullWidth onChange={(event) => setKeys(event.target.value)} slotProps={{ htmlInput: { maxLength: 120, 'data-testid': 'tag-keys' } }} />
+      <HoldAct tone="oxide" disabled={busy || words.trim().length < 3} testId="hang-tag" under={t('act.hold')} onHeld={() => onTag({ reason: words.trim(), ...(worst === undefined ? {} : { reference: worst.reference }), ...(keys.trim() === '' ? {} : { keys_at: keys.trim() }) })}>
         {t('tag.hang')}
       </HoldAct>
     </details>
