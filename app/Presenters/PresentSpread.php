@@ -17,6 +17,7 @@ use App\Models\WalkPlanRecord;
 use App\Words;
 use Illuminate\Database\Eloquent\Collection;
 use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Outcome;
@@ -59,7 +60,7 @@ final readonly class PresentSpread
             'drawing' => $family->drawing,
             'parts' => PresentPlan::parts($family),
             'outline' => PresentPlan::box($family->outline),
-            'readings' => $this->inWalkingOrder(array_map(fn (ReadingLine $line): array => $this->reading($line, $catalogue, $readings, $explanations), $spread->readings), $in ?? $out),
+            'readings' => $this->inWalkingOrder(array_map(fn (ReadingLine $line): array => ['name' => $this->name($line->key, $catalogue, $family)] + $this->reading($line, $catalogue, $readings, $explanations), $spread->readings), $in ?? $out),
             'findings' => array_map(fn (FindingLine $line): array => $this->finding($line, $findings->get($line->findingId) ?? throw new \LogicException('A finding of the spread is not on the machine.'), $in, $explanations), $spread->findings),
             'to_service' => $this->toService($in, $catalogue),
             'unexplained' => $in === null ? [] : $spread->unexplained(),
@@ -91,7 +92,6 @@ final readonly class PresentSpread
         return [
             'key' => $line->key,
             'group' => $check->group,
-            'name' => $check->title,
             'unit' => $counted->unit ?? '',
             'out' => $line->out === null ? null : ['value' => $this->figure($line->out->value), 'outcome' => $line->out->outcome->value],
             'in' => $line->in === null ? null : ['value' => $this->figure($line->in->value), 'outcome' => $line->in->outcome->value],
@@ -106,6 +106,16 @@ final readonly class PresentSpread
             'explanation' => $explanations[$line->key] ?? null,
             'struck' => array_values($struck->all()),
         ];
+    }
+
+    /** The check, and where it is done when it is done in several places. */
+    private function name(string $key, Catalogue $catalogue, Family $family): string
+    {
+        [$check, $place] = [...explode('@', $key), null];
+        $title = $catalogue->check((string) $check)->title;
+        $station = $place === null ? null : $family->stationFor($place);
+
+        return $station === null ? $title : "{$title}, ".lcfirst($station->name);
     }
 
     private function figure(Quantity $quantity): string

@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Ledger\ContextOfWalk;
 use App\Ledger\PostingContext;
+use App\Ledger\WearOfMachine;
 use App\Models\Finding;
 use App\Models\Reading;
 use App\Models\User;
@@ -24,7 +25,7 @@ use JadeLedger\Core\Walk\Replanned;
 /** A walk with its plan, and how far it has come. */
 final readonly class PresentWalk
 {
-    public function __construct(private ContextOfWalk $context)
+    public function __construct(private ContextOfWalk $context, private WearOfMachine $wear)
     {
     }
 
@@ -71,6 +72,7 @@ final readonly class PresentWalk
         $outcomes = $lines->mapWithKeys(static fn (WalkLine $line): array => [$line->key => $line->outcome])->all();
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
         $last = $this->otherColumn($walk);
+        $wear = ($this->wear)($context);
         $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $walk->machine_id)->where('is_struck', false)->whereNull('mended_at')->orderBy('number')->get();
 
         return [
@@ -88,6 +90,7 @@ final readonly class PresentWalk
                 'answered_by' => PresentPerson::orNull($line->answeredBy),
                 'answered_at' => Moment::orNull($line->answered_at),
                 'last' => Figure::orNull($last[$line->key] ?? null),
+                'wear' => $wear[$line->key] ?? null,
             ])->all()),
             'findings' => array_values($findings->map(static fn (Finding $finding): array => PresentFinding::on($finding, $walk))->all()),
             'progress' => [

@@ -28,6 +28,20 @@ final readonly class Bands
         return new self($all);
     }
 
+    /** @return array{Quantity|null, Quantity|null} the ends of the band that a figure lies in; none where the scale goes on */
+    public function endsAround(Quantity $value): array
+    {
+        $below = null;
+        foreach ($this->all as $band) {
+            if ($band->holds($value)) {
+                return [$below, $band->upTo];
+            }
+            $below = $band->upTo;
+        }
+
+        return [$below, null];
+    }
+
     public function of(Quantity $value): Band
     {
         foreach ($this->all as $band) {

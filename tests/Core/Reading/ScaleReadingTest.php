@@ -33,6 +33,8 @@ use JadeLedger\Core\Reading\TrackSag;
 use JadeLedger\Core\Reading\TreadDepth;
 use JadeLedger\Core\Reading\TyrePressure;
 use JadeLedger\Core\Reading\UnitSlip;
+use JadeLedger\Core\Reading\WearForecast;
+use JadeLedger\Core\Reading\WearPoint;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -93,6 +95,20 @@ final class ScaleReadingTest extends TestCase
         foreach ($reading->bands()->all as $band) {
             self::assertTrue($band->upTo === null || ($band->upTo->compareTo($scale->low) >= 0 && $band->upTo->isLessThan($scale->high)), "{$band->says} ends off the scale");
         }
+    }
+
+    /** 50 mm new, 1 mm in 1,000 h, withdrawn at 45 mm: 2,000 h are left at 47 mm. Statics of a straight line. */
+    public function test_the_hours_to_the_end_of_the_band_follow_from_the_readings_and_one_slip_does_not_move_them(): void
+    {
+        $fork = new ForkHeel(self::mm('50'), new Source(SourceKind::Published, 'ISO 5057'));
+        $points = static fn (string ...$values): array => array_map(static fn (int $at, string $value): WearPoint => new WearPoint(self::of((string) ($at * 1000), Unit::Hour), self::mm($value)), array_keys($values), $values);
+        $left = static fn (array $points): ?string => WearForecast::from($points)?->hoursToTheEnd($fork->bands(), end($points)->value, end($points)->hours)?->text();
+
+        self::assertSame('2000', $left($points('50', '49', '48', '47')));
+        self::assertEqualsWithDelta(19_000, (float) $left($points('50', '49.8', '49.6', '41', '49.2', '49', '48.8')), 1_000, 'one reading of seven that slipped does not carry it away');
+        self::assertNull($left($points('50', '49')), 'two are too few');
+        self::assertNull($left($points('48', '48', '48')), 'it does not wear');
+        self::assertNull($left($points('47', '48', '49')), 'what grows does not come to the lower end, and there is no upper one');
     }
 
     /** Factors of NIST SP 811: 51 psi are 351.6 kPa, 3.5 bar are 350 kPa. */

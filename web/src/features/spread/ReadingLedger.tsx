@@ -20,7 +20,8 @@ export function ReadingLedger({ spread, mayExplain, onExplain }: Props) {
   const groups = [...new Set(spread.readings.map((line) => line.group))];
 
   return (
-    <div className="ledger-frame">
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys
+    <div className="ledger-frame" tabIndex={0} role="region" aria-label={t('spread.reading')}>
       <table className="ledger">
         <thead>
           <tr>
@@ -100,7 +101,7 @@ function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
       </td>
       <td className="n">{line.out === null ? '–' : figure(line.out.value)}</td>
       <td className="n">{line.in === null ? '–' : figure(line.in.value)}</td>
-      <td className="n difference">{line.difference === null ? <span className="open-word">– {t('spread.open')}</span> : signed(line.difference)}</td>
+      <td className="n difference">{line.difference === null ? <span className="open-word">– {t(line.balance === 'balanced' ? 'spread.not_asked' : 'spread.open')}</span> : signed(line.difference)}</td>
       <td className="words">
         <span>
           <Mark outcome={line.outcome} size={21} />

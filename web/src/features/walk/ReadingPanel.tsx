@@ -103,6 +103,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         </div>
       </div>
       <OutInLine walk={walk} last={state?.last ?? null} value={value} />
+      {state?.wear !== undefined && state.wear !== null && <p className="wear">{t('walk.wear', { hours: figure(state.wear.hours), rate: signed(state.wear.per_1000_hours), unit: unitName(instrument.unit), readings: state.wear.readings })}</p>}
       <Reread state={state} onTag={onTag} onGoOn={() => position.advance([line.key])} />
       {line.looks.length > 0 && (
         <div className="looks">
