@@ -17,6 +17,8 @@ use JadeLedger\Core\Catalogue\Point;
 use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\Catalogue\Standing;
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Quantity\UnitSchool;
 use JadeLedger\Core\Reading\CountLimits;
 use JadeLedger\Core\Reading\DipstickLimits;
 use JadeLedger\Core\Reading\HourMeterLimits;
@@ -36,6 +38,7 @@ final class PresentPlan
     public function plan(WalkPlan $plan, Catalogue $catalogue, MachineModel $model): array
     {
         $family = $catalogue->family($model->familyId);
+        $units = UnitSchool::of($catalogue->featuresOf($model));
         $conditions = array_unique(array_merge(...array_map(static fn (PlannedLine $line): array => $line->check->conditions, $plan->lines())));
 
         return [
@@ -48,7 +51,7 @@ final class PresentPlan
             'start_corner' => $catalogue->houseRules->startCorner->value,
             'route' => array_map(self::point(...), $plan->route->corners),
             'stages' => array_map(self::stage(...), $plan->crossings, array_keys($plan->crossings)),
-            'visits' => array_map(fn (Visit $visit): array => $this->visit($visit, $plan, $model), $plan->visits),
+            'visits' => array_map(fn (Visit $visit): array => $this->visit($visit, $plan, $model, $units), $plan->visits),
             'conditions' => array_map(fn (string $id): array => self::condition($catalogue->condition($id)), array_values($conditions)),
             'finding_kinds' => array_map(static fn (FindingKind $kind): array => ['id' => $kind->id, 'name' => $kind->name, 'degrees' => $kind->degrees], $catalogue->findingKinds),
         ];
@@ -86,7 +89,7 @@ final class PresentPlan
     }
 
     /** @return array<string, mixed> */
-    private function visit(Visit $visit, WalkPlan $plan, MachineModel $model): array
+    private function visit(Visit $visit, WalkPlan $plan, MachineModel $model, UnitSchool $units): array
     {
         $station = $visit->station;
 
@@ -101,12 +104,12 @@ final class PresentPlan
             'walked' => round($plan->route->distanceTo($station), 1),
             'part' => $station->part,
             'seat' => $station->standing === Standing::Seat,
-            'lines' => array_map(fn (PlannedLine $line): array => $this->line($line, $model), $visit->lines),
+            'lines' => array_map(fn (PlannedLine $line): array => $this->line($line, $model, $units), $visit->lines),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function line(PlannedLine $line, MachineModel $model): array
+    private function line(PlannedLine $line, MachineModel $model, UnitSchool $units): array
     {
         $check = $line->check;
 
@@ -123,14 +126,14 @@ final class PresentPlan
             'stands_before' => $check->standsBefore,
             'may_stand_together' => $check->mayStandTogether(),
             'source' => PresentSource::of($check->source),
-            'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model),
+            'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model, $units),
             'conditions' => $check->conditions,
             'looks' => $check->looks,
         ];
     }
 
     /** @return array<string, mixed> */
-    private function instrument(string $name, MachineModel $model): array
+    private function instrument(string $name, MachineModel $model, UnitSchool $units): array
     {
         $limits = $model->limit($name);
         $unit = JudgeReadingOfWalk::unitOf($limits)->value;
@@ -145,7 +148,25 @@ final class PresentPlan
             default => throw new \LogicException('No drawing for limits of type '.$limits::class),
         };
 
-        return $own + ['unit' => $unit, 'source' => PresentSource::of($limits->source())];
+        return $own + $this->beside(Unit::named($unit), $units) + ['unit' => $unit, 'source' => PresentSource::of($limits->source())];
+    }
+
+    /** @return array<string, mixed> the second unit of an instrument: a figure of the first, times `per`, plus `offset` */
+    private function beside(Unit $unit, UnitSchool $units): array
+    {
+        $other = $units->beside($unit);
+        if ($other === null) {
+            return [];
+        }
+        $offset = Quantity::zero($unit)->in($other);
+
+        return ['beside' => [
+            'unit' => $other->value,
+            'symbol' => $other->symbol(),
+            'per' => Quantity::of(1, $unit)->in($other)->minus($offset)->decimal(9)->toFloat(),
+            'offset' => $offset->decimal(9)->toFloat(),
+            'is_first' => $units === UnitSchool::UsFirst,
+        ]];
     }
 
     /** @return array<string, mixed> */

@@ -93,8 +93,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         </div>
         <div className="reading-words">
           <button type="button" className="reading-value" disabled={!mayPost} aria-label={t('walk.type_it')} data-testid="value" onClick={() => setPad(true)}>
-            {figure(value)}
-            <small>{unitName(instrument.unit)}</small>
+            <BothUnits value={value} instrument={instrument} />
           </button>
           {judgement !== undefined && <VerdictWords judgement={judgement} live />}
           {judgement === undefined && verdict.isFetching && <p className="verdict-act">{t('state.fetching')}</p>}
@@ -163,6 +162,26 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         )}
       </CannotTellLeaf>
       {judgement !== undefined && <DisputeLeaf open={disputing} title={line.title} judgement={judgement} busy={busy} problem={problem} onClose={() => setDisputing(false)} onPost={(extra) => void postIt(extra)} />}
+    </>
+  );
+}
+
+/** The figure in the unit of the plate, and beside it in the other one where the yard reads both. */
+function BothUnits({ value, instrument }: { value: string; instrument: Instrument }) {
+  const { beside } = instrument;
+  const own = { text: figure(value), unit: unitName(instrument.unit) };
+  const other = beside === undefined ? null : { text: figure((Number(value) * beside.per + beside.offset).toFixed(2)), unit: beside.symbol };
+  const [first, second] = other !== null && beside?.is_first === true ? [other, own] : [own, other];
+
+  return (
+    <>
+      {first.text}
+      <small>{first.unit}</small>
+      {second !== null && (
+        <em>
+          {second.text} {second.unit}
+        </em>
+      )}
     </>
   );
 }
