@@ -15,7 +15,6 @@ export function ScaleRule({ low, high, bands, ...props }: ScaleProps) {
   return (
     <InstrumentFrame viewBox="0 0 360 250" value={value} low={low} high={high} label={props.label} valueText={props.valueText} unheld={unheld} slide={slide}>
       <rect x={LEFT - 22} y={TOP} width={RIGHT - LEFT + 44} height="100" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2.4" className="casing" />
-      <circle cx={RIGHT + 12} cy={TOP + 42} r="6" fill="var(--paper)" stroke="var(--ink)" strokeWidth="1.6" />
       {bands.map((band) => (
         <rect key={band.from} x={x(band.from)} y={TOP + 66} width={Math.max(0, x(band.to) - x(band.from))} height="34" fill={FILL[band.outcome]} />
       ))}
