@@ -43,6 +43,10 @@ final class HouseRuleEffectTest extends TestCase
         yield 'cells weekly and at checkout' => ['battery_fluid', 'cells_weekly', 'orrick_20e', Movement::Return, 'bat-electrolyte', false];
         yield 'the filter stays shut' => ['air_filter', 'indicator', 'dromvik_14c', Movement::Checkout, 'eng-airfilter', false];
         yield 'the filter is opened each day' => ['air_filter', 'open_daily', 'dromvik_14c', Movement::Checkout, 'eng-airfilter', true];
+        yield 'a certificate within six months' => ['examination', 'six_twelve', 'ardlow_38x', Movement::Checkout, 'doc-thorough-exam', true];
+        yield 'LOLER reg. 9: it is not asked for where the other school is followed' => ['examination', 'quarterly_yearly', 'ardlow_38x', Movement::Checkout, 'doc-thorough-exam', false];
+        yield 'ANSI A92.22, from memory, to be confirmed: quarterly' => ['examination', 'quarterly_yearly', 'ardlow_38x', Movement::Checkout, 'doc-frequent-inspection', true];
+        yield 'only for machines that lift people' => ['examination', 'quarterly_yearly', 'orrick_25g', Movement::Checkout, 'doc-frequent-inspection', false];
         yield 'grease by the point' => ['greasing', 'by_point', 'dromvik_14c', Movement::Return, 'imp-grease', false];
         yield 'grease everything each day' => ['greasing', 'everything_daily', 'dromvik_14c', Movement::Return, 'imp-grease', true];
     }
