@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Problem } from '../../api/problem';
 import { Act } from '../../app/Act';
@@ -55,8 +56,11 @@ export function LinePanel(props: PanelProps) {
   );
 }
 
+/** One row, however many lines a stop has: the present one is brought into sight. */
 function Lines({ walk, position }: PanelProps) {
   const { t } = useTranslation();
+  const present = useRef<HTMLButtonElement>(null);
+  useEffect(() => present.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [position.line.key]);
 
   return (
     <ol className="panel-lines" aria-label={t('walk.lines_here', { name: position.visit.name })}>
@@ -65,7 +69,7 @@ function Lines({ walk, position }: PanelProps) {
 
         return (
           <li key={line.key}>
-            <button type="button" aria-current={line.key === position.line.key ? 'true' : undefined} aria-label={`${line.title}, ${t(`outcome.${outcome}`)}`} onClick={() => position.goLine(line.key)}>
+            <button ref={line.key === position.line.key ? present : undefined} type="button" aria-current={line.key === position.line.key ? 'true' : undefined} aria-label={`${line.title}, ${t(`outcome.${outcome}`)}`} onClick={() => position.goLine(line.key)}>
               <Mark outcome={outcome} size={20} />
               {at + 1}
             </button>
