@@ -60,7 +60,10 @@ export function LinePanel(props: PanelProps) {
 function Lines({ walk, position }: PanelProps) {
   const { t } = useTranslation();
   const present = useRef<HTMLButtonElement>(null);
-  useEffect(() => present.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [position.line.key]);
+  useEffect(() => {
+    // In braces: newer browsers answer with a promise, which is no way to tidy up an effect.
+    void present.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [position.line.key]);
 
   return (
     <ol className="panel-lines" aria-label={t('walk.lines_here', { name: position.visit.name })}>
