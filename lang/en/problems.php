@@ -65,7 +65,7 @@ return [
     'last_on_the_walk' => ['title' => 'Nobody else walks it', 'detail' => 'A walk is not left alone by the last person on it. Pause it, and it waits at this line.'],
     'look_at_it_alone' => ['title' => 'Not together with others', 'detail' => '":title" can stop the machine, or is read. Look at it on its own and answer it there.'],
     'no_tag_hangs' => ['title' => 'No tag hangs', 'detail' => 'There is no tag on this machine.'],
-    'tag_of_another_walk' => ['title' => 'Tag of another walk', 'detail' => 'Tag :number was hung on another walk of this machine. Record the repair there.'],
+    'tag_of_another_walk' => ['title' => 'Tag of another walk', 'detail' => 'Tag :number was hung on another walk of this machine. Record the repair and take the tag off there.'],
     'repaired_already' => ['title' => 'Repaired already', 'detail' => ':name has recorded a repair under this tag. What it made due is looked at first; record another when something stops it again.'],
     'tag_forbids_power' => ['title' => 'A tag hangs', 'detail' => 'Tag :number hangs on it: no power before a repair is recorded. It may be made safe and looked at.'],
     'tag_stays_not_repaired' => ['title' => 'The tag stays', 'detail' => 'No repair is recorded yet.'],

@@ -77,6 +77,21 @@ final class RepairTest extends YardTestCase
         self::assertSame([], $this->getJson("/api/walks/{$walk->id}")->json('state.findings'));
     }
 
+    public function test_a_tag_does_not_come_off_by_way_of_another_walk_whose_lines_all_stand(): void
+    {
+        $walk = $this->taggedForTheBrake();
+        $this->as(Role::Mechanic);
+        $this->post_($walk, 'repair.recorded', $this->repair());
+        $other = $this->hireOf($this->machine);
+        $elsewhere = $walk->replicate(['id'])->forceFill(['id' => (string) \Illuminate\Support\Str::uuid7(), 'hire_id' => $other->id, 'movement' => 'return']);
+        $elsewhere->save();
+        DB::table('walk_plans')->insert(['walk_id' => $elsewhere->id] + (array) DB::table('walk_plans')->where('walk_id', $walk->id)->first());
+        $this->as(Role::Lead);
+
+        self::assertSame('tag_of_another_walk', $this->refusal($elsewhere, 'tag.lifted', []));
+        self::assertNotNull($this->getJson("/api/walks/{$walk->id}/release")->json('tag'));
+    }
+
     public function test_without_a_tag_there_is_nothing_to_mend_under_and_nothing_to_take_off(): void
     {
         $this->as(Role::Lead);

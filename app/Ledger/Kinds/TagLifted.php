@@ -41,6 +41,10 @@ final readonly class TagLifted implements EntryKind
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
         $tag = Tag::hangingOn($context->walk->machine_id) ?? throw Refused::because('no_tag_hangs', 409);
+        // What the repair made due are lines of the walk under which the tag was hung; on another walk they would not be missed.
+        if ($tag->walk_id !== $context->walk->id) {
+            throw Refused::because('tag_of_another_walk', 409, ['number' => $tag->number]);
+        }
         $rule = ($this->tagIn)($context->walk, $tag, $context->catalogue);
         $why = $rule->inTheWayOf($context->actor->id);
         if ($why !== null) {
