@@ -1,10 +1,29 @@
+import { createHash } from 'node:crypto';
+import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
+
+/** Writes the worker that keeps the shell on the tablet, with the names of everything that was built. */
+function shellWorker(): Plugin {
+  return {
+    name: 'shell-worker',
+    // What was written, and not what was planned: chunks that came out empty are dropped on the way.
+    writeBundle({ dir = '' }) {
+      const files = readdirSync(join(dir, 'assets'))
+        .map((name) => `/build/assets/${name}`)
+        .sort();
+      const version = createHash('sha256').update(files.join('\n')).digest('hex').slice(0, 16);
+      const source = readFileSync('web/worker.js', 'utf8').replace("'__VERSION__'", JSON.stringify(`shell-${version}`)).replace('__FILES__;', `${JSON.stringify(files)};`);
+      writeFileSync(join(dir, 'worker.js'), source);
+    },
+  };
+}
 
 export default defineConfig({
   root: 'web',
   base: '/build/',
-  plugins: [react()],
+  plugins: [react(), shellWorker()],
   build: {
     outDir: '../public/build',
     emptyOutDir: true,

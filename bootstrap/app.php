@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\EndLongSessions;
+use App\Http\Middleware\NameTheRequest;
 use App\Http\Problems\Refused;
 use App\Http\Problems\RenderProblem;
 use Illuminate\Foundation\Application;
@@ -17,7 +19,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__.'/../routes/console.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->prepend(NameTheRequest::class);
         $middleware->statefulApi();
+        $middleware->throttleApi('api');
+        $middleware->appendToGroup('api', EndLongSessions::class);
         // Same origin only; the package behind this middleware is one of those in compat/README.md.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo(static fn (): null => null);

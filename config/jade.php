@@ -13,6 +13,21 @@ return [
     ],
 
     /*
+     * Who signed in is asked again after this many hours, whatever was done in between.
+     */
+    'session_absolute_hours' => (int) env('SESSION_ABSOLUTE_HOURS', 14),
+
+    /*
+     * With it a collector reads the metrics; without it nobody does.
+     */
+    'metrics_token' => env('METRICS_TOKEN', ''),
+
+    /*
+     * Requests a minute of one person, or of one address where nobody is signed in.
+     */
+    'requests_a_minute' => (int) env('REQUESTS_A_MINUTE', 1200),
+
+    /*
      * Photos are re-encoded before they are kept. A larger upload, or one with more pixels, is refused.
      */
     'photos' => [

@@ -46,6 +46,7 @@ write_configuration() {
   fi
   fill mariadb.cnf "$STATE/mariadb.cnf"
   fill php-fpm.conf "$STATE/php-fpm.conf"
+  fill nginx-headers.conf "$STATE/nginx-headers.conf"
   fill nginx.conf "$STATE/nginx.conf"
 }
 

@@ -57,7 +57,7 @@ final readonly class LearnPace
         $steps = [];
         $before = [];
         $last = [];
-        $entries = LedgerEntry::query()->where('walk_id', $walk->id)->whereIn('kind', ['walk.opened', 'state.crossed', 'check.answered', 'reading.posted'])->orderBy('recorded_at')->orderBy('position')->get();
+        $entries = LedgerEntry::query()->where('walk_id', $walk->id)->whereIn('kind', ['walk.opened', 'state.crossed', 'check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted'])->orderBy('recorded_at')->orderBy('position')->get();
         foreach ($entries as $entry) {
             $payload = $entry->payload();
             $line = $payload['line'] ?? null;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use JadeLedger\Core\Catalogue as Core;
+use JadeLedger\Core\FunctionTest\TestStep;
+use JadeLedger\Core\Paper\Paper;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Walk;
@@ -49,6 +51,7 @@ final class BuildCatalogue
             findingKinds: array_map(static fn (array $kind): Core\FindingKind => new Core\FindingKind($kind['id'], $kind['name'], $kind['degrees'] ?? []), $trees['findings.yaml']['kinds']),
             triageRules: array_map($this->triageRule(...), $trees['findings.yaml']['triage']),
             paces: array_map(static fn (array $pace): Walk\Pace => new Walk\Pace($pace['seconds'], $pace['walks']), $trees['paces'] ?? []),
+            qualifications: array_map(fn (array $one): Core\Qualification => new Core\Qualification($one['id'], $one['name'], Core\AskedFor::from($one['asked_for']), $this->applies($one), $this->source($one['source'])), $trees['qualifications.yaml']['qualifications'] ?? []),
             houseRules: $this->houseRules($trees['rules/house.yaml']['rules'], $trees['rules/stated.yaml']['defaults'] ?? []),
         );
     }
@@ -91,7 +94,7 @@ final class BuildCatalogue
             occasions: array_map(Core\Occasion::from(...), $tree['occasions']),
             severity: Core\Severity::from($tree['severity']),
             seconds: $tree['seconds'],
-            answer: $reading === null ? Core\AnswerKind::Look : Core\AnswerKind::from($reading['kind']),
+            answer: $this->answer($tree),
             source: $this->source($tree['source']),
             after: $tree['after'] ?? [],
             standsBefore: $tree['stands_before'] ?? null,
@@ -99,7 +102,25 @@ final class BuildCatalogue
             looks: $reading['looks'] ?? [],
             limits: $reading['limits'] ?? null,
             occasionsWith: array_map(static fn (array $more): array => array_map(Core\Occasion::from(...), $more), $tree['occasions_with'] ?? []),
+            test: array_map(static fn (array $step): TestStep => new TestStep($step['do'], $step['expect'], $step['fail_means'], $step['seconds'] ?? null), $tree['test'] ?? []),
+            paper: match ($tree['paper']['kind'] ?? null) {
+                'dated' => Paper::dated($tree['paper']['months'], $tree['paper']['hours'] ?? null),
+                'serial' => Paper::serial(),
+                default => null,
+            },
         );
+    }
+
+    /** @param  array<string, mixed>  $tree */
+    private function answer(array $tree): Core\AnswerKind
+    {
+        return match (true) {
+            isset($tree['reading']) => Core\AnswerKind::from($tree['reading']['kind']),
+            isset($tree['paper']) => Core\AnswerKind::Paper,
+            ($tree['asks'] ?? null) === 'dashboard' => Core\AnswerKind::Dashboard,
+            isset($tree['test']) => Core\AnswerKind::FunctionTest,
+            default => Core\AnswerKind::Look,
+        };
     }
 
     /** @param  array<string, mixed>  $tree */

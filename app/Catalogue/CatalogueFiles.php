@@ -21,6 +21,7 @@ final readonly class CatalogueFiles
         'states/needs.yaml' => 'needs',
         'conditions.yaml' => 'conditions',
         'findings.yaml' => 'findings',
+        'qualifications.yaml' => 'qualifications',
         'rules/house.yaml' => 'rules',
         'rules/stated.yaml' => 'stated',
         'checks/*.yaml' => 'checks',

@@ -44,6 +44,11 @@ final readonly class CrossCheckCatalogue
                 $faults[] = CatalogueFault::in('checks', 'check', $check->id, $what);
             }
         }
+        foreach ($this->catalogue->qualifications as $qualification) {
+            foreach (array_diff($this->named($qualification->applies), $known) as $feature) {
+                $faults[] = CatalogueFault::in('qualifications.yaml', 'qualification', $qualification->id, "asks for the feature '{$feature}', which features.yaml does not know");
+            }
+        }
         foreach ($this->catalogue->models as $model) {
             foreach (array_diff($this->catalogue->featuresOf($model)->names, $known) as $feature) {
                 $faults[] = CatalogueFault::in('models', 'model', $model->id, "has the feature '{$feature}', which features.yaml does not know");

@@ -20,8 +20,10 @@ use JadeLedger\Core\Reading\HourMeterLimits;
 use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\JudgeReading;
 use JadeLedger\Core\Reading\Limits;
+use JadeLedger\Core\Reading\LookDecides;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
+use JadeLedger\Core\Reading\ReadAtPoints;
 use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Reading\SightGlassLimits;
 use JadeLedger\Core\Reading\TankColumnLimits;
@@ -36,17 +38,48 @@ final class JudgeReadingOfWalk
             throw Refused::because('not_an_instrument', 422, ['title' => $check->title]);
         }
         $limits = $context->model->limit($check->limits);
-        $value = $this->value($payload, $limits);
+        $points = $this->points($payload, $limits);
+        $value = $this->figure($payload, $limits, $points);
         $conditions = array_map($context->catalogue->condition(...), $check->conditions);
 
         return (new JudgeReading($check, $limits, $conditions))->judge(
-            new Observation($value, $this->observed($payload, $conditions), isset($payload->face) ? Face::from($payload->face) : null, $this->look($payload, $check)),
+            new Observation($value, $this->observed($payload, $conditions), isset($payload->face) ? Face::from($payload->face) : null, $this->look($payload, $check, $limits), $points),
             $context->presentStage(),
             $this->history($context, $at),
         );
     }
 
-    private function value(\stdClass $payload, Limits $limits): Quantity
+    /** The figure that a reading is judged by: the one that was read, or the worst of several. */
+    public function judgedFigure(\stdClass $payload, PostingContext $context): Quantity
+    {
+        $limits = $context->model->limit((string) $context->line((string) $payload->line)->check->limits);
+
+        return $this->figure($payload, $limits, $this->points($payload, $limits));
+    }
+
+    /** @param  list<Quantity>  $points */
+    private function figure(\stdClass $payload, Limits $limits, array $points): Quantity
+    {
+        return $limits instanceof ReadAtPoints && $points !== []
+            ? $limits->worst($points)
+            : $this->value((string) ($payload->value ?? throw Refused::because('no_figure', 422, [], ['value' => [Words::say('problems.no_figure.title')]])), $payload, $limits);
+    }
+
+    /** @return list<Quantity> every figure of a reading that is taken at several points */
+    private function points(\stdClass $payload, Limits $limits): array
+    {
+        if (! $limits instanceof ReadAtPoints || $limits->points() === 1) {
+            return [];
+        }
+        $points = array_map(fn (string $figure): Quantity => $this->value($figure, $payload, $limits), array_values($payload->points ?? []));
+        if (count($points) !== $limits->points()) {
+            throw Refused::because('points_missing', 422, ['count' => $limits->points(), 'given' => count($points)], ['points' => [Words::say('problems.points_missing.title')]]);
+        }
+
+        return $points;
+    }
+
+    private function value(string $figure, \stdClass $payload, Limits $limits): Quantity
     {
         $needed = self::unitOf($limits);
         try {
@@ -57,7 +90,7 @@ final class JudgeReadingOfWalk
         if ($unit->dimension() !== $needed->dimension()) {
             throw Refused::because('wrong_unit', 422, ['unit' => $needed->value], ['unit' => [Words::say('problems.wrong_unit.title')]]);
         }
-        $value = Quantity::of((string) $payload->value, $unit)->in($needed);
+        $value = Quantity::of($figure, $unit)->in($needed);
         [$low, $high] = self::scaleOf($limits);
         if ($value->isLessThan($low) || ($high !== null && $value->isGreaterThan($high))) {
             throw Refused::because('off_the_scale', 422, ['low' => $low->text(), 'high' => $high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [Words::say('problems.off_the_scale.title')]]);
@@ -111,9 +144,12 @@ final class JudgeReadingOfWalk
         return $observed;
     }
 
-    private function look(\stdClass $payload, Check $check): ?string
+    private function look(\stdClass $payload, Check $check, Limits $limits): ?string
     {
         $look = isset($payload->look) ? (string) $payload->look : null;
+        if ($look === null && $limits instanceof LookDecides) {
+            throw Refused::because('say_how_it_went', 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.say_how_it_went.title')]]);
+        }
         if ($look !== null && ! in_array($look, $check->looks, true)) {
             throw Refused::because('unknown_look', 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.unknown_look.title')]]);
         }

@@ -9,8 +9,10 @@ use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Words;
 use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\WalkPlan;
@@ -46,5 +48,13 @@ final readonly class PostingContext
         }
 
         return $this->catalogue->stage($this->walk->stage);
+    }
+
+    /** That a check was answered while the machine was in a state in which the answer means nothing; none when it was not. */
+    public function inAnotherState(Check $check): ?Judgement
+    {
+        $present = $this->presentStage();
+
+        return $check->needs->isMetBy($present->state) ? null : Judgement::inAnotherState($check, $present);
     }
 }

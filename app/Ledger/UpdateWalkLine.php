@@ -23,6 +23,13 @@ final class UpdateWalkLine
         ]);
     }
 
+    /** Writes the outcome that was judged; what was not valid leaves the line open, to be answered again. */
+    public function answerAsJudged(LedgerEntry $entry): void
+    {
+        $judgement = $entry->judgement();
+        $this->answer($entry, $entry->payload()['line'], $judgement['is_valid'] ? ['outcome' => $judgement['verdict']['outcome']] : []);
+    }
+
     /** A struck answer leaves the line open, to be answered again. */
     public function reopen(string $walkId, string $entryId): void
     {

@@ -18,6 +18,12 @@ enum Role: string
         return in_array($this, [self::Technician, self::Lead, self::Mechanic], true);
     }
 
+    /** Those who may be the second person: whoever works in the yard. */
+    public function standsBy(): bool
+    {
+        return $this !== self::Auditor;
+    }
+
     /** Those who mend what stopped a machine. */
     public function repairs(): bool
     {

@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Catalogue\CatalogueShelf;
 use App\Models\LedgerEntry;
+use App\Models\User;
 use App\Words;
 
 /** Lines of the posting trail. */
@@ -72,9 +73,9 @@ final readonly class PresentEntry
         $payload = $entry->payload();
 
         return match ($entry->kind) {
-            'reading.posted' => "{$payload['value']} {$payload['unit']}. ".PresentJudgement::sentence($judgement['verdict']['reason']),
-            'check.answered' => PresentJudgement::sentence($judgement['verdict']['reason']).(($payload['words'] ?? '') === '' ? '' : ' '.$payload['words']),
-            'state.crossed' => $this->stageTitle((string) $payload['stage']),
+            'reading.posted' => ($payload['value'] ?? $judgement['figure']).' '.$payload['unit'].'. '.PresentJudgement::sentence($judgement['verdict']['reason']),
+            'check.answered', 'test.answered', 'paper.compared', 'dashboard.read' => PresentJudgement::sentence($judgement['verdict']['reason']).(($payload['words'] ?? '') === '' ? '' : ' '.$payload['words']),
+            'state.crossed' => $this->stageTitle((string) $payload['stage']).$this->standsBy($payload['second'] ?? null),
             'finding.placed' => "{$judgement['part']}: {$payload['kind']}".(isset($payload['size_mm']) ? ", {$payload['size_mm']} mm" : '').". {$payload['words']}",
             'finding.seen_again' => "{$payload['size_mm']} mm, ".Words::say('words.comparison.'.$judgement['comparison']),
             'finding.graded' => "{$judgement['from']} → {$judgement['to']}. {$payload['reason']}",
@@ -86,6 +87,13 @@ final readonly class PresentEntry
             'spread.explained' => (string) $payload['words'],
             default => '',
         };
+    }
+
+    private function standsBy(?string $second): string
+    {
+        $name = $second === null ? null : User::query()->whereKey($second)->value('name');
+
+        return $name === null ? '' : ', '.Words::say('words.stands_by', ['name' => $name]);
     }
 
     private function stageTitle(string $id): string

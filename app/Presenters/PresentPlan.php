@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Ledger\JudgeReadingOfWalk;
 use Brick\Math\RoundingMode;
+use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Box;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Condition;
@@ -16,6 +17,7 @@ use JadeLedger\Core\Catalogue\Part;
 use JadeLedger\Core\Catalogue\Point;
 use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\FunctionTest\TestStep;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Quantity\UnitSchool;
@@ -23,10 +25,13 @@ use JadeLedger\Core\Reading\CountLimits;
 use JadeLedger\Core\Reading\DipstickLimits;
 use JadeLedger\Core\Reading\HourMeterLimits;
 use JadeLedger\Core\Reading\LevelMarks;
+use JadeLedger\Core\Reading\LookDecides;
+use JadeLedger\Core\Reading\ReadAtPoints;
 use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Reading\SightGlassLimits;
 use JadeLedger\Core\Reading\TankColumnLimits;
 use JadeLedger\Core\Walk\Crossing;
+use JadeLedger\Core\Walk\Helper;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\Visit;
 use JadeLedger\Core\Walk\WalkPlan;
@@ -84,6 +89,7 @@ final class PresentPlan
             'title' => $crossing->stage->title,
             'summary' => $crossing->stage->summary,
             'seconds' => $crossing->seconds(),
+            'asks_second_person' => $crossing->stage->state->helper === Helper::Present,
             'lines' => array_map(static fn (StageLine $line): array => ['id' => $line->id, 'text' => $line->text, 'why' => $line->why, 'wait_seconds' => $line->waitSeconds], $crossing->lines),
         ];
     }
@@ -126,10 +132,24 @@ final class PresentPlan
             'stands_before' => $check->standsBefore,
             'may_stand_together' => $check->mayStandTogether(),
             'source' => PresentSource::of($check->source),
+            'answer' => self::answer($check->answer),
+            'test' => array_map(static fn (TestStep $step): array => ['do' => $step->do, 'expect' => $step->expect, 'fail_means' => $step->failMeans, 'seconds' => $step->seconds], $check->test),
+            'paper' => $check->paper === null ? null : ['kind' => $check->paper->kind->value, 'asks_hours' => $check->paper->hours !== null],
             'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model, $units),
             'conditions' => $check->conditions,
             'looks' => $check->looks,
         ];
+    }
+
+    private static function answer(AnswerKind $kind): string
+    {
+        return match (true) {
+            $kind->isReading() => 'reading',
+            $kind === AnswerKind::FunctionTest => 'test',
+            $kind === AnswerKind::Paper => 'paper',
+            $kind === AnswerKind::Dashboard => 'dashboard',
+            default => 'look',
+        };
     }
 
     /** @return array<string, mixed> */
@@ -181,7 +201,9 @@ final class PresentPlan
             $from = $to;
         }
 
-        return ['kind' => 'scale', 'drawn' => $scale->drawn->value, 'step' => (float) $scale->step, 'low' => self::number($scale->low), 'high' => self::number($scale->high), 'bands' => $bands];
+        return ['kind' => 'scale', 'drawn' => $scale->drawn->value, 'step' => (float) $scale->step, 'low' => self::number($scale->low), 'high' => self::number($scale->high), 'bands' => $bands]
+            + ($reading instanceof ReadAtPoints && $reading->points() > 1 ? ['points' => $reading->points()] : [])
+            + ($reading instanceof LookDecides ? ['look_decides' => true] : []);
     }
 
     /** @return array<string, float> */

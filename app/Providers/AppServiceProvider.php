@@ -10,8 +10,11 @@ use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKinds;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -34,8 +37,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         // Everybody who works in the yard may read what is looked at and why.
         Gate::define('read-catalogue', static fn (User $user): bool => true);
+        Gate::define('read-people', static fn (User $user): bool => true);
+        Gate::define('keep-qualifications', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('choose-house-rules', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('keep-models', static fn (User $user): bool => $user->role === Role::Lead);
+        RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute((int) config('jade.requests_a_minute'))->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
         // A forgotten eager load is found in a test, not in the yard.
         Model::preventLazyLoading($this->app->environment() === 'testing');
         Model::preventSilentlyDiscardingAttributes($this->app->environment() === 'testing');

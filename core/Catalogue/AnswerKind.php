@@ -9,6 +9,12 @@ enum AnswerKind: string
 {
     /** It is as it should be, it is not, or it cannot be told. */
     case Look = 'look';
+    /** Step after step, what was expected and how the machine responded. */
+    case FunctionTest = 'function_test';
+    /** A date or a serial, compared with the hire and the record. */
+    case Paper = 'paper';
+    /** The lamps that are lit and the codes that are active. */
+    case Dashboard = 'dashboard';
     case HourMeter = 'hour_meter';
     case Dipstick = 'dipstick';
     case SightGlass = 'sight_glass';
@@ -28,11 +34,19 @@ enum AnswerKind: string
     case GeneratorFrequency = 'generator_frequency';
     case GeneratorVoltage = 'generator_voltage';
     case ResidualCurrentTrip = 'residual_current_trip';
+    case BeltDeflection = 'belt_deflection';
+    case PinPlay = 'pin_play';
+    case EmergencyLowering = 'emergency_lowering';
+    case TiltAlarmAngle = 'tilt_alarm_angle';
+    case ExtinguisherGauge = 'extinguisher_gauge';
+    case DisplayZone = 'display_zone';
+    case ParkBrakeHold = 'park_brake_hold';
+    case CoolantFreezePoint = 'coolant_freeze_point';
     /** Pieces that go out and have to come back. */
     case Count = 'count';
 
     public function isReading(): bool
     {
-        return $this !== self::Look;
+        return ! in_array($this, [self::Look, self::FunctionTest, self::Paper, self::Dashboard], true);
     }
 }

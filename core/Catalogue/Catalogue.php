@@ -20,6 +20,7 @@ final readonly class Catalogue
      * @param list<FindingKind> $findingKinds
      * @param list<TriageRule> $triageRules
      * @param array<string, Pace> $paces how fast the yard walks, by family
+     * @param list<Qualification> $qualifications
      */
     public function __construct(
         public string $version,
@@ -33,6 +34,7 @@ final readonly class Catalogue
         public array $triageRules,
         public HouseRules $houseRules,
         public array $paces = [],
+        public array $qualifications = [],
     ) {
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\FunctionTest\TestStep;
+use JadeLedger\Core\Paper\Paper;
 use JadeLedger\Core\Walk\StateNeed;
 
 /** One thing that is looked at or read, written once and chosen by features. */
@@ -17,6 +19,7 @@ final readonly class Check
      * @param list<string> $conditions ids of the validity conditions of a reading
      * @param list<string> $looks what the liquid may look like
      * @param array<string, list<Occasion>> $occasionsWith more occasions, by the feature that brings them
+     * @param list<TestStep> $test the steps of a function test, in the order in which they are done
      * @param string|null $limits the name under which the model keeps this instrument's limits
      */
     public function __construct(
@@ -40,6 +43,8 @@ final readonly class Check
         public array $looks = [],
         public ?string $limits = null,
         public array $occasionsWith = [],
+        public array $test = [],
+        public ?Paper $paper = null,
     ) {
     }
 
@@ -51,7 +56,7 @@ final readonly class Check
     /** Whether it may be said to stand together with others at its station: a look that stops nothing. What stops a machine is looked at on its own. */
     public function mayStandTogether(): bool
     {
-        return ! $this->answer->isReading() && $this->severity !== Severity::Stop && $this->standsBefore === null;
+        return $this->answer === AnswerKind::Look && $this->severity !== Severity::Stop && $this->standsBefore === null;
     }
 
     /** The same check in a yard that takes another time for it. */

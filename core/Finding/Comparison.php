@@ -11,6 +11,7 @@ enum Comparison: string
 {
     case Same = 'same';
     case Worse = 'worse';
+    case Gone = 'gone';
     case New = 'new';
     case NotLookedAt = 'open';
 

@@ -17,6 +17,7 @@ enum Dimension
     case Current;
     case Frequency;
     case Speed;
+    case RotationalSpeed;
     case RelativeDensity;
     case Share;
     case Count;

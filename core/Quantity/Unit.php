@@ -36,6 +36,7 @@ enum Unit: string
     case Volt = 'V';
     case Hertz = 'Hz';
     case MetrePerSecond = 'm_s';
+    case RevolutionsPerMinute = 'rpm';
     case Milliampere = 'mA';
     case SpecificGravity = 'sg';
     case Percent = 'percent';
@@ -80,6 +81,7 @@ enum Unit: string
             self::Pascal, self::Kilopascal, self::Bar, self::PoundForcePerSquareInch => Dimension::Pressure,
             self::Volt => Dimension::Potential,
             self::Hertz => Dimension::Frequency,
+            self::RevolutionsPerMinute => Dimension::RotationalSpeed,
             self::MetrePerSecond => Dimension::Speed,
             self::Milliampere => Dimension::Current,
             self::SpecificGravity => Dimension::RelativeDensity,
@@ -93,7 +95,7 @@ enum Unit: string
     {
         return BigRational::of(match ($this) {
             self::Metre, self::CubicMetre, self::Second, self::Degree, self::Kelvin, self::Celsius, self::Pascal, self::Piece,
-            self::Volt, self::Hertz, self::MetrePerSecond, self::SpecificGravity => '1',
+            self::Volt, self::Hertz, self::MetrePerSecond, self::SpecificGravity, self::RevolutionsPerMinute => '1',
             self::Millimetre, self::Litre, self::Millisecond, self::Milliampere => '1/1000',
             self::Inch => '254/10000',
             self::GallonUs => '3785411784/1000000000000',

@@ -13,4 +13,6 @@ enum Drawn: string
     case Dial = 'dial';
     /** A stopwatch. */
     case Watch = 'watch';
+    /** A stopwatch that stops by itself at the end of the band: nothing is held longer than that. */
+    case Hold = 'hold';
 }

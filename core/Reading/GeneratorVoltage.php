@@ -9,13 +9,13 @@ use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 
 /**
- * Voltage of a set at no load, in volts, the phase that is furthest off.
+ * Voltage of a set at no load, in volts, judged by the phase that is furthest off.
  *
  * Within 5 % of nominal. Common practice, no source.
  */
-final readonly class GeneratorVoltage implements ScaleReading
+final readonly class GeneratorVoltage implements ReadAtPoints
 {
-    public function __construct(public Quantity $nominal, private Source $source)
+    public function __construct(public Quantity $nominal, private Source $source, private int $phases = 1)
     {
     }
 
@@ -36,6 +36,18 @@ final readonly class GeneratorVoltage implements ScaleReading
             Band::upTo($this->nominal->times('1.05'), Edge::Included, Outcome::Stands, 'voltage.right'),
             Band::andAbove(Outcome::Stop, 'voltage.high', 'voltage.no_load'),
         );
+    }
+
+    public function points(): int
+    {
+        return $this->phases;
+    }
+
+    public function worst(array $figures): Quantity
+    {
+        $off = fn (Quantity $one): Quantity => $one->isLessThan($this->nominal) ? $this->nominal->minus($one) : $one->minus($this->nominal);
+
+        return array_reduce($figures, static fn (Quantity $far, Quantity $one): Quantity => $off($one)->isGreaterThan($off($far)) ? $one : $far, $figures[0]);
     }
 
     public function judge(Observation $observation): Verdict

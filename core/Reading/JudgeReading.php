@@ -25,10 +25,7 @@ final readonly class JudgeReading
     public function judge(Observation $observation, Stage $present, MeterHistory $meter): Judgement
     {
         if (! $this->check->needs->isMetBy($present->state)) {
-            return Judgement::notValid(Verdict::open(
-                new Phrase('reading.wrong_state', ['present' => $present->title, 'required' => $this->check->needs->title]),
-                [], $this->check->source, new Phrase('reading.again_when', ['required' => $this->check->needs->title]),
-            ));
+            return Judgement::inAnotherState($this->check, $present);
         }
         $validity = Validity::of($this->conditions, $observation->conditions);
         if (! $validity->isWhole()) {

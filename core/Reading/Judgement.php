@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading;
 
+use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\Stage;
+
 /** The verdict on an entry, and whether the reading counted at all. */
 final readonly class Judgement
 {
@@ -20,5 +23,14 @@ final readonly class Judgement
     public static function notValid(Verdict $verdict, ?Validity $validity = null): self
     {
         return new self($verdict, false, $validity);
+    }
+
+    /** Answered while the machine was in a state in which the answer means nothing. */
+    public static function inAnotherState(Check $check, Stage $present): self
+    {
+        return self::notValid(Verdict::open(
+            new Phrase('reading.wrong_state', ['present' => $present->title, 'required' => $check->needs->title]),
+            [], $check->source, new Phrase('reading.again_when', ['required' => $check->needs->title]),
+        ));
     }
 }

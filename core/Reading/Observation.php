@@ -9,12 +9,16 @@ use JadeLedger\Core\Quantity\Quantity;
 /** Everything that was noted when an instrument was read. */
 final readonly class Observation
 {
-    /** @param  list<Observed>  $conditions */
+    /**
+     * @param list<Observed> $conditions
+     * @param list<Quantity> $points every figure, where it is read at several points; the value is the worst of them
+     */
     public function __construct(
         public Quantity $value,
         public array $conditions = [],
         public ?Face $face = null,
         public ?string $look = null,
+        public array $points = [],
     ) {
     }
 

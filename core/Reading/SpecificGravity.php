@@ -10,15 +10,15 @@ use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
 /**
- * Specific gravity of the weakest cell of a traction battery.
+ * Specific gravity of the cells of a traction battery, judged by the weakest.
  *
  * The hydrometer is right at 80 °F (26.7 °C); 0.004 for each 10 °F is added when it is warmer and taken off when it is
- * colder. Recharged under 1.225. Source: Battery Council International and makers' handbooks; the 1.225 are common
- * practice, no source.
+ * colder. Recharged under 1.225; cells that lie further apart than 0.050 are not cured by a charge. Source: Battery
+ * Council International and makers' handbooks; the 1.225 and the 0.050 are common practice, no source.
  */
-final readonly class SpecificGravity implements ScaleReading
+final readonly class SpecificGravity implements ReadAtPoints
 {
-    public function __construct(public Quantity $least, private Source $source)
+    public function __construct(public Quantity $least, private Source $source, private int $cells = 1)
     {
     }
 
@@ -41,6 +41,16 @@ final readonly class SpecificGravity implements ScaleReading
         );
     }
 
+    public function points(): int
+    {
+        return $this->cells;
+    }
+
+    public function worst(array $figures): Quantity
+    {
+        return array_reduce($figures, static fn (Quantity $low, Quantity $one): Quantity => $one->isLessThan($low) ? $one : $low, $figures[0]);
+    }
+
     public function judge(Observation $observation): Verdict
     {
         $temperature = $observation->measured(self::TEMPERATURE);
@@ -49,7 +59,26 @@ final readonly class SpecificGravity implements ScaleReading
         $figures = ['gravity' => (string) $corrected->decimal(3), 'charge' => $charge];
         $working = $temperature === null ? [] : ["{$observation->value->decimal(3)} at {$temperature->text()} °C = {$corrected->decimal(3)} at 26.7 °C"];
 
+        $spread = $this->spread($observation->points);
+        if ($spread->isGreaterThan(Quantity::of(self::SPREAD, Unit::SpecificGravity))) {
+            return Verdict::attend(new Phrase('gravity.spread', $figures + ['spread' => (string) $spread->decimal(3), 'most' => self::SPREAD]), [...$working, "{$spread->decimal(3)} > ".self::SPREAD], $this->source, new Phrase('gravity.competent'));
+        }
+
         return BandVerdict::of($this->bands()->of($corrected), $figures, [...$working, "{$corrected->decimal(3)} → {$charge} %"], $this->source);
+    }
+
+    /** How far cells of one charge may lie apart. */
+    private const SPREAD = '0.050';
+
+    /** @param  list<Quantity>  $cells */
+    private function spread(array $cells): Quantity
+    {
+        if ($cells === []) {
+            return Quantity::zero(Unit::SpecificGravity);
+        }
+        $high = array_reduce($cells, static fn (Quantity $high, Quantity $one): Quantity => $one->isGreaterThan($high) ? $one : $high, $cells[0]);
+
+        return $high->minus($this->worst($cells));
     }
 
     /** The condition under which the temperature of the acid is noted. */

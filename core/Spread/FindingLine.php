@@ -21,7 +21,7 @@ final readonly class FindingLine
         $this->comparison = Comparison::between($out, $in);
         $this->difference = $in === null ? null : ($out === null ? $in : $in->minus($out));
         $this->balance = match ($this->comparison) {
-            Comparison::Same => Balance::Balanced,
+            Comparison::Same, Comparison::Gone => Balance::Balanced,
             Comparison::Worse => Balance::GrownDamage,
             Comparison::New => Balance::NewDamage,
             Comparison::NotLookedAt => $column->withoutLook(),

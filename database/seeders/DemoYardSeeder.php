@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Models\Customer;
 use App\Models\Hire;
 use App\Models\Machine;
+use App\Models\QualificationRecord;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
@@ -97,6 +98,7 @@ final class DemoYardSeeder extends Seeder
         foreach (self::PEOPLE as [$login, $name, $initials, $role]) {
             $this->people[$login] = User::query()->create(['login' => $login, 'name' => $name, 'initials' => $initials, 'role' => $role, 'password' => self::PASSWORD]);
         }
+        $this->qualifications();
         foreach (self::MACHINES as $at => [$number, $model, $bay, $hours]) {
             Machine::query()->create(['fleet_number' => $number, 'model_id' => $model, 'bay' => $bay, 'serial' => 'TQ'.strtoupper(substr($model, 0, 3)).sprintf('%05d', 40_117 + $at * 613)]);
             $this->hours[$number] = $hours;
@@ -108,6 +110,23 @@ final class DemoYardSeeder extends Seeder
             static fn (array $person): array => ['login' => $person[0], 'name' => $person[1], 'role' => $person[3]->value, 'password' => self::PASSWORD],
             self::PEOPLE,
         )));
+    }
+
+    /** Who may work what, as the demo begins: Moss's telehandlers have run out, Rafe's platforms run out soon. */
+    private function qualifications(): void
+    {
+        $years = ['ines' => ['earthmoving', 'lift_trucks', 'telehandlers', 'platforms', 'generators', 'turf'], 'rafe' => ['earthmoving', 'lift_trucks', 'telehandlers', 'platforms', 'generators', 'turf'],
+            'moss' => ['earthmoving', 'lift_trucks', 'telehandlers', 'generators', 'turf', 'repairs'], 'dilys' => ['earthmoving', 'lift_trucks', 'telehandlers', 'platforms', 'generators', 'turf', 'repairs']];
+        $days = ['moss telehandlers' => -9, 'rafe platforms' => 19];
+        foreach ($years as $login => $all) {
+            foreach ($all as $at => $qualification) {
+                QualificationRecord::query()->create([
+                    'user_id' => $this->people[$login]->id, 'qualification' => $qualification, 'proof' => 'card '.(20_417 + $at * 613).', seen',
+                    'valid_until' => $this->clock->now->addDays($days["{$login} {$qualification}"] ?? 300 + $at * 97)->format('Y-m-d'),
+                    'recorded_by_id' => $this->people['dilys']->id === $this->people[$login]->id ? null : $this->people['dilys']->id, 'recorded_at' => $this->clock->now->subDays(40),
+                ]);
+            }
+        }
     }
 
     /** Hires that went out and came back before today, all closed. */
@@ -173,12 +192,15 @@ final class DemoYardSeeder extends Seeder
         $this->hire('E-09', 4, $clock->ahead(3.0), $clock->day(6, '16:00'), null, null);
         $this->hire('M-27', 5, $clock->ahead(5.2), $clock->day(2, '14:00'), $this->people['moss'], null);
         $this->hire('A-20', 1, $clock->ahead(6.4), $clock->day(3, '16:00'), null, null);
-        foreach ([['P-05', 6, 4.9], ['G-02', 6, 5.2], ['F-20', 9, 5.5], ['J-20', 9, 5.6], ['R-05', 5, 5.9]] as [$number, $hirer, $hours]) {
+        foreach ([['P-05', 6, 4.9], ['G-02', 6, 5.2], ['F-20', 9, 5.5], ['J-20', 9, 5.6], ['R-05', 5, 5.9], ['K-26', 11, 6.1]] as [$number, $hirer, $hours]) {
             $this->hire($number, $hirer, $clock->ahead($hours), $clock->day(2, '15:00'), null, null);
         }
         $this->hire('E-18', 11, $clock->day(1, '07:30'), $clock->day(9, '16:00'), null, null);
         $this->hire('E-01', 8, $clock->day(1, '08:00'), $clock->day(5, '15:00'), null, null);
         $this->hire('M-33', 10, $clock->day(1, '09:30'), $clock->day(3, '15:00'), null, null);
+        foreach ([['X-04', 5], ['L-04', 0], ['T-09', 4], ['F-25', 6], ['A-38', 1], ['S-12', 2], ['N-09', 6], ['M-25', 10]] as $at => [$number, $hirer]) {
+            $this->hire($number, $hirer, $clock->day(1, sprintf('%02d:15', 7 + $at)), $clock->day(3, '15:00'), null, null);
+        }
         $this->hire('E-05', 7, $clock->day(1, '11:00'), $clock->day(4, '15:00'), null, null);
     }
 

@@ -6,7 +6,8 @@ return [
     'beside_the_machine' => 'Beside the machine',
     'not_answered_yet' => 'Not answered yet.',
     'decision' => ['released' => 'Released', 'released_with_conditions' => 'Released with conditions', 'held' => 'Held', 'tagged_out' => 'Tagged out'],
-    'comparison' => ['same' => 'same', 'worse' => 'worse', 'new' => 'new', 'open' => 'not looked at'],
+    'stands_by' => ':name stands by',
+    'comparison' => ['same' => 'same', 'worse' => 'worse', 'gone' => 'gone', 'new' => 'new', 'open' => 'not looked at'],
     'balance' => [
         'not_yet_in' => 'Not read in yet.',
         'never_read_in' => 'Read out, never read in.',

@@ -63,11 +63,7 @@ final class TagStoryTest extends BrowserTestCase
             $this->wait(self::named('line'));
         }
         $open = $this->linesLeft();
-        if ($this->exists(self::named('value'))) {
-            $this->holdPosture();
-            $this->setValue($this->line() === 'hyd-level-glass' ? '31' : $this->amidst($this->line()));
-            $this->tap('post');
-        } else {
+        if (! $this->answersByHand([])) {
             $this->tap('stands');
         }
         $this->waitUntil(fn (): bool => $this->linesLeft() < $open || count($this->web->findElements(WebDriverBy::cssSelector('.crossing'))) > 0, 'The line stays open.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\LedgerEntry;
+use App\Models\Machine;
 use App\Models\MachineState;
 use App\Models\Role;
 use App\Models\Walk;
@@ -160,5 +161,55 @@ final class BadInputTest extends YardTestCase
     private function lastMeter(string $hours, string $when): void
     {
         MachineState::query()->where('machine_id', $this->machine->id)->update(['smr_hours' => $hours, 'smr_at' => CarbonImmutable::parse($when)->format('Y-m-d H:i:s.u')]);
+    }
+
+    public function test_a_photo_without_a_figure_is_no_reading(): void
+    {
+        $this->keyOn();
+        $result = $this->send($this->walk, $this->entry('reading.posted', ['line' => 'doc-hour-meter', 'unit' => 'h', 'observed' => [], 'photo' => str_repeat('a', 64)]))->json('results.0');
+
+        self::assertSame('/problems/no-figure', $result['problem']['type']);
+        self::assertArrayHasKey('value', $result['problem']['field']);
+    }
+
+    public function test_a_reading_at_several_points_wants_every_one_of_them(): void
+    {
+        $machine = Machine::query()->create(['fleet_number' => 'G-'.random_int(100, 9999), 'model_id' => 'brennock_g60', 'serial' => 'G60-1', 'bay' => 'shed E']);
+        $walk = $this->openWalk(hire: $this->hireOf($machine));
+        $this->walkUpTo($walk, 'gen-voltage');
+        $post = fn (array $points): array => $this->send($walk, $this->entry('reading.posted', ['line' => 'gen-voltage', 'unit' => 'V', 'points' => $points, 'observed' => [['condition' => 'no_load', 'seen' => true]]]))->json('results.0');
+
+        self::assertSame('/problems/points-missing', $post(['400', '401'])['problem']['type']);
+        self::assertSame('/problems/off-the-scale', $post(['400', '401', '4000'])['problem']['type']);
+        $low = $post(['400', '401', '371']);
+        self::assertSame('attend', $low['judgement']['verdict']['outcome'], 'the worst phase counts');
+        self::assertSame('371.000', (string) \App\Models\Reading::query()->where('walk_id', $walk->id)->where('line', 'gen-voltage')->latest('recorded_at')->value('value'));
+    }
+
+    public function test_a_park_brake_hold_without_a_word_of_how_it_went_says_nothing(): void
+    {
+        $machine = Machine::query()->create(['fleet_number' => 'L-'.random_int(100, 9999), 'model_id' => 'wexmoor_l7', 'serial' => 'L7-1', 'bay' => 'quay']);
+        $walk = $this->openWalk(hire: $this->hireOf($machine));
+        $this->walkUpTo($walk, 'brk-park-hold');
+        $observed = [['condition' => 'belt_on_lane_clear', 'seen' => true], ['condition' => 'brake_warm_not_hot', 'seen' => true], ['condition' => 'hold_revs', 'value' => '1500']];
+        $post = fn (array $more): array => $this->send($walk, $this->entry('reading.posted', ['line' => 'brk-park-hold', 'unit' => 's', 'value' => '12', 'observed' => $observed] + $more))->json('results.0');
+
+        self::assertSame('/problems/say-how-it-went', $post([])['problem']['type']);
+        self::assertSame('stop', $post(['look' => 'moved'])['judgement']['verdict']['outcome']);
+        $slow = $this->send($walk, $this->entry('reading.posted', ['line' => 'brk-park-hold', 'unit' => 's', 'value' => '12', 'look' => 'stood', 'observed' => [['condition' => 'hold_revs', 'value' => '900']] + $observed]))->json('results.0');
+        self::assertFalse($slow['judgement']['is_valid'], 'the engine speed of the test is a condition of it');
+    }
+
+    public function test_lamps_and_codes_are_judged_and_a_code_that_no_machine_shows_is_refused(): void
+    {
+        $this->walkUpTo($this->walk, 'ctl-lamps-clear');
+        $post = fn (array $payload): array => $this->send($this->walk, $this->entry('dashboard.read', ['line' => 'ctl-lamps-clear'] + $payload))->json('results.0');
+
+        self::assertSame('/problems/no-such-code', $post(['lamps' => [], 'codes' => [['spn' => 100, 'fmi' => 25]]])['problem']['type']);
+        self::assertSame('attend', $post(['lamps' => ['amber'], 'codes' => []])['judgement']['verdict']['outcome']);
+        $stop = $post(['lamps' => [], 'codes' => [['spn' => 100, 'fmi' => 1]]]);
+        self::assertSame('stop', $stop['judgement']['verdict']['outcome']);
+        self::assertStringContainsString('SPN 100 FMI 1', $stop['judgement']['verdict']['reason']);
+        self::assertSame('/problems/read-the-dashboard', $this->send($this->walk, $this->entry('check.answered', ['line' => 'ctl-lamps-clear', 'answer' => 'stands']))->json('results.0.problem.type'));
     }
 }

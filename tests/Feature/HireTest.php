@@ -38,6 +38,7 @@ final class HireTest extends YardTestCase
         $this->walkThrough($out, '1842.3');
         $this->handOver($out);
         $this->travel(2)->days();
+        $this->as(Role::Technician);
         $in = $this->openWalk('return');
         $this->walkThrough($in, '1871.9', values: ['fuel-level' => '170', 'doc-key-label' => '2', 'hyd-level-glass' => '30']);
         $new = $this->post_($in, 'finding.placed', ['at' => ['x' => 200, 'y' => -60], 'kind' => 'dent', 'size_mm' => 120, 'words' => 'counterweight', 'photos' => []]);

@@ -62,6 +62,7 @@ final class LedgerTest extends YardTestCase
         $this->walkThrough($out, '1842.3');
         $this->handOver($out);
         $this->travel(1)->days();
+        $this->as(Role::Lead);
         $in = $this->openWalk('return');
         $this->walkThrough($in, '1850.0', values: ['doc-key-label' => '2']);
         $wrong = LedgerEntry::query()->where('walk_id', $in->id)->where('kind', 'reading.posted')->orderByDesc('sequence')->firstOrFail();

@@ -30,11 +30,11 @@ final class RepairTest extends YardTestCase
 
         $this->as(Role::Technician);
         self::assertSame('tag_stays_lines_are_due', $this->refusal($walk, 'tag.lifted', []));
-        $this->walkAgain($walk, $release->json('repair.still_due'));
+        $this->walkLines($walk, $release->json('repair.still_due'));
         self::assertNull($this->getJson("/api/walks/{$walk->id}/release")->json('tag_stays'));
         $this->post_($walk, 'tag.lifted', []);
         self::assertNull(Walk::query()->findOrFail($walk->id)->decision, 'the decision is open again');
-        $this->walkAgain($walk, array_values($walk->lines()->where('outcome', 'open')->pluck('key')->all()));
+        $this->walkLines($walk, array_values($walk->lines()->where('outcome', 'open')->pluck('key')->all()));
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
 
         self::assertSame('ready', $walk->hire->refresh()->standing()->value);
@@ -64,7 +64,7 @@ final class RepairTest extends YardTestCase
         $this->post_($walk, 'repair.recorded', $this->repair());
         $due = $this->getJson("/api/walks/{$walk->id}/release")->json('repair.still_due');
         $this->as(Role::Technician);
-        $this->walkAgain($walk, $due);
+        $this->walkLines($walk, $due);
         self::assertSame('tag_stays_something_stops', $this->refusal($walk, 'tag.lifted', []));
 
         $this->as(Role::Mechanic);
@@ -72,7 +72,7 @@ final class RepairTest extends YardTestCase
         $due = $this->getJson("/api/walks/{$walk->id}/release")->json('repair.still_due');
         self::assertNotSame([], $due, 'what is looked at where the finding was is due again');
         $this->as(Role::Lead);
-        $this->walkAgain($walk, $due);
+        $this->walkLines($walk, $due);
         $this->post_($walk, 'tag.lifted', []);
         self::assertSame([], $this->getJson("/api/walks/{$walk->id}")->json('state.findings'));
     }
@@ -118,17 +118,8 @@ final class RepairTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $walk = $this->openWalk();
-        $before = [];
-        foreach ($walk->plan->body['visits'] as $visit) {
-            $keys = array_column($visit['lines'], 'key');
-            $at = array_search('brk-pedal', $keys, true);
-            array_push($before, ...($at === false ? $keys : array_slice($keys, 0, $at)));
-            if ($at !== false) {
-                break;
-            }
-        }
-        $this->walkAgain($walk, $before);
-        $this->post_($walk, 'check.answered', ['line' => 'brk-pedal', 'answer' => 'amiss']);
+        $this->walkUpTo($walk, 'brk-pedal');
+        $this->post_($walk, 'test.answered', ['line' => 'brk-pedal'] + self::failed('The pedal sinks to the floor.'));
         $this->post_($walk, 'tag.hung', ['reason' => 'The pedal sinks to the floor.', 'reference' => 'brk-pedal']);
 
         return $walk;
@@ -138,36 +129,6 @@ final class RepairTest extends YardTestCase
     private function repair(array $lines = ['brk-pedal']): array
     {
         return ['words' => 'Master cylinder renewed, bled.', 'parts' => ['Master cylinder'], 'lines' => $lines, 'findings' => []];
-    }
-
-    /** @param  list<string>  $keys */
-    private function walkAgain(Walk $walk, array $keys): void
-    {
-        $plan = $walk->plan->body;
-        $conditions = array_column($plan['conditions'], null, 'id');
-        $readings = new \Database\Seeders\Demo\DemoReadings('1000.0');
-        $batch = [];
-        $stage = null;
-        foreach ($plan['visits'] as $visit) {
-            foreach ($visit['lines'] as $line) {
-                if (in_array($line['key'], $keys, true)) {
-                    if ($visit['stage'] !== $stage) {
-                        $stage = $visit['stage'];
-                        $batch[] = $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => $this->confirmed($walk, $stage)]);
-                    }
-                    $batch[] = $line['instrument'] === null ? $this->entry('check.answered', ['line' => $line['key'], 'answer' => 'stands']) : $this->entry('reading.posted', $readings->of($line, $conditions));
-                }
-            }
-        }
-        foreach ($batch === [] ? [] : $this->send($walk, ...$batch)->json('results') as $result) {
-            self::assertNotSame('refused', $result['status'], (string) json_encode($result));
-        }
-    }
-
-    /** @return list<string> */
-    private function confirmed(Walk $walk, string $stage): array
-    {
-        return array_column(array_column($walk->plan->body['stages'], null, 'id')[$stage]['lines'], 'id');
     }
 
     /** A look of the first state that can stop the machine. */

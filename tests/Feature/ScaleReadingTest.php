@@ -85,7 +85,7 @@ final class ScaleReadingTest extends YardTestCase
     {
         $this->cross($this->walk, 'cold_isolated');
         $lines = array_column(array_merge(...array_column($this->walk->plan->body['visits'], 'lines')), null, 'key');
-        $tyre = $lines['tyr-pressure@running_gear_left'];
+        $tyre = $lines['tyr-pressure-ballasted@running_gear_left'];
         $stands = array_values(array_filter($tyre['instrument']['bands'], static fn (array $band): bool => $band['outcome'] === 'stands'))[0];
         $psi = (string) round(($stands['from'] + $stands['to']) / 2 / 6.894757, 0);
 
@@ -114,7 +114,7 @@ final class ScaleReadingTest extends YardTestCase
     protected function reading(string $line, string $value, string $unit = 'mm'): array
     {
         return ['observed' => [
-            ['condition' => 'level_ground', 'value' => '0.5'], ['condition' => 'tyre_temperature', 'value' => '20'], ['condition' => 'rested_an_hour', 'value' => '90'],
+            ['condition' => 'level_ground', 'value' => '0.5'], ['condition' => 'tyre_temperature', 'value' => '20'], ['condition' => 'valve_on_top', 'seen' => true], ['condition' => 'rested_an_hour', 'value' => '90'],
         ]] + parent::reading($line, $value, $unit);
     }
 }

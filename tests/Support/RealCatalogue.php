@@ -31,6 +31,7 @@ final class RealCatalogue
         return new Catalogue(
             $catalogue->version, $catalogue->checks, $catalogue->stages, $catalogue->conditions, $catalogue->families, $catalogue->models,
             $catalogue->briefingSteps, $catalogue->findingKinds, $catalogue->triageRules, new HouseRules($corner, $turn, 15, $first, $catalogue->houseRules->all),
+            qualifications: $catalogue->qualifications,
         );
     }
 

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Catalogue\CatalogueShelf;
 use App\Contract\Contract;
 use App\Models\Customer;
 use App\Models\Hire;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
+use App\Models\QualificationRecord;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
 use Carbon\CarbonImmutable;
+use Database\Seeders\Demo\DemoAnswers;
 use Database\Seeders\Demo\DemoReadings;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -29,6 +32,8 @@ abstract class YardTestCase extends TestCase
     protected Machine $machine;
 
     protected Hire $hire;
+
+    private ?User $standsBy = null;
 
     public function createApplication(): Application
     {
@@ -58,9 +63,33 @@ abstract class YardTestCase extends TestCase
         ]);
     }
 
+    /** Somebody who is qualified for everything. */
     protected function person(Role $role): User
     {
-        return User::query()->create(['name' => "The {$role->value}", 'login' => $role->value.Str::random(8), 'initials' => 'TT', 'role' => $role, 'password' => 'tern-quay']);
+        $person = User::query()->create(['name' => "The {$role->value}", 'login' => $role->value.Str::random(8), 'initials' => 'TT', 'role' => $role, 'password' => 'tern-quay']);
+        foreach ($this->app->make(CatalogueShelf::class)->current()->qualifications as $qualification) {
+            $this->qualify($person, $qualification->id, CarbonImmutable::now()->addYear());
+        }
+
+        return $person;
+    }
+
+    protected function qualify(User $person, string $qualification, CarbonImmutable $until): void
+    {
+        QualificationRecord::query()->create(['user_id' => $person->id, 'qualification' => $qualification, 'valid_until' => $until->format('Y-m-d'), 'proof' => 'card 20417, seen', 'recorded_at' => CarbonImmutable::now()]);
+    }
+
+    /**
+     * The crossing into a state, with whoever stands by where nobody may be alone.
+     *
+     * @return array<string, mixed>
+     */
+    protected function crossing(Walk $walk, string $stage): array
+    {
+        $crossing = array_column($walk->plan->body['stages'], null, 'id')[$stage];
+        $second = $crossing['asks_second_person'] ? ['second' => ($this->standsBy ??= $this->person(Role::Technician))->id] : [];
+
+        return ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')] + $second;
     }
 
     protected function as(Role $role): User
@@ -109,8 +138,7 @@ abstract class YardTestCase extends TestCase
 
     protected function cross(Walk $walk, string $stage): void
     {
-        $stages = array_column($walk->plan->body['stages'], null, 'id');
-        $this->post_($walk, 'state.crossed', ['stage' => $stage, 'confirmed' => array_column($stages[$stage]['lines'], 'id')]);
+        $this->post_($walk, 'state.crossed', $this->crossing($walk, $stage));
     }
 
     /**
@@ -123,24 +151,21 @@ abstract class YardTestCase extends TestCase
     {
         $plan = $walk->plan->body;
         $conditions = array_column($plan['conditions'], null, 'id');
-        $readings = new DemoReadings($hours, $values);
+        $answers = new DemoAnswers(new DemoReadings($hours, $values), $walk->machine->serial);
         $stage = null;
         $batch = [];
         foreach ($plan['visits'] as $visit) {
             if ($visit['stage'] !== $stage) {
                 $stage = $visit['stage'];
-                $lines = array_column(array_column($plan['stages'], null, 'id')[$stage]['lines'], 'id');
-                $batch[] = $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => $lines]);
+                $batch[] = $this->entry('state.crossed', $this->crossing($walk, $stage));
             }
             foreach ($visit['lines'] as $line) {
                 if (array_key_exists($line['key'], $own)) {
                     if ($own[$line['key']] !== null) {
-                        $batch[] = $this->entry('check.answered', $own[$line['key']] + ['line' => $line['key']]);
+                        $batch[] = $this->entry(isset($own[$line['key']]['steps']) ? 'test.answered' : 'check.answered', $own[$line['key']] + ['line' => $line['key']]);
                     }
                 } else {
-                    $batch[] = $line['instrument'] === null
-                        ? $this->entry('check.answered', ['line' => $line['key'], 'answer' => 'stands'])
-                        : $this->entry('reading.posted', $readings->of($line, $conditions));
+                    $batch[] = $this->entry(...$answers->of($line, $conditions));
                 }
             }
         }
@@ -148,6 +173,67 @@ abstract class YardTestCase extends TestCase
             $results = $this->send($walk, ...$part)->assertOk()->json('results');
             self::assertSame([], array_values(array_filter($results, static fn (array $result): bool => $result['status'] === 'refused')));
         }
+    }
+
+    /**
+     * A function test that ended at its first step.
+     *
+     * @return array<string, mixed>
+     */
+    protected static function failed(string $observed = 'It moved although it should not.'): array
+    {
+        return ['steps' => [['as_expected' => false, 'observed' => $observed]]];
+    }
+
+    /** Walks every line before one that is named, and brings the machine into the state in which that one is done. */
+    protected function walkUpTo(Walk $walk, string $key): void
+    {
+        $before = [];
+        foreach ($walk->plan->body['visits'] as $visit) {
+            foreach ($visit['lines'] as $line) {
+                if ($line['key'] === $key) {
+                    $this->walkLines($walk, $before);
+                    $this->cross($walk, $visit['stage']);
+
+                    return;
+                }
+                $before[] = $line['key'];
+            }
+        }
+    }
+
+    /**
+     * Walks these lines, each as it should be.
+     *
+     * @param list<string> $keys
+     */
+    protected function walkLines(Walk $walk, array $keys): void
+    {
+        $plan = $walk->plan->body;
+        $conditions = array_column($plan['conditions'], null, 'id');
+        $answers = new DemoAnswers(new DemoReadings('1000.0'), $walk->machine->serial);
+        $batch = [];
+        $stage = null;
+        foreach ($plan['visits'] as $visit) {
+            foreach ($visit['lines'] as $line) {
+                if (in_array($line['key'], $keys, true)) {
+                    if ($visit['stage'] !== $stage) {
+                        $stage = $visit['stage'];
+                        $batch[] = $this->entry('state.crossed', $this->crossing($walk, $stage));
+                    }
+                    $batch[] = $this->entry(...$answers->of($line, $conditions));
+                }
+            }
+        }
+        foreach ($batch === [] ? [] : $this->send($walk, ...$batch)->json('results') as $result) {
+            self::assertNotSame('refused', $result['status'], (string) json_encode($result));
+        }
+    }
+
+    /** @return list<string> */
+    protected function confirmed(Walk $walk, string $stage): array
+    {
+        return array_column(array_column($walk->plan->body['stages'], null, 'id')[$stage]['lines'], 'id');
     }
 
     protected function handOver(Walk $walk): void

@@ -1,16 +1,25 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { queries } from './api/queries';
 import { App } from './app/App';
 import './app/texts';
 import './app/tokens.css';
 import './app/base.css';
 import './features/walk/followOutbox';
+import { keepQueries, restoreQueries } from './offline/keepQueries';
+import { registerWorker } from './offline/registerWorker';
 
 const root = document.getElementById('root');
 if (root !== null) {
-  createRoot(root).render(
-    <StrictMode>
-      <App />
-    </StrictMode>,
-  );
+  void restoreQueries(queries).then(() => {
+    keepQueries(queries);
+    // Who was signed in yesterday is shown at once, and asked for.
+    void queries.invalidateQueries({ queryKey: ['session'] });
+    createRoot(root).render(
+      <StrictMode>
+        <App />
+      </StrictMode>,
+    );
+  });
 }
+void registerWorker();

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
+use App\Models\User;
 use App\Presenters\PresentSession;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 
 final class SessionController
 {
@@ -25,6 +27,16 @@ final class SessionController
         $request->session()->regenerate();
 
         return response()->json($present->of($user));
+    }
+
+    /** Signs a person out of every tablet and desk but this one. */
+    public function elsewhere(Request $request): Response
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', $request->session()->getId())->delete();
+
+        return response()->noContent();
     }
 
     public function destroy(Request $request): Response

@@ -13,11 +13,10 @@ use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
+use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Reading\JudgeLook;
 use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\LookAnswer;
-use JadeLedger\Core\Reading\Phrase;
-use JadeLedger\Core\Reading\Verdict;
 
 /** A check answered by eye, or an instrument that could not be read. */
 final readonly class CheckAnswered implements AnswersALine
@@ -40,8 +39,13 @@ final readonly class CheckAnswered implements AnswersALine
     {
         $line = $context->line($entry->text('line'));
         $answer = LookAnswer::from($entry->text('answer'));
-        if ($line->check->answer->isReading() && $answer !== LookAnswer::CannotTell) {
-            throw Refused::because('read_the_instrument', 422, ['title' => $line->check->title]);
+        if ($line->check->answer !== AnswerKind::Look && $answer !== LookAnswer::CannotTell) {
+            throw Refused::because(match ($line->check->answer) {
+                AnswerKind::FunctionTest => 'do_the_test',
+                AnswerKind::Dashboard => 'read_the_dashboard',
+                AnswerKind::Paper => 'compare_the_paper',
+                default => 'read_the_instrument',
+            }, 422, ['title' => $line->check->title]);
         }
         if ($answer === LookAnswer::CannotTell && trim($entry->text('words')) === '') {
             throw Refused::because('say_why_not', 422, ['title' => $line->check->title], ['words' => [Words::say('problems.say_why_not.title')]]);
@@ -49,13 +53,9 @@ final readonly class CheckAnswered implements AnswersALine
         if (($entry->payload->together ?? false) === true && ! ($answer === LookAnswer::AsItShouldBe && $line->check->mayStandTogether())) {
             throw Refused::because('look_at_it_alone', 422, ['title' => $line->check->title]);
         }
-        $present = $context->presentStage();
-        $needs = $line->check->needs;
-        if (! $needs->isMetBy($present->state)) {
-            return JudgementRecord::of(Judgement::notValid(Verdict::open(
-                new Phrase('reading.wrong_state', ['present' => $present->title, 'required' => $needs->title]),
-                [], $line->check->source, new Phrase('reading.again_when', ['required' => $needs->title]),
-            )));
+        $notNow = $context->inAnotherState($line->check);
+        if ($notNow !== null) {
+            return JudgementRecord::of($notNow);
         }
 
         return JudgementRecord::of(Judgement::valid((new JudgeLook)->judge($line->check, $answer)));
@@ -63,7 +63,6 @@ final readonly class CheckAnswered implements AnswersALine
 
     public function project(LedgerEntry $entry): void
     {
-        $judgement = $entry->judgement();
-        $this->lines->answer($entry, $entry->payload()['line'], $judgement['is_valid'] ? ['outcome' => $judgement['verdict']['outcome']] : []);
+        $this->lines->answerAsJudged($entry);
     }
 }

@@ -18,11 +18,12 @@ use App\Models\Role;
 use App\Models\User;
 use App\Words;
 use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Finding\Comparison;
 
 /** A wrong entry is struck: it stays legible, and what it said no longer counts. */
 final readonly class EntryStruck implements EntryKind
 {
-    private const MAY_BE_STRUCK = ['check.answered', 'reading.posted', 'finding.placed', 'finding.seen_again'];
+    private const MAY_BE_STRUCK = ['check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted', 'finding.placed', 'finding.seen_again'];
 
     public function __construct(private UpdateWalkLine $lines)
     {
@@ -65,7 +66,17 @@ final readonly class EntryStruck implements EntryKind
         ]);
         Finding::query()->where('id', $wrong)->update(['is_struck' => true]);
         FindingSighting::query()->where('id', $wrong)->update(['is_struck' => true]);
+        $this->takeBackGone($wrong);
         $this->takeBackMeter($entry, $wrong);
+    }
+
+    /** What was said to be gone is there again. */
+    private function takeBackGone(string $wrong): void
+    {
+        $struck = LedgerEntry::query()->find($wrong);
+        if ($struck !== null && ($struck->judgement()['comparison'] ?? null) === Comparison::Gone->value) {
+            Finding::query()->where('id', $struck->payload()['finding'])->update(['mended_at' => null]);
+        }
     }
 
     /** The meter falls back to the last reading that still counts. */

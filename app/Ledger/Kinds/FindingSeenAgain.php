@@ -18,7 +18,7 @@ use JadeLedger\Core\Finding\Comparison;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
-/** Damage that was known was looked at again: the same, or grown. */
+/** Damage that was known was looked at again: the same, grown, or gone. */
 final class FindingSeenAgain implements EntryKind
 {
     public static function name(): string
@@ -38,6 +38,11 @@ final class FindingSeenAgain implements EntryKind
             throw Refused::because('found_on_this_walk');
         }
         FindingPlaced::photosMustBeHere($entry->texts('photos'));
+        if ($this->isGone($entry)) {
+            return $finding->severity === Severity::Stop
+                ? throw Refused::because('stop_does_not_vanish', 409, ['number' => $finding->number])
+                : ['comparison' => Comparison::Gone->value, 'severity' => $finding->severity->value, 'size_before_mm' => $finding->size_mm];
+        }
         $comparison = Comparison::between(
             Quantity::of($finding->size_mm ?? 0, Unit::Millimetre),
             Quantity::of((int) $entry->payload->size_mm, Unit::Millimetre),
@@ -47,6 +52,11 @@ final class FindingSeenAgain implements EntryKind
         $severity = $comparison === Comparison::Worse && $finding->severity === Severity::Note ? Severity::Hold : $finding->severity;
 
         return ['comparison' => $comparison->value, 'severity' => $severity->value, 'size_before_mm' => $finding->size_mm];
+    }
+
+    private function isGone(IncomingEntry $entry): bool
+    {
+        return ($entry->payload->gone ?? false) === true;
     }
 
     public function project(LedgerEntry $entry): void
@@ -62,6 +72,7 @@ final class FindingSeenAgain implements EntryKind
             'actor_id' => $entry->actor_id,
             'recorded_at' => $entry->recorded_at,
         ]);
-        Finding::query()->where('id', $payload['finding'])->update(['severity' => $entry->judgement()['severity']]);
+        Finding::query()->where('id', $payload['finding'])->update(['severity' => $entry->judgement()['severity']]
+            + ($entry->judgement()['comparison'] === Comparison::Gone->value ? ['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')] : []));
     }
 }

@@ -53,15 +53,19 @@ final readonly class ReadingPosted implements AnswersALine
             ]));
         }
 
-        return JudgementRecord::of($judgement) + ['kind' => $context->line($entry->text('line'))->check->answer->value];
+        $figure = $this->judge->judgedFigure($entry->payload, $context);
+
+        return JudgementRecord::of($judgement) + ['kind' => $context->line($entry->text('line'))->check->answer->value]
+            + (isset($entry->payload->value) ? [] : ['figure' => $figure->text(), 'unit' => $figure->unit->value]);
     }
 
     public function project(LedgerEntry $entry): void
     {
         $payload = $entry->payload();
         $judgement = $entry->judgement();
-        $unit = Unit::named($payload['unit']);
-        $value = Quantity::of($payload['value'], $unit);
+        // Of several points the worst one counts; which one that is was judged when it was posted.
+        $unit = Unit::named($judgement['unit'] ?? $payload['unit']);
+        $value = Quantity::of($judgement['figure'] ?? $payload['value'], $unit);
         $walk = Walk::query()->findOrFail($entry->walk_id);
         Reading::query()->create([
             'id' => $entry->id,

@@ -7,6 +7,7 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\Refused;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
+use App\Ledger\MustBeQualified;
 use App\Ledger\PostingContext;
 use App\Ledger\TagInOfWalk;
 use App\Ledger\UpdateWalkLine;
@@ -15,13 +16,14 @@ use App\Models\LedgerEntry;
 use App\Models\Repair;
 use App\Models\Tag;
 use App\Models\User;
+use JadeLedger\Core\Catalogue\AskedFor;
 use JadeLedger\Core\Release\DueAfterRepair;
 use JadeLedger\Core\Walk\PlannedLine;
 
 /** What stopped the machine was mended. The tag stays: what the repair made due is looked at again first. */
 final readonly class RepairRecorded implements EntryKind
 {
-    public function __construct(private UpdateWalkLine $lines, private TagInOfWalk $tagIn)
+    public function __construct(private UpdateWalkLine $lines, private TagInOfWalk $tagIn, private MustBeQualified $qualified)
     {
     }
 
@@ -41,6 +43,7 @@ final readonly class RepairRecorded implements EntryKind
         if ($tag->walk_id !== $context->walk->id) {
             throw Refused::because('tag_of_another_walk', 409, ['number' => $tag->number]);
         }
+        ($this->qualified)($context->actor, AskedFor::Repair, $context, $entry->recordedAt);
         $before = Repair::under($tag->id);
         if ($before !== null && ($this->tagIn)($context->walk, $tag, $context->catalogue)->stops() === []) {
             throw Refused::because('repaired_already', 409, ['name' => $before->repairedBy->name]);

@@ -7,6 +7,7 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\Refused;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
+use App\Ledger\MustBeQualified;
 use App\Ledger\PostingContext;
 use App\Ledger\TagInOfWalk;
 use App\Models\HireStanding;
@@ -14,9 +15,11 @@ use App\Models\HireState;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
 use App\Models\MachineState;
+use App\Models\Role;
 use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
+use JadeLedger\Core\Catalogue\AskedFor;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\NotTaggedIn;
@@ -24,7 +27,7 @@ use JadeLedger\Core\Release\NotTaggedIn;
 /** The tag came off: mended, tried again, and said so by somebody other than who mended it. The decision is open again. */
 final readonly class TagLifted implements EntryKind
 {
-    public function __construct(private TagInOfWalk $tagIn)
+    public function __construct(private TagInOfWalk $tagIn, private MustBeQualified $qualified)
     {
     }
 
@@ -44,6 +47,10 @@ final readonly class TagLifted implements EntryKind
         // What the repair made due are lines of the walk under which the tag was hung; on another walk they would not be missed.
         if ($tag->walk_id !== $context->walk->id) {
             throw Refused::because('tag_of_another_walk', 409, ['number' => $tag->number]);
+        }
+        // The lead answers for the yard; anybody else has to know this kind of machine.
+        if ($context->actor->role !== Role::Lead) {
+            ($this->qualified)($context->actor, AskedFor::Operate, $context, $entry->recordedAt);
         }
         $rule = ($this->tagIn)($context->walk, $tag, $context->catalogue);
         $why = $rule->inTheWayOf($context->actor->id);

@@ -8,7 +8,7 @@ namespace Database\Seeders\Demo;
 final class DemoReadings
 {
     /** @param  array<string, string>  $own values by line key; the rest stands in the upper half of its band */
-    public function __construct(private readonly string $hours, private array $own = [])
+    public function __construct(public readonly string $hours, private array $own = [])
     {
     }
 
@@ -26,6 +26,10 @@ final class DemoReadings
             'unit' => $instrument['unit'],
             'observed' => array_map(fn (string $id): array => $this->observed($conditions[$id]), $line['conditions']),
         ];
+        if (isset($instrument['points'])) {
+            $payload['points'] = array_fill(0, $instrument['points'], $payload['value']);
+            unset($payload['value']);
+        }
         if ($line['looks'] !== []) {
             $payload['look'] = $line['looks'][0];
         }

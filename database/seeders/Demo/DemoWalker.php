@@ -9,6 +9,7 @@ use App\Actions\OpenWalk;
 use App\Actions\PostEntries;
 use App\Models\Hire;
 use App\Models\Photo;
+use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
 use Carbon\Carbon;
@@ -33,12 +34,13 @@ final class DemoWalker
         $walk = ($this->open)($hire, $movement, (string) Str::uuid7($from), $this->clock, $by);
         $plan = $walk->plan->body;
         $conditions = array_column($plan['conditions'], null, 'id');
+        $answers = new DemoAnswers($readings, $hire->machine->serial);
         $batch = [];
         $stage = null;
         foreach ($plan['visits'] as $visit) {
             if ($visit['stage'] !== $stage) {
                 $stage = $visit['stage'];
-                $batch[] = $this->crossing($plan, $stage);
+                $batch[] = $this->crossing($plan, $stage, $by);
             }
             foreach ($visit['lines'] as $line) {
                 if ($line['key'] === $until) {
@@ -47,9 +49,7 @@ final class DemoWalker
                     return $walk->refresh();
                 }
                 $this->pass($line['seconds']);
-                $batch[] = $line['instrument'] === null
-                    ? $this->entry('check.answered', ['line' => $line['key'], 'answer' => 'stands'])
-                    : $this->entry('reading.posted', $readings->of($line, $conditions));
+                $batch[] = $this->entry(...$answers->of($line, $conditions));
             }
         }
         $this->send($walk, $batch, $by);
@@ -99,12 +99,13 @@ final class DemoWalker
     }
 
     /** @param  array<string, mixed>  $plan */
-    private function crossing(array $plan, string $stage): \stdClass
+    private function crossing(array $plan, string $stage, User $by): \stdClass
     {
-        $lines = array_column(array_column($plan['stages'], null, 'id')[$stage]['lines'], 'id');
+        $crossing = array_column($plan['stages'], null, 'id')[$stage];
         $this->pass(45);
+        $second = $crossing['asks_second_person'] ? ['second' => User::query()->whereKeyNot($by->id)->where('role', Role::Technician)->orderBy('name')->value('id')] : [];
 
-        return $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => $lines]);
+        return $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')] + $second);
     }
 
     /** @param  array<string, mixed>  $payload */

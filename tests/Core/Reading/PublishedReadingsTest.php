@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
+use Brick\Math\BigRational;
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
@@ -11,10 +12,12 @@ use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\BladeStop;
 use JadeLedger\Core\Reading\ChainElongation;
 use JadeLedger\Core\Reading\ChargeTable;
+use JadeLedger\Core\Reading\CoolantFreezePoint;
 use JadeLedger\Core\Reading\ForkAngle;
 use JadeLedger\Core\Reading\ForkHeel;
 use JadeLedger\Core\Reading\ForkTips;
 use JadeLedger\Core\Reading\GeneratorFrequency;
+use JadeLedger\Core\Reading\GlycolTable;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\ResidualCurrentTrip;
@@ -94,6 +97,9 @@ final class PublishedReadingsTest extends TestCase
 
                 return ['sg80' => SpecificGravity::corrected(self::of($in['reading'], Unit::SpecificGravity), self::of($in['temp_F'], Unit::Fahrenheit))->decimal(6)->toFloat()];
             },
+            'eg_volume_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byVolume()->freezingPoint(BigRational::of((string) $in['volume_percent']))->decimal(6)->toFloat()],
+            'eg_mass_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byMass()->freezingPoint(BigRational::of((string) $in['mass_percent']))->decimal(6)->toFloat()],
+            'coolant_exchange_l' => static fn (array $in): ?array => isset($in['concentrate_percent']) ? null : ['drain_and_refill_l' => CoolantFreezePoint::exchange(self::of($in['system_l'], Unit::Litre), BigRational::of((string) $in['have_percent']), BigRational::of((string) $in['want_percent']))->decimal(8)->toFloat()],
             'theil_sen' => static function (array $in): array {
                 $forecast = WearForecast::from(array_map(static fn (int|float $hours, int|float $value): WearPoint => new WearPoint(self::of($hours, Unit::Hour), self::of($value, Unit::Millimetre)), $in['x'], $in['y']));
 

@@ -1,9 +1,21 @@
-import { QueryClient } from '@tanstack/react-query';
+import { QueryCache, QueryClient } from '@tanstack/react-query';
+import { ProblemError } from './problem';
 
-export const queries = new QueryClient({
+/** A session that has ended is found out by whatever was asked; then it is asked who is signed in. */
+const onError = (error: Error): void => {
+  if (error instanceof ProblemError && error.problem.status === 401) {
+    void queries.invalidateQueries({ queryKey: ['session'] });
+  }
+};
+
+export const queries: QueryClient = new QueryClient({
+  queryCache: new QueryCache({ onError }),
   defaultOptions: {
     queries: {
       staleTime: 5_000,
+      // What was read stays for days; whether it can be read anew is found out by asking.
+      gcTime: 3 * 24 * 3_600_000,
+      networkMode: 'offlineFirst',
       refetchOnWindowFocus: true,
       // A network that comes and goes is normal here; what the server refuses is not asked again.
       retry: (failures, error) => failures < 3 && !(error instanceof Error && error.name === 'ProblemError'),

@@ -74,6 +74,7 @@ function Tabs() {
       </NavLink>
       <NavLink to="/fleet">{t('page.fleet')}</NavLink>
       <NavLink to="/catalogue">{t('page.catalogue')}</NavLink>
+      <NavLink to="/people">{t('page.people')}</NavLink>
     </nav>
   );
 }

@@ -3,6 +3,8 @@ import { useTranslation } from 'react-i18next';
 import { Navigate, Route, Routes } from 'react-router';
 import { SignInPage } from '../features/session/SignInPage';
 import { useSession } from '../features/session/useSession';
+import { useOutboxOf } from '../offline/useOutbox';
+import { setZone } from './figures';
 import { Notice } from './Notice';
 
 const DayPage = lazy(() => import('../features/day/DayPage'));
@@ -14,17 +16,20 @@ const MachinePage = lazy(() => import('../features/fleet/MachinePage'));
 const CataloguePage = lazy(() => import('../features/catalogue/CataloguePage'));
 const ModelPage = lazy(() => import('../features/catalogue/ModelPage'));
 const ModelSheetPage = lazy(() => import('../features/catalogue/ModelSheetPage'));
+const PeoplePage = lazy(() => import('../features/people/PeoplePage'));
 const HouseRulesPage = lazy(() => import('../features/catalogue/HouseRulesPage'));
 
 export function Pages() {
   const { t } = useTranslation();
   const session = useSession();
+  useOutboxOf(session.data?.user?.id ?? null);
   if (session.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
-  if (session.isError) {
+  if (session.data === undefined) {
     return <Notice words={t('state.no_answer')} act={t('state.try_again')} onAct={() => void session.refetch()} />;
   }
+  setZone(session.data.yard.timezone);
   if (session.data.user === null) {
     return <SignInPage session={session.data} />;
   }
@@ -43,6 +48,7 @@ export function Pages() {
         <Route path="/catalogue/models/new" element={<ModelSheetPage />} />
         <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
         <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
+        <Route path="/people" element={<PeoplePage />} />
         <Route path="*" element={<Navigate to="/" replace />} />
       </Routes>
     </Suspense>

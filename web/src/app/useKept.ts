@@ -1,6 +1,6 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 
-/** State that survives a reload: kept on this tablet under a name with a version. */
+/** State that survives a reload: kept on this tablet under a name with a version, at once and not after the next drawing. */
 export function useKept<T>(name: string, initial: T): [T, (value: T) => void] {
   const key = `jade.${name}`;
   const [value, setValue] = useState<T>(() => read(key, initial));
@@ -9,15 +9,19 @@ export function useKept<T>(name: string, initial: T): [T, (value: T) => void] {
     setKnown(key);
     setValue(read(key, initial));
   }
-  useEffect(() => {
-    try {
-      localStorage.setItem(key, JSON.stringify(value));
-    } catch {
-      // A full store costs a draft after a reload, not an entry.
-    }
-  }, [key, value]);
+  const keep = useCallback(
+    (next: T) => {
+      setValue(next);
+      try {
+        localStorage.setItem(key, JSON.stringify(next));
+      } catch {
+        // A full store costs a draft after a reload, not an entry.
+      }
+    },
+    [key],
+  );
 
-  return [value, setValue];
+  return [value, keep];
 }
 
 function read<T>(key: string, initial: T): T {

@@ -9,13 +9,16 @@ interface Props {
   title: string;
   unit: string;
   allowMinus?: boolean;
+  /** The second unit in which it may be typed: a figure of the first, times `per`, plus `offset`. */
+  beside?: { symbol: string; per: number; offset: number; is_first: boolean };
   onClose: () => void;
   onSet: (value: number) => void;
 }
 
 /** The second way to a reading: typing it, on keys for gloves. */
-export function NumberPad({ open, title, unit, allowMinus = false, onClose, onSet }: Props) {
+export function NumberPad({ open, title, unit, allowMinus = false, beside, onClose, onSet }: Props) {
   const { t } = useTranslation();
+  const [inOther, setInOther] = useState(beside?.is_first ?? false);
   const [text, setText] = useState('');
   const value = Number(text);
   const isNumber = text !== '' && text !== '-' && !Number.isNaN(value);
@@ -36,7 +39,7 @@ export function NumberPad({ open, title, unit, allowMinus = false, onClose, onSe
           disabled={!isNumber}
           testId="pad-set"
           onClick={() => {
-            onSet(value);
+            onSet(beside !== undefined && inOther ? (value - beside.offset) / beside.per : value);
             close();
           }}
         >
@@ -47,8 +50,18 @@ export function NumberPad({ open, title, unit, allowMinus = false, onClose, onSe
       <label className="pad-value">
         <span className="sr">{title}</span>
         <input inputMode="none" value={text} data-testid="pad-input" onChange={(event) => setText(event.target.value.replace(/[^0-9.-]/g, '').slice(0, 9))} />
-        <small>{unit}</small>
+        <small>{beside !== undefined && inOther ? beside.symbol : unit}</small>
       </label>
+      {beside !== undefined && (
+        <div className="pad-units" role="group" aria-label={t('act.unit')}>
+          <Act pressed={!inOther} testId="pad-own" onClick={() => setInOther(false)}>
+            {unit}
+          </Act>
+          <Act pressed={inOther} testId="pad-other" onClick={() => setInOther(true)}>
+            {beside.symbol}
+          </Act>
+        </div>
+      )}
       <div className="pad-keys">
         {['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0'].map((key) => (
           <button key={key} type="button" onClick={() => press(key)}>

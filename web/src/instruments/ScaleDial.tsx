@@ -28,7 +28,7 @@ export function ScaleDial({ low, high, bands, ...props }: ScaleProps) {
   });
 
   return (
-    <InstrumentFrame viewBox="0 0 360 340" value={value} low={low} high={high} label={props.label} valueText={props.valueText} unheld={unheld} slide={slide}>
+    <InstrumentFrame viewBox="0 0 360 348" value={value} low={low} high={high} label={props.label} valueText={props.valueText} unheld={unheld} slide={slide}>
       <circle cx={CX} cy={CY} r={R + 18} fill="var(--shade)" stroke="var(--ink)" strokeWidth="2.4" className="casing" />
       <circle cx={CX} cy={CY} r={R + 6} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
       {bands.map((band) => (

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { feel } from '../app/feel';
 import { clampToStep } from './contract';
 import { ScaleDial } from './ScaleDial';
 import type { ScaleProps } from './scale';
@@ -8,12 +9,14 @@ interface Props extends ScaleProps {
   startedAt: number | null;
   names: { start: string; stop: string };
   onStart: (at: number | null) => void;
+  /** Where it stops by itself, in the unit of the scale: nothing is held longer than that. */
+  stopsAt?: number;
 }
 
 const PER_SECOND: Record<string, number> = { s: 1, ms: 1000, min: 1 / 60 };
 
 /** A stopwatch: started once, stopped once, and set by hand where another watch was used. */
-export function ScaleWatch({ startedAt, names, onStart, ...props }: Props) {
+export function ScaleWatch({ startedAt, names, onStart, stopsAt, ...props }: Props) {
   const { readOnly = false, step, low, high, unit, onChange } = props;
   const [now, setNow] = useState(() => Date.now());
   const isRunning = startedAt !== null;
@@ -26,6 +29,14 @@ export function ScaleWatch({ startedAt, names, onStart, ...props }: Props) {
     return () => window.clearInterval(timer);
   }, [isRunning]);
   const elapsed = startedAt === null ? 0 : (Math.max(now, startedAt) - startedAt) / 1000 * (PER_SECOND[unit] ?? 1);
+  const isOver = isRunning && stopsAt !== undefined && elapsed >= stopsAt;
+  useEffect(() => {
+    if (isOver) {
+      onStart(null);
+      onChange(clampToStep(stopsAt, step, low, high));
+      feel('attend');
+    }
+  }, [isOver, stopsAt, step, low, high, onStart, onChange]);
   const press = () => {
     const at = Date.now();
     setNow(at);

@@ -1,21 +1,17 @@
-import Dexie, { type EntityTable } from 'dexie';
-import { answer, api, type Schema } from '../api/client';
-import { ProblemError, type Problem } from '../api/problem';
+import i18n from 'i18next';
+import { answer, api, sendPhoto, type Schema } from '../api/client';
+import { ProblemError } from '../api/problem';
+import { isFull, store, type Entry, type KeptEntry, type KeptOpening } from './store';
 
-export type Entry = Schema['EntryInput'];
-
-interface KeptEntry {
-  order?: number;
-  walkId: string;
-  entry: Entry;
-}
-
-const store = new Dexie('jade-ledger') as Dexie & { kept: EntityTable<KeptEntry, 'order'> };
-store.version(1).stores({ kept: '++order, walkId' });
+export type { Entry } from './store';
 
 export interface OutboxState {
-  /** Entries that this tablet keeps because they could not be sent yet. */
+  /** Entries of whoever is signed in that this tablet keeps because they could not be sent yet. */
   kept: KeptEntry[];
+  /** Entries that the yard's ledger refused while nobody was looking. */
+  refused: KeptEntry[];
+  /** How many entries of other people wait here until they sign in again. */
+  ofOthers: number;
   /** When it will be tried again, as a time of day in milliseconds; none when there is nothing to send. */
   nextTry: number | null;
 }
@@ -25,25 +21,30 @@ type Kept = { status: 'kept' };
 
 /** Told of the state of a walk each time the server has taken something of it, before the entries leave the outbox. */
 type Listener = (walkId: string, state: Schema['WalkState']) => void;
+/** Told when a walk that was opened here turns out to be open already under another id. */
+type MovedListener = (from: string, to: string) => void;
 
 const RETRY_MS = 10_000;
 
 /**
  * What has been entered and not yet been taken by the server.
  *
- * An entry is written down here first and sent then, oldest first. It leaves when the server has taken it or has said
- * why not; a network that fails keeps it, whatever becomes of the page. Sending twice does no harm: the entry's id is
- * made here.
+ * An entry is written down here first and sent then, oldest first: queued, sending, and away when the yard's ledger has it,
+ * or refused, with what to do, until somebody has read that. A network that fails keeps it queued, whatever becomes of the
+ * page. Sending twice does no harm: the entry's id is made here.
  */
 class Outbox {
-  private state: OutboxState = { kept: [], nextTry: null };
+  private state: OutboxState = { kept: [], refused: [], ofOthers: 0, nextTry: null };
+  private user: string | null = null;
   private readonly watchers = new Set<() => void>();
   private readonly listeners = new Set<Listener>();
+  private readonly moved = new Set<MovedListener>();
   private timer: number | undefined;
   private sending: Promise<void> = Promise.resolve();
+  /** What the ledger said of entries that somebody waits for, whichever batch they went with. */
+  private readonly awaited = new Map<string, Schema['EntryResult'] | null>();
 
   constructor() {
-    void this.load();
     window.addEventListener('online', () => void this.sendAll());
   }
 
@@ -57,36 +58,63 @@ class Outbox {
     this.listeners.add(listener);
   };
 
+  readonly whenMoved = (listener: MovedListener): void => {
+    this.moved.add(listener);
+  };
+
   readonly snapshot = (): OutboxState => this.state;
+
+  /** Whose entries are sent from now on; those of others wait. */
+  async belongsTo(user: string | null): Promise<void> {
+    if (user !== this.user) {
+      this.user = user;
+      await this.requeueInterrupted();
+      await this.load();
+      await this.sendAll();
+    }
+  }
+
+  /** Writes down that a walk was opened here, to be told to the yard before its entries. */
+  async open(opening: Omit<KeptOpening, 'userId'>): Promise<void> {
+    await store.openings.put({ ...opening, userId: this.user ?? '' });
+  }
 
   /** Keeps an entry and tries to send it. Throws the problem when the server refuses it. */
   async post(walkId: string, entry: Entry): Promise<Posted | Kept> {
-    await store.kept.add({ walkId, entry });
+    try {
+      await store.kept.add({ walkId, entry, userId: this.user, standing: 'queued' });
+    } catch (error) {
+      throw isFull(error) ? new ProblemError({ type: '/problems/tablet-full', title: i18n.t('outbox.full_title'), status: 507, detail: i18n.t('outbox.full') }) : error;
+    }
     await this.load();
-    let outcome: Posted | Kept = { status: 'kept' };
-    let refused: Problem | undefined;
-    const turn = this.sending.then(async () => {
-      const batch = this.state.kept.filter((kept) => kept.walkId === walkId);
-      const sent = await this.send(walkId, batch);
-      const mine = sent?.results.find((result) => result.id === entry.id);
-      refused = mine?.problem;
-      if (mine !== undefined) {
-        outcome = { status: 'posted', result: mine };
-      }
-    });
-    this.sending = turn.catch(() => undefined);
-    await turn;
-    if (refused !== undefined) {
-      throw new ProblemError(refused);
+    let result: Schema['EntryResult'] | null = null;
+    this.awaited.set(entry.id, null);
+    const turn = this.sending.then(() => this.send(walkId));
+    this.sending = turn.then(
+      () => undefined,
+      () => undefined,
+    );
+    try {
+      await turn;
+    } finally {
+      // It may have gone with the batch before: the turn itself says nothing about it.
+      result = this.awaited.get(entry.id) ?? null;
+      this.awaited.delete(entry.id);
+    }
+    if (result?.problem !== undefined) {
+      // Whoever entered it is told right here.
+      await this.read(entry.id);
+      throw new ProblemError(result.problem);
     }
 
-    return outcome;
+    return result === null ? { status: 'kept' } : { status: 'posted', result };
   }
 
   async sendAll(): Promise<void> {
     window.clearTimeout(this.timer);
+    await this.announceAll();
     for (const walkId of new Set(this.state.kept.map((kept) => kept.walkId))) {
-      this.sending = this.sending.then(() => this.send(walkId, this.state.kept.filter((kept) => kept.walkId === walkId))).then(
+      this.sending = this.sending.then(() => this.send(walkId)).then(
         () => undefined,
         () => undefined,
       );
@@ -94,37 +122,145 @@ class Outbox {
     await this.sending;
   }
 
-  /** Sends a batch; nothing comes back when the network did not carry it. */
-  private async send(walkId: string, batch: KeptEntry[]): Promise<{ results: Schema['EntryResult'][] } | undefined> {
+  /** A refusal was read; the entry leaves the tablet. */
+  async read(entryId: string): Promise<void> {
+    const refused = (await store.kept.toArray()).filter((one) => one.standing === 'refused' && one.entry.id === entryId);
+    await store.kept.bulkDelete(refused.flatMap((one) => (one.order === undefined ? [] : [one.order])));
+    await this.load();
+  }
+
+  /** Sends what is queued of a walk; it stays queued when the network did not carry it. */
+  private async send(walkId: string): Promise<void> {
+    const batch = this.state.kept.filter((kept) => kept.walkId === walkId);
     if (batch.length === 0) {
-      return undefined;
+      return;
     }
+    await this.mark(batch, 'sending');
     let results: Schema['EntryResult'][];
     let state: Schema['WalkState'] | undefined;
+    let target = walkId;
     try {
-      const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: walkId } }, body: { entries: batch.map((kept) => kept.entry) } }));
+      target = await this.announce(walkId);
+      const entries = await Promise.all(batch.map((kept) => this.withPhotos(kept.entry)));
+      const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, body: { entries } }));
       ({ results, state } = taken);
     } catch (error) {
       if (!(error instanceof ProblemError) || error.problem.status >= 500 || [401, 419, 429].includes(error.problem.status)) {
+        await this.mark(batch, 'queued');
         this.tryAgainLater();
         if (error instanceof ProblemError && error.problem.status < 500) {
           throw error;
         }
 
-        return undefined;
+        return;
       }
       const problem = error.problem;
       results = problem.results ?? batch.map((kept) => ({ id: kept.entry.id, status: 'refused' as const, problem }));
     }
     if (state !== undefined) {
       const taken = state;
-      this.listeners.forEach((listener) => listener(walkId, taken));
+      this.listeners.forEach((listener) => listener(target, taken));
     }
-    const answered = new Set(results.map((result) => result.id));
-    await store.kept.bulkDelete(batch.filter((kept) => answered.has(kept.entry.id)).flatMap((kept) => (kept.order === undefined ? [] : [kept.order])));
-    await this.load();
+    await this.settle(batch, results);
+  }
 
-    return { results };
+  /** What the ledger has leaves; what it refused stays with the reason; what it did not mention is queued again. */
+  private async settle(batch: KeptEntry[], results: Schema['EntryResult'][]): Promise<void> {
+    const byId = new Map(results.map((result) => [result.id, result]));
+    for (const result of results) {
+      if (result.id !== null && this.awaited.has(result.id)) {
+        this.awaited.set(result.id, result);
+      }
+    }
+    await store.transaction('rw', store.kept, async () => {
+      for (const kept of batch) {
+        const result = byId.get(kept.entry.id);
+        if (kept.order === undefined) {
+          continue;
+        }
+        if (result === undefined) {
+          await store.kept.update(kept.order, { standing: 'queued' });
+        } else if (result.problem !== undefined) {
+          const { type, title, detail } = result.problem;
+          await store.kept.update(kept.order, { standing: 'refused', problem: { type, title, detail } });
+        } else {
+          await store.kept.delete(kept.order);
+        }
+      }
+    });
+    await this.load();
+  }
+
+  /** Walks that were opened here and have no entry yet. */
+  private async announceAll(): Promise<void> {
+    for (const opening of await store.openings.toArray()) {
+      if (opening.userId === this.user) {
+        this.sending = this.sending.then(() => this.announce(opening.walkId)).then(
+          () => undefined,
+          () => undefined,
+        );
+      }
+    }
+    await this.sending;
+    await this.load();
+  }
+
+  /** Tells the yard of a walk that was opened here, and follows it where somebody opened it before. */
+  private async announce(walkId: string): Promise<string> {
+    const opening = await store.openings.get(walkId);
+    if (opening === undefined) {
+      return walkId;
+    }
+    const walk = await answer(
+      api.POST('/api/hires/{hire}/walks', { params: { path: { hire: opening.hireId } }, body: { id: opening.walkId, movement: opening.movement, recorded_at: opening.recordedAt } }),
+    );
+    await store.transaction('rw', store.openings, store.kept, async () => {
+      await store.openings.delete(walkId);
+      if (walk.id !== walkId) {
+        await store.kept.where('walkId').equals(walkId).modify({ walkId: walk.id });
+      }
+    });
+    if (walk.id !== walkId) {
+      this.moved.forEach((listener) => listener(walkId, walk.id));
+    }
+
+    return walk.id;
+  }
+
+  /** Sends the pictures of an entry that are still on the tablet, and names them as the yard does. */
+  private async withPhotos(entry: Entry): Promise<Entry> {
+    const payload = { ...entry.payload } as Record<string, unknown>;
+    const named = async (id: unknown): Promise<unknown> => {
+      const photo = typeof id === 'string' ? await store.photos.get(id) : undefined;
+
+      return photo === undefined ? id : (await sendPhoto(new File([photo.blob], 'photo.jpg', { type: photo.blob.type }))).sha256;
+    };
+    if (Array.isArray(payload['photos'])) {
+      payload['photos'] = await Promise.all(payload['photos'].map(named));
+    }
+    if (payload['photo'] !== undefined) {
+      payload['photo'] = await named(payload['photo']);
+    }
+
+    return { ...entry, payload };
+  }
+
+  private async mark(batch: KeptEntry[], standing: KeptEntry['standing']): Promise<void> {
+    await store.kept
+      .where('order')
+      .anyOf(batch.flatMap((kept) => kept.order ?? []))
+      .modify((kept) => {
+        kept.standing = standing;
+      });
+  }
+
+  /** A page that was closed on the way does not know whether the yard has it; sent again, it is not doubled. */
+  private async requeueInterrupted(): Promise<void> {
+    await store.kept
+      .filter((one) => one.standing === 'sending')
+      .modify((one) => {
+        one.standing = 'queued';
+      });
   }
 
   private tryAgainLater(): void {
@@ -134,8 +270,10 @@ class Outbox {
   }
 
   private async load(): Promise<void> {
-    const kept = await store.kept.orderBy('order').toArray();
-    this.publish({ kept, nextTry: kept.length === 0 ? null : this.state.nextTry });
+    const all = await store.kept.orderBy('order').toArray();
+    const mine = all.filter((one) => this.user !== null && (one.userId === this.user || one.userId === null));
+    const kept = mine.filter((one) => one.standing !== 'refused');
+    this.publish({ kept, refused: mine.filter((one) => one.standing === 'refused'), ofOthers: all.length - mine.length, nextTry: kept.length === 0 ? null : this.state.nextTry });
   }
 
   private publish(state: OutboxState): void {

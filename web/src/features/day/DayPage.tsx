@@ -1,9 +1,11 @@
 import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { clock, duration, longDate } from '../../app/figures';
-import { useSession } from '../session/useSession';
+import { useMe, useSession } from '../session/useSession';
+import { usePreviews } from '../walk/usePreviews';
 import { MyName } from '../session/MyName';
 import { useOutbox } from '../../offline/useOutbox';
 import { DayColumn } from './DayColumn';
@@ -12,6 +14,13 @@ import { rowHeight } from './geometry';
 import { useDay, useOpenRow, type Row } from './useDay';
 import './day.css';
 
+/** Walks of the day that nobody has opened yet and that could be opened here and now. */
+function unopened(day: Schema['Day'] | undefined): { hireId: string; movement: Schema['Movement'] }[] {
+  const of = (rows: Row[], movement: Schema['Movement']) => rows.filter((row) => row.walk_id === null && row.opens === 'walk').map((row) => ({ hireId: row.hire_id, movement }));
+
+  return day === undefined ? [] : [...of(day.outs.filter((row) => row.machine_is_here), 'checkout'), ...of(day.ins, 'return')];
+}
+
 /** The day: outs and ins either side of a fold that is the clock. */
 export default function DayPage() {
   const { t } = useTranslation();
@@ -19,6 +28,8 @@ export default function DayPage() {
   const open = useOpenRow();
   const yard = useSession().data?.yard;
   const { kept } = useOutbox();
+  const me = useMe();
+  usePreviews(me.may.walk ? unopened(day.data) : []);
 
   if (day.isPending) {
     return <Notice words={t('state.fetching')} />;

@@ -1,13 +1,17 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
-import { whatToDo } from '../../api/problem';
+import { problemOf, whatToDo } from '../../api/problem';
+import { Act } from '../../app/Act';
 import { figure, shortDate } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { Stamp } from '../../marks/Stamp';
 import { DamagePlan } from '../../plans/DamagePlan';
 import { MyName } from '../session/MyName';
+import { useMe } from '../session/useSession';
+import { ProblemWords } from '../walk/ProblemWords';
+import { useOpenWalk } from '../walk/useOpenWalk';
 import { Trail } from './Trail';
 import { useMachine } from './useFleet';
 import './fleet.css';
@@ -17,6 +21,8 @@ export default function MachinePage() {
   const { t } = useTranslation();
   const { machineId = '' } = useParams();
   const query = useMachine(machineId);
+  const me = useMe();
+  const opening = useOpenWalk();
   const [selected, setSelected] = useState<string | null>(null);
   if (query.isPending) {
     return <Notice words={t('state.fetching')} />;
@@ -56,6 +62,7 @@ export default function MachinePage() {
               {finding.words}
             </p>
           )}
+          {opening.error !== null && <ProblemWords problem={problemOf(opening.error, t('state.no_network'))} />}
           <h2>{t('fleet.folios')}</h2>
           {folios.length === 0 && <p>{t('fleet.no_folios')}</p>}
           <ul>
@@ -69,6 +76,11 @@ export default function MachinePage() {
                   <span>{folio.customer}</span>
                   <i>{t(`standing.${folio.standing}`)}</i>
                 </Link>
+                {folio.standing === 'booked' && tag === null && me.may.walk && (
+                  <Act testId="open-early" disabled={opening.isPending} onClick={() => opening.mutate({ hireId: folio.hire_id, movement: 'checkout' })}>
+                    {t('fleet.walk_out')}
+                  </Act>
+                )}
               </li>
             ))}
           </ul>

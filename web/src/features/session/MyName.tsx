@@ -3,14 +3,17 @@ import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
 import { Leaf } from '../../app/Leaf';
 import { readSet, writeSet, type ColourSet } from '../../app/colourSet';
+import { useOutbox } from '../../offline/useOutbox';
 import { TabletChoices } from './TabletChoices';
-import { useMe, useSignOut } from './useSession';
+import { useMe, useSignOut, useSignOutElsewhere } from './useSession';
 
 /** The name at the right of the head line, and behind it: day or night set, and signing out. */
 export function MyName() {
   const { t } = useTranslation();
   const me = useMe();
   const signOut = useSignOut();
+  const elsewhere = useSignOutElsewhere();
+  const { ofOthers } = useOutbox();
   const [open, setOpen] = useState(false);
   const [set, setSet] = useState<ColourSet>(readSet);
   const choose = (next: ColourSet) => {
@@ -34,7 +37,12 @@ export function MyName() {
             {t('set.night')}
           </Act>
         </div>
+        {ofOthers > 0 && <p>{t('outbox.of_others', { count: ofOthers })}</p>}
         <TabletChoices />
+        <Act testId="sign-out-elsewhere" disabled={elsewhere.isPending || elsewhere.isSuccess} onClick={() => elsewhere.mutate()}>
+          {t(elsewhere.isSuccess ? 'sign_in.out_elsewhere_done' : 'sign_in.out_elsewhere')}
+        </Act>
+        {elsewhere.isError && <p>{t('state.no_answer')}</p>}
       </Leaf>
     </>
   );

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Schema } from '../../api/client';
-import { setZone } from '../../app/figures';
+import { forgetQueries } from '../../offline/keepQueries';
 
 const KEY = ['session'];
 
@@ -8,12 +8,7 @@ export function useSession() {
   return useQuery({
     queryKey: KEY,
     staleTime: 60_000,
-    queryFn: async () => {
-      const session = await answer(api.GET('/api/session'));
-      setZone(session.yard.timezone);
-
-      return session;
-    },
+    queryFn: () => answer(api.GET('/api/session')),
   });
 }
 
@@ -33,9 +28,15 @@ export function useSignOut() {
     mutationFn: () => answer(api.DELETE('/api/session')),
     onSuccess: async () => {
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
+      await forgetQueries();
       await queries.invalidateQueries({ queryKey: KEY });
     },
   });
+}
+
+/** Signs out of every other tablet and desk. */
+export function useSignOutElsewhere() {
+  return useMutation({ mutationFn: () => answer(api.DELETE('/api/sessions/elsewhere')) });
 }
 
 /** Who is signed in; only below a page that is shown to signed-in people. */

@@ -1,8 +1,11 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
+import { useElapsed } from '../../app/useElapsed';
+import { useKept } from '../../app/useKept';
 import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
+import { SecondPerson } from './SecondPerson';
 import { ProblemWords } from './ProblemWords';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
@@ -24,11 +27,13 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const { t } = useTranslation();
   const me = useMe();
   const [confirmed, setConfirmed] = useState<string[]>([]);
+  const [second, setSecond] = useKept<string | null>(`walk.second.1.${walk.id}`, null);
   const { busy, problem, send } = useSend();
   const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
   const inTheWay = (shut ?? walk.state.blocked_stages.find((blocked) => blocked.stage === stage.id))?.lines.filter((key) => !pending.has(key)) ?? [];
   const lines = walk.plan.visits.flatMap((visit) => visit.lines);
   const left = stage.lines.length - confirmed.length;
+  const isAlone = stage.asks_second_person && (second === null || second === me.id);
 
   return (
     <section className="crossing" aria-label={stage.title}>
@@ -67,15 +72,16 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           ))}
         </ol>
       )}
+      {stage.asks_second_person && inTheWay.length === 0 && <SecondPerson chosen={second} onChoose={setSecond} />}
       <ProblemWords problem={problem} />
       <footer>
         {onCancel !== undefined && <Act onClick={onCancel}>{t('act.back')}</Act>}
         <Act
           tone="jade"
           testId="confirm-state"
-          disabled={busy || left > 0 || inTheWay.length > 0 || !me.may.walk}
-          under={left > 0 ? t('crossing.left', { count: left }) : t('crossing.all')}
-          onClick={() => void send(() => post('state.crossed', { stage: stage.id, confirmed })).then((posted) => posted && onCrossed())}
+          disabled={busy || left > 0 || isAlone || inTheWay.length > 0 || !me.may.walk}
+          under={left > 0 ? t('crossing.left', { count: left }) : t(isAlone ? 'crossing.name_second' : 'crossing.all')}
+          onClick={() => void send(() => post('state.crossed', { stage: stage.id, confirmed, ...(stage.asks_second_person && second !== null ? { second } : {}) })).then((posted) => posted && onCrossed())}
         >
           {t('crossing.confirm', { state: stage.title })}
         </Act>
@@ -95,21 +101,11 @@ interface LineProps {
 /** One thing that must be true. Where time matters, the first touch starts the clock and the second one confirms. */
 function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps) {
   const { t } = useTranslation();
-  const [until, setUntil] = useState<number | null>(null);
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (until === null) {
-      return;
-    }
-    const timer = window.setInterval(() => setNow(Date.now()), 250);
-
-    return () => window.clearInterval(timer);
-  }, [until]);
-  const left = until === null ? line.wait_seconds : Math.max(0, Math.ceil((until - now) / 1000));
+  const [startedAt, setStartedAt] = useState<number | null>(null);
+  const left = Math.max(0, line.wait_seconds - useElapsed(startedAt));
   const touch = () => {
-    if (line.wait_seconds > 0 && until === null && !isConfirmed) {
-      setNow(Date.now());
-      setUntil(Date.now() + line.wait_seconds * 1000);
+    if (line.wait_seconds > 0 && startedAt === null && !isConfirmed) {
+      setStartedAt(Date.now());
     } else {
       onTouch();
     }
@@ -123,7 +119,7 @@ function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps)
           <b>{line.text}</b>
           <small>{line.why}</small>
         </span>
-        {line.wait_seconds > 0 && !isConfirmed && <em>{until === null ? t('crossing.wait', { count: line.wait_seconds }) : left > 0 ? `${left} s` : t('crossing.waited')}</em>}
+        {line.wait_seconds > 0 && !isConfirmed && <em>{startedAt === null ? t('crossing.wait', { count: line.wait_seconds }) : left > 0 ? `${left} s` : t('crossing.waited')}</em>}
       </button>
     </li>
   );

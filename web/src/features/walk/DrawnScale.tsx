@@ -20,6 +20,16 @@ export function DrawnScale({ instrument, keptAs, ...props }: Props) {
   switch (instrument.drawn) {
     case 'watch':
       return <ScaleWatch {...scale} startedAt={startedAt} onStart={setStartedAt} names={{ start: t('instrument.start_watch'), stop: t('instrument.stop_watch') }} />;
+    case 'hold':
+      return (
+        <ScaleWatch
+          {...scale}
+          startedAt={startedAt}
+          onStart={setStartedAt}
+          stopsAt={scale.bands.find((band) => band.outcome === 'stands')?.to}
+          names={{ start: t('instrument.start_hold'), stop: t('instrument.let_go') }}
+        />
+      );
     case 'dial':
       return <ScaleDial {...scale} unit={unitName(props.unit)} />;
     default:

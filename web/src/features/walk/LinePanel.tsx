@@ -4,7 +4,11 @@ import type { Problem } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { Mark } from '../../marks/Mark';
 import { LookPanel } from './LookPanel';
+import { DashboardPanel } from './DashboardPanel';
+import { KnownHere } from './KnownHere';
+import { PaperPanel } from './PaperPanel';
 import { ReadingPanel } from './ReadingPanel';
+import { TestPanel } from './TestPanel';
 import type { Position } from './useWalkPosition';
 import type { Post } from './useWalk';
 import type { Observed, Walk } from './types';
@@ -19,6 +23,8 @@ export interface PanelProps {
   onCross: (stage: string) => void;
   onFinding: () => void;
   onTag: () => void;
+  /** Opens a finding that is known. */
+  onKnown: (finding: string) => void;
   /** Why the server refused what was answered here, after the walk had gone on. */
   refusal: Problem | null;
   onRefused: (line: string, problem: Problem) => void;
@@ -51,9 +57,27 @@ export function LinePanel(props: PanelProps) {
           </Act>
         </div>
       )}
-      {line.instrument === null ? <LookPanel {...props} inState={inState} /> : <ReadingPanel {...props} instrument={line.instrument} inState={inState} />}
+      <KnownHere walk={walk} visit={visit} mayPost={mayPost} post={props.post} onWorse={props.onKnown} />
+      <AnswerPanel {...props} inState={inState} />
     </section>
   );
+}
+
+/** A look, a function test step by step, or an instrument. */
+function AnswerPanel(props: PanelProps & { inState: boolean }) {
+  const { line } = props.position;
+  if (line.instrument !== null) {
+    return <ReadingPanel {...props} instrument={line.instrument} inState={props.inState} />;
+  }
+
+  if (line.answer === 'dashboard') {
+    return <DashboardPanel {...props} />;
+  }
+  if (line.paper !== null) {
+    return <PaperPanel {...props} paper={line.paper} />;
+  }
+
+  return line.test.length > 0 ? <TestPanel {...props} /> : <LookPanel {...props} />;
 }
 
 /** One row, however many lines a stop has: the present one is brought into sight. */

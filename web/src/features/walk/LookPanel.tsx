@@ -3,25 +3,24 @@ import { useTranslation } from 'react-i18next';
 import { problemOf } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { feel } from '../../app/feel';
-import { CannotTellLeaf } from './CannotTellLeaf';
+import { AnswerSoFar } from './AnswerSoFar';
+import { CannotTellAct } from './CannotTellAct';
 import type { PanelProps } from './LinePanel';
 import { RestLeaf } from './RestLeaf';
 import { ProblemWords } from './ProblemWords';
 import { StrikeAct } from './StrikeAct';
 import { useSend } from './useSend';
-import { VerdictWords } from './VerdictWords';
 
 /** A check by eye: what is right stands there in words; it is so, it is not so, or it cannot be told. */
 export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFinding, refusal, onRefused, pending }: PanelProps & { inState: boolean }) {
   const { t } = useTranslation();
   const { line } = position;
   const { busy, problem, send } = useSend();
-  const [cannot, setCannot] = useState(false);
   const [resting, setResting] = useState(false);
   const isOpen = (key: string) => walk.state.lines.find((one) => one.key === key)?.outcome === 'open' && !pending.has(key);
   const rest = position.visit.lines.filter((one) => one.may_stand_together && isOpen(one.key));
   const state = walk.state.lines.find((one) => one.key === line.key);
-  const answerIt = (answer: 'amiss' | 'cannot_tell', words?: string) => send(() => post('check.answered', { line: line.key, answer, ...(words === undefined ? {} : { words }) }));
+  const itIsAmiss = () => send(() => post('check.answered', { line: line.key, answer: 'amiss' }));
   const theRestStands = () => {
     setResting(false);
     feel('taken');
@@ -49,18 +48,12 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
             {t(`severity.${line.severity}`)} ({t(`source.${line.source.kind}`)}: {line.source.words})
           </dd>
         </dl>
-        {state?.judgement !== undefined && state.judgement !== null && <VerdictWords judgement={state.judgement} />}
-        {(state?.outcome === 'attend' || state?.outcome === 'stop') && (
-          <Act testId="go-on" onClick={() => position.advance([line.key])}>
-            {t('walk.go_on')}
-          </Act>
-        )}
+        <AnswerSoFar state={state} position={position} isKept={isKept} />
         {mayPost && inState && rest.length > 1 && (
           <Act testId="rest" under={t('rest.under')} onClick={() => setResting(true)}>
             {t('rest.ask', { count: rest.length })}
           </Act>
         )}
-        {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
       </div>
       <ProblemWords problem={problem ?? refusal} />
       {mayPost && (
@@ -68,11 +61,9 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
           {state?.entry_id !== null && state !== undefined && state.outcome !== 'open' ? (
             <StrikeAct entryId={state.entry_id ?? ''} post={post} />
           ) : (
-            <Act disabled={busy} testId="cannot-tell" onClick={() => setCannot(true)}>
-              {t('walk.cannot_tell')}
-            </Act>
+            <CannotTellAct position={position} post={post} disabled={busy} words="walk.cannot_tell" />
           )}
-          <Act disabled={busy || !inState} testId="amiss" onClick={() => void answerIt('amiss').then((posted) => posted && onFinding())}>
+          <Act disabled={busy || !inState} testId="amiss" onClick={() => void itIsAmiss().then((posted) => posted && onFinding())}>
             {t('walk.not_so')}
           </Act>
           <Act tone="jade" disabled={busy || !inState} testId="stands" onClick={itStands}>
@@ -81,16 +72,6 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
         </div>
       )}
       <RestLeaf visit={position.visit} lines={rest} open={resting} onClose={() => setResting(false)} onStands={theRestStands} />
-      <CannotTellLeaf
-        open={cannot}
-        title={line.title}
-        onClose={() => setCannot(false)}
-        onReason={(words) => {
-          setCannot(false);
-          void answerIt('cannot_tell', words);
-          position.advance([line.key]);
-        }}
-      />
     </>
   );
 }

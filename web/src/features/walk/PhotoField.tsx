@@ -1,7 +1,8 @@
 import { useId, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { sendPhoto } from '../../api/client';
+import { sendOrKeep, useKeptPhoto } from '../../offline/photos';
 import { whatToDo } from '../../api/problem';
+import { useMe } from '../session/useSession';
 import './photoField.css';
 
 interface Props {
@@ -13,6 +14,7 @@ interface Props {
 /** A picture in two taps: camera or file. What is shown is what is kept of it. */
 export function PhotoField({ photos, most, onPhotos }: Props) {
   const { t } = useTranslation();
+  const me = useMe();
   const id = useId();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -23,8 +25,8 @@ export function PhotoField({ photos, most, onPhotos }: Props) {
     setBusy(true);
     setProblem(null);
     try {
-      const photo = await sendPhoto(file);
-      onPhotos([...photos.filter((sha) => sha !== photo.sha256), photo.sha256]);
+      const name = await sendOrKeep(file, me.id);
+      onPhotos([...photos.filter((one) => one !== name), name]);
     } catch (error) {
       setProblem(whatToDo(error, t('photo.no_network')));
     } finally {
@@ -37,9 +39,7 @@ export function PhotoField({ photos, most, onPhotos }: Props) {
       <ul>
         {photos.map((sha) => (
           <li key={sha}>
-            <a href={`/api/photos/${sha}`} target="_blank" rel="noreferrer">
-              <img src={`/api/photos/${sha}/thumbnail`} alt={t('photo.of_finding')} />
-            </a>
+            <Picture name={sha} />
           </li>
         ))}
         {photos.length < most && (
@@ -69,5 +69,25 @@ export function PhotoField({ photos, most, onPhotos }: Props) {
         </p>
       )}
     </div>
+  );
+}
+
+/** A picture that the yard has, or one that is still on the tablet. */
+function Picture({ name }: { name: string }) {
+  const { t } = useTranslation();
+  const kept = useKeptPhoto(name);
+  if (kept === undefined) {
+    return (
+      <a href={`/api/photos/${name}`} target="_blank" rel="noreferrer">
+        <img src={`/api/photos/${name}/thumbnail`} alt={t('photo.of_finding')} />
+      </a>
+    );
+  }
+
+  return (
+    <figure>
+      <img src={kept} alt={t('photo.of_finding')} />
+      <figcaption>{t('photo.kept_here')}</figcaption>
+    </figure>
   );
 }

@@ -24,8 +24,13 @@ type Instrument = Schema['Instrument'];
 
 interface Draft {
   value: number;
+  /** A pointer that nobody touched says nothing yet. */
+  isSet: boolean;
   face: Face;
   look: string | null;
+  /** The figures of an instrument that is read at several points; null where one is not read yet. */
+  points: (number | null)[];
+  point: number;
 }
 
 /** A reading is made by making the drawn instrument look like the real one; the figure and the verdict follow. */
@@ -34,7 +39,14 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   const { t } = useTranslation();
   const { line } = position;
   const state = walk.state.lines.find((one) => one.key === line.key);
-  const [draft, setDraft] = useKept<Draft>(`walk.draft.2.${walk.id}.${line.key}`, { value: firstValue(instrument, state?.value ?? state?.last ?? null), face: 'cold', look: line.looks[0] ?? null });
+  const [draft, setDraft] = useKept<Draft>(`walk.draft.3.${walk.id}.${line.key}`, {
+    value: firstValue(instrument, state?.value ?? state?.last ?? null),
+    isSet: false,
+    face: 'cold',
+    look: instrument.look_decides === true ? null : (line.looks[0] ?? null),
+    points: Array.from({ length: instrument.points ?? 0 }, () => null),
+    point: 0,
+  });
   const [pad, setPad] = useState(false);
   const [cannot, setCannot] = useState(false);
   const [disputing, setDisputing] = useState(false);
@@ -43,17 +55,30 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
     clear();
     setDraft({ ...draft, ...change });
   };
+  const setValue = (next: number) => set({ value: next, isSet: true, points: draft.points.map((one, at) => (at === draft.point ? next : one)) });
+  // Whoever types goes on to the next point that is not read yet.
+  const setTyped = (next: number) => {
+    const points = draft.points.map((one, at) => (at === draft.point ? next : one));
+    const following = points.indexOf(null);
+    if (following < 0) {
+      setValue(next);
+    } else {
+      set({ points, point: following, value: next, isSet: false });
+    }
+  };
+  const isRead = draft.points.length > 0 ? draft.points.every((one) => one !== null) : draft.isSet;
+  const isWhole = isRead && (instrument.look_decides !== true || draft.look !== null);
   const [low, high] = range(instrument);
   const value = atStep(draft.value, instrument.step);
   const payload: Schema['ReadingPostedPayload'] = {
     line: line.key,
-    value,
+    ...(draft.points.length > 0 ? { points: draft.points.flatMap((one) => (one === null ? [] : [atStep(one, instrument.step)])) } : { value }),
     unit: instrument.unit,
     observed: line.conditions.flatMap((id) => (observed[id] === undefined ? [] : [observed[id]])),
     ...(instrument.kind === 'dipstick' ? { face: draft.face } : {}),
     ...(draft.look === null ? {} : { look: draft.look }),
   };
-  const verdict = useVerdict(walk.id, payload, walk.state.stage !== null);
+  const verdict = useVerdict(walk.id, payload, walk.state.stage !== null && isWhole);
   const missing = line.conditions.flatMap((id, at) => {
     const condition = walk.plan.conditions.find((one) => one.id === id);
 
@@ -65,12 +90,14 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
     send(async () => {
       const result = await post('reading.posted', { ...payload, ...extra });
       setDisputing(false);
+      // What is read again is set again.
+      setDraft({ ...draft, isSet: false, look: instrument.look_decides === true ? null : draft.look, points: draft.points.map(() => null), point: 0 });
       feel(result === 'kept' ? 'taken' : felt(result));
       if (result === 'kept' || (result.judgement?.is_valid === true && result.judgement.verdict.outcome === 'stands')) {
         position.advance([line.key]);
       }
     });
-  const judgement = verdict.data;
+  const judgement = isWhole ? verdict.data : undefined;
   const isDisputed = judgement?.is_valid === true && judgement.verdict.is_disputed;
 
   return (
@@ -84,31 +111,34 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
             face={draft.face}
             ghost={state?.last === undefined || state.last === null ? null : Number(state.last)}
             readOnly={!mayPost}
-            unheld={isUnheld}
+            unheld={isUnheld || !draft.isSet}
             label={line.title}
             valueText={`${value} ${unitName(instrument.unit)}. ${judgement?.verdict.reason ?? ''}`}
-            onChange={(next) => set({ value: next })}
+            onChange={setValue}
             onFace={(face) => set({ face })}
           />
         </div>
         <div className="reading-words">
           <button type="button" className="reading-value" disabled={!mayPost} aria-label={t('walk.type_it')} data-testid="value" onClick={() => setPad(true)}>
-            <BothUnits value={value} instrument={instrument} />
+            {draft.isSet ? <BothUnits value={value} instrument={instrument} /> : <Unset unit={instrument.unit} />}
           </button>
           {judgement !== undefined && <VerdictWords judgement={judgement} live />}
-          {judgement === undefined && verdict.isFetching && <p className="verdict-act">{t('state.fetching')}</p>}
-          {judgement === undefined && verdict.isError && <p className="verdict-act">{t('walk.verdict_later')}</p>}
+          {!isWhole && state?.judgement !== undefined && state.judgement !== null && <VerdictWords judgement={state.judgement} />}
+          {!isWhole && <p className="verdict-act">{t(isRead ? 'walk.say_how' : draft.points.length > 0 ? 'walk.read_every_point' : 'walk.set_it')}</p>}
+          {isWhole && judgement === undefined && verdict.isFetching && <p className="verdict-act">{t('state.fetching')}</p>}
+          {isWhole && judgement === undefined && verdict.isError && <p className="verdict-act">{t('walk.verdict_later')}</p>}
           {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
         </div>
       </div>
-      <OutInLine walk={walk} last={state?.last ?? null} value={value} />
+      {draft.points.length > 0 && <PointRow instrument={instrument} points={draft.points} present={draft.point} onPresent={(point) => set({ point, value: draft.points[point] ?? draft.value, isSet: draft.points[point] !== null })} />}
+      <OutInLine walk={walk} last={state?.last ?? null} value={draft.isSet ? value : null} />
       {state?.wear !== undefined && state.wear !== null && <p className="wear">{t('walk.wear', { hours: figure(state.wear.hours), rate: signed(state.wear.per_1000_hours), unit: unitName(instrument.unit), readings: state.wear.readings })}</p>}
       <Reread state={state} onTag={onTag} onGoOn={() => position.advance([line.key])} />
       {line.looks.length > 0 && (
         <div className="looks">
-          <span>{t('walk.looks')}</span>
+          <span>{t(instrument.look_decides === true ? 'walk.how_it_went' : 'walk.looks')}</span>
           {line.looks.map((look) => (
-            <Act key={look} pressed={draft.look === look} disabled={!mayPost} onClick={() => set({ look })}>
+            <Act key={look} testId={`look-${look}`} pressed={draft.look === look} disabled={!mayPost} onClick={() => set({ look })}>
               {t(`look.${look}`)}
             </Act>
           ))}
@@ -117,15 +147,19 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       <ProblemWords problem={problem} />
       {mayPost && (
         <div className="reading-acts">
-          <StepKey label={t('walk.less', { step: instrument.step, unit: unitName(instrument.unit) })} sign="−" step={`${instrument.step} ${unitName(instrument.unit)}`} onStep={() => set({ value: clampToStep(draft.value - instrument.step, instrument.step, low, high) })} />
-          <StepKey label={t('walk.more', { step: instrument.step, unit: unitName(instrument.unit) })} sign="+" step={`${instrument.step} ${unitName(instrument.unit)}`} onStep={() => set({ value: clampToStep(draft.value + instrument.step, instrument.step, low, high) })} />
-          {isUnheld ? (
+          <StepKey label={t('walk.less', { step: instrument.step, unit: unitName(instrument.unit) })} sign="−" step={`${instrument.step} ${unitName(instrument.unit)}`} onStep={() => setValue(clampToStep(draft.value - instrument.step, instrument.step, low, high))} />
+          <StepKey label={t('walk.more', { step: instrument.step, unit: unitName(instrument.unit) })} sign="+" step={`${instrument.step} ${unitName(instrument.unit)}`} onStep={() => setValue(clampToStep(draft.value + instrument.step, instrument.step, low, high))} />
+          {!isWhole ? (
+            <Act disabled testId="post">
+              {t('walk.set_first')}
+            </Act>
+          ) : isUnheld ? (
             <Act disabled testId="post" under={inState ? t('walk.missing', { letters: missing.join(', ') }) : t('walk.other_state')}>
               {t('walk.posture_first')}
             </Act>
           ) : (
             <Act tone="jade" disabled={busy} testId="post" under={judgement === undefined ? undefined : under(judgement, t)} onClick={() => (isDisputed ? setDisputing(true) : void postIt())}>
-              {t('walk.post', { value: figure(value), unit: unitName(instrument.unit) })}
+              {draft.points.length > 0 ? t('walk.post_points', { count: draft.points.length }) : t('walk.post', { value: figure(value), unit: unitName(instrument.unit) })}
             </Act>
           )}
           {stands ? (
@@ -137,7 +171,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           )}
         </div>
       )}
-      <NumberPad open={pad} title={line.title} unit={unitName(instrument.unit)} allowMinus={low < 0} onClose={() => setPad(false)} onSet={(typed) => set({ value: clampToStep(typed, instrument.step, low, high) })} />
+      <NumberPad open={pad} title={line.title} unit={unitName(instrument.unit)} beside={instrument.beside} allowMinus={low < 0} onClose={() => setPad(false)} onSet={(typed) => setTyped(clampToStep(typed, instrument.step, low, high))} />
       <CannotTellLeaf
         open={cannot}
         title={line.title}
@@ -148,7 +182,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           position.advance([line.key]);
         }}
       >
-        {isUnheld && (
+        {isUnheld && isWhole && (
           <Act
             testId="post-not-valid"
             under={t('walk.not_valid_words')}
@@ -183,6 +217,41 @@ function BothUnits({ value, instrument }: { value: string; instrument: Instrumen
         </em>
       )}
     </>
+  );
+}
+
+/** Nothing is read yet: neither a figure nor a verdict. */
+function Unset({ unit }: { unit: string }) {
+  return (
+    <>
+      –<small>{unitName(unit)}</small>
+    </>
+  );
+}
+
+interface PointRowProps {
+  instrument: Instrument;
+  points: (number | null)[];
+  present: number;
+  onPresent: (point: number) => void;
+}
+
+/** Every point of an instrument that is read at several: its number and what was read there. */
+function PointRow({ instrument, points, present, onPresent }: PointRowProps) {
+  const { t } = useTranslation();
+
+  return (
+    <ol className="points" aria-label={t('walk.points')}>
+      {points.map((one, at) => (
+        // The points of an instrument have no other name than their number.
+        <li key={`point ${at}`}>
+          <button type="button" aria-current={at === present ? 'true' : undefined} data-testid={`point-${at + 1}`} onClick={() => onPresent(at)}>
+            <small>{at + 1}</small>
+            <b>{one === null ? '–' : figure(atStep(one, instrument.step))}</b>
+          </button>
+        </li>
+      ))}
+    </ol>
   );
 }
 
@@ -221,10 +290,10 @@ function Reread({ state, onTag, onGoOn }: { state: Schema['LineState'] | undefin
 }
 
 /** Out, In, Difference: in that order, everywhere; the difference is never typed. */
-function OutInLine({ walk, last, value }: { walk: Walk; last: string | null; value: string }) {
+function OutInLine({ walk, last, value }: { walk: Walk; last: string | null; value: string | null }) {
   const { t } = useTranslation();
   const isOut = walk.plan.movement === 'checkout';
-  const difference = last === null ? null : (Number(value) - Number(last)).toFixed(Math.max(decimals(value), decimals(last)));
+  const difference = last === null || value === null ? null : (Number(value) - Number(last)).toFixed(Math.max(decimals(value), decimals(last)));
 
   return (
     <div className="out-in">
@@ -234,7 +303,7 @@ function OutInLine({ walk, last, value }: { walk: Walk; last: string | null; val
       </div>
       <div>
         <span>{t(isOut ? 'walk.out_now' : 'walk.in_now')}</span>
-        <b>{figure(value)}</b>
+        <b>{value === null ? '–' : figure(value)}</b>
       </div>
       <div>
         <span>{t('walk.difference')}</span>

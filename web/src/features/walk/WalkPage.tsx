@@ -25,6 +25,8 @@ import { useKept } from '../../app/useKept';
 import { usePost, useWalk } from './useWalk';
 import { useWakeLock } from './useWakeLock';
 import { useWalkKeys } from './useWalkKeys';
+import { NotTaken } from './NotTaken';
+import { withKept } from './withKept';
 import { useWalkPosition } from './useWalkPosition';
 import type { Observed, Walk } from './types';
 import './walk.css';
@@ -51,12 +53,13 @@ function keptLines(kept: OutboxState['kept'], walkId: string): Set<string> {
 }
 
 /** The walk: strip, drawing and instrument are three views of one position and move together. */
-function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
+function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean }) {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const me = useMe();
-  const post = usePost(walk.id);
-  const { kept, nextTry } = useOutbox();
+  const post = usePost(taken.id);
+  const { kept, refused: notTaken, nextTry } = useOutbox();
+  const walk = useMemo(() => withKept(taken, kept), [taken, kept]);
   const pending = useMemo(() => keptLines(kept, walk.id), [kept, walk.id]);
   const position = useWalkPosition(walk, pending, me.id);
   const { state, plan } = walk;
@@ -120,6 +123,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
         </>
       }
     >
+      <NotTaken entries={notTaken.filter((one) => one.walkId === walk.id)} walk={walk} />
       <Strip walk={walk} position={position} pending={pending} onCross={setCrossingTo} onDecide={() => setDeciding(true)} isWide={isWide} />
       {crossingStage !== undefined && (state.tag === null || crossingTo !== null) ? (
         <CrossingSheet
@@ -157,6 +161,7 @@ function WalkInProgress({ walk, isStale }: { walk: Walk; isStale: boolean }) {
             onCross={setCrossingTo}
             onFinding={() => setPlacing({ ...position.visit.shows, line: position.line.key })}
             onTag={() => setDeciding(true)}
+            onKnown={setLookingAt}
             refusal={refused?.line === position.line.key ? refused.problem : null}
             onRefused={(line, problem) => {
               feel('refused');

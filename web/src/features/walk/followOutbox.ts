@@ -9,3 +9,10 @@ outbox.whenTaken((walkId, state) => {
   queries.removeQueries({ queryKey: ['spread'], type: 'inactive' });
   void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'walk' && query.queryKey[0] !== 'session' });
 });
+
+/** A walk that was opened here with no network, and by somebody else before: its page is that one from now on. */
+outbox.whenMoved((from, to) => {
+  if (window.location.pathname.includes(from)) {
+    window.location.replace(window.location.pathname.replace(from, to));
+  }
+});

@@ -16,7 +16,8 @@ export function useVerdict(walkId: string, payload: Schema['ReadingPostedPayload
 
   return useQuery({
     queryKey: ['verdict', walkId, rested],
-    enabled,
+    // While the finger moves, what it left behind is not asked about.
+    enabled: enabled && rested === text,
     staleTime: 60_000,
     placeholderData: keepPreviousData,
     queryFn: () => answer(api.POST('/api/walks/{walk}/verdicts', { params: { path: { walk: walkId } }, body: JSON.parse(rested) as Schema['ReadingPostedPayload'] })),

@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react';
 /** n and p go from stop to stop, f opens a finding; the others press what is on the page under that name. */
 export const WALK_KEYS = ['s', 'x', 'c', 'r', 'f', 'n', 'p', 'd', '?'] as const;
 
-const PRESSES: Record<string, string> = { s: 'stands', x: 'amiss', c: 'cannot-tell', r: 'rest', d: 'decision' };
+const PRESSES: Record<string, string[]> = { s: ['stands', 'as-expected'], x: ['amiss', 'otherwise'], c: ['cannot-tell', 'break-off'], r: ['rest'], d: ['decision'] };
 
 interface Acts {
   onMove: (by: number) => void;
@@ -30,8 +30,8 @@ export function useWalkKeys(acts: Acts): void {
       } else if (event.key === '?') {
         latest.current.onHelp();
       } else {
-        const name = PRESSES[event.key];
-        document.querySelector<HTMLElement>(name === undefined ? ':not(*)' : `[data-testid='${name}']:not([disabled])`)?.click();
+        const names = PRESSES[event.key] ?? [];
+        document.querySelector<HTMLElement>(names.map((name) => `[data-testid='${name}']:not([disabled])`).join() || ':not(*)')?.click();
       }
     };
     window.addEventListener('keydown', onKey);

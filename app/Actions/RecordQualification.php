@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalogue\CatalogueShelf;
+use App\Http\Problems\Refused;
+use App\Models\QualificationRecord;
+use App\Models\User;
+use App\Words;
+use Carbon\CarbonImmutable;
+use JadeLedger\Core\Catalogue\Qualification;
+use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Paper\NotADate;
+
+/** Writes down that a person is qualified for something until a day; a day that has passed takes it away. */
+final readonly class RecordQualification
+{
+    public function __construct(private CatalogueShelf $shelf)
+    {
+    }
+
+    public function __invoke(User $person, string $qualification, string $validUntil, string $proof, User $by): void
+    {
+        $known = array_map(static fn (Qualification $one): string => $one->id, $this->shelf->current()->qualifications);
+        if (! in_array($qualification, $known, true)) {
+            throw Refused::because('not_found', 404);
+        }
+        if ($person->id === $by->id) {
+            throw Refused::because('not_ones_own_qualification', 403);
+        }
+        try {
+            $until = CalendarDate::parse($validUntil);
+        } catch (NotADate) {
+            throw Refused::because('no_such_day', 422, ['date' => mb_substr($validUntil, 0, 20)], ['valid_until' => [Words::say('problems.no_such_day.title')]]);
+        }
+        QualificationRecord::query()->create([
+            'user_id' => $person->id, 'qualification' => $qualification, 'valid_until' => $until->text(), 'proof' => $proof,
+            'recorded_by_id' => $by->id, 'recorded_at' => CarbonImmutable::now(),
+        ]);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\Refused;
+use App\Ledger\AnswersALine;
+use App\Ledger\IncomingEntry;
+use App\Ledger\JudgementRecord;
+use App\Ledger\PostingContext;
+use App\Ledger\UpdateWalkLine;
+use App\Models\LedgerEntry;
+use App\Models\MachineState;
+use App\Models\User;
+use App\Words;
+use Carbon\CarbonInterface;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Paper\HireDays;
+use JadeLedger\Core\Paper\JudgePaper;
+use JadeLedger\Core\Paper\NotADate;
+use JadeLedger\Core\Paper\Paper;
+use JadeLedger\Core\Paper\PaperKind;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\Judgement;
+use JadeLedger\Core\Reading\Verdict;
+
+/** A date on a paper was compared with the hire, or the serial of the plate with the record. */
+final readonly class PaperCompared implements AnswersALine
+{
+    public function __construct(private UpdateWalkLine $lines)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'paper.compared';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role->walks();
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        $check = $context->line($entry->text('line'))->check;
+        $paper = $check->paper ?? throw Refused::because('not_a_paper', 422, ['title' => $check->title]);
+        $notNow = $context->inAnotherState($check);
+        if ($notNow !== null) {
+            return JudgementRecord::of($notNow);
+        }
+        $judge = new JudgePaper($check);
+
+        return JudgementRecord::of(Judgement::valid($paper->kind === PaperKind::Serial
+            ? $judge->serial($this->needed($entry, 'serial'), $context->walk->machine->serial)
+            : $this->dated($judge, $paper, $entry, $context)));
+    }
+
+    private function dated(JudgePaper $judge, Paper $paper, IncomingEntry $entry, PostingContext $context): Verdict
+    {
+        $hours = $paper->hours === null ? null : Quantity::of($this->needed($entry, 'hours'), Unit::Hour);
+        $date = $this->needed($entry, 'date');
+        try {
+            return $judge->dated($paper, CalendarDate::parse($date), $hours, $this->hireDays($context, $entry->recordedAt));
+        } catch (NotADate) {
+            throw Refused::because('no_such_day', 422, ['date' => mb_substr($date, 0, 20)], ['date' => [Words::say('problems.no_such_day.title')]]);
+        }
+    }
+
+    private function needed(IncomingEntry $entry, string $member): string
+    {
+        $text = trim($entry->text($member));
+
+        return $text !== '' ? $text : throw Refused::because("paper_needs_{$member}", 422, [], [$member => [Words::say("problems.paper_needs_{$member}.title")]]);
+    }
+
+    /** What comes back only has to be covered until today. */
+    private function hireDays(PostingContext $context, CarbonInterface $now): HireDays
+    {
+        $day = static fn (CarbonInterface $moment): CalendarDate => CalendarDate::parse($moment->toImmutable()->setTimezone((string) config('jade.yard.timezone'))->format('Y-m-d'));
+        $smr = MachineState::query()->find($context->walk->machine_id)?->smr_hours;
+
+        return new HireDays(
+            $day($now),
+            $context->walk->movement === Movement::Checkout ? $day($context->walk->hire->comes_back_at) : $day($now),
+            $smr === null ? null : Quantity::of($smr, Unit::Hour),
+        );
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $this->lines->answerAsJudged($entry);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Fault;
+
+/** What is wrong, by suspect parameter and failure mode, and how often it came. */
+final readonly class TroubleCode
+{
+    private const HIGHEST_PARAMETER = 524_287;
+
+    private function __construct(public int $parameter, public FailureMode $mode, public ?int $occurrences)
+    {
+    }
+
+    /** @throws NoSuchCode */
+    public static function of(int $parameter, int $mode, ?int $occurrences = null): self
+    {
+        return $parameter < 0 || $parameter > self::HIGHEST_PARAMETER ? throw NoSuchCode::parameter($parameter) : new self($parameter, FailureMode::of($mode), $occurrences);
+    }
+
+    /**
+     * From the four bytes of a diagnostic message, as eight hexadecimal digits.
+     *
+     * Source: SAE J1939-73, conversion version 4.
+     *
+     * @throws NoSuchCode when they are not four bytes, or packed in an older way
+     */
+    public static function fromBytes(string $hex): self
+    {
+        $bytes = preg_match('/^[0-9A-Fa-f]{8}$/D', $hex) === 1 ? array_map(hexdec(...), str_split($hex, 2)) : throw NoSuchCode::bytes($hex);
+        [$low, $middle, $high, $last] = array_map(intval(...), $bytes);
+        if ($last >> 7 === 1) {
+            throw NoSuchCode::bytes($hex);
+        }
+
+        return self::of($low + 256 * $middle + 65_536 * ($high >> 5), $high & 31, $last & 127);
+    }
+}

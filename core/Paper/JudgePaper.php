@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Paper;
+
+use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Reading\Verdict;
+
+/**
+ * The verdict on a date or a serial: a paper has to be valid on the day and until the hire ends, and the plate has to be
+ * the one of the record. What is amiss weighs as much as the check does. Common practice, no source, for the hire's end.
+ */
+final readonly class JudgePaper
+{
+    public function __construct(private Check $check)
+    {
+    }
+
+    /**
+     * @param Quantity|null $at hours of the meter on that day
+     *
+     * @throws NotADate when the day has not come yet
+     */
+    public function dated(Paper $paper, CalendarDate $done, ?Quantity $at, HireDays $hire): Verdict
+    {
+        if ($hire->today->isBefore($done)) {
+            throw NotADate::written($done->text());
+        }
+        $term = Term::of($paper, $done, $at);
+        $figures = ['done' => $done->text(), 'due' => $term->day->text(), 'end' => $hire->end->text(), 'days' => (string) abs($hire->end->daysUntil($term->day)), 'hours' => $term->hours?->text() ?? ''];
+        $working = ["{$done->text()} + {$paper->months} mo = {$term->day->text()}"];
+        if ($term->hours !== null) {
+            $working[] = "{$at?->text()} h + {$paper->hours} h = {$term->hours->text()} h";
+        }
+        $act = new Phrase('look.act', ['act' => $this->check->ifNot]);
+
+        return match (true) {
+            $term->hours !== null && $hire->hours !== null && ! $hire->hours->isLessThan($term->hours) => $this->amiss(new Phrase('paper.hours_over', $figures), $working, $act),
+            $term->day->isBefore($hire->today) => $this->amiss(new Phrase('paper.ran_out', $figures), $working, $act),
+            $term->day->isBefore($hire->end) => $this->amiss(new Phrase('paper.runs_out', $figures), $working, $act),
+            default => Verdict::stands(new Phrase('paper.valid', $figures), $working, $this->check->source),
+        };
+    }
+
+    /** Spaces, strokes and the size of letters do not make another serial. */
+    public function serial(string $plate, string $record): Verdict
+    {
+        $figures = ['plate' => trim($plate), 'record' => $record];
+
+        return self::bare($plate) === self::bare($record)
+            ? Verdict::stands(new Phrase('paper.same_serial', $figures), [], $this->check->source)
+            : $this->amiss(new Phrase('paper.other_serial', $figures), [], new Phrase('look.act', ['act' => $this->check->ifNot]));
+    }
+
+    private static function bare(string $serial): string
+    {
+        return mb_strtoupper((string) preg_replace('/[^\p{L}\p{N}]/u', '', $serial));
+    }
+
+    /** @param  list<string>  $working */
+    private function amiss(Phrase $reason, array $working, Phrase $act): Verdict
+    {
+        return $this->check->severity === Severity::Stop
+            ? Verdict::stop($reason, $working, $this->check->source, $act)
+            : Verdict::attend($reason, $working, $this->check->source, $act);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\People;
+
+use JadeLedger\Core\Walk\Helper;
+use JadeLedger\Core\Walk\MachineState;
+
+/** Who has to stand by in a state in which nobody is alone: somebody, and somebody else. Common practice, no source. */
+enum SecondPerson
+{
+    case NotAsked;
+    case Missing;
+    case IsTheFirst;
+    case StandsBy;
+
+    public static function in(MachineState $state, string $first, ?string $second): self
+    {
+        return match (true) {
+            $state->helper === Helper::None => self::NotAsked,
+            $second === null => self::Missing,
+            $second === $first => self::IsTheFirst,
+            default => self::StandsBy,
+        };
+    }
+}

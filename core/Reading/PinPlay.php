@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/**
+ * Play of a pin in its bush, in millimetres between the ends of the stroke of a lever or a dial gauge.
+ *
+ * The limit is the maker's. Over it the pin is grooved and the bush is next: it stays here until both are renewed.
+ */
+final readonly class PinPlay implements ScaleReading
+{
+    public function __construct(public Quantity $most, private Source $source)
+    {
+    }
+
+    public function source(): Source
+    {
+        return $this->source;
+    }
+
+    public function scale(): Scale
+    {
+        return new Scale(Drawn::Dial, Quantity::zero(Unit::Millimetre), $this->most->times(3), '0.1');
+    }
+
+    public function bands(): Bands
+    {
+        return Bands::rising(
+            Band::upTo($this->most, Edge::Included, Outcome::Stands, 'pin.tight'),
+            Band::andAbove(Outcome::Attend, 'pin.worn', 'pin.renew'),
+        );
+    }
+
+    public function judge(Observation $observation): Verdict
+    {
+        return BandVerdict::of($this->bands()->of($observation->value), ['play' => $observation->value->text(), 'most' => $this->most->text()], ["{$observation->value->text()} : {$this->most->text()} mm"], $this->source);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders\Demo;
+
+use Carbon\CarbonImmutable;
+
+/** How the lines of a demo machine are answered on one walk, each as it should be. */
+final class DemoAnswers
+{
+    /** @param  string  $serial of the plate, the right one */
+    public function __construct(private readonly DemoReadings $readings, private readonly string $serial)
+    {
+    }
+
+    /**
+     * @param array<string, mixed> $line of the plan
+     * @param array<string, array<string, mixed>> $conditions of the plan, by id
+     * @return array{string, array<string, mixed>} the kind of the entry and its payload
+     */
+    public function of(array $line, array $conditions): array
+    {
+        return match ($line['answer']) {
+            'reading' => ['reading.posted', $this->readings->of($line, $conditions)],
+            'test' => ['test.answered', ['line' => $line['key'], 'steps' => array_fill(0, count($line['test']), ['as_expected' => true])]],
+            'dashboard' => ['dashboard.read', ['line' => $line['key'], 'lamps' => [], 'codes' => []]],
+            'paper' => ['paper.compared', ['line' => $line['key']] + ($line['paper']['kind'] === 'serial'
+                ? ['serial' => $this->serial]
+                : ['date' => CarbonImmutable::now()->subDays(5)->format('Y-m-d')] + ($line['paper']['asks_hours'] ? ['hours' => $this->readings->hours] : []))],
+            default => ['check.answered', ['line' => $line['key'], 'answer' => 'stands']],
+        };
+    }
+}

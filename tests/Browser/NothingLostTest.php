@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Support\BrowserTestCase;
+use Tests\Support\WalksInTheBrowser;
+
+/** A dead network, a reload, a session that ends, another person at the same tablet: nothing that was entered is lost. */
+final class NothingLostTest extends BrowserTestCase
+{
+    use WalksInTheBrowser;
+
+    public function test_a_walk_goes_on_without_a_network_and_through_a_reload(): void
+    {
+        $this->openWalkOf('E-01', 'ines');
+        $before = $this->standing();
+        $this->network(false);
+        $answered = $this->answer(3);
+        $this->waitForText('.walk-who', '3 lines kept here');
+        $line = $this->line();
+
+        $this->web->navigate()->refresh();
+        $this->wait('.panel');
+        self::assertSame($line, $this->line(), 'the reload comes back to the same line');
+        $this->waitForText('.walk-who', '3 lines kept here');
+        $answered = [...$answered, ...$this->answer(2)];
+        $this->waitForText('.walk-who', '5 lines kept here');
+
+        $this->network(true);
+        $this->waitUntil(fn (): bool => ! str_contains($this->text('.walk-who'), 'kept'), 'The lines are not posted.');
+        self::assertEqualsCanonicalizing([...$before, ...$answered], $this->standing(), 'each once, and nothing else');
+        self::assertNotSame([], $this->shell(), 'the shell is kept on the tablet');
+    }
+
+    public function test_a_session_that_ends_in_mid_walk_loses_nothing_and_nobody_else_posts_it(): void
+    {
+        $walk = $this->openWalkOf('E-18', 'ines');
+        $before = $this->standing();
+        $this->web->manage()->deleteAllCookies();
+        $answered = [$this->line()];
+        $this->tap('stands');
+        $this->waitUntil(fn (): bool => count($this->keptOnTablet()) === 1, 'The line is not kept.');
+
+        $this->open('/app');
+        $this->signIn('rafe');
+        $this->open("/app/walks/{$walk}");
+        $this->wait('.panel');
+        $ofRafe = $this->answer(1);
+        $this->waitUntil(fn (): bool => count($this->standing()) === count($before) + 1, 'The line of the second person is not posted.');
+        self::assertEqualsCanonicalizing([...$before, ...$ofRafe], $this->standing(), 'nobody else posts what Ines entered');
+        self::assertCount(1, $this->keptOnTablet());
+
+        $this->web->manage()->deleteAllCookies();
+        $this->signIn('ines');
+        $this->open("/app/walks/{$walk}");
+        $this->waitUntil(fn (): bool => $this->keptOnTablet() === [], 'Her lines are not posted after she signed in again.');
+        self::assertSame([], array_diff($answered, $this->standing()));
+    }
+
+    public function test_a_walk_of_today_is_opened_and_walked_with_no_network_at_all(): void
+    {
+        $this->signIn('ines');
+        $hire = $this->web->executeAsyncScript("const done = arguments[0]; fetch('/api/day', { headers: { Accept: 'application/json' } }).then((answer) => answer.json()).then((day) => done(day.outs.find((row) => row.fleet_number === 'K-26').hire_id));");
+        $this->waitUntil(fn (): bool => in_array(['preview', $hire, 'checkout'], $this->pages(), true), 'The plan is not on the tablet.');
+        $this->network(false);
+        $this->tap('open-out-K-26');
+        $this->wait('.crossing');
+        $this->confirmState();
+        $this->wait('.panel');
+        $this->answer(3);
+        $this->waitForText('.walk-who', '4 lines kept here');
+        $this->web->navigate()->refresh();
+        $this->wait('.panel');
+        $this->waitForText('.walk-who', '4 lines kept here');
+
+        $this->network(true);
+        $this->waitUntil(fn (): bool => ! str_contains($this->text('.walk-who'), 'kept'), 'The walk is not posted.');
+        self::assertCount(3, $this->standing());
+    }
+
+    /** @return list<mixed> what was read and is kept on the tablet */
+    private function pages(): array
+    {
+        return (array) $this->web->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const asked = indexedDB.open('jade-ledger');
+            asked.onsuccess = () => {
+              const all = asked.result.transaction('pages').objectStore('pages').getAll();
+              all.onsuccess = () => { asked.result.close(); done(all.result.flatMap((one) => one.state.state.queries.map((query) => query.queryKey))); };
+            };
+            JS);
+    }
+
+    private function openWalkOf(string $number, string $login): string
+    {
+        $this->signIn($login);
+        $this->tapOn('a[href$="/fleet"]');
+        $this->tap("machine-{$number}");
+        $this->tap('open-early');
+        $this->wait('.crossing');
+        $this->confirmState();
+        $this->wait('.panel');
+
+        return (string) $this->web->executeScript("return location.pathname.split('/').pop()");
+    }
+
+    /** @return list<string> the lines that were answered by eye, one after the other */
+    private function answer(int $count): array
+    {
+        $answered = [];
+        while (count($answered) < $count) {
+            $line = $this->line();
+            $this->tap('stands');
+            $this->waitUntil(fn (): bool => $this->line() !== $line, "The walk stays at {$line}.");
+            $answered[] = $line;
+        }
+
+        return $answered;
+    }
+
+    /** @return list<string> lines that stand in the yard's ledger */
+    private function standing(): array
+    {
+        return array_column(array_filter($this->walkInPage()['lines'], static fn (array $line): bool => $line['outcome'] === 'stands'), 'key');
+    }
+
+    /** @return list<mixed> */
+    private function keptOnTablet(): array
+    {
+        return (array) $this->web->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const asked = indexedDB.open('jade-ledger');
+            asked.onsuccess = () => {
+              const all = asked.result.transaction('kept').objectStore('kept').getAll();
+              all.onsuccess = () => { asked.result.close(); done(all.result.map((one) => one.entry.id)); };
+            };
+            JS);
+    }
+
+    /** @return list<string> */
+    private function shell(): array
+    {
+        return (array) $this->web->executeAsyncScript('const done = arguments[0]; caches.keys().then(async (names) => done((await (await caches.open(names[0])).keys()).map((one) => new URL(one.url).pathname)));');
+    }
+}

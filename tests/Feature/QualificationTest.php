@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Machine;
+use App\Models\QualificationRecord;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Walk;
+use Carbon\CarbonImmutable;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Support\YardTestCase;
+
+/** Who may put power on a machine, mend it and tag it in, and who stands by: decided on the server. */
+final class QualificationTest extends YardTestCase
+{
+    #[TestWith([null, '/problems/not-qualified'], 'never recorded')]
+    #[TestWith([-1, '/problems/qualification-ran-out'], 'run out yesterday')]
+    #[TestWith([0, null], 'the last day')]
+    public function test_power_is_put_on_by_whoever_is_qualified_today(?int $days, ?string $problem): void
+    {
+        $walk = $this->coldWalk($this->as(Role::Technician));
+        $this->only($days);
+
+        $result = $this->send($walk, $this->entry('state.crossed', $this->crossing($walk, 'running')))->json('results.0');
+
+        self::assertSame($problem, $result['problem']['type'] ?? null);
+        self::assertSame($problem === null ? 'posted' : 'refused', $result['status']);
+    }
+
+    public function test_a_machine_that_stands_still_may_be_looked_at_by_anybody_who_walks(): void
+    {
+        $this->as(Role::Technician);
+        QualificationRecord::query()->delete();
+        $walk = $this->openWalk();
+        $this->cross($walk, 'cold_isolated');
+
+        $this->post_($walk, 'check.answered', ['line' => 'hkp-area', 'answer' => 'stands']);
+        $this->addToAssertionCount(1);
+    }
+
+    public function test_the_second_person_is_named_known_and_somebody_else(): void
+    {
+        $me = $this->as(Role::Technician);
+        $machine = Machine::query()->create(['fleet_number' => 'A-'.random_int(100, 9999), 'model_id' => 'ardlow_20b', 'serial' => 'AB-1', 'bay' => 'rack']);
+        $walk = $this->openWalk(hire: $this->hireOf($machine));
+        $this->walkUpTo($walk, 'mew-estop-platform');
+        $crossing = $this->crossing($walk, 'platform');
+        $with = fn (?string $second): ?string => $this->send($walk, $this->entry('state.crossed', ['second' => $second] + $crossing))->json('results.0.problem.type');
+
+        self::assertSame('/problems/second-person-missing', $this->send($walk, $this->entry('state.crossed', array_diff_key($crossing, ['second' => 1])))->json('results.0.problem.type'));
+        self::assertSame('/problems/second-person-is-the-first', $with($me->id));
+        self::assertSame('/problems/second-person-unknown', $with('01890a5d-ac96-774b-bcce-b302099a8057'));
+        self::assertSame('/problems/second-person-unknown', $with($this->person(Role::Auditor)->id), 'an auditor works nothing');
+        self::assertNull($with($this->person(Role::Counter)->id));
+        self::assertStringContainsString('The counter stands by', (string) json_encode($this->getJson("/api/machines/{$machine->id}/entries")->json()));
+    }
+
+    public function test_a_repair_and_a_tag_in_ask_for_their_qualifications(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->walkUpTo($walk, 'brk-pedal');
+        $this->post_($walk, 'test.answered', ['line' => 'brk-pedal'] + self::failed());
+        $this->post_($walk, 'tag.hung', ['reason' => 'The pedal sinks.', 'reference' => 'brk-pedal']);
+        $repair = $this->entry('repair.recorded', ['words' => 'Master cylinder renewed.', 'parts' => [], 'lines' => ['brk-pedal'], 'findings' => []]);
+
+        $mechanic = $this->as(Role::Mechanic);
+        QualificationRecord::query()->where('user_id', $mechanic->id)->where('qualification', 'repairs')->delete();
+        self::assertSame('/problems/not-qualified', $this->send($walk, $repair)->json('results.0.problem.type'));
+        $this->qualify($mechanic, 'repairs', CarbonImmutable::now()->addYear());
+        $this->send($walk, ['id' => (string) \Illuminate\Support\Str::uuid7()] + $repair)->assertOk()->assertJsonPath('results.0.status', 'posted');
+
+        $second = $this->as(Role::Technician);
+        QualificationRecord::query()->where('user_id', $second->id)->delete();
+        self::assertSame('/problems/not-qualified', $this->send($walk, $this->entry('tag.lifted', []))->json('results.0.problem.type'));
+        $lead = $this->as(Role::Lead);
+        QualificationRecord::query()->where('user_id', $lead->id)->delete();
+        self::assertSame('/problems/tag-stays-lines-are-due', $this->send($walk, $this->entry('tag.lifted', []))->json('results.0.problem.type'), 'the lead answers for the yard; the due lines stay due');
+    }
+
+    public function test_the_lead_records_a_qualification_and_what_was_recorded_before_stays(): void
+    {
+        $lead = $this->as(Role::Lead);
+        $person = $this->person(Role::Technician);
+        $answer = $this->putJson("/api/people/{$person->id}/qualifications/platforms", ['valid_until' => '2031-02-28', 'proof' => 'card 4711, seen'])->assertOk();
+
+        $this->assertFits($answer, 'PeopleList');
+        $held = collect(collect($answer->json('people'))->firstWhere('id', $person->id)['qualified'])->firstWhere('id', 'platforms');
+        self::assertSame(['2031-02-28', $lead->name], [$held['valid_until'], $held['recorded_by']['name']]);
+        self::assertSame(2, QualificationRecord::query()->where('user_id', $person->id)->where('qualification', 'platforms')->count());
+    }
+
+    public function test_nobody_else_records_one_and_nobody_their_own(): void
+    {
+        $body = ['valid_until' => '2031-02-28', 'proof' => 'card 4711, seen'];
+        $lead = $this->as(Role::Lead);
+        $this->assertFits($this->putJson("/api/people/{$lead->id}/qualifications/platforms", $body)->assertForbidden(), 'Problem');
+        $this->assertFits($this->putJson("/api/people/{$lead->id}/qualifications/flying", $body)->assertNotFound(), 'Problem');
+        $other = $this->person(Role::Technician);
+        $this->assertFits($this->putJson("/api/people/{$other->id}/qualifications/platforms", ['valid_until' => '2031-02-30', 'proof' => 'card'])->assertStatus(422), 'Problem');
+        foreach ([Role::Technician, Role::Mechanic, Role::Counter, Role::Auditor] as $role) {
+            $this->as($role);
+            $this->putJson("/api/people/{$other->id}/qualifications/platforms", $body)->assertForbidden();
+        }
+        $this->assertFits($this->getJson('/api/people')->assertOk(), 'PeopleList');
+    }
+
+    /** Leaves the person who is signed in with nothing but one qualification. */
+    private function only(?int $days): void
+    {
+        $me = auth('web')->user();
+        assert($me instanceof User);
+        QualificationRecord::query()->where('user_id', $me->id)->delete();
+        if ($days !== null) {
+            $this->qualify($me, 'earthmoving', CarbonImmutable::now((string) config('jade.yard.timezone'))->addDays($days));
+        }
+    }
+
+    /** A walk on which everything before the start stands. */
+    private function coldWalk(User $by): Walk
+    {
+        $walk = $this->openWalk();
+        $first = collect($walk->plan->body['visits'])->firstWhere('stage', 'running')['lines'][0]['key'];
+        $this->walkUpTo($walk, $first);
+        $this->cross($walk, 'key_on');
+
+        return $walk;
+    }
+}

@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { whatToDo } from '../../api/problem';
+import { Notice } from '../../app/Notice';
+import { Page } from '../../app/Page';
+import { Mark } from '../../marks/Mark';
+import { useMe } from '../session/useSession';
+import { QualificationLeaf } from './QualificationLeaf';
+import { usePeople, type Person, type Qualification } from './usePeople';
+import './people.css';
+
+/** From how many days before the end on it is said aloud. */
+const SOON_DAYS = 30;
+
+/** Who works here, and until when each may put power on what. */
+export default function PeoplePage() {
+  const { t } = useTranslation();
+  const me = useMe();
+  const people = usePeople();
+  const [recording, setRecording] = useState<{ person: Person; qualification: Qualification } | null>(null);
+  if (people.isPending) {
+    return <Notice words={t('state.fetching')} />;
+  }
+  if (people.data === undefined) {
+    return <Notice words={whatToDo(people.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void people.refetch()} />;
+  }
+  const { qualifications } = people.data;
+
+  return (
+    <Page title={t('people.title')} sub={t('people.words')} leaf={t('people.title')} tabs isRead>
+      <ul className="people">
+        {people.data.people.map((person) => (
+          <li key={person.id}>
+            <header>
+              <h2>{person.name}</h2>
+              <p>{t(`role.${person.role}`)}</p>
+            </header>
+            <ul>
+              {qualifications.map((qualification) => {
+                const held = person.qualified.find((one) => one.id === qualification.id);
+
+                return (
+                  <li key={qualification.id}>
+                    <button type="button" disabled={!me.may.lead || person.id === me.id} data-testid={`${person.initials}-${qualification.id}`} onClick={() => setRecording({ person, qualification })}>
+                      <Standing held={held} name={qualification.name} />
+                    </button>
+                  </li>
+                );
+              })}
+            </ul>
+          </li>
+        ))}
+      </ul>
+      {recording !== null && <QualificationLeaf person={recording.person} qualification={recording.qualification} onClose={() => setRecording(null)} />}
+    </Page>
+  );
+}
+
+/** Told by a mark and in words: valid, running out, run out, or never recorded. */
+function Standing({ held, name }: { held: Person['qualified'][number] | undefined; name: string }) {
+  const { t } = useTranslation();
+  const outcome = held === undefined ? 'open' : held.days_left < 0 ? 'stop' : held.days_left < SOON_DAYS ? 'attend' : 'stands';
+  const words = {
+    open: t('people.not_recorded'),
+    stop: t('people.ran_out', { date: held?.valid_until }),
+    attend: t('people.runs_out', { date: held?.valid_until, count: held?.days_left }),
+    stands: t('people.until', { date: held?.valid_until }),
+  }[outcome];
+
+  return (
+    <>
+      <Mark outcome={outcome} size={24} />
+      <span>
+        <b>{name}</b>
+        {words}
+      </span>
+    </>
+  );
+}

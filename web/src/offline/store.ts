@@ -1,0 +1,68 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Schema } from '../api/client';
+import type { Problem } from '../api/problem';
+
+export type Entry = Schema['EntryInput'];
+
+/**
+ * What becomes of an entry on this tablet: queued until it is sent, sending while it is on its way, refused when the yard's
+ * ledger said no and whoever entered it has not been told yet. Once the ledger has it, it leaves the tablet.
+ */
+export type Standing = 'queued' | 'sending' | 'refused';
+
+export interface KeptEntry {
+  order?: number;
+  walkId: string;
+  /** Whose entry it is: nobody else's session posts it. Null in entries of an older version. */
+  userId: string | null;
+  entry: Entry;
+  standing: Standing;
+  /** Why it was refused. */
+  problem?: Pick<Problem, 'type' | 'title' | 'detail'>;
+}
+
+/** A walk that was opened with no network: the yard is told of it before its entries. */
+export interface KeptOpening {
+  walkId: string;
+  userId: string;
+  hireId: string;
+  movement: Schema['Movement'];
+  recordedAt: string;
+}
+
+/** A picture that is not in the yard yet; entries name it by this id until it is. */
+export interface KeptPhoto {
+  id: string;
+  userId: string;
+  blob: Blob;
+}
+
+interface KeptPage {
+  key: string;
+  userId: string;
+  state: unknown;
+}
+
+export const store = new Dexie('jade-ledger') as Dexie & {
+  kept: EntityTable<KeptEntry, 'order'>;
+  openings: EntityTable<KeptOpening, 'walkId'>;
+  photos: EntityTable<KeptPhoto, 'id'>;
+  pages: EntityTable<KeptPage, 'key'>;
+};
+
+store.version(1).stores({ kept: '++order, walkId' });
+store
+  .version(2)
+  .stores({ kept: '++order, walkId', openings: 'walkId', photos: 'id', pages: 'key' })
+  .upgrade((change) =>
+    change
+      .table<KeptEntry>('kept')
+      .toCollection()
+      .modify((one) => {
+        one.userId = null;
+        one.standing = 'queued';
+      }),
+  );
+
+/** Whether the browser said that there is no room left. */
+export const isFull = (error: unknown): boolean => error instanceof Error && (error.name === 'QuotaExceededError' || (error as { inner?: Error }).inner?.name === 'QuotaExceededError');

@@ -1,0 +1,49 @@
+// The shell: the page and everything that it loads. __FILES__ and __VERSION__ are filled in by the build.
+const VERSION = '__VERSION__';
+const FILES = __FILES__;
+const PATIENCE_MS = 3000;
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(caches.open(VERSION).then((cache) => cache.addAll(['/app', ...FILES])).then(() => self.skipWaiting()));
+});
+
+self.addEventListener('activate', (event) => {
+  event.waitUntil(
+    caches
+      .keys()
+      .then((names) => Promise.all(names.filter((name) => name !== VERSION).map((name) => caches.delete(name))))
+      .then(() => self.clients.claim()),
+  );
+});
+
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const url = new URL(request.url);
+  if (request.method !== 'GET' || url.origin !== self.location.origin) {
+    return;
+  }
+  if (request.mode === 'navigate' && url.pathname.startsWith('/app')) {
+    event.respondWith(freshOrKept(request));
+  } else if (url.pathname.startsWith('/build/')) {
+    event.respondWith(caches.match(request).then((kept) => kept ?? fetch(request)));
+  }
+});
+
+/** The page from the yard when it answers in time, else the one that is kept here. */
+async function freshOrKept(request) {
+  const cache = await caches.open(VERSION);
+  const timer = new AbortController();
+  const late = setTimeout(() => timer.abort(), PATIENCE_MS);
+  try {
+    const answer = await fetch(request, { signal: timer.signal });
+    if (answer.ok) {
+      return answer;
+    }
+  } catch {
+    // No network, or a yard that does not answer.
+  } finally {
+    clearTimeout(late);
+  }
+
+  return (await cache.match('/app')) ?? Response.error();
+}
