@@ -140,6 +140,14 @@ launch_web() {
   return 1
 }
 
+# What a power cut does, as far as a process can be cut.
+kill_database() {
+  kill -KILL "${PID[database]}"
+  wait "${PID[database]}" || true
+}
+
+kill_workers() { pkill -KILL -P "${PID[fpm]}"; }
+
 stop_stack() {
   STOPPING=yes
   trap '' INT TERM

@@ -16,6 +16,7 @@ use App\Http\Controllers\ModelTableController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PhotoThumbnailController;
+use App\Http\Controllers\PulseController;
 use App\Http\Controllers\QualificationController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SessionController;
@@ -27,6 +28,9 @@ use App\Http\Controllers\WalkController;
 use App\Http\Controllers\WalkPreviewController;
 use Illuminate\Support\Facades\Route;
 
+// A digest is the only name of a picture; anything else leads nowhere.
+Route::pattern('photo', '[0-9a-f]{64}');
+
 Route::get('health', [HealthController::class, 'live'])->name('health.live');
 Route::get('ready', [HealthController::class, 'ready'])->name('health.ready');
 Route::get('metrics', MetricsController::class)->name('metrics');
@@ -35,6 +39,7 @@ Route::post('session', [SessionController::class, 'store'])->name('session.store
 
 Route::middleware('auth:sanctum')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy'])->name('session.destroy');
+    Route::get('pulse', PulseController::class)->name('pulse');
     Route::delete('sessions/elsewhere', [SessionController::class, 'elsewhere'])->name('session.elsewhere');
     Route::get('day', DayController::class)->name('day');
     Route::get('machines', [MachineController::class, 'index'])->name('machines.index');

@@ -8,6 +8,7 @@ use App\Http\Problems\Refused;
 use App\Models\Photo;
 use App\Models\User;
 use App\Words;
+use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -22,6 +23,10 @@ use Intervention\Image\ImageManager;
  */
 final class KeepPhoto
 {
+    public function __construct(private readonly YardInHand $yard)
+    {
+    }
+
     public function __invoke(UploadedFile $upload, User $user): Photo
     {
         $path = $upload->getRealPath();
@@ -79,7 +84,7 @@ final class KeepPhoto
         if (! is_string($taken) || preg_match('/^\d{4}:\d\d:\d\d \d\d:\d\d:\d\d$/', $taken) !== 1) {
             return null;
         }
-        $moment = CarbonImmutable::createFromFormat('Y:m:d H:i:s', $taken, (string) config('jade.yard.timezone'));
+        $moment = CarbonImmutable::createFromFormat('Y:m:d H:i:s', $taken, $this->yard->timezone());
 
         return $moment instanceof CarbonImmutable ? $moment->utc() : null;
     }

@@ -27,7 +27,7 @@ final readonly class LearnPace
     public function __invoke(): array
     {
         $families = [];
-        foreach (Walk::query()->whereNotNull('decided_at')->with(['machine', 'plan'])->orderByDesc('decided_at')->lazy(100) as $walk) {
+        foreach (Walk::query()->whereHas('machine')->whereNotNull('decided_at')->with(['machine', 'plan'])->orderByDesc('decided_at')->lazy(100) as $walk) {
             $family = $this->shelf->current()->models[$walk->machine->model_id]->familyId ?? null;
             if ($family !== null && count($families[$family] ?? []) < self::WALKS) {
                 $families[$family][] = $this->steps($walk);

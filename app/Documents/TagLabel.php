@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Models\Tag;
 use App\Words;
+use App\Yards\YardInHand;
 use TCPDF;
 
 /**
@@ -20,6 +21,10 @@ final class TagLabel
     private const HEIGHT = 150.0;
 
     private const MARGIN = 7.0;
+
+    public function __construct(private readonly YardInHand $yard)
+    {
+    }
 
     /** @return string the bytes of a PDF */
     public function of(Tag $tag): string
@@ -40,7 +45,7 @@ final class TagLabel
         $this->line($page, 40, 11, '', Words::say('documents.tag.number', ['number' => $tag->number]));
         $page->Line(self::MARGIN, 48, self::WIDTH - self::MARGIN, 48);
         $this->words($page, 51, 13, 'B', $tag->reason, 32);
-        $by = Words::say('documents.tag.by', ['name' => $tag->hungBy->name, 'at' => $tag->hung_at->toImmutable()->setTimezone((string) config('jade.yard.timezone'))->format('j M Y H:i')]);
+        $by = Words::say('documents.tag.by', ['name' => $tag->hungBy->name, 'at' => $tag->hung_at->toImmutable()->setTimezone($this->yard->timezone())->format('j M Y H:i')]);
         $this->words($page, 86, 10, '', $by, 10);
         $this->words($page, 95, 10, '', Words::say('documents.tag.keys', ['where' => $tag->keys_at ?? Words::say('documents.tag.keys_unknown')]), 10);
         $page->write2DBarcode(url("/app/walks/{$tag->walk_id}?decision"), 'QRCODE,M', self::MARGIN, 109, 33, 33);

@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Http\Problems\Refused;
 use App\Models\QualificationRecord;
 use App\Models\User;
+use App\Yards\YardInHand;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\AskedFor;
 use JadeLedger\Core\Paper\CalendarDate;
@@ -16,10 +17,14 @@ use JadeLedger\Core\People\HeldQualification;
 /** Asks the core whether a person may put power on the machine of a walk, or mend it, on the day of an act. */
 final class MustBeQualified
 {
+    public function __construct(private readonly YardInHand $yard)
+    {
+    }
+
     /** @throws Refused with what is missing */
     public function __invoke(User $person, AskedFor $what, PostingContext $context, CarbonInterface $at): void
     {
-        $today = CalendarDate::parse($at->toImmutable()->setTimezone((string) config('jade.yard.timezone'))->format('Y-m-d'));
+        $today = CalendarDate::parse($at->toImmutable()->setTimezone($this->yard->timezone())->format('Y-m-d'));
         $missing = (new Competence($context->catalogue->qualifications, self::heldBy($person)))->missing($what, $context->catalogue->featuresOf($context->model), $today);
         if ($missing === null) {
             return;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Yards\OfYard;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Customer extends Model
 {
     use HasUuids;
+    use OfYard;
 
-    protected $fillable = ['name'];
+    protected $fillable = ['yard_id', 'name'];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Yards\OfYard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
@@ -31,8 +32,9 @@ use Illuminate\Support\Carbon;
 final class Hire extends Model
 {
     use HasUuids;
+    use OfYard;
 
-    protected $fillable = ['folio', 'machine_id', 'customer_id', 'goes_out_at', 'comes_back_at', 'out_assignee_id', 'in_assignee_id'];
+    protected $fillable = ['yard_id', 'folio', 'machine_id', 'customer_id', 'goes_out_at', 'comes_back_at', 'out_assignee_id', 'in_assignee_id'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Yards\OfYard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -21,9 +22,11 @@ use Illuminate\Support\Carbon;
  */
 final class HouseRuleChoice extends Model
 {
+    use OfYard;
+
     public $timestamps = false;
 
-    protected $fillable = ['rule', 'value', 'reason', 'chosen_by_id', 'chosen_at'];
+    protected $fillable = ['yard_id', 'rule', 'value', 'reason', 'chosen_by_id', 'chosen_at'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 

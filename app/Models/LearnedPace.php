@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Yards\OfYard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -17,6 +18,8 @@ use Illuminate\Support\Carbon;
  */
 final class LearnedPace extends Model
 {
+    use OfYard;
+
     public $timestamps = false;
 
     public $incrementing = false;
@@ -25,7 +28,7 @@ final class LearnedPace extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['family', 'seconds', 'walks', 'learned_at'];
+    protected $fillable = ['yard_id', 'family', 'seconds', 'walks', 'learned_at'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 

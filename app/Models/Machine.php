@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Yards\OfYard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
@@ -24,8 +25,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 final class Machine extends Model
 {
     use HasUuids;
+    use OfYard;
 
-    protected $fillable = ['fleet_number', 'model_id', 'serial', 'bay'];
+    protected $fillable = ['yard_id', 'fleet_number', 'model_id', 'serial', 'bay'];
 
     /** @return HasOne<MachineState, $this> */
     public function state(): HasOne

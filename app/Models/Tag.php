@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Yards\ReachedThroughItsMachine;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -26,6 +27,8 @@ use Illuminate\Support\Carbon;
  */
 final class Tag extends Projection
 {
+    use ReachedThroughItsMachine;
+
     /** @return array<string, string> */
     protected function casts(): array
     {

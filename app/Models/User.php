@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Yards\OfYard;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
@@ -14,12 +15,14 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $initials
  * @property Role $role
  * @property string $password
+ * @property-read Yard $yard
  */
 final class User extends Authenticatable
 {
     use HasUuids;
+    use OfYard;
 
-    protected $fillable = ['name', 'login', 'initials', 'role', 'password'];
+    protected $fillable = ['yard_id', 'name', 'login', 'initials', 'role', 'password'];
 
     protected $hidden = ['password', 'remember_token'];
 

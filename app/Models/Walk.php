@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Yards\ReachedThroughItsMachine;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -37,6 +38,8 @@ use JadeLedger\Core\Release\Decision;
  */
 final class Walk extends Projection
 {
+    use ReachedThroughItsMachine;
+
     /** @return array<string, string> */
     protected function casts(): array
     {

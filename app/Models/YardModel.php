@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Yards\OfYard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -20,9 +21,11 @@ use Illuminate\Support\Carbon;
  */
 final class YardModel extends Model
 {
+    use OfYard;
+
     public $timestamps = false;
 
-    protected $fillable = ['model_id', 'body', 'kept_by_id', 'kept_at'];
+    protected $fillable = ['yard_id', 'model_id', 'body', 'kept_by_id', 'kept_at'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 

@@ -11,6 +11,7 @@ use App\Models\MachineStanding;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Words;
+use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\MachineModel;
@@ -26,7 +27,7 @@ final class DayRow
     /** @var array<string, int> seconds of a walk by model and movement */
     private array $seconds = [];
 
-    public function __construct(private readonly CatalogueShelf $shelf)
+    public function __construct(private readonly CatalogueShelf $shelf, private readonly YardInHand $yard)
     {
     }
 
@@ -121,7 +122,7 @@ final class DayRow
     /** @return array<string, mixed> the mark, the words and what blocks it */
     private function state(Hire $hire, Movement $movement, ?Walk $walk, CarbonImmutable $due, CarbonImmutable $now): array
     {
-        $zone = (string) config('jade.yard.timezone');
+        $zone = $this->yard->timezone();
         $clock = static fn (?\Carbon\CarbonInterface $moment): string => $moment === null ? '' : $moment->toImmutable()->setTimezone($zone)->format('H:i');
         $done = $walk?->lines->filter(static fn (WalkLine $line): bool => $line->outcome !== Outcome::Open)->count() ?? 0;
         $all = $walk?->lines->count() ?? 0;

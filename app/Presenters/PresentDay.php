@@ -82,7 +82,7 @@ final readonly class PresentDay
     /** @return list<array<string, mixed>> who walks machines, and what each is on */
     private function people(): array
     {
-        $walking = Walk::query()->with(['machine', 'lines'])->whereNull('decision')
+        $walking = Walk::query()->with(['machine', 'lines'])->whereNull('decision')->whereHas('machine')
             ->whereHas('hire.state', static fn ($state) => $state->whereIn('standing', [HireStanding::WalkingOut, HireStanding::WalkingIn]))
             ->orderBy('opened_at')->get()->keyBy('opened_by_id');
 

@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Catalogue\CatalogueShelf;
 use App\Models\QualificationRecord;
 use App\Models\User;
+use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\Qualification;
@@ -15,7 +16,7 @@ use JadeLedger\Core\Paper\CalendarDate;
 /** The people of the yard, and until when each is qualified for what. */
 final readonly class PresentPeople
 {
-    public function __construct(private CatalogueShelf $shelf)
+    public function __construct(private CatalogueShelf $shelf, private YardInHand $yard)
     {
     }
 
@@ -23,7 +24,7 @@ final readonly class PresentPeople
     public function all(): array
     {
         $records = QualificationRecord::query()->with('recordedBy')->orderBy('id')->get()->groupBy('user_id');
-        $today = CalendarDate::parse(CarbonImmutable::now((string) config('jade.yard.timezone'))->format('Y-m-d'));
+        $today = CalendarDate::parse(CarbonImmutable::now($this->yard->timezone())->format('Y-m-d'));
 
         return [
             'qualifications' => array_map(static fn (Qualification $one): array => ['id' => $one->id, 'name' => $one->name, 'source' => PresentSource::of($one->source)], $this->shelf->current()->qualifications),

@@ -6,12 +6,17 @@ namespace App\Presenters;
 
 use App\Models\Role;
 use App\Models\User;
+use App\Yards\YardInHand;
 use Illuminate\Support\Facades\Storage;
 
 final class PresentSession
 {
     /** Written by the demo seeder; its presence means that the accounts in it may be shown. */
     public const DEMO_FILE = 'demo-accounts.json';
+
+    public function __construct(private readonly YardInHand $yard)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function of(?User $user): array
@@ -32,9 +37,9 @@ final class PresentSession
                 ],
             ],
             'yard' => [
-                'name' => config('jade.yard.name'),
-                'place' => config('jade.yard.place'),
-                'timezone' => config('jade.yard.timezone'),
+                'name' => $this->yard->name(),
+                'place' => $this->yard->place(),
+                'timezone' => $this->yard->timezone(),
             ],
             'demo_accounts' => self::demoAccounts(),
         ];

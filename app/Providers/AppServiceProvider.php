@@ -10,9 +10,12 @@ use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKinds;
 use App\Models\Role;
 use App\Models\User;
+use App\Yards\YardInHand;
+use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -30,11 +33,17 @@ final class AppServiceProvider extends ServiceProvider
             storage_path('framework/contract.json'),
         ));
         $this->app->singleton(EntryKinds::class);
+        $this->app->singleton(YardInHand::class);
         $this->app->scoped(ContextOfWalk::class);
     }
 
     public function boot(): void
     {
+        // Whoever is recognised brings their yard along; before that nothing of a yard is asked for.
+        Event::listen(static function (Authenticated $event): void {
+            assert($event->user instanceof User);
+            app(YardInHand::class)->stepInto($event->user->yard);
+        });
         // Everybody who works in the yard may read what is looked at and why.
         Gate::define('read-catalogue', static fn (User $user): bool => true);
         Gate::define('read-people', static fn (User $user): bool => true);

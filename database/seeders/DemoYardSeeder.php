@@ -11,7 +11,9 @@ use App\Models\QualificationRecord;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
+use App\Models\Yard;
 use App\Presenters\PresentSession;
+use App\Yards\YardInHand;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoClock;
@@ -77,10 +79,11 @@ final class DemoYardSeeder extends Seeder
     /** @var array<string, float> */
     private array $hours = [];
 
-    public function run(DemoWalker $walker): void
+    public function run(DemoWalker $walker, YardInHand $yard): void
     {
+        $yard->stepInto(Yard::ofTheSettings());
         $now = CarbonImmutable::now()->startOfSecond();
-        $this->clock = new DemoClock($now, (string) config('jade.yard.timezone'));
+        $this->clock = new DemoClock($now, $yard->timezone());
         try {
             $this->peopleMachinesAndHirers();
             $this->theWeekBehind($walker);

@@ -14,6 +14,7 @@ return [
     'page_expired' => ['title' => 'The page has expired', 'detail' => 'Load the page again and send it once more; what was entered is kept.'],
     'refused' => ['title' => 'Refused', 'detail' => 'The request was not taken as it was sent.'],
     'our_fault' => ['title' => 'Our fault', 'detail' => 'Something broke on our side. What was entered is kept on the tablet; try again.'],
+    'database_away' => ['title' => 'The yard\'s database does not answer', 'detail' => 'It is tried again in :seconds s. What was entered is kept on the tablet until it is posted.'],
     'not_json' => ['title' => 'Not JSON', 'detail' => 'The body must be one JSON object.'],
     'no_entries' => ['title' => 'No entries', 'detail' => 'Send an object with a list "entries" of 1 to :most entries.'],
     'no_such_line' => ['title' => 'No such line in this walk', 'detail' => 'This walk has no line ":line". Take one of the plan that was sent with the walk.'],

@@ -9,6 +9,7 @@ use App\Models\QualificationRecord;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
+use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\YardTestCase;
@@ -115,7 +116,7 @@ final class QualificationTest extends YardTestCase
         assert($me instanceof User);
         QualificationRecord::query()->where('user_id', $me->id)->delete();
         if ($days !== null) {
-            $this->qualify($me, 'earthmoving', CarbonImmutable::now((string) config('jade.yard.timezone'))->addDays($days));
+            $this->qualify($me, 'earthmoving', CarbonImmutable::now($this->app->make(YardInHand::class)->timezone())->addDays($days));
         }
     }
 

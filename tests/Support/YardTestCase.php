@@ -14,6 +14,8 @@ use App\Models\QualificationRecord;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
+use App\Models\Yard;
+use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoAnswers;
 use Database\Seeders\Demo\DemoReadings;
@@ -48,6 +50,7 @@ abstract class YardTestCase extends TestCase
     {
         parent::setUp();
         $this->withHeaders(['Origin' => 'http://localhost', 'Accept' => 'application/json']);
+        $this->app->make(YardInHand::class)->stepInto(Yard::query()->create(['name' => 'Tern Quay Hire', 'place' => 'Wennet estuary', 'timezone' => 'Europe/London']));
         $this->machine = Machine::query()->create(['fleet_number' => 'E-'.random_int(100, 9999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1']);
         $this->hire = $this->hireOf($this->machine);
     }

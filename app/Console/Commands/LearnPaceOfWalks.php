@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\LearnPace;
+use App\Models\Yard;
+use App\Yards\YardInHand;
 use Illuminate\Console\Command;
 
 final class LearnPaceOfWalks extends Command
@@ -13,11 +15,15 @@ final class LearnPaceOfWalks extends Command
 
     protected $description = 'Learns how long lines and states take in this yard, from the walks that were done';
 
-    public function handle(LearnPace $learn): int
+    public function handle(LearnPace $learn, YardInHand $hand): int
     {
-        foreach ($learn() as $family => $pace) {
-            $this->line("{$family}: {$pace->walks} walks, ".count($pace->seconds).' times');
+        foreach (Yard::query()->orderBy('name')->get() as $yard) {
+            $hand->stepInto($yard);
+            foreach ($learn() as $family => $pace) {
+                $this->line("{$yard->name}, {$family}: {$pace->walks} walks, ".count($pace->seconds).' times');
+            }
         }
+        $hand->leave();
 
         return self::SUCCESS;
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Machine;
 use App\Presenters\PresentDay;
+use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -13,11 +14,11 @@ use Illuminate\Support\Facades\Gate;
 
 final class DayController
 {
-    public function __invoke(Request $request, PresentDay $present): JsonResponse
+    public function __invoke(Request $request, PresentDay $present, YardInHand $yard): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
         $valid = $request->validate(['date' => ['sometimes', 'date_format:Y-m-d']]);
-        $zone = (string) config('jade.yard.timezone');
+        $zone = $yard->timezone();
         $now = CarbonImmutable::now();
         $day = isset($valid['date']) ? CarbonImmutable::createFromFormat('!Y-m-d', $valid['date'], $zone) : $now->setTimezone($zone)->startOfDay();
         assert($day instanceof CarbonImmutable);

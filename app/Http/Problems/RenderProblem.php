@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Problems;
 
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\LostConnectionDetector;
+use Illuminate\Database\LostConnectionException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
 /** Every error of the API as problem details. */
 final class RenderProblem
 {
+    private const SECONDS_TO_COME_BACK = 5;
+
     public function __invoke(Throwable $error, Request $request): ?JsonResponse
     {
         if (! $request->is('api/*', 'sanctum/*')) {
@@ -29,8 +34,14 @@ final class RenderProblem
             $error instanceof ThrottleRequestsException => $this->throttled($error),
             $error instanceof PostTooLargeException => Problem::named('too_large', 413, ['megabytes' => intdiv((int) config('jade.photos.largest_upload_bytes'), 1024 * 1024)])->respond(),
             $error instanceof HttpExceptionInterface => $this->http($error),
+            self::isOfALostDatabase($error) => Problem::named('database_away', 503, ['seconds' => self::SECONDS_TO_COME_BACK])->respond(['Retry-After' => (string) self::SECONDS_TO_COME_BACK]),
             default => Problem::named('our_fault', 500)->respond(),
         };
+    }
+
+    private static function isOfALostDatabase(Throwable $error): bool
+    {
+        return ($error instanceof PDOException || $error instanceof LostConnectionException) && (new LostConnectionDetector)->causedByLostConnection($error);
     }
 
     private function validation(ValidationException $error): Problem

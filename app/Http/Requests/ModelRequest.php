@@ -45,6 +45,10 @@ final class ModelRequest extends FormRequest
     /** Empty fields of a form stay empty words. */
     protected function prepareForValidation(): void
     {
-        $this->merge(['source' => (string) $this->input('source'), 'limits' => array_map(strval(...), array_filter((array) $this->input('limits'), static fn ($value): bool => $value === null || is_scalar($value)))]);
+        $limits = $this->input('limits');
+        $this->merge([
+            'source' => $this->input('source') ?? '',
+            'limits' => is_array($limits) ? array_map(static fn (mixed $value): mixed => $value ?? '', $limits) : $limits,
+        ]);
     }
 }

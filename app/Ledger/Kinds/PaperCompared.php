@@ -14,6 +14,7 @@ use App\Models\LedgerEntry;
 use App\Models\MachineState;
 use App\Models\User;
 use App\Words;
+use App\Yards\YardInHand;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
@@ -30,7 +31,7 @@ use JadeLedger\Core\Reading\Verdict;
 /** A date on a paper was compared with the hire, or the serial of the plate with the record. */
 final readonly class PaperCompared implements AnswersALine
 {
-    public function __construct(private UpdateWalkLine $lines)
+    public function __construct(private UpdateWalkLine $lines, private YardInHand $yard)
     {
     }
 
@@ -80,7 +81,7 @@ final readonly class PaperCompared implements AnswersALine
     /** What comes back only has to be covered until today. */
     private function hireDays(PostingContext $context, CarbonInterface $now): HireDays
     {
-        $day = static fn (CarbonInterface $moment): CalendarDate => CalendarDate::parse($moment->toImmutable()->setTimezone((string) config('jade.yard.timezone'))->format('Y-m-d'));
+        $day = fn (CarbonInterface $moment): CalendarDate => CalendarDate::parse($moment->toImmutable()->setTimezone($this->yard->timezone())->format('Y-m-d'));
         $smr = MachineState::query()->find($context->walk->machine_id)?->smr_hours;
 
         return new HireDays(

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A yard of the firm. What belongs to one is never seen from another: see App\Yards\OfYard.
+ *
+ * @property string $id
+ * @property string $name
+ * @property string $place
+ * @property string $timezone IANA name
+ */
+final class Yard extends Model
+{
+    use HasUuids;
+
+    protected $fillable = ['name', 'place', 'timezone'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    /** The yard that the settings name, which is made when there is none. */
+    public static function ofTheSettings(): self
+    {
+        return self::query()->orderBy('created_at')->first() ?? self::query()->create(['name' => config('jade.yard.name'), 'place' => config('jade.yard.place'), 'timezone' => config('jade.yard.timezone')]);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+/** Measures everything of bench/ on a yard of its own and prints it: see bin/bench. */
+
+use App\Catalogue\CatalogueShelf;
+use App\Ledger\VerifyLedger;
+use Bench\BenchYard;
+use Bench\DayBench;
+use Bench\Figure;
+use Bench\FirstLoadBench;
+use Bench\PlanBench;
+use Bench\PostBench;
+use Bench\VerifyBench;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Filesystem\Filesystem;
+use Tests\Support\ApartStack;
+
+require __DIR__.'/../vendor/autoload.php';
+
+const POSTED_MODEL = 'dromvik_14c';
+
+$folder = dirname(__DIR__).'/storage/bench-yard';
+(new Filesystem)->deleteDirectory($folder);
+fwrite(STDERR, "  Starting a yard of its own\n");
+$stack = ApartStack::start($folder, 8390, 33390, ['DB_PERSISTENT' => 'true', 'REQUESTS_A_MINUTE' => '1000000', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database']);
+
+/** @var Illuminate\Foundation\Application $app */
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+$app->make('config')->set(['database.connections.mariadb.port' => $stack->databasePort, 'database.connections.mariadb.database' => 'jade_apart']);
+
+$figures = [];
+$measure = static function (string $what, iterable $measured) use (&$figures): void {
+    fwrite(STDERR, "  {$what}\n");
+    foreach ($measured as $figure) {
+        assert($figure instanceof Figure);
+        $figures[$figure->name] = $figure;
+    }
+};
+try {
+    fwrite(STDERR, '  Seeding '.BenchYard::MACHINES.' machines and '.BenchYard::MACHINES * BenchYard::ENTRIES_A_MACHINE." entries\n");
+    $hires = (new BenchYard($app))->seed(PostBench::TECHNICIANS, POSTED_MODEL);
+    $measure('Planning', (new PlanBench)->figures($app->make(CatalogueShelf::class)->current()));
+    $posts = new PostBench($stack->url, $hires);
+    $measure('The day', (new DayBench)->figures($app, $posts));
+    $measure('Posting', $posts->figures());
+    $measure('Verifying', (new VerifyBench)->figures($app->make(VerifyLedger::class)));
+    $measure('The first load', (new FirstLoadBench)->figures($stack->url));
+} finally {
+    $stack->stop();
+}
+if (in_array('--json', $argv, true)) {
+    echo json_encode(array_map(static fn (Figure $figure): array => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), "\n";
+} else {
+    printf("%-44s %12s %-9s %12s   %-16s\n", 'figure', 'measured', '', 'floor', 'wanted');
+    foreach ($figures as $figure) {
+        echo $figure->line(), "\n";
+    }
+}

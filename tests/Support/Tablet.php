@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use GuzzleHttp\Client;
+use GuzzleHttp\Cookie\CookieJar;
+use GuzzleHttp\Promise\PromiseInterface;
+use Psr\Http\Message\ResponseInterface;
+
+/** Speaks to a served yard over HTTP as a signed-in tablet does: cookies, CSRF token, JSON. */
+final class Tablet
+{
+    private readonly Client $client;
+
+    private readonly CookieJar $cookies;
+
+    public function __construct(string $url)
+    {
+        $this->cookies = new CookieJar;
+        $this->client = new Client(['base_uri' => $url, 'cookies' => $this->cookies, 'http_errors' => false, 'proxy' => '', 'timeout' => 30, 'headers' => ['Origin' => $url, 'Accept' => 'application/json']]);
+    }
+
+    public function signIn(string $login, string $password): void
+    {
+        $this->get('/sanctum/csrf-cookie');
+        $answer = $this->post('/api/session', ['login' => $login, 'password' => $password]);
+        if ($answer->getStatusCode() !== 200) {
+            throw new \RuntimeException("{$login} could not sign in: {$answer->getBody()}");
+        }
+    }
+
+    public function get(string $path): ResponseInterface
+    {
+        return $this->client->get($path);
+    }
+
+    public function getAsync(string $path): PromiseInterface
+    {
+        return $this->client->getAsync($path);
+    }
+
+    /** @param  array<string, mixed>  $body */
+    public function post(string $path, array $body): ResponseInterface
+    {
+        return $this->client->post($path, $this->json($body));
+    }
+
+    /** @param  array<string, mixed>  $body */
+    public function postAsync(string $path, array $body): PromiseInterface
+    {
+        return $this->client->postAsync($path, $this->json($body));
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     * @return array<string, mixed>
+     */
+    private function json(array $body): array
+    {
+        return ['json' => $body, 'headers' => ['X-XSRF-TOKEN' => urldecode((string) $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue())]];
+    }
+}
