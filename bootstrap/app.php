@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\EndLongSessions;
+use App\Http\Middleware\KeepToTheTablet;
 use App\Http\Middleware\NameTheRequest;
 use App\Http\Problems\Refused;
 use App\Http\Problems\RenderProblem;
@@ -23,6 +24,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->statefulApi();
         $middleware->throttleApi('api');
         $middleware->appendToGroup('api', EndLongSessions::class);
+        $middleware->appendToGroup('api', KeepToTheTablet::class);
         // Same origin only; the package behind this middleware is one of those in compat/README.md.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo(static fn (): null => null);

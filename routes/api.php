@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BriefingController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\EntryController;
@@ -13,15 +14,20 @@ use App\Http\Controllers\MetricsController;
 use App\Http\Controllers\ModelController;
 use App\Http\Controllers\ModelDraftController;
 use App\Http\Controllers\ModelTableController;
+use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PhotoThumbnailController;
+use App\Http\Controllers\PinController;
+use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\QualificationController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SeverityProposalController;
+use App\Http\Controllers\ShiftController;
 use App\Http\Controllers\SpreadController;
+use App\Http\Controllers\TabletController;
 use App\Http\Controllers\TagLabelController;
 use App\Http\Controllers\VerdictController;
 use App\Http\Controllers\WalkController;
@@ -36,6 +42,7 @@ Route::get('ready', [HealthController::class, 'ready'])->name('health.ready');
 Route::get('metrics', MetricsController::class)->name('metrics');
 Route::get('session', [SessionController::class, 'show'])->name('session.show');
 Route::post('session', [SessionController::class, 'store'])->name('session.store');
+Route::post('session/pin', [PinController::class, 'store'])->name('session.pin');
 
 Route::middleware('auth:sanctum')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy'])->name('session.destroy');
@@ -54,7 +61,16 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::put('models/{model}', [ModelController::class, 'update'])->name('models.update');
     Route::get('models/{model}', [ModelController::class, 'show'])->name('models.show');
     Route::get('tags/{tag}/label', TagLabelController::class)->name('tags.label');
-    Route::get('people', PersonController::class)->name('people');
+    Route::put('session/pin', [PinController::class, 'update'])->middleware('throttle:own-password')->name('session.pin.choose');
+    Route::put('session/password', PasswordController::class)->middleware('throttle:own-password')->name('session.password');
+    Route::put('session/preferences', PreferenceController::class)->name('session.preferences');
+    Route::get('tablets', [TabletController::class, 'index'])->name('tablets.index');
+    Route::post('tablets', [TabletController::class, 'store'])->name('tablets.store');
+    Route::delete('tablets/{tablet}', [TabletController::class, 'destroy'])->name('tablets.destroy');
+    Route::get('audit', AuditController::class)->name('audit');
+    Route::get('people', [PersonController::class, 'index'])->name('people.index');
+    Route::post('people', [PersonController::class, 'store'])->name('people.store');
+    Route::put('people/{person}/shift', ShiftController::class)->name('people.shift');
     Route::put('people/{person}/qualifications/{qualification}', QualificationController::class)->name('people.qualifications');
     Route::get('house-rules', [HouseRuleController::class, 'index'])->name('house_rules.index');
     Route::put('house-rules/{rule}', [HouseRuleController::class, 'update'])->name('house_rules.update');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Audit\AuditKind;
+use App\Audit\WriteAudit;
 use App\Catalogue\CatalogueFault;
 use App\Catalogue\CatalogueShelf;
 use App\Http\Problems\Refused;
@@ -17,7 +19,7 @@ use JadeLedger\Core\Catalogue\School;
 /** Follows another school from now on; a choice that would leave a machine without a safe walk is refused. */
 final readonly class ChooseHouseRule
 {
-    public function __construct(private CatalogueShelf $shelf)
+    public function __construct(private CatalogueShelf $shelf, private WriteAudit $audit)
     {
     }
 
@@ -38,6 +40,7 @@ final readonly class ChooseHouseRule
             $first = implode(' ', array_map(static fn (CatalogueFault $fault): string => $fault->sentence(), array_slice($faults, 0, 3)));
             throw Refused::because('rule_leaves_no_safe_order', 409, ['faults' => $first], ['value' => [Words::say('problems.rule_leaves_no_safe_order.title')]]);
         }
+        ($this->audit)(AuditKind::HouseRuleChosen, $user, $rule->title, ['value' => $rule->value], ['value' => $value, 'reason' => $reason]);
         HouseRuleChoice::query()->create(['rule' => $id, 'value' => $value, 'reason' => $reason, 'chosen_by_id' => $user->id, 'chosen_at' => CarbonImmutable::now()]);
         $this->shelf->forget();
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Audit\AuditKind;
+use App\Audit\WriteAudit;
 use App\Catalogue\CatalogueShelf;
 use App\Catalogue\ExamineModel;
 use App\Catalogue\ModelSheet;
@@ -16,7 +18,7 @@ use Carbon\CarbonImmutable;
 /** Writes a model down for the yard. Walks that were planned before keep the model as it was. */
 final readonly class KeepModel
 {
-    public function __construct(private CatalogueShelf $shelf, private ExamineModel $examine)
+    public function __construct(private CatalogueShelf $shelf, private ExamineModel $examine, private WriteAudit $audit)
     {
     }
 
@@ -69,9 +71,11 @@ final readonly class KeepModel
 
     private function keep(ModelSheet $sheet, User $user): string
     {
+        $before = YardModel::query()->where('model_id', $sheet->id())->orderByDesc('id')->first();
+        ($this->audit)(AuditKind::ModelKept, $user, "{$sheet->maker} {$sheet->name}", $before->body ?? [], $body = $sheet->tree($this->examine->fields($sheet->family, $sheet->features)));
         YardModel::query()->create([
             'model_id' => $sheet->id(),
-            'body' => $sheet->tree($this->examine->fields($sheet->family, $sheet->features)),
+            'body' => $body,
             'kept_by_id' => $user->id,
             'kept_at' => CarbonImmutable::now(),
         ]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Audit\AuditKind;
+use App\Audit\WriteAudit;
 use App\Catalogue\CatalogueShelf;
 use App\Http\Problems\Refused;
 use App\Models\QualificationRecord;
@@ -17,7 +19,7 @@ use JadeLedger\Core\Paper\NotADate;
 /** Writes down that a person is qualified for something until a day; a day that has passed takes it away. */
 final readonly class RecordQualification
 {
-    public function __construct(private CatalogueShelf $shelf)
+    public function __construct(private CatalogueShelf $shelf, private WriteAudit $audit)
     {
     }
 
@@ -35,6 +37,8 @@ final readonly class RecordQualification
         } catch (NotADate) {
             throw Refused::because('no_such_day', 422, ['date' => mb_substr($validUntil, 0, 20)], ['valid_until' => [Words::say('problems.no_such_day.title')]]);
         }
+        $before = QualificationRecord::query()->where('user_id', $person->id)->where('qualification', $qualification)->orderByDesc('id')->first();
+        ($this->audit)(AuditKind::QualificationRecorded, $by, "{$person->name}: {$qualification}", $before === null ? [] : ['valid_until' => substr($before->valid_until, 0, 10)], ['valid_until' => $until->text(), 'proof' => $proof]);
         QualificationRecord::query()->create([
             'user_id' => $person->id, 'qualification' => $qualification, 'valid_until' => $until->text(), 'proof' => $proof,
             'recorded_by_id' => $by->id, 'recorded_at' => CarbonImmutable::now(),

@@ -24,6 +24,17 @@ enum Role: string
         return $this !== self::Auditor;
     }
 
+    /** Those who may come in with a PIN on a shared tablet; a lead's powers ask for a password. */
+    public function mayUsePin(): bool
+    {
+        return in_array($this, [self::Technician, self::Mechanic, self::Counter], true);
+    }
+
+    public function readsTheAudit(): bool
+    {
+        return in_array($this, [self::Lead, self::Auditor], true);
+    }
+
     /** Those who mend what stopped a machine. */
     public function repairs(): bool
     {

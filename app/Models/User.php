@@ -15,6 +15,11 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $initials
  * @property Role $role
  * @property string $password
+ * @property string|null $pin hashed as the password is
+ * @property int $pin_tries wrong ones in a row
+ * @property bool $is_on_shift
+ * @property Language $language
+ * @property Units $units
  * @property-read Yard $yard
  */
 final class User extends Authenticatable
@@ -22,13 +27,21 @@ final class User extends Authenticatable
     use HasUuids;
     use OfYard;
 
-    protected $fillable = ['yard_id', 'name', 'login', 'initials', 'role', 'password'];
+    protected $fillable = ['yard_id', 'name', 'login', 'initials', 'role', 'password', 'pin', 'pin_tries', 'is_on_shift', 'language', 'units'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'pin', 'remember_token'];
+
+    protected $attributes = ['pin_tries' => 0, 'is_on_shift' => true, 'language' => 'en', 'units' => 'both'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed'];
+        return ['role' => Role::class, 'password' => 'hashed', 'pin' => 'hashed', 'is_on_shift' => 'boolean', 'language' => Language::class, 'units' => Units::class];
+    }
+
+    /** Whether a PIN opens this account on an enrolled tablet. */
+    public function mayUsePin(): bool
+    {
+        return $this->role->mayUsePin() && $this->is_on_shift && $this->pin !== null;
     }
 }

@@ -30,6 +30,8 @@ final readonly class PresentPeople
             'qualifications' => array_map(static fn (Qualification $one): array => ['id' => $one->id, 'name' => $one->name, 'source' => PresentSource::of($one->source)], $this->shelf->current()->qualifications),
             'people' => array_values(User::query()->orderBy('name')->get()->map(static fn (User $user): array => PresentPerson::of($user) + [
                 'role' => $user->role->value,
+                'is_on_shift' => $user->is_on_shift,
+                'has_pin' => $user->pin !== null,
                 'may_stand_by' => $user->role->standsBy(),
                 'qualified' => self::heldOf($records->get($user->id, new Collection), $today),
             ])->all()),

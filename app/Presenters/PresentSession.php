@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Models\Role;
+use App\Models\Tablet;
 use App\Models\User;
+use App\Tablets\TabletInHand;
 use App\Yards\YardInHand;
 use Illuminate\Support\Facades\Storage;
 
@@ -14,25 +16,32 @@ final class PresentSession
     /** Written by the demo seeder; its presence means that the accounts in it may be shown. */
     public const DEMO_FILE = 'demo-accounts.json';
 
-    public function __construct(private readonly YardInHand $yard)
+    public function __construct(private readonly YardInHand $yard, private readonly TabletInHand $tablet)
     {
     }
 
     /** @return array<string, mixed> */
     public function of(?User $user): array
     {
+        $tablet = $this->tablet->tablet();
+
         return [
             'user' => $user === null ? null : [
                 'id' => $user->id,
                 'name' => $user->name,
                 'initials' => $user->initials,
                 'role' => $user->role->value,
+                'language' => $user->language->value,
+                'units' => $user->units->value,
+                'has_pin' => $user->pin !== null,
                 // For what the interface offers; what may really be done is decided by the policies.
                 'may' => [
                     'walk' => $user->role->walks(),
                     'lead' => $user->role === Role::Lead,
                     'repair' => $user->role->repairs(),
                     'hand_over' => $user->role->handsOver(),
+                    'use_pin' => $user->role->mayUsePin(),
+                    'read_audit' => $user->role->readsTheAudit(),
                     'settle' => $user->role->walks() || $user->role->settles(),
                 ],
             ],
@@ -41,8 +50,16 @@ final class PresentSession
                 'place' => $this->yard->place(),
                 'timezone' => $this->yard->timezone(),
             ],
+            'tablet' => $tablet === null ? null : ['name' => $tablet->name, 'people' => self::onShift($tablet)],
             'demo_accounts' => self::demoAccounts(),
         ];
+    }
+
+    /** @return list<array<string, string>> who may come in with a PIN, by name */
+    private static function onShift(Tablet $tablet): array
+    {
+        return array_values(User::query()->where('yard_id', $tablet->yard_id)->orderBy('name')->get()->filter(static fn (User $user): bool => $user->mayUsePin())
+            ->map(static fn (User $user): array => PresentPerson::of($user) + ['role' => $user->role->value])->all());
     }
 
     /** @return list<array<string, string>> */

@@ -49,8 +49,13 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('read-people', static fn (User $user): bool => true);
         Gate::define('keep-qualifications', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('choose-house-rules', static fn (User $user): bool => $user->role === Role::Lead);
+        Gate::define('keep-people', static fn (User $user): bool => $user->role === Role::Lead);
+        Gate::define('keep-tablets', static fn (User $user): bool => $user->role === Role::Lead);
+        Gate::define('read-audit', static fn (User $user): bool => $user->role->readsTheAudit());
         Gate::define('keep-models', static fn (User $user): bool => $user->role === Role::Lead);
         RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute((int) config('jade.requests_a_minute'))->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+        // What asks for one's own password again is no way to guess it.
+        RateLimiter::for('own-password', static fn (Request $request): Limit => Limit::perMinute(6)->by('own-password|'.$request->user()?->getAuthIdentifier()));
         // A forgotten eager load is found in a test, not in the yard.
         Model::preventLazyLoading($this->app->environment() === 'testing');
         Model::preventSilentlyDiscardingAttributes($this->app->environment() === 'testing');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Audit\AuditKind;
+use App\Audit\WriteAudit;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use App\Presenters\PresentSession;
@@ -21,29 +23,33 @@ final class SessionController
         return response()->json($present->of($request->user('web')));
     }
 
-    public function store(SignInRequest $request, PresentSession $present): JsonResponse
+    public function store(SignInRequest $request, PresentSession $present, WriteAudit $audit): JsonResponse
     {
-        $user = $request->authenticate();
+        $user = $request->authenticate($audit);
         $request->session()->regenerate();
 
         return response()->json($present->of($user));
     }
 
     /** Signs a person out of every tablet and desk but this one. */
-    public function elsewhere(Request $request): Response
+    public function elsewhere(Request $request, WriteAudit $audit): Response
     {
         $user = $request->user();
         assert($user instanceof User);
         DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', $request->session()->getId())->delete();
+        $audit(AuditKind::SignedOutElsewhere, $user, $user->name);
 
         return response()->noContent();
     }
 
-    public function destroy(Request $request): Response
+    public function destroy(Request $request, WriteAudit $audit): Response
     {
+        $user = $request->user();
+        assert($user instanceof User);
         // By name: behind Sanctum the default guard is one that cannot sign anybody out.
         $guard = Auth::guard('web');
         assert($guard instanceof StatefulGuard);
+        $audit(AuditKind::SignedOut, $user, $user->name);
         $guard->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

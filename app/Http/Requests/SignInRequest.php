@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Audit\AuditKind;
+use App\Audit\WriteAudit;
 use App\Models\User;
 use App\Words;
+use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Support\Facades\Auth;
@@ -29,19 +32,27 @@ final class SignInRequest extends FormRequest
     }
 
     /** @throws ValidationException|ThrottleRequestsException */
-    public function authenticate(): User
+    public function authenticate(WriteAudit $audit): User
     {
         $key = 'sign-in|'.mb_strtolower($this->string('login')->value()).'|'.$this->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
             throw new ThrottleRequestsException(headers: ['Retry-After' => (string) RateLimiter::availableIn($key)]);
         }
-        if (! Auth::attempt(['login' => $this->string('login')->value(), 'password' => $this->string('password')->value()])) {
+        // By name: the default guard may be one that signs nobody in.
+        $guard = Auth::guard('web');
+        assert($guard instanceof StatefulGuard);
+        if (! $guard->attempt(['login' => $this->string('login')->value(), 'password' => $this->string('password')->value()])) {
             RateLimiter::hit($key);
+            $known = User::query()->where('login', $this->string('login')->value())->first();
+            $known === null || $audit(AuditKind::SignInRefused, $known, $known->name);
             throw ValidationException::withMessages(['password' => Words::say('problems.wrong_password.detail')]);
         }
         RateLimiter::clear($key);
-        $user = Auth::user();
+        $user = $guard->user();
         assert($user instanceof User);
+        // Whoever has the password has forgotten nothing: the PIN may be tried again.
+        $user->update(['pin_tries' => 0]);
+        $audit(AuditKind::SignedIn, $user, $user->name);
 
         return $user;
     }

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Audit;
+
+/** What is written down beside the ledger: who came in, and who changed what everything else rests on. */
+enum AuditKind: string
+{
+    case SignedIn = 'signed_in';
+    case SignedInByPin = 'signed_in_by_pin';
+    case SignInRefused = 'sign_in_refused';
+    case PinRefused = 'pin_refused';
+    case PinLocked = 'pin_locked';
+    case SignedOut = 'signed_out';
+    case SignedOutElsewhere = 'signed_out_elsewhere';
+    case PasswordChanged = 'password_changed';
+    case PinChosen = 'pin_chosen';
+    case TabletEnrolled = 'tablet_enrolled';
+    case TabletRevoked = 'tablet_revoked';
+    case PersonAdded = 'person_added';
+    case ShiftChanged = 'shift_changed';
+    case QualificationRecorded = 'qualification_recorded';
+    case HouseRuleChosen = 'house_rule_chosen';
+    case ModelKept = 'model_kept';
+}

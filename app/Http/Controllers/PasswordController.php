@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Audit\AuditKind;
+use App\Audit\WriteAudit;
+use App\Models\User;
+use App\People\GoodPassword;
+use App\People\OwnPassword;
+use App\Presenters\PresentSession;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+
+/** Another password; every other session of the person ends. */
+final class PasswordController
+{
+    public function __invoke(Request $request, WriteAudit $audit, PresentSession $present, #[CurrentUser] User $user): JsonResponse
+    {
+        $valid = $request->validate(['password' => ['required', 'string', new OwnPassword($user)], 'new_password' => ['required', 'string', 'max:200', new GoodPassword($user->login)]]);
+        $user->update(['password' => $valid['new_password'], 'pin_tries' => 0]);
+        DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', $request->session()->getId())->delete();
+        // The session remembers the hash that it was opened with.
+        $request->session()->put('password_hash_'.Auth::getDefaultDriver(), $user->getAuthPassword());
+        $request->session()->put('password_hash_web', $user->getAuthPassword());
+        $request->session()->regenerate();
+        $audit(AuditKind::PasswordChanged, $user, $user->name);
+
+        return response()->json($present->of($user));
+    }
+}
