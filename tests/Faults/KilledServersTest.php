@@ -106,7 +106,7 @@ final class KilledServersTest extends YardTestCase
         $this->acknowledged = 0;
         $this->killAt = $acknowledged;
         $this->isKilled = false;
-        (new EachPromise($this->posts($blow), ['concurrency' => self::TECHNICIANS]))->promise()->wait();
+        (new EachPromise($this->posts($blow), ['concurrency' => self::TECHNICIANS, 'rejected' => static fn (\Throwable $fault) => throw $fault]))->promise()->wait();
         self::assertTrue($this->isKilled);
     }
 

@@ -68,7 +68,7 @@ final class PostingTechnician
     private static function scrape(): array
     {
         return ['id' => (string) Str::uuid7(), 'kind' => 'finding.placed', 'recorded_at' => gmdate('Y-m-d\TH:i:s\Z'), 'payload' => [
-            'at' => ['x' => random_int(-40, 40), 'y' => random_int(-40, 40)], 'kind' => 'scrape', 'size_mm' => random_int(5, 90), 'words' => 'Scrape '.Str::random(12), 'photos' => [], 'severity' => 'note',
+            'at' => ['x' => random_int(-40, 40), 'y' => random_int(-40, 40)], 'kind' => 'scrape', 'size_mm' => random_int(5, 90), 'words' => 'Scrape '.Str::random(12), 'photos' => [],
         ]];
     }
 }

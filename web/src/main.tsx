@@ -2,7 +2,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { queries } from './api/queries';
 import { App } from './app/App';
-import './app/texts';
+import { lastSpoken, speak } from './app/texts';
 import './app/tokens.css';
 import './app/base.css';
 import './features/walk/followOutbox';
@@ -11,7 +11,9 @@ import { registerWorker } from './offline/registerWorker';
 
 const root = document.getElementById('root');
 if (root !== null) {
-  void restoreQueries(queries).then(() => {
+  // A language that does not come leaves the page in English: the work goes on.
+const spoken = speak(lastSpoken()).catch(() => undefined);
+void Promise.all([restoreQueries(queries), spoken]).then(() => {
     keepQueries(queries);
     // Who was signed in yesterday is shown at once, and asked for.
     void queries.invalidateQueries({ queryKey: ['session'] });

@@ -6,6 +6,7 @@ import { useSession } from '../features/session/useSession';
 import { useOutboxOf } from '../offline/useOutbox';
 import { setZone } from './figures';
 import { Notice } from './Notice';
+import { useLanguageOf } from './useLanguageOf';
 
 const DayPage = lazy(() => import('../features/day/DayPage'));
 const WalkPage = lazy(() => import('../features/walk/WalkPage'));
@@ -17,12 +18,14 @@ const CataloguePage = lazy(() => import('../features/catalogue/CataloguePage'));
 const ModelPage = lazy(() => import('../features/catalogue/ModelPage'));
 const ModelSheetPage = lazy(() => import('../features/catalogue/ModelSheetPage'));
 const PeoplePage = lazy(() => import('../features/people/PeoplePage'));
+const AuditPage = lazy(() => import('../features/audit/AuditPage'));
 const HouseRulesPage = lazy(() => import('../features/catalogue/HouseRulesPage'));
 
 export function Pages() {
   const { t } = useTranslation();
   const session = useSession();
   useOutboxOf(session.data?.user?.id ?? null);
+  useLanguageOf(session.data?.user ?? null);
   if (session.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
@@ -49,6 +52,7 @@ export function Pages() {
         <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
         <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
         <Route path="/people" element={<PeoplePage />} />
+        <Route path="/audit" element={<AuditPage />} />
         <Route path="*" element={<Navigate to="/" replace />} />
       </Routes>
     </Suspense>

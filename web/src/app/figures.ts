@@ -4,14 +4,20 @@ const THIN_SPACE = '\u2009';
 const MINUS = '\u2212';
 
 let zone = 'UTC';
+let locale = 'en-GB';
 
 /** The yard's own time zone, told once by the session. */
 export function setZone(timezone: string): void {
   zone = timezone;
 }
 
+/** How dates are written: a BCP 47 tag. */
+export function setLocale(tag: string): void {
+  locale = tag;
+}
+
 function parts(moment: string, options: Intl.DateTimeFormatOptions): string {
-  return new Intl.DateTimeFormat('en-GB', { timeZone: zone, ...options }).format(new Date(moment));
+  return new Intl.DateTimeFormat(locale, { timeZone: zone, ...options }).format(new Date(moment));
 }
 
 /** 14:05 */

@@ -1,12 +1,15 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
+import { AddPersonLeaf } from './AddPersonLeaf';
 import { QualificationLeaf } from './QualificationLeaf';
-import { usePeople, type Person, type Qualification } from './usePeople';
+import { Tablets } from './Tablets';
+import { usePeople, usePutOnShift, type Person, type Qualification } from './usePeople';
 import './people.css';
 
 /** From how many days before the end on it is said aloud. */
@@ -18,6 +21,7 @@ export default function PeoplePage() {
   const me = useMe();
   const people = usePeople();
   const [recording, setRecording] = useState<{ person: Person; qualification: Qualification } | null>(null);
+  const [isAdding, setIsAdding] = useState(false);
   if (people.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
@@ -27,13 +31,14 @@ export default function PeoplePage() {
   const { qualifications } = people.data;
 
   return (
-    <Page title={t('people.title')} sub={t('people.words')} leaf={t('people.title')} tabs isRead>
+    <Page title={t('people.title')} sub={t('people.words')} leaf={t('people.title')} right={<PeopleActs onAdd={() => setIsAdding(true)} />} tabs isRead>
       <ul className="people">
         {people.data.people.map((person) => (
           <li key={person.id}>
             <header>
               <h2>{person.name}</h2>
               <p>{t(`role.${person.role}`)}</p>
+              <Shift person={person} mayChange={me.may.lead} />
             </header>
             <ul>
               {qualifications.map((qualification) => {
@@ -51,8 +56,47 @@ export default function PeoplePage() {
           </li>
         ))}
       </ul>
+      {me.may.lead && <Tablets />}
+      {isAdding && <AddPersonLeaf onClose={() => setIsAdding(false)} />}
       {recording !== null && <QualificationLeaf person={recording.person} qualification={recording.qualification} onClose={() => setRecording(null)} />}
     </Page>
+  );
+}
+
+/** Adding somebody, for the lead; the audit trail, for whoever reads it. */
+function PeopleActs({ onAdd }: { onAdd: () => void }) {
+  const { t } = useTranslation();
+  const { may } = useMe();
+
+  return (
+    <div className="people-acts">
+      {may.read_audit && (
+        <Link to="/audit" data-testid="to-audit">
+          {t('people.audit')}
+        </Link>
+      )}
+      {may.lead && (
+        <button type="button" data-testid="add" onClick={onAdd}>
+          {t('people.add')}
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** Whether somebody is offered on the shared tablets. */
+function Shift({ person, mayChange }: { person: Person; mayChange: boolean }) {
+  const { t } = useTranslation();
+  const put = usePutOnShift();
+  const words = `${t(person.is_on_shift ? 'people.on_shift' : 'people.off_shift')}, ${t(person.has_pin ? 'people.has_pin' : 'people.no_pin')}`;
+  if (!mayChange) {
+    return <p>{words}</p>;
+  }
+
+  return (
+    <button type="button" className="people-shift" disabled={put.isPending} aria-pressed={person.is_on_shift} aria-label={t(person.is_on_shift ? 'people.take_off' : 'people.put_on', { name: person.name })} onClick={() => put.mutate({ person: person.id, isOnShift: !person.is_on_shift })}>
+      {words}
+    </button>
   );
 }
 

@@ -8,6 +8,28 @@ export function usePeople() {
   return useQuery({ queryKey: ['people'], queryFn: () => answer(api.GET('/api/people')), staleTime: 60_000 });
 }
 
+export type NewPerson = Schema['AddPerson'];
+
+/** Somebody new in the yard. */
+export function useAddPerson() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (body: NewPerson) => answer(api.POST('/api/people', { body })),
+    onSuccess: (people) => queries.setQueryData(['people'], people),
+  });
+}
+
+/** Who is on shift is offered on the shared tablets. */
+export function usePutOnShift() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: ({ person, isOnShift }: { person: string; isOnShift: boolean }) => answer(api.PUT('/api/people/{person}/shift', { params: { path: { person } }, body: { is_on_shift: isOnShift } })),
+    onSuccess: (people) => queries.setQueryData(['people'], people),
+  });
+}
+
 /** Records until when somebody is qualified. */
 export function useRecordQualification() {
   const queries = useQueryClient();

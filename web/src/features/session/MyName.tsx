@@ -4,6 +4,9 @@ import { Act } from '../../app/Act';
 import { Leaf } from '../../app/Leaf';
 import { readSet, writeSet, type ColourSet } from '../../app/colourSet';
 import { useOutbox } from '../../offline/useOutbox';
+import { ChangePasswordLeaf } from './ChangePasswordLeaf';
+import { ChoosePinLeaf } from './ChoosePinLeaf';
+import { MyChoices } from './MyChoices';
 import { TabletChoices } from './TabletChoices';
 import { useMe, useSignOut, useSignOutElsewhere } from './useSession';
 
@@ -15,6 +18,7 @@ export function MyName() {
   const elsewhere = useSignOutElsewhere();
   const { ofOthers } = useOutbox();
   const [open, setOpen] = useState(false);
+  const [choosing, setChoosing] = useState<'pin' | 'password' | null>(null);
   const [set, setSet] = useState<ColourSet>(readSet);
   const choose = (next: ColourSet) => {
     writeSet(next);
@@ -38,12 +42,23 @@ export function MyName() {
           </Act>
         </div>
         {ofOthers > 0 && <p>{t('outbox.of_others', { count: ofOthers })}</p>}
+        <MyChoices />
         <TabletChoices />
+        {me.may.use_pin && (
+          <Act testId="choose-pin" onClick={() => setChoosing('pin')}>
+            {t(me.has_pin ? 'me.pin_again' : 'me.pin')}
+          </Act>
+        )}
+        <Act testId="change-password" onClick={() => setChoosing('password')}>
+          {t('me.password')}
+        </Act>
         <Act testId="sign-out-elsewhere" disabled={elsewhere.isPending || elsewhere.isSuccess} onClick={() => elsewhere.mutate()}>
           {t(elsewhere.isSuccess ? 'sign_in.out_elsewhere_done' : 'sign_in.out_elsewhere')}
         </Act>
         {elsewhere.isError && <p>{t('state.no_answer')}</p>}
       </Leaf>
+      {choosing === 'pin' && <ChoosePinLeaf onClose={() => setChoosing(null)} />}
+      {choosing === 'password' && <ChangePasswordLeaf onClose={() => setChoosing(null)} />}
     </>
   );
 }

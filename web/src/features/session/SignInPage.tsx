@@ -3,6 +3,8 @@ import { useState, type FormEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
+import { Act } from '../../app/Act';
+import { PinPad } from './PinPad';
 import { useSignIn } from './useSession';
 import './signIn.css';
 
@@ -12,6 +14,8 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
   const signIn = useSignIn();
   const [login, setLogin] = useState('');
   const [password, setPassword] = useState('');
+  const [byPassword, setByPassword] = useState(false);
+  const tablet = byPassword ? null : session.tablet;
 
   const submit = (event: FormEvent) => {
     event.preventDefault();
@@ -29,7 +33,15 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
           {session.yard.name}, {session.yard.place}
         </p>
       </div>
-      <form onSubmit={submit} aria-label={t('sign_in.form')}>
+      {tablet !== null && (
+        <div className="sign-in-tablet">
+          <PinPad tablet={tablet} />
+          <Act testId="by-password" onClick={() => setByPassword(true)}>
+            {t('sign_in.by_password')}
+          </Act>
+        </div>
+      )}
+      {tablet === null && <form onSubmit={submit} aria-label={t('sign_in.form')}>
         <TextField label={t('sign_in.name')} value={login} autoComplete="username" required fullWidth onChange={(event) => setLogin(event.target.value)} slotProps={{ htmlInput: { 'data-testid': 'login', autoCapitalize: 'none' } }} />
         <TextField
           label={t('sign_in.password')}
@@ -46,7 +58,8 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
         <button type="submit" className="sign-in-go" disabled={signIn.isPending} data-testid="sign-in">
           {t('sign_in.go')}
         </button>
-      </form>
+        {session.tablet !== null && <Act onClick={() => setByPassword(false)}>{t('sign_in.by_pin')}</Act>}
+      </form>}
       {session.demo_accounts.length > 0 && (
         <section className="sign-in-demo" aria-label={t('sign_in.demo')}>
           <h2>{t('sign_in.demo')}</h2>

@@ -21,6 +21,44 @@ export function useSignIn() {
   });
 }
 
+/** On an enrolled tablet only. */
+export function useSignInByPin() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (body: Schema['PinSignIn']) => answer(api.POST('/api/session/pin', { body })),
+    onSuccess: (session) => queries.setQueryData(KEY, session),
+  });
+}
+
+export function useChoosePin() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (body: Schema['ChoosePin']) => answer(api.PUT('/api/session/pin', { body })),
+    onSuccess: (session) => queries.setQueryData(KEY, session),
+  });
+}
+
+export function useChangePassword() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (body: Schema['ChangePassword']) => answer(api.PUT('/api/session/password', { body })),
+    onSuccess: (session) => queries.setQueryData(KEY, session),
+  });
+}
+
+/** The language and the units that this person reads, on whatever tablet. */
+export function useChoosePreferences() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (body: Schema['ChoosePreferences']) => answer(api.PUT('/api/session/preferences', { body })),
+    onSuccess: (session) => queries.setQueryData(KEY, session),
+  });
+}
+
 export function useSignOut() {
   const queries = useQueryClient();
 

@@ -1,0 +1,34 @@
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { problemOf } from '../../api/problem';
+import { Act } from '../../app/Act';
+import { Leaf } from '../../app/Leaf';
+import { ProblemWords } from '../walk/ProblemWords';
+import { useChangePassword } from './useSession';
+
+/** Another password; every other session ends. */
+export function ChangePasswordLeaf({ onClose }: { onClose: () => void }) {
+  const { t } = useTranslation();
+  const [now, setNow] = useState('');
+  const [next, setNext] = useState('');
+  const change = useChangePassword();
+
+  return (
+    <Leaf
+      open
+      title={t('me.password')}
+      onClose={onClose}
+      foot={
+        <Act tone="jade" testId="keep-password" disabled={change.isPending || now === '' || next === ''} onClick={() => change.mutate({ password: now, new_password: next }, { onSuccess: onClose })}>
+          {t('me.keep')}
+        </Act>
+      }
+    >
+      <p>{t('me.password_words')}</p>
+      <TextField type="password" label={t('me.password_now')} value={now} autoComplete="current-password" onChange={(event) => setNow(event.target.value)} slotProps={{ htmlInput: { 'data-testid': 'password-now' } }} />
+      <TextField type="password" label={t('me.password_new')} value={next} autoComplete="new-password" onChange={(event) => setNext(event.target.value)} slotProps={{ htmlInput: { 'data-testid': 'password-new' } }} />
+      {change.isError && <ProblemWords problem={problemOf(change.error, t('state.no_network'))} />}
+    </Leaf>
+  );
+}
