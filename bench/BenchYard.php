@@ -74,7 +74,7 @@ final class BenchYard
         }
         $hires = [];
         for ($n = 0; $n < $technicians; $n++) {
-            $this->person("technician{$n}", Role::Technician);
+            $this->qualify($this->person("technician{$n}", Role::Technician));
             $hires[] = $this->hire($this->machine($model, self::MACHINES + $n), $this->now->addMinutes($n), $this->now->addDays(2));
         }
         foreach (array_keys($this->rows) as $table) {
@@ -87,6 +87,13 @@ final class BenchYard
     private function person(string $login, Role $role): string
     {
         return User::query()->create(['name' => "Person {$login}", 'login' => $login, 'initials' => 'BY', 'role' => $role, 'password' => self::PASSWORD])->id;
+    }
+
+    private function qualify(string $person): void
+    {
+        foreach ($this->app->make(CatalogueShelf::class)->current()->qualifications as $qualification) {
+            $this->put('qualifications', ['user_id' => $person, 'qualification' => $qualification->id, 'valid_until' => $this->now->addYear()->format('Y-m-d'), 'proof' => 'card, seen', 'recorded_at' => $this->now]);
+        }
     }
 
     private function machine(string $model, int $n): string

@@ -100,7 +100,7 @@ final class PostBench
         return Spread::of($taken);
     }
 
-    /** @return list<array{string, array<string, mixed>}> the crossings and lines of a checkout up to the first state in which somebody stands by */
+    /** @return list<array{string, array<string, mixed>}> the crossings and lines of a checkout, each as it should be */
     private static function postsOf(Tablet $tablet, string $hire): array
     {
         $walk = (string) Str::uuid7();
@@ -108,7 +108,8 @@ final class PostBench
         $plan = $opened['plan'];
         $stages = array_column($plan['stages'], null, 'id');
         $conditions = array_column($plan['conditions'], null, 'id');
-        $answers = new DemoAnswers(new DemoReadings('1000.0'), $opened['machine']['serial']);
+        $machine = json_decode((string) $tablet->get("/api/machines/{$opened['machine']['id']}")->getBody(), true);
+        $answers = new DemoAnswers(new DemoReadings($opened['machine']['smr_hours']), $machine['serial']);
         $posts = [];
         $stage = null;
         foreach ($plan['visits'] as $visit) {

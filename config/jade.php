@@ -18,6 +18,11 @@ return [
     'session_absolute_hours' => (int) env('SESSION_ABSOLUTE_HOURS', 14),
 
     /*
+     * Addresses of what stands in front and ends TLS, separated by commas.
+     */
+    'trusted_proxies' => env('TRUSTED_PROXIES', ''),
+
+    /*
      * With it a collector reads the metrics; without it nobody does.
      */
     'metrics_token' => env('METRICS_TOKEN', ''),

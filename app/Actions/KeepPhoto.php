@@ -59,7 +59,7 @@ final class KeepPhoto
     {
         $sha256 = hash('sha256', $jpeg);
         [$width, $height] = [$image->width(), $image->height()];
-        $disk = Storage::disk('local');
+        $disk = Storage::disk('photos');
         $disk->put(self::path($sha256), $jpeg);
         $disk->put(self::path($sha256, 'small-'), $this->encode($image, (int) config('jade.photos.thumbnail_edge')));
 

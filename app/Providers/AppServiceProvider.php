@@ -14,6 +14,7 @@ use App\Yards\YardInHand;
 use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -56,6 +57,8 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute((int) config('jade.requests_a_minute'))->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
         // What asks for one's own password again is no way to guess it.
         RateLimiter::for('own-password', static fn (Request $request): Limit => Limit::perMinute(6)->by('own-password|'.$request->user()?->getAuthIdentifier()));
+        // Only what stands in front by name may say where a request came from.
+        TrustProxies::at(array_filter(explode(',', (string) config('jade.trusted_proxies'))));
         // A forgotten eager load is found in a test, not in the yard.
         Model::preventLazyLoading($this->app->environment() === 'testing');
         Model::preventSilentlyDiscardingAttributes($this->app->environment() === 'testing');

@@ -128,6 +128,9 @@ final class ScreensTest extends BrowserTestCase
                 str_ends_with($name, '.decimals') => '1',
                 str_ends_with($name, '.pieces') => 'pieces',
                 str_ends_with($name, 'acid.least') => '1.225',
+                str_ends_with($name, 'acid.cells') => '6',
+                str_ends_with($name, 'plate_deg') => '3',
+                str_contains($name, '.most') => '9',
                 default => '5',
             });
         }

@@ -16,7 +16,7 @@ final class PhotoTest extends YardTestCase
         $kept = $this->post('/api/photos', ['photo' => new UploadedFile(self::jpegWithExif(), 'p.jpg', 'image/jpeg', null, true)])->assertCreated();
         $this->assertFits($kept, 'Photo');
         $file = $this->get('/api/photos/'.$kept->json('sha256'))->assertOk();
-        $bytes = (string) file_get_contents($file->baseResponse->getFile()->getPathname());
+        $bytes = $file->streamedContent();
 
         self::assertSame($kept->json('sha256'), hash('sha256', $bytes));
         self::assertStringNotContainsString('Estuary Camera', $bytes);

@@ -62,6 +62,12 @@ final class ApartStack
         $this->command("artisan {$command}");
     }
 
+    /** As it is on a fresh machine: the schema is there, and nothing in it. */
+    public function emptyDatabase(): void
+    {
+        $this->command('empty-database');
+    }
+
     public function stop(): void
     {
         fclose($this->commands);

@@ -13,7 +13,7 @@ use App\Presenters\Moment;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class PhotoController
 {
@@ -30,7 +30,7 @@ final class PhotoController
         ], 201);
     }
 
-    public function show(Photo $photo): BinaryFileResponse
+    public function show(Photo $photo): StreamedResponse
     {
         Gate::authorize('view', $photo);
 

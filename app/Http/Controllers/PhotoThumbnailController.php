@@ -8,11 +8,11 @@ use App\Actions\KeepPhoto;
 use App\Http\PictureFile;
 use App\Models\Photo;
 use Illuminate\Support\Facades\Gate;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class PhotoThumbnailController
 {
-    public function __invoke(Photo $photo): BinaryFileResponse
+    public function __invoke(Photo $photo): StreamedResponse
     {
         Gate::authorize('view', $photo);
 

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Audit\AuditKind;
+use App\Audit\WriteAudit;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Yard;
+use App\People\GoodPassword;
+use App\Yards\YardInHand;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\Rule;
+
+/** The first person of a yard, and the way back in for a yard whose leads have all lost their passwords. */
+final class AddLead extends Command
+{
+    protected $signature = 'yard:add-lead {login : small letters, digits, dot, line} {name} {initials} {--yard= : the name of the yard, where there are several}';
+
+    protected $description = 'Add a yard lead; the password is asked for';
+
+    public function handle(YardInHand $hand, WriteAudit $audit): int
+    {
+        $yard = $this->yard();
+        if ($yard === null) {
+            $this->error('There is no yard of this name. One of: '.Yard::query()->orderBy('name')->pluck('name')->implode(', '));
+
+            return self::INVALID;
+        }
+        $given = $this->arguments() + ['password' => (string) $this->secret('Password, at least '.GoodPassword::SHORTEST.' characters')];
+        $faults = Validator::make($given, [
+            'login' => ['regex:/^[a-z][a-z0-9._-]{1,39}$/D', Rule::unique('users', 'login')],
+            'name' => ['max:80'],
+            'initials' => ['regex:/^\p{Lu}{1,3}$/Du'],
+            'password' => [new GoodPassword((string) $given['login'])],
+        ])->errors()->all();
+        if ($faults !== []) {
+            array_map($this->error(...), $faults);
+
+            return self::INVALID;
+        }
+        $hand->stepInto($yard);
+        $lead = User::query()->create(['role' => Role::Lead] + array_intersect_key($given, array_flip(['login', 'name', 'initials', 'password'])));
+        $audit(AuditKind::PersonAdded, $lead, $lead->name, after: ['login' => $lead->login, 'role' => Role::Lead->value, 'by' => 'command line']);
+        $this->line("{$lead->name} leads {$yard->name} and signs in as {$lead->login}.");
+
+        return self::SUCCESS;
+    }
+
+    private function yard(): ?Yard
+    {
+        $name = $this->option('yard');
+
+        return is_string($name) ? Yard::query()->where('name', $name)->first() : Yard::ofTheSettings();
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\KeepPhoto;
+use App\Models\Photo;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Storage;
+
+final class PhotosVerify extends Command
+{
+    protected $signature = 'photos:verify';
+
+    protected $description = 'Read every kept photo and see whether it still has the digest that it is named by';
+
+    public function handle(): int
+    {
+        $disk = Storage::disk('photos');
+        $wrong = 0;
+        $read = 0;
+        foreach (Photo::query()->select('sha256')->distinct()->orderBy('sha256')->cursor() as $photo) {
+            $read++;
+            $path = KeepPhoto::path($photo->sha256);
+            if (! $disk->exists($path) || hash('sha256', (string) $disk->get($path)) !== $photo->sha256) {
+                $wrong++;
+                $this->error("{$photo->sha256} is missing or is not what it was.");
+            }
+        }
+        $this->line($wrong === 0 ? "{$read} photos are what they were." : "{$wrong} of {$read} photos are not.");
+
+        return $wrong === 0 ? self::SUCCESS : self::FAILURE;
+    }
+}

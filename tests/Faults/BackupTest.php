@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Faults;
+
+use App\Models\Machine;
+use App\Models\Role;
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Foundation\Application;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
+use Tests\Support\ApartStack;
+use Tests\Support\YardTestCase;
+
+/** A yard is backed up, lost, and put back into empty servers. */
+final class BackupTest extends YardTestCase
+{
+    private static ApartStack $yard;
+
+    private static ApartStack $empty;
+
+    private static string $folder;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$folder = dirname(__DIR__, 2).'/storage/test-backup';
+        (new Filesystem)->deleteDirectory(self::$folder);
+        self::$yard = ApartStack::start(self::$folder.'/yard', 8291, 33291);
+        self::$empty = ApartStack::start(self::$folder.'/empty', 8292, 33292);
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$yard->stop();
+        self::$empty->stop();
+    }
+
+    public function createApplication(): Application
+    {
+        $app = parent::createApplication();
+        $app->make('config')->set([
+            'database.connections.mariadb.port' => self::$yard->databasePort, 'database.connections.mariadb.database' => 'jade_apart',
+            'filesystems.disks.photos.root' => self::$yard->storage.'/app/private',
+        ]);
+
+        return $app;
+    }
+
+    protected function connectionsToTransact(): array
+    {
+        return [];
+    }
+
+    public function test_what_is_restored_is_the_yard_that_was_backed_up(): void
+    {
+        $this->as(Role::Technician);
+        $photo = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('door.jpg', 640, 480)])->assertCreated()->json('sha256');
+        $walk = $this->openWalk();
+        $this->cross($walk, 'cold_isolated');
+        $this->post_($walk, 'finding.placed', ['at' => ['x' => 120, 'y' => 300], 'kind' => 'dent', 'words' => 'Door, Ø 40 mm', 'photos' => [$photo]]);
+        $was = $this->everything();
+
+        $backup = trim($this->script('ops/backup.sh', [self::$folder.'/backups'], self::$yard)->mustRun()->getOutput());
+
+        $refused = $this->script('ops/restore.sh', [$backup], self::$empty);
+        $refused->run();
+        self::assertStringContainsString('has tables', $refused->getErrorOutput(), 'nothing is restored over a yard that stands');
+
+        self::$empty->emptyDatabase();
+        $restored = $this->script('ops/restore.sh', [$backup], self::$empty)->mustRun();
+        self::assertStringContainsString('The chain holds', $restored->getOutput());
+        self::assertStringContainsString('1 photos are what they were', $restored->getOutput());
+
+        config(['database.connections.mariadb.port' => self::$empty->databasePort]);
+        DB::purge();
+        self::assertSame($was, $this->everything());
+        self::assertSame(1, Machine::query()->count());
+        self::assertFileEquals(self::$yard->storage.'/app/private/photos/'.substr($photo, 0, 2)."/{$photo}.jpg", self::$empty->storage.'/app/private/photos/'.substr($photo, 0, 2)."/{$photo}.jpg");
+        $this->expectExceptionMessage('never changed');
+        DB::table('ledger_entries')->update(['kind' => 'other']);
+    }
+
+    public function test_a_backup_that_was_changed_is_not_restored(): void
+    {
+        $backup = trim($this->script('ops/backup.sh', [self::$folder.'/backups-changed'], self::$yard)->mustRun()->getOutput());
+        file_put_contents("{$backup}/photos.tar", 'x', FILE_APPEND);
+        self::$empty->emptyDatabase();
+
+        $refused = $this->script('ops/restore.sh', [$backup], self::$empty);
+
+        self::assertNotSame(0, $refused->run());
+        self::assertStringContainsString('not what it was', $refused->getErrorOutput());
+    }
+
+    /** @return array<string, list<string>> every row of every table that a backup holds */
+    private function everything(): array
+    {
+        $rows = [];
+        foreach (DB::select('show tables') as $table) {
+            $name = (string) array_values((array) $table)[0];
+            if (! in_array($name, ['sessions', 'cache', 'cache_locks'], true)) {
+                $rows[$name] = array_map(static fn (object $row): string => (string) json_encode($row), DB::table($name)->get()->all());
+                sort($rows[$name]);
+            }
+        }
+        ksort($rows);
+
+        return $rows;
+    }
+
+    /** @param  list<string>  $arguments */
+    private function script(string $script, array $arguments, ApartStack $stack): Process
+    {
+        return new Process([base_path($script), ...$arguments], base_path(), ['DB_HOST' => '127.0.0.1', 'DB_PORT' => (string) $stack->databasePort, 'DB_DATABASE' => 'jade_apart', 'LARAVEL_STORAGE_PATH' => $stack->storage, 'APP_CONFIG_CACHE' => false], timeout: 120);
+    }
+}

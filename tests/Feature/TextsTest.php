@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Catalogue\CatalogueShelf;
+use App\Catalogue\ExamineModel;
+use App\Models\Language;
+use FilesystemIterator;
+use Illuminate\Support\Arr;
+use PHPUnit\Framework\Attributes\DataProvider;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use Tests\Support\YardTestCase;
+
+/** Every word of the interface has a key, and every key a text in every language. */
+final class TextsTest extends YardTestCase
+{
+    private const ROOT = __DIR__.'/../..';
+
+    /** Parts of text that are the same in every language: units, signs, the name of the product. */
+    private const NO_WORDS = '/^[\s\d.,:;%°+×\-\x{2212}\x{2190}-\x{21ff}·()\/*]*(mm|cm|m|L|s|h|min|kPa|J|QR)?[\s.,:]*$/u';
+
+    /** @return iterable<string, array{string}> */
+    public static function languages(): iterable
+    {
+        foreach (Language::cases() as $language) {
+            yield $language->value => [$language->value];
+        }
+    }
+
+    #[DataProvider('languages')]
+    public function test_no_key_misses_and_no_figure_is_lost_in_a_language(string $language): void
+    {
+        foreach ($this->tables() as $name => $read) {
+            $english = Arr::dot($read('en'));
+            $other = Arr::dot($read($language));
+            self::assertSame([], array_keys(array_diff_key($english, $other)), "{$name} lacks keys in {$language}");
+            self::assertSame([], array_keys(array_diff_key($other, $english)), "{$name} has keys in {$language} that nothing knows");
+            foreach ($english as $key => $text) {
+                self::assertNotSame('', trim((string) $other[$key]), "{$name}: {$key} is empty in {$language}");
+                self::assertSame(self::figures((string) $text), self::figures((string) $other[$key]), "{$name}: {$key} names other figures in {$language}");
+            }
+        }
+    }
+
+    public function test_every_key_that_the_interface_names_is_there(): void
+    {
+        $known = array_keys(Arr::dot(self::interface('en')));
+        $unknown = [];
+        foreach ($this->sources('web/src', '/\.tsx?$/') as $file => $source) {
+            preg_match_all('/\bt\((?:[\w.()!?= ]+ \? )?\'([\w.]+)\'(?: : \'([\w.]+)\')?/', $source, $named);
+            foreach (array_filter([...$named[1], ...$named[2]]) as $key) {
+                if (! in_array($key, $known, true) && ! in_array("{$key}_other", $known, true)) {
+                    $unknown[] = "{$file}: {$key}";
+                }
+            }
+            // A key with a variable at its end: the part before it has to lead somewhere.
+            preg_match_all('/\bt\(`([\w.]+)\.\$\{/', $source, $begun);
+            foreach ($begun[1] as $stem) {
+                if (Arr::first($known, static fn (string $key): bool => str_starts_with($key, "{$stem}.")) === null) {
+                    $unknown[] = "{$file}: {$stem}.";
+                }
+            }
+        }
+
+        self::assertSame([], $unknown);
+    }
+
+    public function test_every_sentence_that_the_server_names_is_there(): void
+    {
+        $unknown = [];
+        foreach (['app', 'core'] as $folder) {
+            foreach ($this->sources($folder, '/\.php$/') as $file => $source) {
+                preg_match_all('/Words::say\(\'([\w.]+)\'[,)]/', $source, $said);
+                preg_match_all('/(?:Refused::because|Problem::named)\((?:[^\'()]+ \? )?\'(\w+)\'/', $source, $named);
+                foreach ([...$said[1], ...array_map(static fn (string $name): string => "problems.{$name}.detail", $named[1])] as $key) {
+                    if (! is_string(trans($key)) || trans($key) === $key) {
+                        $unknown[] = "{$file}: {$key}";
+                    }
+                }
+                preg_match_all('/new Phrase\(\'([\w.]+)\'/', $source, $phrases);
+                foreach ($phrases[1] as $key) {
+                    if (! is_string(trans("verdicts.{$key}")) || trans("verdicts.{$key}") === "verdicts.{$key}") {
+                        $unknown[] = "{$file}: verdicts.{$key}";
+                    }
+                }
+            }
+        }
+
+        self::assertSame([], $unknown);
+    }
+
+    public function test_every_figure_that_a_model_is_asked_for_has_a_label(): void
+    {
+        $shelf = $this->app->make(CatalogueShelf::class);
+        $examine = $this->app->make(ExamineModel::class);
+        $without = [];
+        foreach ($shelf->current()->families as $family) {
+            foreach ($examine->fields($family->id, array_keys($shelf->featuresToChoose())) as $field) {
+                $key = 'models.field.'.implode('.', $field->path);
+                if (trans($key) === $key) {
+                    $without[$key] = $field->name;
+                }
+            }
+        }
+
+        self::assertSame([], $without);
+    }
+
+    public function test_no_word_of_the_interface_stands_in_the_source(): void
+    {
+        $words = [];
+        foreach ($this->sources('web/src', '/\.tsx$/') as $file => $source) {
+            $bare = (string) preg_replace(['#/\*.*?\*/#s', '#^\s*//.*$#m'], '', $source);
+            preg_match_all('/<(?:[a-z][a-z0-9]*|[A-Z]\w*)(?:\s[^<>]*)?>\s*([^<>{}=;&|]+?)\s*<\//', $bare, $between);
+            preg_match_all('/\b(?:aria-label|title|alt|placeholder|label)="([^"]+)"/', $bare, $attributes);
+            foreach ([...$between[1], ...$attributes[1]] as $text) {
+                if (preg_match(self::NO_WORDS, $text) !== 1) {
+                    $words[] = "{$file}: {$text}";
+                }
+            }
+        }
+
+        self::assertSame([], $words);
+    }
+
+    /** @return array<string, callable(string): array<string, mixed>> */
+    private function tables(): array
+    {
+        $tables = ['web/src/app/texts' => self::interface(...)];
+        foreach (glob(self::ROOT.'/lang/en/*.php') ?: [] as $file) {
+            $name = basename($file);
+            $tables["lang/{$name}"] = static fn (string $language): array => is_file(self::ROOT."/lang/{$language}/{$name}") ? require self::ROOT."/lang/{$language}/{$name}" : [];
+        }
+
+        return $tables;
+    }
+
+    /** @return array<string, mixed> */
+    private static function interface(string $language): array
+    {
+        return json_decode((string) file_get_contents(self::ROOT."/web/src/app/texts/{$language}.json"), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** @return list<string> the placeholders of a text, sorted */
+    private static function figures(string $text): array
+    {
+        preg_match_all('/\{\{\w+\}\}|(?<![\w:]):[a-z_]+/', $text, $found);
+        sort($found[0]);
+
+        return array_values($found[0]);
+    }
+
+    /** @return iterable<string, string> */
+    private function sources(string $folder, string $pattern): iterable
+    {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT."/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+            if (preg_match($pattern, $file->getPathname()) === 1) {
+                yield substr($file->getPathname(), strlen(self::ROOT) + 1) => (string) file_get_contents($file->getPathname());
+            }
+        }
+    }
+}
