@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\EndLongSessions;
+use App\Http\Middleware\HearTheLanguage;
 use App\Http\Middleware\KeepToTheTablet;
 use App\Http\Middleware\NameTheRequest;
+use App\Http\Middleware\SpeakTheLanguage;
 use App\Http\Problems\Refused;
 use App\Http\Problems\RenderProblem;
 use Illuminate\Foundation\Application;
@@ -12,6 +14,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -20,9 +23,12 @@ $app = Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__.'/../routes/console.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->prepend(NameTheRequest::class);
+        $middleware->prepend([NameTheRequest::class, HearTheLanguage::class]);
         $middleware->statefulApi();
         $middleware->throttleApi('api');
+        $middleware->appendToGroup('api', SpeakTheLanguage::class);
+        // Before anything is looked for by its id: that it was not found is said in the reader's language, too.
+        $middleware->prependToPriorityList(SubstituteBindings::class, SpeakTheLanguage::class);
         $middleware->appendToGroup('api', EndLongSessions::class);
         $middleware->appendToGroup('api', KeepToTheTablet::class);
         // Same origin only; the package behind this middleware is one of those in compat/README.md.

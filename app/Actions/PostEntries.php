@@ -9,6 +9,8 @@ use App\Http\Problems\Problem;
 use App\Http\Problems\Refused;
 use App\Ledger\AppendEntry;
 use App\Ledger\ContextOfWalk;
+use App\Ledger\DeviceClock;
+use App\Ledger\DeviceMoment;
 use App\Ledger\EntryKinds;
 use App\Ledger\EntryResult;
 use App\Ledger\IncomingEntry;
@@ -43,23 +45,25 @@ final readonly class PostEntries
      * @param list<mixed> $batch decoded JSON, objects as \stdClass
      * @return list<EntryResult>
      */
-    public function __invoke(Walk $walk, array $batch, User $actor): array
+    public function __invoke(Walk $walk, array $batch, User $actor, ?DeviceClock $clock = null): array
     {
-        return DB::transaction(function () use ($walk, $batch, $actor): array {
+        $clock ??= DeviceClock::right();
+
+        return DB::transaction(function () use ($walk, $batch, $actor, $clock): array {
             Machine::query()->whereKey($walk->machine_id)->lockForUpdate()->firstOrFail();
 
             $hand = WalkInHand::forBatch($walk, $batch);
 
-            return array_map(fn (mixed $raw): EntryResult => $this->one($hand, $raw, $actor), $batch);
+            return array_map(fn (mixed $raw): EntryResult => $this->one($hand, $raw, $actor, $clock), $batch);
         }, 3);
     }
 
-    private function one(WalkInHand $hand, mixed $raw, User $actor): EntryResult
+    private function one(WalkInHand $hand, mixed $raw, User $actor, DeviceClock $clock): EntryResult
     {
         $id = $raw instanceof \stdClass && is_string($raw->id ?? null) ? mb_substr($raw->id, 0, 60) : null;
         try {
             // A savepoint: what a refused entry had begun to write is taken back, the rest of the batch stays.
-            return DB::transaction(fn (): EntryResult => $this->post($hand, $this->shaped($raw), $actor));
+            return DB::transaction(fn (): EntryResult => $this->post($hand, $this->shaped($raw, $clock), $actor));
         } catch (Refused $refused) {
             return EntryResult::refused($id, $refused->problem);
         }
@@ -86,7 +90,7 @@ final readonly class PostEntries
         return EntryResult::posted($row);
     }
 
-    private function shaped(mixed $raw): IncomingEntry
+    private function shaped(mixed $raw, DeviceClock $clock): IncomingEntry
     {
         $faults = $this->contract->faults('EntryInput', $raw);
         if ($faults === []) {
@@ -101,12 +105,13 @@ final readonly class PostEntries
         if ($faults !== []) {
             throw new Refused(Problem::named('look_at_the_fields', 422, [], $faults));
         }
-        $recordedAt = CarbonImmutable::parse($raw->recorded_at)->utc();
+        $said = CarbonImmutable::parse($raw->recorded_at)->utc();
+        $recordedAt = $clock->corrected($said);
         if ($recordedAt->greaterThan(CarbonImmutable::now()->addMinutes(self::MINUTES_AHEAD))) {
             throw Refused::because('clock_runs_ahead', 422, [], ['recorded_at' => [Words::say('problems.clock_runs_ahead.title')]]);
         }
 
-        return new IncomingEntry(strtolower($raw->id), $raw->kind, $recordedAt, isset($raw->corrects) ? strtolower($raw->corrects) : null, $raw->payload);
+        return new IncomingEntry(strtolower($raw->id), $raw->kind, $recordedAt, isset($raw->corrects) ? strtolower($raw->corrects) : null, $raw->payload, $clock->isOff() ? new DeviceMoment($said, $clock->secondsAhead) : null);
     }
 
     private function same(LedgerEntry $before, IncomingEntry $entry, Walk $walk): bool

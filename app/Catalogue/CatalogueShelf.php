@@ -31,6 +31,11 @@ final class CatalogueShelf
         return $this->build($this->compiled());
     }
 
+    public function currentVersion(): string
+    {
+        return $this->compiled()->version;
+    }
+
     /** @return array<string, string> what each feature means, in words; those that house rules give included */
     public function featureWords(): array
     {

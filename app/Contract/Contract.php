@@ -16,11 +16,14 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Contract
 {
-    private const BASE = 'https://jade-ledger.invalid/openapi.json';
+    private const BASE = 'https://jade-ledger.invalid/';
 
     private ?\stdClass $document = null;
 
     private ?Validator $validator = null;
+
+    /** @var array<string, true> */
+    private array $registered = [];
 
     public function __construct(private readonly string $file, private readonly string $compiledFile)
     {
@@ -55,7 +58,7 @@ final class Contract
      */
     public function faults(string $schema, mixed $value): array
     {
-        $result = $this->validator()->validate($value, self::BASE.'#/components/schemas/'.$schema);
+        $result = $this->validator()->validate($value, $this->registered($schema).'#/components/schemas/'.$schema);
         $error = $result->error();
         if ($error === null) {
             return [];
@@ -71,12 +74,48 @@ final class Contract
         return $faults;
     }
 
+    /**
+     * Registers a schema with what it refers to and nothing else: the validator reads the whole of what it is given.
+     *
+     * @return string where it is registered
+     */
+    private function registered(string $schema): string
+    {
+        $address = self::BASE."{$schema}.json";
+        if (! isset($this->registered[$schema])) {
+            $schemas = new \stdClass;
+            $this->collect($schema, $schemas);
+            $this->validator()->resolver()?->registerRaw((object) ['components' => (object) ['schemas' => $schemas]], $address);
+            $this->registered[$schema] = true;
+        }
+
+        return $address;
+    }
+
+    private function collect(string $schema, \stdClass $into): void
+    {
+        if (! isset($into->{$schema})) {
+            $into->{$schema} = $this->document()->components->schemas->{$schema};
+            $this->follow($into->{$schema}, $into);
+        }
+    }
+
+    private function follow(mixed $part, \stdClass $into): void
+    {
+        foreach (is_object($part) ? get_object_vars($part) : (is_array($part) ? $part : []) as $name => $inner) {
+            if ($name === '$ref' && is_string($inner)) {
+                $this->collect(basename($inner), $into);
+            } elseif (! is_scalar($inner)) {
+                $this->follow($inner, $into);
+            }
+        }
+    }
+
     private function validator(): Validator
     {
         if ($this->validator === null) {
             $this->validator = new Validator;
             $this->validator->setMaxErrors(10);
-            $this->validator->resolver()?->registerRaw($this->document(), self::BASE);
         }
 
         return $this->validator;

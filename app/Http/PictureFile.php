@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -12,7 +13,10 @@ final class PictureFile
 {
     public static function respond(string $path): StreamedResponse
     {
-        return Storage::disk('photos')->response($path, null, [
+        $disk = Storage::disk('photos');
+        assert($disk instanceof FilesystemAdapter);
+
+        return $disk->response($path, null, [
             'Content-Type' => 'image/jpeg',
             'Cache-Control' => 'private, max-age=31536000, immutable',
         ]);

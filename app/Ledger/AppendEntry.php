@@ -43,6 +43,9 @@ final readonly class AppendEntry
             'received_at' => self::moment($receivedAt),
             'previous_hash' => $head->hash(),
         ];
+        if ($entry->device !== null) {
+            $body['clock'] = ['device_at' => self::moment($entry->device->at), 'seconds_ahead' => $entry->device->secondsAhead];
+        }
         $text = CanonicalJson::encode($body);
         $row = new LedgerEntry([
             'id' => $entry->id,

@@ -4,34 +4,32 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\WalkKit;
+use App\Catalogue\WalkKits;
 use App\Models\Machine;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkPlanRecord;
-use JadeLedger\Core\Walk\PlanWalk;
 
 /** Takes the catalogue that a walk was planned with from the shelf and plans it again: the same in, the same out. */
 final class ContextOfWalk
 {
-    /** @var array<string, PostingContext> */
+    /** @var array<string, WalkKit> by walk */
     private array $known = [];
 
-    public function __construct(private readonly CatalogueShelf $shelf)
+    public function __construct(private readonly WalkKits $kits)
     {
     }
 
     public function __invoke(Walk $walk, User $actor): PostingContext
     {
-        $known = $this->known[$walk->id] ?? null;
-        if ($known === null) {
-            $version = WalkPlanRecord::query()->where('walk_id', $walk->id)->value('catalogue_version');
-            $catalogue = $this->shelf->version((string) $version);
-            $model = $catalogue->model((string) Machine::query()->whereKey($walk->machine_id)->value('model_id'));
-            $known = new PostingContext($walk, $catalogue, $model, (new PlanWalk($catalogue))->for($model, $walk->movement), $actor);
-            $this->known = [$walk->id => $known];
+        $kit = $this->known[$walk->id] ?? null;
+        if ($kit === null) {
+            $version = (string) WalkPlanRecord::query()->where('walk_id', $walk->id)->value('catalogue_version');
+            $kit = $this->kits->of($version, (string) Machine::query()->whereKey($walk->machine_id)->value('model_id'), $walk->movement);
+            $this->known = [$walk->id => $kit];
         }
 
-        return new PostingContext($walk, $known->catalogue, $known->model, $known->plan, $actor);
+        return new PostingContext($walk, $kit->catalogue, $kit->model, $kit->plan, $actor);
     }
 }

@@ -11,6 +11,7 @@ final class EntryKinds
         Kinds\WalkOpened::class,
         Kinds\WalkJoined::class,
         Kinds\WalkLeft::class,
+        Kinds\WalkTakenOver::class,
         Kinds\StateCrossed::class,
         Kinds\CheckAnswered::class,
         Kinds\TestAnswered::class,

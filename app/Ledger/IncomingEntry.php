@@ -15,6 +15,8 @@ final readonly class IncomingEntry
         public CarbonImmutable $recordedAt,
         public ?string $corrects,
         public \stdClass $payload,
+        /** Only where the clock of the tablet is off. */
+        public ?DeviceMoment $device = null,
     ) {
     }
 

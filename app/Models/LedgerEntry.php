@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use JadeLedger\Core\Ledger\ChainedEntry;
 
 /**
  * One line of the ledger. Appended by App\Ledger\AppendEntry, and by nothing else; never changed.
@@ -53,9 +52,12 @@ final class LedgerEntry extends Projection
         return $this->member('judgement');
     }
 
-    public function chained(): ChainedEntry
+    /** @return array{device_at: string, seconds_ahead: int}|null what the tablet said, where its clock was off */
+    public function clock(): ?array
     {
-        return new ChainedEntry($this->id, $this->sequence, $this->body, $this->previous_hash, $this->hash);
+        $clock = $this->member('clock');
+
+        return isset($clock['device_at'], $clock['seconds_ahead']) ? ['device_at' => (string) $clock['device_at'], 'seconds_ahead' => (int) $clock['seconds_ahead']] : null;
     }
 
     /** @return array<string, mixed> */

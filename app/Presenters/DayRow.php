@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueShelf;
+use App\Catalogue\WalkKits;
 use App\Models\Hire;
 use App\Models\HireStanding;
 use App\Models\MachineStanding;
 use App\Models\Walk;
-use App\Models\WalkLine;
 use App\Words;
 use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
@@ -18,7 +18,6 @@ use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Release\Decision;
-use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Yard\LatestStart;
 
 /** One line of the day: a machine that goes out or comes back. */
@@ -27,15 +26,16 @@ final class DayRow
     /** @var array<string, int> seconds of a walk by model and movement */
     private array $seconds = [];
 
-    public function __construct(private readonly CatalogueShelf $shelf, private readonly YardInHand $yard)
+    public function __construct(private readonly CatalogueShelf $shelf, private readonly WalkKits $kits, private readonly YardInHand $yard)
     {
     }
 
     /**
-     * @param Collection<int, Hire> $all the hires of the day, to see what feeds what
+     * @param Collection<int, Hire> $all the hires of the day that are of the same machine, to see what feeds what
+     * @param array<string, WalkTally> $tallies by walk
      * @return array<string, mixed>
      */
-    public function of(Hire $hire, Movement $movement, Collection $all, CarbonImmutable $now): array
+    public function of(Hire $hire, Movement $movement, Collection $all, array $tallies, CarbonImmutable $now): array
     {
         $catalogue = $this->shelf->current();
         $model = $catalogue->model($hire->machine->model_id);
@@ -62,7 +62,7 @@ final class DayRow
             'done_at' => Moment::orNull($this->doneAt($hire, $movement, $walk)),
             'person' => PresentPerson::orNull($walk->openedBy ?? ($movement === Movement::Checkout ? $hire->outAssignee : $hire->inAssignee)),
             'standing' => $hire->standing()->value,
-            'state' => $this->state($hire, $movement, $walk, $due, $now),
+            'state' => $this->state($hire, $movement, $walk, $tallies[$walk?->id] ?? WalkTally::none(), $due, $now),
             'walk_id' => $walk?->id,
             'feeds_hire_id' => $movement === Movement::Return ? $this->next($hire, $all)?->id : null,
             'machine_is_here' => $hire->machine->state?->standing !== MachineStanding::Out,
@@ -72,10 +72,9 @@ final class DayRow
 
     private function workSeconds(MachineModel $model, Movement $movement): int
     {
-        $catalogue = $this->shelf->current();
-        $walk = $this->seconds[$model->id.$movement->value] ??= (new PlanWalk($catalogue))->for($model, $movement)->seconds();
+        $walk = $this->seconds[$model->id.$movement->value] ??= $this->kits->seconds($model->id, $movement);
 
-        return $walk + ($movement === Movement::Checkout ? $catalogue->houseRules->handoverMarginMinutes * 60 : 0);
+        return $walk + ($movement === Movement::Checkout ? $this->shelf->current()->houseRules->handoverMarginMinutes * 60 : 0);
     }
 
     /** @param  Collection<int, Hire>  $all */
@@ -89,7 +88,7 @@ final class DayRow
     /** @param  Collection<int, Hire>  $all */
     private function next(Hire $hire, Collection $all): ?Hire
     {
-        return $all->filter(static fn (Hire $other): bool => $other->machine_id === $hire->machine_id && $other->goes_out_at->greaterThanOrEqualTo($hire->comes_back_at))
+        return $all->filter(static fn (Hire $other): bool => $other->goes_out_at->greaterThanOrEqualTo($hire->comes_back_at))
             ->sortBy('goes_out_at')->first();
     }
 
@@ -120,23 +119,21 @@ final class DayRow
     }
 
     /** @return array<string, mixed> the mark, the words and what blocks it */
-    private function state(Hire $hire, Movement $movement, ?Walk $walk, CarbonImmutable $due, CarbonImmutable $now): array
+    private function state(Hire $hire, Movement $movement, ?Walk $walk, WalkTally $tally, CarbonImmutable $due, CarbonImmutable $now): array
     {
         $zone = $this->yard->timezone();
         $clock = static fn (?\Carbon\CarbonInterface $moment): string => $moment === null ? '' : $moment->toImmutable()->setTimezone($zone)->format('H:i');
-        $done = $walk?->lines->filter(static fn (WalkLine $line): bool => $line->outcome !== Outcome::Open)->count() ?? 0;
-        $all = $walk?->lines->count() ?? 0;
         [$mark, $key, $because] = match (true) {
             $walk?->decision === Decision::TaggedOut => [Outcome::Stop, 'tagged', Words::say('words.day.not_for_hire')],
             $movement === Movement::Checkout => match ($hire->standing()) {
                 HireStanding::Booked => $this->booked($hire, $due, $now),
-                HireStanding::WalkingOut => [$this->attending($walk) > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($walk)],
-                HireStanding::Held => [Outcome::Attend, 'held', $this->waits($walk)],
+                HireStanding::WalkingOut => [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
+                HireStanding::Held => [Outcome::Attend, 'held', $this->waits($tally)],
                 HireStanding::Ready => [Outcome::Open, 'ready', Words::say('words.day.brief_it')],
                 default => [Outcome::Stands, 'gone', ''],
             },
             default => match ($hire->standing()) {
-                HireStanding::WalkingIn => [$this->attending($walk) > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($walk)],
+                HireStanding::WalkingIn => [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
                 HireStanding::Returned => [Outcome::Attend, 'to_balance', Words::say('words.day.spread_open')],
                 HireStanding::Closed => [Outcome::Stands, 'closed', ''],
                 HireStanding::Out => $due->lessThan($now) ? [Outcome::Attend, 'late', Words::say('words.day.ring_the_hirer')] : [Outcome::Open, 'on_hire', ''],
@@ -152,9 +149,9 @@ final class DayRow
 
         return [
             'mark' => $mark->value,
-            'words' => Words::say("words.day.{$key}", ['time' => $time, 'done' => $done, 'all' => $all]),
+            'words' => Words::say("words.day.{$key}", ['time' => $time, 'done' => $tally->done, 'all' => $tally->all]),
             'because' => $because,
-            'progress' => $all === 0 ? 0.0 : round($done / $all, 3),
+            'progress' => $tally->all === 0 ? 0.0 : round($tally->done / $tally->all, 3),
         ];
     }
 
@@ -171,16 +168,9 @@ final class DayRow
         };
     }
 
-    private function attending(?Walk $walk): int
-    {
-        return $walk?->lines->filter(static fn (WalkLine $line): bool => $line->outcome === Outcome::Attend)->count() ?? 0;
-    }
-
     /** What the first line that needs attention says has to be done. */
-    private function waits(?Walk $walk): string
+    private function waits(WalkTally $tally): string
     {
-        $line = $walk?->lines->first(static fn (WalkLine $line): bool => $line->outcome === Outcome::Attend || $line->outcome === Outcome::Stop);
-
-        return $line === null ? '' : Words::say('words.day.waits', ['title' => $this->shelf->current()->checks[$line->check_id]->title ?? $line->check_id]);
+        return $tally->waitsFor === null ? '' : Words::say('words.day.waits', ['title' => $this->shelf->current()->checks[$tally->waitsFor]->title ?? $tally->waitsFor]);
     }
 }

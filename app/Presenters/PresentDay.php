@@ -17,6 +17,8 @@ use JadeLedger\Core\Catalogue\Movement;
 /** The outs and ins of one day, in the order in which work on them has to begin. */
 final readonly class PresentDay
 {
+    private const AS_STORED = 'Y-m-d H:i:s.u';
+
     public function __construct(private DayRow $row)
     {
     }
@@ -27,15 +29,16 @@ final readonly class PresentDay
      */
     public function of(CarbonImmutable $day, CarbonImmutable $now): array
     {
+        [$from, $until] = [$day->utc()->format(self::AS_STORED), $day->endOfDay()->utc()->format(self::AS_STORED)];
         $hires = Hire::query()
-            ->with(['machine.state', 'customer', 'state', 'outAssignee', 'inAssignee', 'walks.openedBy', 'walks.lines'])
-            ->where(fn ($query) => $query
-                ->whereBetween('goes_out_at', [$day->utc(), $day->endOfDay()->utc()])
-                ->orWhereBetween('comes_back_at', [$day->utc(), $day->endOfDay()->utc()]))
+            ->with(['machine.state', 'customer', 'state', 'outAssignee', 'inAssignee', 'walks.openedBy'])
+            ->where(fn ($query) => $query->whereBetween('goes_out_at', [$from, $until])->orWhereBetween('comes_back_at', [$from, $until]))
             ->get();
-        $isToday = static fn ($moment): bool => $moment->betweenIncluded($day, $day->endOfDay());
-        $outs = $this->rows($hires->filter(static fn (Hire $hire): bool => $isToday($hire->goes_out_at)), Movement::Checkout, $hires, $now);
-        $ins = $this->rows($hires->filter(static fn (Hire $hire): bool => $isToday($hire->comes_back_at)), Movement::Return, $hires, $now);
+        $tallies = WalkTally::of(array_values($hires->flatMap->walks->pluck('id')->all()));
+        // As text: a moment is made of it each time that it is asked for, and a day asks thousands of times.
+        $isToday = static fn (Hire $hire, string $column): bool => $hire->getRawOriginal($column) >= $from && $hire->getRawOriginal($column) <= $until;
+        $outs = $this->rows($hires->filter(static fn (Hire $hire): bool => $isToday($hire, 'goes_out_at')), Movement::Checkout, $hires, $tallies, $now);
+        $ins = $this->rows($hires->filter(static fn (Hire $hire): bool => $isToday($hire, 'comes_back_at')), Movement::Return, $hires, $tallies, $now);
 
         return [
             'date' => $day->format('Y-m-d'),
@@ -50,11 +53,13 @@ final readonly class PresentDay
     /**
      * @param Collection<int, Hire> $hires
      * @param Collection<int, Hire> $all
+     * @param array<string, WalkTally> $tallies
      * @return list<array<string, mixed>>
      */
-    private function rows(Collection $hires, Movement $movement, Collection $all, CarbonImmutable $now): array
+    private function rows(Collection $hires, Movement $movement, Collection $all, array $tallies, CarbonImmutable $now): array
     {
-        $rows = $hires->map(fn (Hire $hire): array => $this->row->of($hire, $movement, $all, $now))->values()->all();
+        $ofMachine = $all->groupBy('machine_id');
+        $rows = $hires->map(fn (Hire $hire): array => $this->row->of($hire, $movement, $ofMachine[$hire->machine_id], $tallies, $now))->values()->all();
         usort($rows, static fn (array $a, array $b): int => [$a['done_at'] === null, $a['start_by']] <=> [$b['done_at'] === null, $b['start_by']]);
 
         return $rows;
@@ -82,19 +87,21 @@ final readonly class PresentDay
     /** @return list<array<string, mixed>> who walks machines, and what each is on */
     private function people(): array
     {
-        $walking = Walk::query()->with(['machine', 'lines'])->whereNull('decision')->whereHas('machine')
+        $walking = Walk::query()->with('machine')->whereNull('decision')->whereHas('machine')
             ->whereHas('hire.state', static fn ($state) => $state->whereIn('standing', [HireStanding::WalkingOut, HireStanding::WalkingIn]))
             ->orderBy('opened_at')->get()->keyBy('opened_by_id');
 
-        return array_values(User::query()->whereIn('role', [Role::Technician, Role::Mechanic])->orderBy('name')->get()->map(static function (User $user) use ($walking): array {
+        $tallies = WalkTally::of(array_values($walking->pluck('id')->all()));
+
+        return array_values(User::query()->whereIn('role', [Role::Technician, Role::Mechanic])->orderBy('name')->get()->map(static function (User $user) use ($walking, $tallies): array {
             $walk = $walking->get($user->id);
 
             return [
                 'person' => PresentPerson::of($user),
                 'doing' => $walk === null ? Words::say('words.day.free') : Words::say('words.day.on', [
                     'number' => $walk->machine->fleet_number,
-                    'done' => $walk->lines->where('outcome.value', '!=', 'open')->count(),
-                    'all' => $walk->lines->count(),
+                    'done' => ($tallies[$walk->id] ?? WalkTally::none())->done,
+                    'all' => ($tallies[$walk->id] ?? WalkTally::none())->all,
                 ]),
             ];
         })->all());

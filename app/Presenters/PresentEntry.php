@@ -44,6 +44,7 @@ final readonly class PresentEntry
             'outcome' => $judgement['verdict']['outcome'] ?? null,
             'actor' => PresentPerson::of($entry->actor),
             'recorded_at' => Moment::text($entry->recorded_at),
+            'clock' => $entry->clock(),
             'received_at' => Moment::text($entry->received_at),
             'corrects' => $entry->corrects,
             'struck_by' => $strike === null ? null : [
@@ -79,7 +80,7 @@ final readonly class PresentEntry
             'finding.placed' => "{$judgement['part']}: {$payload['kind']}".(isset($payload['size_mm']) ? ", {$payload['size_mm']} mm" : '').". {$payload['words']}",
             'finding.seen_again' => "{$payload['size_mm']} mm, ".Words::say('words.comparison.'.$judgement['comparison']),
             'finding.graded' => "{$judgement['from']} → {$judgement['to']}. {$payload['reason']}",
-            'entry.struck', 'tag.hung' => (string) $payload['reason'],
+            'entry.struck', 'tag.hung', 'walk.taken_over' => (string) $payload['reason'],
             'release.decided' => Words::say('words.decision.'.$payload['decision']),
             'handover.step_shown' => str_replace('_', ' ', (string) $payload['step']),
             'handover.signed' => (string) $payload['name'],

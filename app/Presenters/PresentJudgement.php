@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Catalogue\CatalogueWords;
 use App\Words;
 
 /** A judgement of the ledger in the reader's language. */
@@ -35,6 +36,7 @@ final class PresentJudgement
     /** @param  array<string, mixed>  $phrase */
     public static function sentence(array $phrase): string
     {
-        return Words::say('verdicts.'.$phrase['key'], (array) $phrase['figures']);
+        // Figures are figures, or sentences of the catalogue.
+        return Words::say('verdicts.'.$phrase['key'], array_map(static fn (mixed $figure): mixed => is_string($figure) ? CatalogueWords::say($figure) : $figure, (array) $phrase['figures']));
     }
 }

@@ -65,6 +65,8 @@ final class PresentSession
     /** @return list<array<string, string>> */
     public static function demoAccounts(): array
     {
-        return json_decode(Storage::disk('local')->get(self::DEMO_FILE) ?? '[]', true);
+        $disk = Storage::disk('local');
+
+        return $disk->exists(self::DEMO_FILE) ? json_decode((string) $disk->get(self::DEMO_FILE), true) : [];
     }
 }

@@ -11,8 +11,8 @@ use App\Models\Finding;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
-use App\Models\WalkLine;
 use App\Models\WalkPerson;
+use Carbon\CarbonImmutable;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Walk\Crossing;
@@ -67,9 +67,10 @@ final readonly class PresentWalk
     private function stateIn(PostingContext $context): array
     {
         $walk = $context->walk;
-        $lines = $walk->lines()->with('answeredBy')->get();
-        /** @var array<string, Outcome> $outcomes */
-        $outcomes = $lines->mapWithKeys(static fn (WalkLine $line): array => [$line->key => $line->outcome])->all();
+        // Rows and no models: a walk has some two hundred lines, and every entry is answered with all of them.
+        $lines = $walk->lines()->toBase()->get()->all();
+        $people = User::query()->whereIn('id', array_filter(array_unique(array_column($lines, 'answered_by_id'))))->get()->map(PresentPerson::of(...))->keyBy('id');
+        $outcomes = array_map(Outcome::from(...), array_column($lines, 'outcome', 'key'));
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
         $last = $this->otherColumn($walk);
         $wear = ($this->wear)($context);
@@ -79,19 +80,19 @@ final readonly class PresentWalk
             'stage' => $walk->stage,
             'stages_entered' => $walk->stages_entered,
             'people' => $this->people($context),
-            'lines' => array_values($lines->map(static fn (WalkLine $line): array => [
+            'lines' => array_map(static fn (\stdClass $line): array => [
                 'key' => $line->key,
-                'outcome' => $line->outcome->value,
+                'outcome' => $line->outcome,
                 'entry_id' => $line->entry_id,
                 'attempts' => $line->attempts,
                 'value' => Figure::orNull($line->value),
                 'unit' => $line->unit,
-                'judgement' => $line->judgement === null ? null : PresentJudgement::of($line->judgement),
-                'answered_by' => PresentPerson::orNull($line->answeredBy),
-                'answered_at' => Moment::orNull($line->answered_at),
+                'judgement' => $line->judgement === null ? null : PresentJudgement::of(json_decode($line->judgement, true, flags: JSON_THROW_ON_ERROR)),
+                'answered_by' => $line->answered_by_id === null ? null : $people[$line->answered_by_id],
+                'answered_at' => $line->answered_at === null ? null : Moment::text(CarbonImmutable::parse($line->answered_at, 'UTC')),
                 'last' => Figure::orNull($last[$line->key] ?? null),
                 'wear' => $wear[$line->key] ?? null,
-            ])->all()),
+            ], $lines),
             'findings' => array_values($findings->map(static fn (Finding $finding): array => PresentFinding::on($finding, $walk))->all()),
             'progress' => [
                 'lines_done' => $progress->linesDone,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Catalogue\CatalogueShelf;
+use App\Catalogue\WalkKits;
 use App\Contract\Contract;
 use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKinds;
@@ -34,6 +35,7 @@ final class AppServiceProvider extends ServiceProvider
             storage_path('framework/contract.json'),
         ));
         $this->app->singleton(EntryKinds::class);
+        $this->app->singleton(WalkKits::class);
         $this->app->singleton(YardInHand::class);
         $this->app->scoped(ContextOfWalk::class);
     }
@@ -44,6 +46,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(static function (Authenticated $event): void {
             assert($event->user instanceof User);
             app(YardInHand::class)->stepInto($event->user->yard);
+            app()->setLocale($event->user->language->value);
         });
         // Everybody who works in the yard may read what is looked at and why.
         Gate::define('read-catalogue', static fn (User $user): bool => true);

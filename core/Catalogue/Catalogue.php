@@ -83,6 +83,27 @@ final readonly class Catalogue
         return $this->paces[$familyId] ?? new Pace;
     }
 
+    /** The part of it that concerns one machine: enough to plan its walks and to judge whatever is found on them. */
+    public function concerning(MachineModel $model): self
+    {
+        $features = $this->featuresOf($model);
+
+        return new self(
+            $this->version,
+            array_filter($this->checks, static fn (Check $check): bool => $check->applies->holdsFor($features)),
+            $this->stages,
+            $this->conditions,
+            [$model->familyId => $this->family($model->familyId)],
+            [$model->id => $model],
+            array_values(array_filter($this->briefingSteps, static fn (BriefingStep $step): bool => $step->applies->holdsFor($features))),
+            $this->findingKinds,
+            $this->triageRules,
+            $this->houseRules,
+            array_intersect_key($this->paces, [$model->familyId => true]),
+            $this->qualifications,
+        );
+    }
+
     /** The features of a model are its own, those of its family, and what the house rules give to such a machine. */
     public function featuresOf(MachineModel $model): Features
     {

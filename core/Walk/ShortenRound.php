@@ -24,6 +24,9 @@ final readonly class ShortenRound
     /** Less than this is no shorter way, in centimetres. */
     private const WORTH_IT = 1.0;
 
+    /** The corner where a round begins stands before all stops. */
+    private const START = -1;
+
     public function __construct(private Route $route)
     {
     }
@@ -37,10 +40,10 @@ final readonly class ShortenRound
         if (count($stops) < 3) {
             return $stops;
         }
-        [$position, $before] = [$this->positions($stops), $this->before($stops)];
+        [$ways, $before] = [$this->ways($stops), $this->before($stops)];
         $habit = range(0, count($stops) - 1);
-        $built = $this->improve($this->build($position, $before), $position, $before);
-        $order = $this->lengthOf($built, $position) < $this->lengthOf($habit, $position) - self::WORTH_IT ? $built : $habit;
+        $built = $this->improve($this->build($ways, $before), $ways, $before);
+        $order = $this->lengthOf($built, $ways) < $this->lengthOf($habit, $ways) - self::WORTH_IT ? $built : $habit;
 
         return $this->joined(array_map(static fn (int $at): Stop => $stops[$at], $order));
     }
@@ -48,33 +51,33 @@ final readonly class ShortenRound
     /** @param  list<Stop>  $stops */
     public function length(array $stops): float
     {
-        return $this->lengthOf(array_keys($stops), $this->positions($stops));
+        return $this->lengthOf(array_keys($stops), $this->ways($stops));
     }
 
     /**
-     * @param list<float> $position
+     * @param array<int, list<float>> $ways
      * @param list<array<int, true>> $before
      * @return list<int>
      */
-    private function build(array $position, array $before): array
+    private function build(array $ways, array $before): array
     {
-        $count = count($position);
+        $count = count($before);
         $waits = array_map(static fn (array $stops): int => array_sum(array_map(static fn (int $stop): int => 1 << $stop, array_keys($stops))), $before);
         // Of the beginnings with the same stops and the same last one, only the shortest is worth keeping.
         $beginnings = [[0, 0.0, 0.0, []]];
         for ($size = 0; $size < $count; $size++) {
             $longer = [];
             foreach ($beginnings as [$set, $length, , $order]) {
-                $at = $order === [] ? 0.0 : $position[$order[$size - 1]];
+                $at = $order === [] ? self::START : $order[$size - 1];
                 for ($next = 0; $next < $count; $next++) {
                     if (($set & 1 << $next) !== 0 || ($waits[$next] & ~$set) !== 0) {
                         continue;
                     }
                     $grown = $set | 1 << $next;
-                    $walked = $length + $this->steps($at, $position[$next]);
+                    $walked = $length + $ways[$at][$next];
                     $key = $grown * 64 + $next;
                     if (! isset($longer[$key]) || $walked < $longer[$key][1]) {
-                        $longer[$key] = [$grown, $walked, $walked + $this->atLeast($grown, $next, $position), [...$order, $next]];
+                        $longer[$key] = [$grown, $walked, $walked + self::atLeast($grown, $ways[$next]), [...$order, $next]];
                     }
                 }
             }
@@ -88,14 +91,14 @@ final readonly class ShortenRound
     /**
      * What the stops that are left will cost at the least: the way to the one that is hardest to reach.
      *
-     * @param list<float> $position
+     * @param list<float> $ways from the last stop to each
      */
-    private function atLeast(int $set, int $last, array $position): float
+    private static function atLeast(int $set, array $ways): float
     {
         $most = 0.0;
-        foreach ($position as $stop => $spot) {
-            if (($set & 1 << $stop) === 0) {
-                $most = max($most, $this->steps($position[$last], $spot));
+        foreach ($ways as $stop => $way) {
+            if ($way > $most && ($set & 1 << $stop) === 0) {
+                $most = $way;
             }
         }
 
@@ -104,17 +107,17 @@ final readonly class ShortenRound
 
     /**
      * @param list<int> $order
-     * @param list<float> $position
+     * @param array<int, list<float>> $ways
      * @param list<array<int, true>> $before
      * @return list<int>
      */
-    private function improve(array $order, array $position, array $before): array
+    private function improve(array $order, array $ways, array $before): array
     {
-        $best = $this->lengthOf($order, $position);
+        $best = $this->lengthOf($order, $ways);
         do {
             $found = null;
             foreach ($this->neighbours($order) as $candidate) {
-                $length = $this->lengthOf($candidate, $position);
+                $length = $this->lengthOf($candidate, $ways);
                 if ($length < $best - self::WORTH_IT && $this->isAllowed($candidate, $before)) {
                     [$best, $found] = [$length, $candidate];
                 }
@@ -150,15 +153,15 @@ final readonly class ShortenRound
 
     /**
      * @param list<int> $order
-     * @param list<float> $position
+     * @param array<int, list<float>> $ways
      */
-    private function lengthOf(array $order, array $position): float
+    private function lengthOf(array $order, array $ways): float
     {
         $length = 0.0;
-        $at = 0.0;
+        $at = self::START;
         foreach ($order as $stop) {
-            $length += $this->steps($at, $position[$stop]);
-            $at = $position[$stop];
+            $length += $ways[$at][$stop];
+            $at = $stop;
         }
 
         return $length;
@@ -190,12 +193,17 @@ final readonly class ShortenRound
     }
 
     /**
+     * Each way is asked for thousands of times, so all are measured once.
+     *
      * @param list<Stop> $stops
-     * @return list<float> along the route
+     * @return array<int, list<float>> centimetres from each stop, and from the START corner, to each
      */
-    private function positions(array $stops): array
+    private function ways(array $stops): array
     {
-        return array_map(fn (Stop $stop): float => $this->route->spotOf($stop->station), $stops);
+        $spots = array_map(fn (Stop $stop): float => $this->route->spotOf($stop->station), $stops);
+        $from = fn (float $spot): array => array_map(fn (float $to): float => $this->steps($spot, $to), $spots);
+
+        return [self::START => $from(0.0)] + array_map($from, $spots);
     }
 
     /**

@@ -101,6 +101,7 @@ return [
     'table_lacks_columns' => ['title' => 'Columns are missing', 'detail' => 'The head line of the table lacks: :columns. Nothing was taken. Fetch the table of models to see how it is laid out.'],
     'table_has_strange_columns' => ['title' => 'Columns that nothing reads', 'detail' => 'The head line of the table has: :columns. Nothing was taken, so that no figure is dropped. Take these columns out or correct their names.'],
     'table_is_empty' => ['title' => 'No rows', 'detail' => 'There is nothing below the head line. Nothing was taken.'],
+    'key_is_yours' => ['title' => 'The walk is yours already', 'detail' => 'You have the key of this walk. There is nobody to take it from.'],
     'walks_along_already' => ['title' => 'You walk along already', 'detail' => 'Your stations are marked with your initials.'],
     'does_not_walk_along' => ['title' => 'You do not walk this one', 'detail' => 'There is nothing to leave. Walk along first, if you want a share of it.'],
     'last_on_the_walk' => ['title' => 'Nobody else walks it', 'detail' => 'A walk is not left alone by the last person on it. Pause it, and it waits at this line.'],

@@ -30,6 +30,7 @@ return [
         'repair_recorded' => 'Repaired',
         'tag_lifted' => 'Tag taken off',
         'walk_joined' => 'Walks along',
+        'walk_taken_over' => 'Walk taken over',
         'walk_left' => 'Walks along no more',
         'handover_step_shown' => 'Step shown',
         'handover_signed' => 'Signed',

@@ -101,6 +101,7 @@ return [
     'table_lacks_columns' => ['title' => 'Faltan columnas', 'detail' => 'A la cabecera de la tabla le faltan: :columns. No se tomó nada. Descargue la tabla de modelos para ver cómo se dispone.'],
     'table_has_strange_columns' => ['title' => 'Columnas que nada lee', 'detail' => 'La cabecera de la tabla tiene: :columns. No se tomó nada, para no perder ninguna cifra. Quite estas columnas o corrija sus nombres.'],
     'table_is_empty' => ['title' => 'Sin filas', 'detail' => 'Bajo la cabecera no hay nada. No se tomó nada.'],
+    'key_is_yours' => ['title' => 'La revisión ya es suya', 'detail' => 'Usted tiene la llave de esta revisión. No hay a quién tomársela.'],
     'walks_along_already' => ['title' => 'Ya la revisa', 'detail' => 'Sus puestos llevan sus iniciales.'],
     'does_not_walk_along' => ['title' => 'No revisa esta', 'detail' => 'No hay nada que dejar. Únase primero, si quiere una parte.'],
     'last_on_the_walk' => ['title' => 'Nadie más la revisa', 'detail' => 'La última persona no deja sola una revisión. Páusela, y espera en esta línea.'],

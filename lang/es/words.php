@@ -30,6 +30,7 @@ return [
         'repair_recorded' => 'Reparada',
         'tag_lifted' => 'Etiqueta quitada',
         'walk_joined' => 'Se une a la revisión',
+        'walk_taken_over' => 'Revisión tomada',
         'walk_left' => 'Deja la revisión',
         'handover_step_shown' => 'Paso mostrado',
         'handover_signed' => 'Firmado',

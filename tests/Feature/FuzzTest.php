@@ -73,14 +73,17 @@ final class FuzzTest extends YardTestCase
 
         $this->parameters = [
             'machine' => [$this->machine->id, $this->theirs[0]], 'hire' => [$this->hire->id, $this->theirs[1]], 'walk' => [$this->walk->id, $this->theirs[2]], 'photo' => [$photo, $this->theirs[4]],
+            'tablet' => [$this->postJson('/api/tablets', ['name' => 'Shed tablet'])->json('tablets.0.id')],
             'tag' => [Tag::query()->where('machine_id', $this->machine->id)->firstOrFail()->id], 'person' => array_column($this->people, 'id'), 'movement' => ['checkout', 'return'],
             'model' => ['dromvik_14c', 'no_such_model'], 'rule' => array_column($this->getJson('/api/house-rules')->json('rules'), 'id'), 'qualification' => ['earthmoving', 'repairs'],
         ];
         $this->operations();
+        // What is theirs is named where a thing is named, and never written into a text that would come back as our own.
+        $ours = array_diff(array_merge(...array_values($this->parameters)), $this->theirs);
         $this->fuzzer = new BodyFuzzer($this->app->make(Contract::class)->document(), new Randomizer(new Xoshiro256StarStar(20_261_125)), [
-            ...array_merge(...array_values($this->parameters)), ...$this->theirs, $finding,
-            ...array_keys($this->walk->lines->keyBy('key')->all()), ...array_column($this->walk->plan->body['stages'], 'id'), 'mm', 'kPa', 'psi', 'dent', 'crack', 'stop', 'note', '12.5', '1000.0',
-        ]);
+            ...array_values($ours), $finding, ...array_keys($this->walk->lines->keyBy('key')->all()), ...array_column($this->walk->plan->body['stages'], 'id'),
+            'mm', 'kPa', 'psi', 'dent', 'crack', 'stop', 'note', '12.5', '1000.0',
+        ], [...array_values($ours), $finding, ...$this->theirs]);
     }
 
     public function test_five_thousand_requests_break_nothing_and_show_nothing_of_another_yard(): void

@@ -7,11 +7,14 @@ namespace Tests\Feature;
 use App\Catalogue\CatalogueShelf;
 use App\Catalogue\ExamineModel;
 use App\Models\Language;
+use App\Models\Role;
 use FilesystemIterator;
 use Illuminate\Support\Arr;
+use JadeLedger\Core\Catalogue\AnswerKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
+use Tests\Support\RealCatalogue;
 use Tests\Support\YardTestCase;
 
 /** Every word of the interface has a key, and every key a text in every language. */
@@ -80,7 +83,7 @@ final class TextsTest extends YardTestCase
                         $unknown[] = "{$file}: {$key}";
                     }
                 }
-                preg_match_all('/new Phrase\(\'([\w.]+)\'/', $source, $phrases);
+                preg_match_all('/new Phrase\(\'([\w.]+)\'[,)]/', $source, $phrases);
                 foreach ($phrases[1] as $key) {
                     if (! is_string(trans("verdicts.{$key}")) || trans("verdicts.{$key}") === "verdicts.{$key}") {
                         $unknown[] = "{$file}: verdicts.{$key}";
@@ -109,6 +112,49 @@ final class TextsTest extends YardTestCase
         self::assertSame([], $without);
     }
 
+    public function test_every_text_that_a_walk_or_a_briefing_shows_is_translated_and_no_translation_is_dead(): void
+    {
+        $shown = ['title', 'how', 'accept', 'if_not', 'do', 'expect', 'fail_means', 'text', 'why', 'summary', 'instruction', 'caution', 'asks', 'direction', 'describes', 'label', 'group', 'name', 'reason'];
+        $walked = [];
+        $anywhere = [];
+        $trees = RealCatalogue::compiled()->trees;
+        array_walk_recursive($trees, static function (mixed $text) use (&$anywhere): void {
+            $anywhere[(string) $text] = true;
+        });
+        foreach (RealCatalogue::compiled()->trees as $file => $tree) {
+            if (preg_match('#^(checks|states|briefings|families|conditions|findings|qualifications|models)\b#', $file) === 1) {
+                $this->collect($tree, $shown, str_starts_with($file, 'models'), $walked);
+            }
+        }
+        $spanish = require self::ROOT.'/lang/es/catalogue.php';
+
+        self::assertSame([], array_keys(array_diff_key($walked, $spanish)), 'shown on a walk, and not translated');
+        self::assertSame([], array_keys(array_diff_key($spanish, $anywhere)), 'translated, and nowhere in the catalogue');
+    }
+
+    public function test_a_plan_and_its_verdicts_come_in_the_language_of_the_reader(): void
+    {
+        $me = $this->as(Role::Technician);
+        $this->assertFits($this->putJson('/api/session/preferences', ['language' => 'es'])->assertOk(), 'Session');
+        $walk = $this->openWalk();
+        $shown = $this->getJson("/api/walks/{$walk->id}")->assertOk();
+        $this->assertFits($shown, 'Walk');
+        self::assertSame('Lugar de la revisión', collect($shown->json('plan.visits'))->flatMap->lines->firstWhere('check', 'hkp-area')['title']);
+        self::assertStringContainsString('Place of the inspection', (string) json_encode($walk->plan->body), 'what is stored and hashed stays as it was');
+        $this->cross($walk, 'cold_isolated');
+        $verdict = $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'amiss', 'words' => 'Soft ground']))->json('results.0.judgement.verdict.reason');
+        self::assertStringStartsWith('No es así: Firme, llano', (string) $verdict);
+        self::assertSame('No se encuentra', $this->getJson('/api/walks/01890a5d-ac96-774b-bcce-b302099a8057')->json('title'));
+
+        $me->update(['language' => 'en']);
+        self::assertSame('Place of the inspection', collect($this->getJson("/api/walks/{$walk->id}")->json('plan.visits'))->flatMap->lines->firstWhere('check', 'hkp-area')['title']);
+    }
+
+    public function test_somebody_who_is_not_signed_in_is_answered_in_the_language_of_the_browser(): void
+    {
+        self::assertSame('Entre primero', $this->withHeader('Accept-Language', 'es-ES,es;q=0.9,en;q=0.5')->getJson('/api/day')->assertUnauthorized()->json('title'));
+    }
+
     public function test_no_word_of_the_interface_stands_in_the_source(): void
     {
         $words = [];
@@ -124,6 +170,23 @@ final class TextsTest extends YardTestCase
         }
 
         self::assertSame([], $words);
+    }
+
+    /**
+     * @param array<int|string, mixed> $tree
+     * @param list<string> $members
+     * @param array<string, true> $into
+     */
+    private function collect(array $tree, array $members, bool $isModel, array &$into): void
+    {
+        foreach ($tree as $name => $part) {
+            if (is_array($part)) {
+                // Names of makers and figures of a model are nobody's to translate.
+                $isModel || $this->collect($part, $members, false, $into);
+            } elseif (is_string($part) && $part !== AnswerKind::Dashboard->value && in_array($name, $isModel ? ['describes'] : $members, true)) {
+                $into[$part] = true;
+            }
+        }
     }
 
     /** @return array<string, callable(string): array<string, mixed>> */

@@ -13,15 +13,12 @@ final class BodyFuzzer
 
     private const NUMBERS = [0, -1, 1, 2147483648, -2147483649, 9007199254740993, 1.5, 1e300, -0.0, 99999];
 
-    /** @param  list<string>  $words ids, lines and names that exist, to be mixed in */
-    public function __construct(private readonly \stdClass $document, private readonly Randomizer $random, private array $words)
+    /**
+     * @param list<string> $words lines and names that exist, to be mixed in
+     * @param list<string> $names ids and digests of things, for members that name one
+     */
+    public function __construct(private readonly \stdClass $document, private readonly Randomizer $random, private readonly array $words, private readonly array $names)
     {
-    }
-
-    /** @param  list<string>  $words */
-    public function know(array $words): void
-    {
-        $this->words = array_values(array_unique([...$this->words, ...$words]));
     }
 
     /** A value for a schema: fitting in most parts, and somewhere wrong every other time. */
@@ -99,6 +96,7 @@ final class BodyFuzzer
             $this->chance(12) => $this->pick(self::STRINGS),
             $this->chance(60) => str_repeat('long ', 4000),
             ($schema->format ?? '') === 'uuid' && $this->chance(2) => sprintf('0190%04x-0000-7%03x-8000-%012x', $this->random->getInt(0, 65535), $this->random->getInt(0, 4095), $this->random->getInt(0, 1 << 40)),
+            ($schema->format ?? '') === 'uuid', str_starts_with($schema->pattern ?? '', '^[0-9a-f]{64}') => $this->pick($this->names),
             ($schema->format ?? '') === 'date-time' => gmdate('Y-m-d\TH:i:s\Z', time() - $this->random->getInt(0, 9000)),
             ($schema->format ?? '') === 'date' => gmdate('Y-m-d', time() + $this->random->getInt(-40, 400) * 86_400),
             isset($schema->pattern) && str_contains($schema->pattern, '\\d') => (string) ($this->random->getInt(-100, 30_000) / 10),

@@ -30,12 +30,13 @@ final class AddLead extends Command
 
             return self::INVALID;
         }
+        $login = $this->argument('login');
         $given = $this->arguments() + ['password' => (string) $this->secret('Password, at least '.GoodPassword::SHORTEST.' characters')];
         $faults = Validator::make($given, [
             'login' => ['regex:/^[a-z][a-z0-9._-]{1,39}$/D', Rule::unique('users', 'login')],
             'name' => ['max:80'],
             'initials' => ['regex:/^\p{Lu}{1,3}$/Du'],
-            'password' => [new GoodPassword((string) $given['login'])],
+            'password' => [new GoodPassword(is_string($login) ? $login : '')],
         ])->errors()->all();
         if ($faults !== []) {
             array_map($this->error(...), $faults);

@@ -26,8 +26,9 @@ final class LedgerVerify extends Command
         }
         $broken = 0;
         $entries = 0;
+        $reports = $number === null ? $verify->all() : [];
         foreach ($machines as $machine) {
-            $report = $verify($machine);
+            $report = $reports[$machine->id] ?? $verify($machine);
             $entries += $report->entriesRead;
             if ($report->firstBroken !== null) {
                 $broken++;

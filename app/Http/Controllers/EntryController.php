@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Actions\PostEntries;
 use App\Http\Problems\Refused;
+use App\Ledger\DeviceClock;
 use App\Models\User;
 use App\Models\Walk;
 use App\Presenters\PresentBatch;
+use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,6 +29,6 @@ final class EntryController
             throw Refused::because('no_entries', 422, ['most' => self::LARGEST_BATCH]);
         }
 
-        return $present->respond($post($walk, array_values($entries), $user), $walk, $user);
+        return $present->respond($post($walk, array_values($entries), $user, DeviceClock::of($request, CarbonImmutable::now())), $walk, $user);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Ledger\DeviceClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
@@ -39,6 +40,6 @@ final class OpenWalkRequest extends FormRequest
 
     public function recordedAt(): CarbonImmutable
     {
-        return CarbonImmutable::parse($this->string('recorded_at')->value())->utc();
+        return DeviceClock::of($this, CarbonImmutable::now())->corrected(CarbonImmutable::parse($this->string('recorded_at')->value())->utc());
     }
 }

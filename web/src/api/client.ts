@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { noteYardTime } from '../app/clockSkew';
 import { ProblemError, type Problem } from './problem';
 import type { components, paths } from './schema';
 
@@ -14,6 +15,8 @@ export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin
 
 api.use({
   async onRequest({ request }) {
+    // What this tablet thinks it is: where that is off, the yard puts right what was recorded by it.
+    request.headers.set('X-Device-Time', new Date().toISOString());
     if (request.method !== 'GET') {
       if (cookie('XSRF-TOKEN') === undefined) {
         await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
@@ -22,6 +25,11 @@ api.use({
     }
 
     return request;
+  },
+  onResponse({ response }) {
+    noteYardTime(response.headers.get('Date'));
+
+    return undefined;
   },
 });
 

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { NavLink } from 'react-router';
+import { WrongClock } from './WrongClock';
 import './page.css';
 
 export interface Posting {
@@ -34,6 +35,7 @@ export function Page({ title, sub, right, folio, leaf, postings = [], tabs = fal
         </div>
         <div className="head-right">{right}</div>
       </header>
+      <WrongClock />
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys */}
       <main className="page-body" tabIndex={isRead ? 0 : undefined}>
         {children}

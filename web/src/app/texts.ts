@@ -10,6 +10,9 @@ export const LANGUAGES = [
   { tag: 'es', name: 'Español' },
 ] as const;
 
+/** The language of the catalogue's own texts. */
+export const WRITTEN_IN = 'en';
+
 export type Language = (typeof LANGUAGES)[number]['tag'];
 
 const KEY = 'jade.language.1';

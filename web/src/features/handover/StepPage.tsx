@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { TranslationNote } from '../../app/TranslationNote';
 import type { Schema } from '../../api/client';
 import { drawing } from '../../plans/drawings';
 import { Shapes } from '../../plans/Shapes';
@@ -18,6 +19,7 @@ export function StepPage({ briefing, step }: { briefing: Schema['Briefing']; ste
     <section className="step">
       <div className="step-main">
         <h2>{step.instruction}</h2>
+        <TranslationNote />
         <svg viewBox={`${x - room} ${y - room} ${width + 2 * room} ${height + 2 * room}`} role="img" aria-label={part === undefined ? t('handover.whole') : t('handover.where', { part: part.name })}>
           <Shapes shapes={art.plan} marked={step.part} />
           {part !== undefined && (

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { TranslationNote } from '../../app/TranslationNote';
 import { Act } from '../../app/Act';
 import { useElapsed } from '../../app/useElapsed';
 import { useKept } from '../../app/useKept';
@@ -44,6 +45,7 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           <p>{stage.summary}</p>
         </div>
       </header>
+      <TranslationNote />
       {inTheWay.length > 0 ? (
         <div className="crossing-blocked">
           <p className="slab">{t(shut !== undefined ? 'crossing.shut' : 'crossing.blocked')}</p>

@@ -12,6 +12,7 @@ import { DisputeLeaf } from './DisputeLeaf';
 import { DrawnInstrument } from './DrawnInstrument';
 import type { PanelProps } from './LinePanel';
 import { isHeld } from './PostureBar';
+import { useMe } from '../session/useSession';
 import { ProblemWords } from './ProblemWords';
 import { StepKey } from './StepKey';
 import { StrikeAct } from './StrikeAct';
@@ -200,12 +201,13 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   );
 }
 
-/** The figure in the unit of the plate, and beside it in the other one where the yard reads both. */
+/** The figure in the unit of the plate, and beside it in the other one; or in the one that the reader asked for alone. */
 function BothUnits({ value, instrument }: { value: string; instrument: Instrument }) {
+  const { units } = useMe();
   const { beside } = instrument;
   const own = { text: figure(value), unit: unitName(instrument.unit) };
   const other = beside === undefined ? null : { text: figure((Number(value) * beside.per + beside.offset).toFixed(2)), unit: beside.symbol };
-  const [first, second] = other !== null && beside?.is_first === true ? [other, own] : [own, other];
+  const [first, second] = other === null || units === 'si' ? [own, null] : units === 'us' ? [other, null] : beside?.is_first === true ? [other, own] : [own, other];
 
   return (
     <>

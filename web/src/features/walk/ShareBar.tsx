@@ -1,7 +1,9 @@
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from './ProblemWords';
+import { TakeOverLeaf } from './TakeOverLeaf';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
 import type { Walk } from './types';
@@ -11,20 +13,35 @@ export function ShareBar({ walk, post }: { walk: Walk; post: Post }) {
   const { t } = useTranslation();
   const me = useMe();
   const { busy, problem, send } = useSend();
+  const [isTaking, setIsTaking] = useState(false);
   const { people } = walk.state;
   const walksAlong = people.some(({ person }) => person.id === me.id);
   if (walksAlong && people.length < 2) {
     return null;
   }
+  const takeOver = async (reason: string) => {
+    if (await send(() => post('walk.taken_over', { reason }))) {
+      setIsTaking(false);
+    }
+  };
   const names = people.filter(({ person }) => person.id !== me.id).map(({ person }) => person.name);
 
   return (
     <aside className="share" aria-label={t('share.title')}>
-      <p>{walksAlong ? t('share.with', { names: names.join(', ') }) : t('share.others', { names: names.join(', '), count: names.length })}</p>
-      <Act disabled={busy} testId={walksAlong ? 'leave-walk' : 'join-walk'} onClick={() => void send(() => post(walksAlong ? 'walk.left' : 'walk.joined', {}))}>
+      <p>
+        {walksAlong ? t('share.with', { names: names.join(', ') }) : t('share.others', { names: names.join(', '), count: names.length })}
+        {!walksAlong && me.may.walk && ` ${t('share.look_on')}`}
+      </p>
+      {!walksAlong && me.may.walk && (
+        <Act disabled={busy} testId="take-over" onClick={() => setIsTaking(true)}>
+          {t('share.take_over')}
+        </Act>
+      )}
+      <Act disabled={busy || !me.may.walk} testId={walksAlong ? 'leave-walk' : 'join-walk'} onClick={() => void send(() => post(walksAlong ? 'walk.left' : 'walk.joined', {}))}>
         {t(walksAlong ? 'share.leave' : 'share.join')}
       </Act>
-      <ProblemWords problem={problem} />
+      {!isTaking && <ProblemWords problem={problem} />}
+      {isTaking && <TakeOverLeaf names={names.join(', ')} problem={problem} onClose={() => setIsTaking(false)} onReason={(reason) => void takeOver(reason)} />}
     </aside>
   );
 }

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { TranslationNote } from '../../app/TranslationNote';
 import type { Schema } from '../../api/client';
 import { Act } from '../../app/Act';
 import { feel } from '../../app/feel';
@@ -67,6 +68,7 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
   return (
     <>
       <div className="test">
+        <TranslationNote />
         {!isAnswered && (
           <ol className="test-steps">
             {line.test.map((one, number) => (

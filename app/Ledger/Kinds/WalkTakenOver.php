@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\Refused;
+use App\Ledger\EntryKind;
+use App\Ledger\IncomingEntry;
+use App\Ledger\PostingContext;
+use App\Models\LedgerEntry;
+use App\Models\User;
+use App\Models\WalkPerson;
+
+/** Somebody takes a walk from whoever has the key, and says why. What was entered before stays with who entered it. */
+final class WalkTakenOver implements EntryKind
+{
+    public static function name(): string
+    {
+        return 'walk.taken_over';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role->walks();
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        $holder = self::holderOf($context->walk->id);
+        if ($holder?->user_id === $context->actor->id) {
+            throw Refused::because('key_is_yours', 409);
+        }
+
+        return $holder === null ? [] : ['from' => $holder->user_id];
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $holder = self::holderOf((string) $entry->walk_id);
+        WalkPerson::query()->where('walk_id', $entry->walk_id)->where('user_id', $entry->actor_id)->delete();
+        if ($holder !== null) {
+            WalkPerson::query()->where('walk_id', $entry->walk_id)->where('user_id', $holder->user_id)->delete();
+        }
+        // In the place of the one before, so that the key is where it was.
+        WalkPerson::query()->insert(['walk_id' => $entry->walk_id, 'user_id' => $entry->actor_id, 'joined_at' => ($holder->joined_at ?? $entry->recorded_at)->format('Y-m-d H:i:s.u')]);
+    }
+
+    private static function holderOf(string $walkId): ?WalkPerson
+    {
+        return WalkPerson::query()->where('walk_id', $walkId)->orderBy('joined_at')->orderBy('user_id')->first();
+    }
+}
