@@ -44,7 +44,8 @@ final class CatalogueWords
         }
         if ($answer instanceof \stdClass) {
             foreach (get_object_vars($answer) as $name => $part) {
-                $answer->{$name} = self::within($part, (string) $name);
+                // Of a source the words are the catalogue's; elsewhere "words" are what somebody wrote.
+                $answer->{$name} = $member === 'source' && $name === 'words' && is_string($part) ? self::say($part) : self::within($part, (string) $name);
             }
         }
 

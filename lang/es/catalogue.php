@@ -6,6 +6,9 @@ declare(strict_types=1);
  * Texts of the catalogue, by their English text. Translation to be checked by the yard before use.
  */
 return [
+    // Sources
+    'common practice, no source' => 'práctica común, sin fuente',
+    'from memory, to be confirmed' => 'de memoria, por confirmar',
     // Briefings: names
     'Blades off' => 'Cuchillas fuera',
     'Park level' => 'Aparcar en llano',

@@ -24,7 +24,12 @@ function parts(moment: string, options: Intl.DateTimeFormatOptions): string {
 export const clock = (moment: string): string => parts(moment, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 
 /** Tuesday 24 November */
-export const longDate = (moment: string): string => parts(moment, { weekday: 'long', day: 'numeric', month: 'long' }).replace(',', '');
+export function longDate(moment: string): string {
+  const date = parts(moment, { weekday: 'long', day: 'numeric', month: 'long' }).replace(',', '');
+
+  // It heads a page: some languages write the days of the week small.
+  return date.charAt(0).toLocaleUpperCase(locale) + date.slice(1);
+}
 
 /** 24 Nov 14:05 */
 export const shortDate = (moment: string): string => `${parts(moment, { day: 'numeric', month: 'short' })} ${clock(moment)}`;

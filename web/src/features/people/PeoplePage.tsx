@@ -69,7 +69,7 @@ function PeopleActs({ onAdd }: { onAdd: () => void }) {
   const { may } = useMe();
 
   return (
-    <div className="people-acts">
+    <>
       {may.read_audit && (
         <Link to="/audit" data-testid="to-audit">
           {t('people.audit')}
@@ -80,7 +80,7 @@ function PeopleActs({ onAdd }: { onAdd: () => void }) {
           {t('people.add')}
         </button>
       )}
-    </div>
+    </>
   );
 }
 

@@ -35,7 +35,7 @@ export function Tablets() {
               </b>
               {t('people.enrolled', { name: tablet.enrolled_by.name, date: shortDate(tablet.enrolled_at) })}
             </span>
-            <HoldAct under={t('act.hold')} disabled={revoke.isPending} onHeld={() => revoke.mutate(tablet.id)}>
+            <HoldAct tone="oxide" under={t('act.hold')} disabled={revoke.isPending} onHeld={() => revoke.mutate(tablet.id)}>
               {t('people.revoke')}
             </HoldAct>
           </li>

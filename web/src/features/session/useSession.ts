@@ -65,6 +65,8 @@ export function useSignOut() {
   return useMutation({
     mutationFn: () => answer(api.DELETE('/api/session')),
     onSuccess: async () => {
+      // Nobody first: a page that is still there would ask for itself again.
+      queries.setQueryData<Schema['Session']>(KEY, (session) => (session === undefined ? session : { ...session, user: null }));
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
       await forgetQueries();
       await queries.invalidateQueries({ queryKey: KEY });
