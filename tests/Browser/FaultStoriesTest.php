@@ -37,6 +37,8 @@ final class FaultStoriesTest extends BrowserTestCase
         $values = [$attend => $value !== '' ? $value : $this->lowPressure($attend)];
         $this->walkOn($values, 'doc-manual');
         $this->tap('cannot-tell');
+        $this->wait(self::named('cannot-dark'));
+        $this->lookOnce('cannot-tell');
         $this->tap('cannot-dark');
         $this->walkOn($values, $first);
         $this->readInTheWrongState();
@@ -107,6 +109,8 @@ final class FaultStoriesTest extends BrowserTestCase
             $this->tap('post');
         } else {
             $this->tap('otherwise');
+            $this->wait(self::named('observed-moved'));
+            $this->lookOnce('test-otherwise');
             $this->tap('observed-moved');
         }
         $this->wait('.panel [data-testid=verdict][data-outcome=stop]');

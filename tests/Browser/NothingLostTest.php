@@ -34,6 +34,25 @@ final class NothingLostTest extends BrowserTestCase
         self::assertNotSame([], $this->shell(), 'the shell is kept on the tablet');
     }
 
+    public function test_the_network_is_cut_at_every_step_and_each_line_is_posted_once(): void
+    {
+        $this->openWalkOf('M-33', 'rafe');
+        $before = $this->standing();
+        $answered = [];
+        for ($step = 0; $step < 12; $step++) {
+            // Cut before the touch, under the request that the touch began, or between two touches.
+            $cutFirst = $step % 3 === 0;
+            $this->network(! $cutFirst);
+            $answered = [...$answered, ...$this->answer(1)];
+            $this->network($step % 3 === 2);
+            $this->network(true);
+        }
+
+        $this->waitUntil(fn (): bool => $this->keptOnTablet() === [], 'Not every line is posted.');
+        self::assertEqualsCanonicalizing([...$before, ...$answered], $this->standing());
+        self::assertSame(count(array_unique($answered)), $this->entriesOf($answered), 'each is in the ledger once');
+    }
+
     public function test_a_session_that_ends_in_mid_walk_loses_nothing_and_nobody_else_posts_it(): void
     {
         $walk = $this->openWalkOf('E-18', 'ines');
@@ -91,6 +110,25 @@ final class NothingLostTest extends BrowserTestCase
               all.onsuccess = () => { asked.result.close(); done(all.result.flatMap((one) => one.state.state.queries.map((query) => query.queryKey))); };
             };
             JS);
+    }
+
+    /**
+     * How many entries of the trail answer these lines of this walk.
+     *
+     * @param list<string> $lines
+     */
+    private function entriesOf(array $lines): int
+    {
+        return (int) $this->web->executeAsyncScript(<<<'JS'
+            const [lines, done] = arguments;
+            const ask = (path) => fetch(path, { headers: { Accept: 'application/json' } }).then((answer) => answer.json());
+            (async () => {
+              const walk = await ask('/api/walks/' + location.pathname.split('/').pop());
+              const titles = walk.plan.visits.flatMap((visit) => visit.lines).filter((line) => lines.includes(line.key)).map((line) => line.title);
+              const trail = await ask('/api/machines/' + walk.machine.id + '/entries');
+              done(trail.entries.filter((entry) => entry.walk_id === walk.id && entry.kind === 'check.answered' && titles.includes(entry.title)).length);
+            })();
+            JS, [$lines]);
     }
 
     private function openWalkOf(string $number, string $login): string

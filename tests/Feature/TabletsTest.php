@@ -174,6 +174,16 @@ final class TabletsTest extends YardTestCase
         $this->postJson('/api/session', ['login' => 'wren', 'password' => 'four loud herring gulls'])->assertOk();
     }
 
+    public function test_a_lead_is_added_at_the_command_line_with_a_good_password(): void
+    {
+        $add = fn (string $password) => $this->artisan('yard:add-lead', ['login' => 'wren', 'name' => 'Wren Halloran', 'initials' => 'WH', '--yard' => 'Tern Quay Hire'])->expectsQuestion('Password, at least 10 characters', $password);
+        $add('qwertyuiop')->assertFailed();
+        $add('four loud herring gulls')->assertSuccessful();
+
+        $this->postJson('/api/session', ['login' => 'wren', 'password' => 'four loud herring gulls'])->assertOk();
+        self::assertTrue($this->getJson('/api/session')->json('user.may.lead'));
+    }
+
     public function test_sign_ins_and_changes_of_master_data_stand_in_the_audit_trail(): void
     {
         $lead = $this->as(Role::Lead);

@@ -17,6 +17,9 @@ trait WalksInTheBrowser
     /** What is measured where a condition asks for a figure. */
     private const MEASURED = ['level_ground' => '0.6', 'engine_off_10_min' => '25', 'engine_off_5_min' => '12', 'oil_20_to_40' => '27', 'tyre_temperature' => '20', 'acid_temperature' => '25', 'rested_an_hour' => '90', 'hold_revs' => '1500', 'coolant_cool' => '25'];
 
+    /** @var array<string, true> */
+    private static array $lookedAt = [];
+
     /**
      * Walks on until the line that is named, or to the end.
      *
@@ -119,14 +122,18 @@ trait WalksInTheBrowser
     {
         $line = $this->line();
         if ($this->exists(self::named('value'))) {
+            $this->lookOnce('reading-'.$this->web->executeScript('return document.querySelector("svg[data-drawn]")?.dataset.drawn ?? "plain"'));
             $this->holdPosture();
             $this->setValue($values[$line] ?? $this->amidst($line));
             $this->tap('post');
         } elseif ($this->exists(self::named('as-expected'))) {
+            $this->lookOnce('test');
             $this->passTest();
         } elseif ($this->exists(self::named('post-dashboard'))) {
+            $this->lookOnce('dashboard');
             $this->tap('post-dashboard');
         } elseif ($this->exists(self::named('compare'))) {
+            $this->lookOnce('paper');
             $this->comparePaper();
         } else {
             return false;
@@ -203,6 +210,7 @@ trait WalksInTheBrowser
 
     protected function confirmState(): void
     {
+        $this->lookOnce($this->exists('.second-person') ? 'crossing-with-second' : 'crossing');
         foreach ($this->web->findElements(WebDriverBy::cssSelector('.crossing-line')) as $line) {
             // Where time matters the first touch starts the clock, the second one says that it was waited.
             while ($line->getAttribute('aria-pressed') !== 'true') {
@@ -217,6 +225,20 @@ trait WalksInTheBrowser
         }
         $this->tap('confirm-state');
         $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');
+    }
+
+    /** Whether what is shown keeps anybody out, by day and by night: once for each kind of thing in a run, for it takes its time. */
+    protected function lookOnce(string $what): void
+    {
+        if (isset(self::$lookedAt[$what])) {
+            return;
+        }
+        self::$lookedAt[$what] = true;
+        $this->assertAccessible();
+        $this->web->executeScript('document.documentElement.dataset.set = "night"');
+        $this->assertAccessible();
+        $this->picture("{$what}-night");
+        $this->web->executeScript('document.documentElement.dataset.set = "day"');
     }
 
     protected function holdPosture(): void

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Support\BrowserTestCase;
+
+/** Shared tablets, and people who read another language. */
+final class WhoIsAtItTest extends BrowserTestCase
+{
+    public function test_on_a_tablet_that_the_lead_enrolled_a_name_and_a_pin_open_the_day(): void
+    {
+        $this->signIn('juno');
+        $this->tap('my-name');
+        $this->tap('choose-pin');
+        $this->type('password-now', 'tern-quay');
+        $this->type('new-pin', '4417');
+        $this->tap('keep-pin');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('new-pin')), 'The PIN is not kept.');
+        $this->tap('sign-out');
+
+        $this->signIn('dilys');
+        $this->open('/app/people');
+        $this->wait('.tablets');
+        $this->type('tablet-name', 'Shed tablet');
+        $this->tap('enrol');
+        $this->waitForText('.tablets', 'this tablet');
+        $this->open('/app');
+        $this->tap('my-name');
+        $this->tap('sign-out');
+
+        $this->tap('pin-JP');
+        $this->picture('pin');
+        $this->assertAccessible();
+        $this->type('pin', '4418');
+        $this->tap('pin-go');
+        $this->waitForText('.pin-said', '4 tries are left');
+        // By the keys of the page, as a glove does.
+        foreach (['4', '4', '1', '7'] as $digit) {
+            $this->tapOn(".pin-keys [aria-label=\"Digit {$digit}\"]");
+        }
+        $this->tap('pin-go');
+        $this->wait('.day');
+        self::assertStringContainsString('Juno Pellow', $this->text('.head-who'));
+        self::assertFalse($this->exists('[data-testid="by-password"]'));
+    }
+
+    public function test_a_page_is_spanish_for_who_reads_spanish_and_stays_so(): void
+    {
+        $this->signIn('moss');
+        $this->tap('my-name');
+        $this->tap('language-es');
+        $this->waitForText('.leaf', 'Idioma');
+        $this->picture('spanish-choices');
+        $this->open('/app');
+        $this->waitForText('.day', 'Empezar a');
+        self::assertSame('es', $this->web->executeScript('return document.documentElement.lang'));
+        $this->tap('open-out-E-14');
+        $this->wait('.panel');
+        $this->waitForText('.panel', 'Traducción que el patio debe comprobar');
+        $this->picture('spanish-walk');
+        $this->assertAccessible();
+        $outside = $this->web->executeScript('return [...document.querySelectorAll(".act-word, .strip span, .head h1")].filter((words) => words.scrollWidth > words.clientWidth + 1 && getComputedStyle(words).textOverflow !== "ellipsis").map((words) => words.textContent)');
+        self::assertSame([], $outside, 'Spanish is longer, and fits');
+
+        $this->open('/app');
+        $this->wait('.day');
+        $this->tap('my-name');
+        $this->tap('language-en');
+        $this->waitForText('.leaf', 'Language');
+        $this->assertConsoleIsClean();
+    }
+
+    public function test_a_page_at_twice_its_size_keeps_everything_in_reach(): void
+    {
+        $this->signIn('ines');
+        // Twice the size on this screen is half of it in CSS pixels.
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 640, 'height' => 400, 'deviceScaleFactor' => 2, 'mobile' => false]);
+        foreach (['/app', '/app/fleet', '/app/people', '/app/catalogue'] as $path) {
+            $this->open($path);
+            $this->wait('.page-body');
+            $this->picture('double'.str_replace('/', '-', $path));
+            self::assertLessThanOrEqual(641, $this->web->executeScript('return document.documentElement.scrollWidth'), "{$path} has to be moved sideways");
+        }
+    }
+}
