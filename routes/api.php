@@ -18,6 +18,7 @@ use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PhotoThumbnailController;
+use App\Http\Controllers\PhotoUploadController;
 use App\Http\Controllers\PinController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\PulseController;
@@ -84,6 +85,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('walks/{walk}/release', ReleaseController::class)->name('walks.release');
     Route::get('walks/{walk}/briefing', BriefingController::class)->name('walks.briefing');
     Route::post('photos', [PhotoController::class, 'store'])->name('photos.store');
+    Route::post('photo-uploads', [PhotoUploadController::class, 'store'])->name('photo_uploads.store');
+    Route::get('photo-uploads/{upload}', [PhotoUploadController::class, 'show'])->name('photo_uploads.show');
+    Route::patch('photo-uploads/{upload}', [PhotoUploadController::class, 'update'])->name('photo_uploads.update');
     Route::get('photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
     Route::get('photos/{photo}/thumbnail', PhotoThumbnailController::class)->name('photos.thumbnail');
 });

@@ -77,6 +77,8 @@ return [
         'photo' => 'Take a photo of the meter.',
         'reason' => 'Say in a few words why it is so, for example: meter changed.',
     ],
+    'piece_does_not_follow' => ['title' => 'The piece does not follow', 'detail' => 'Go on at byte :offset.'],
+    'piece_has_wrong_size' => ['title' => 'The piece has the wrong size', 'detail' => 'A piece has 1 to :most bytes, and all of them no more than was said.'],
     'not_a_picture' => ['title' => 'Not a picture', 'detail' => 'Send a JPEG, PNG or WebP picture.'],
     'too_many_pixels' => ['title' => 'Too many pixels', 'detail' => 'At most :megapixels megapixels. Take it with a smaller size.'],
     'unknown_finding_kind' => ['title' => 'Unknown kind of finding', 'detail' => 'Take one of the kinds of the plan.'],

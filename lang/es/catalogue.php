@@ -8,7 +8,6 @@ declare(strict_types=1);
 return [
     // Sources
     'common practice, no source' => 'práctica común, sin fuente',
-    'from memory, to be confirmed' => 'de memoria, por confirmar',
     // Briefings: names
     'Blades off' => 'Cuchillas fuera',
     'Park level' => 'Aparcar en llano',

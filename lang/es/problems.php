@@ -77,6 +77,8 @@ return [
         'photo' => 'Haga una foto del contador.',
         'reason' => 'Diga en pocas palabras por qué es así, por ejemplo: contador cambiado.',
     ],
+    'piece_does_not_follow' => ['title' => 'El trozo no sigue', 'detail' => 'Siga en el byte :offset.'],
+    'piece_has_wrong_size' => ['title' => 'El trozo tiene mal tamaño', 'detail' => 'Un trozo tiene de 1 a :most bytes, y todos no más de lo dicho.'],
     'not_a_picture' => ['title' => 'No es una foto', 'detail' => 'Envíe una imagen JPEG, PNG o WebP.'],
     'too_many_pixels' => ['title' => 'Demasiados píxeles', 'detail' => 'Como máximo :megapixels megapíxeles. Hágala más pequeña.'],
     'unknown_finding_kind' => ['title' => 'Tipo de hallazgo desconocido', 'detail' => 'Tome uno de los tipos del plan.'],

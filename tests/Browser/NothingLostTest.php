@@ -39,7 +39,16 @@ final class NothingLostTest extends BrowserTestCase
         $this->openWalkOf('M-33', 'rafe');
         $before = $this->standing();
         $answered = [];
-        for ($step = 0; $step < 12; $step++) {
+        $byHand = [];
+        for ($step = 0; count($answered) < 12; $step++) {
+            if (! $this->exists(self::named('stands'))) {
+                $line = $this->line();
+                $this->answersByHand([]);
+                $this->waitUntil(fn (): bool => $this->line() !== $line, "The walk stays at {$line}.");
+                $byHand[] = $line;
+
+                continue;
+            }
             // Cut before the touch, under the request that the touch began, or between two touches.
             $cutFirst = $step % 3 === 0;
             $this->network(! $cutFirst);
@@ -49,7 +58,7 @@ final class NothingLostTest extends BrowserTestCase
         }
 
         $this->waitUntil(fn (): bool => $this->keptOnTablet() === [], 'Not every line is posted.');
-        self::assertEqualsCanonicalizing([...$before, ...$answered], $this->standing());
+        self::assertEqualsCanonicalizing([...$before, ...$answered], array_values(array_diff($this->standing(), $byHand)));
         self::assertSame(count(array_unique($answered)), $this->entriesOf($answered), 'each is in the ledger once');
     }
 

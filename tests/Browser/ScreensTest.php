@@ -27,7 +27,7 @@ final class ScreensTest extends BrowserTestCase
         yield 'model-table' => ['dilys', '/app/catalogue', ['[data-testid="open-import"]'], '[data-testid="import-each_row"]'];
         yield 'machine' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '[data-testid="trail-entry"]'];
         yield 'spread-open' => ['dilys', '/app', ['[data-testid="open-in-E-11"]'], '.spread'];
-        yield 'people' => ['dilys', '/app/people', [], '.tablets ul'];
+        yield 'people' => ['dilys', '/app/people', [], '.tablets-enrol'];
         yield 'add-person' => ['dilys', '/app/people', ['[data-testid="add"]'], '[data-testid="new-login"]'];
         yield 'audit' => ['edda', '/app/audit', [], '[data-testid="audit-entry"]'];
         yield 'my-choices' => ['juno', '/app', ['[data-testid="my-name"]'], '[data-testid="language-es"]'];

@@ -42,7 +42,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         }
         $this->tap('pin-go');
         $this->wait('.day');
-        self::assertStringContainsString('Juno Pellow', $this->text('.head-who'));
+        self::assertStringContainsString('Juno Pellow', $this->text('[data-testid="my-name"]'));
         self::assertFalse($this->exists('[data-testid="by-password"]'));
     }
 

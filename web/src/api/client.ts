@@ -46,11 +46,3 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
 function isProblem(error: unknown): error is Problem {
   return typeof error === 'object' && error !== null && 'title' in error && 'status' in error;
 }
-
-/** Sends a picture; the answer names what was kept of it. */
-export async function sendPhoto(file: File): Promise<Schema['Photo']> {
-  const body = new FormData();
-  body.append('photo', file);
-
-  return answer(api.POST('/api/photos', { body: body as never, bodySerializer: (form) => form as unknown as FormData }));
-}

@@ -1,7 +1,8 @@
 import i18n from 'i18next';
-import { answer, api, sendPhoto, type Schema } from '../api/client';
+import { answer, api, type Schema } from '../api/client';
 import { ProblemError } from '../api/problem';
 import { isFull, store, type Entry, type KeptEntry, type KeptOpening } from './store';
+import { sendPieces } from './sendPieces';
 
 export type { Entry } from './store';
 
@@ -233,7 +234,7 @@ class Outbox {
     const named = async (id: unknown): Promise<unknown> => {
       const photo = typeof id === 'string' ? await store.photos.get(id) : undefined;
 
-      return photo === undefined ? id : (await sendPhoto(new File([photo.blob], 'photo.jpg', { type: photo.blob.type }))).sha256;
+      return photo === undefined ? id : sendPieces(photo);
     };
     if (Array.isArray(payload['photos'])) {
       payload['photos'] = await Promise.all(payload['photos'].map(named));

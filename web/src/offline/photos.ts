@@ -1,21 +1,29 @@
 import { useEffect, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { sendPhoto } from '../api/client';
 import { ProblemError } from '../api/problem';
-import { store } from './store';
+import { sendPieces } from './sendPieces';
+import { store, type KeptPhoto } from './store';
 
-/** Sends a picture; without a network it is kept here and sent with the entry that names it. Gives the name to use. */
+/** Answers after which the same thing is sent again: sign in first, the page has expired, too often. */
+const WAITS = [401, 419, 429];
+
+/** Keeps a picture on the tablet and sends it; without a network it waits for the entry that names it. Gives the name to use. */
 export async function sendOrKeep(file: File, userId: string): Promise<string> {
+  const photo: KeptPhoto = { id: uuid(), userId, blob: file };
+  await store.photos.add(photo);
   try {
-    return (await sendPhoto(file)).sha256;
+    const name = await sendPieces(photo);
+    await store.photos.delete(photo.id);
+
+    return name;
   } catch (error) {
-    if (error instanceof ProblemError) {
+    if (error instanceof ProblemError && error.problem.status < 500 && !WAITS.includes(error.problem.status)) {
+      // The yard does not want it: nothing is lost by letting it go, and whoever took it is told.
+      await store.photos.delete(photo.id);
       throw error;
     }
-    const id = uuid();
-    await store.photos.add({ id, userId, blob: file });
 
-    return id;
+    return photo.id;
   }
 }
 

@@ -35,6 +35,8 @@ export interface KeptPhoto {
   id: string;
   userId: string;
   blob: Blob;
+  /** The yard's name for the pieces that have come through already. */
+  upload?: string;
 }
 
 interface KeptPage {

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
+import { TranslationNote } from '../../app/TranslationNote';
 import type { Problem } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { Mark } from '../../marks/Mark';
@@ -48,6 +49,7 @@ export function LinePanel(props: PanelProps) {
         <p>
           {visit.direction} {line.how}
         </p>
+        <TranslationNote />
       </header>
       {!inState && mayPost && stage !== undefined && (
         <div className="panel-state">

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { TranslationNote } from '../../app/TranslationNote';
 import { problemOf } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { feel } from '../../app/feel';
@@ -49,7 +48,6 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
             {t(`severity.${line.severity}`)} ({t(`source.${line.source.kind}`)}: {line.source.words})
           </dd>
         </dl>
-        <TranslationNote />
         <AnswerSoFar state={state} position={position} isKept={isKept} />
         {mayPost && inState && rest.length > 1 && (
           <Act testId="rest" under={t('rest.under')} onClick={() => setResting(true)}>

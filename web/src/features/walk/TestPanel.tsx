@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { TranslationNote } from '../../app/TranslationNote';
 import type { Schema } from '../../api/client';
 import { Act } from '../../app/Act';
 import { feel } from '../../app/feel';
@@ -68,7 +67,6 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
   return (
     <>
       <div className="test">
-        <TranslationNote />
         {!isAnswered && (
           <ol className="test-steps">
             {line.test.map((one, number) => (

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\TakePieceOfPhoto;
+use App\Http\Problems\Refused;
+use App\Models\Photo;
+use App\Models\PhotoUpload;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+/** Pictures in pieces. */
+final class PhotoUploadController
+{
+    public function store(Request $request, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('create', Photo::class);
+        $most = (int) config('jade.photos.largest_upload_bytes');
+        $bytes = (int) $request->validate(['bytes' => ['required', 'integer', 'min:1']])['bytes'];
+        if ($bytes > $most) {
+            throw Refused::because('too_large', 413, ['megabytes' => intdiv($most, 1024 * 1024)]);
+        }
+        $upload = PhotoUpload::query()->create(['user_id' => $user->id, 'bytes' => $bytes, 'received' => 0]);
+
+        return response()->json($this->presented($upload), 201);
+    }
+
+    public function show(PhotoUpload $upload, #[CurrentUser] User $user): JsonResponse
+    {
+        return response()->json($this->presented($this->own($upload, $user)));
+    }
+
+    public function update(PhotoUpload $upload, Request $request, TakePieceOfPhoto $take, #[CurrentUser] User $user): JsonResponse
+    {
+        $offset = (int) $request->validate(['offset' => ['required', 'integer', 'min:0']])['offset'];
+
+        return response()->json($this->presented($take($this->own($upload, $user), $offset, $request->getContent(), $user)));
+    }
+
+    /** Somebody else's is not there. */
+    private function own(PhotoUpload $upload, User $user): PhotoUpload
+    {
+        return $upload->user_id === $user->id ? $upload : throw Refused::because('not_found', 404);
+    }
+
+    /** @return array<string, mixed> */
+    private function presented(PhotoUpload $upload): array
+    {
+        return ['id' => $upload->id, 'bytes' => $upload->bytes, 'offset' => $upload->received, 'photo' => $upload->photo_sha256];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Yards\OfYard;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A picture that comes in pieces, so that one that was cut off goes on where it stopped.
+ *
+ * @property string $id
+ * @property string $yard_id
+ * @property string $user_id
+ * @property int $bytes in all
+ * @property int $received so far
+ * @property string|null $photo_sha256 of what was kept, once it is whole
+ * @property Carbon $created_at
+ */
+final class PhotoUpload extends Model
+{
+    use HasUuids;
+    use OfYard;
+
+    protected $fillable = ['yard_id', 'user_id', 'bytes', 'received', 'photo_sha256'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    /** Where its pieces are put together: on this machine, wherever photos are kept. */
+    public function path(): string
+    {
+        return storage_path("app/private/uploads/{$this->id}");
+    }
+}
