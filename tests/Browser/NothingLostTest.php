@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\BrowserTestCase;
 use Tests\Support\WalksInTheBrowser;
 
@@ -102,6 +103,10 @@ final class NothingLostTest extends BrowserTestCase
         $this->web->navigate()->refresh();
         $this->wait('.panel');
         $this->waitForText('.walk-who', '4 lines kept here');
+        $this->tap('decision');
+        $this->waitForText('.leaf', 'the decision waits for the network');
+        $this->web->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->waitUntil(fn (): bool => ! $this->exists('.leaf'), 'The leaf does not close.');
 
         $this->network(true);
         $this->waitUntil(fn (): bool => ! str_contains($this->text('.walk-who'), 'kept'), 'The walk is not posted.');

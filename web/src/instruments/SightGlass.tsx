@@ -71,10 +71,10 @@ function MarkLine({ name, value, at, half, covered }: { name: string; value: num
     <>
       <path d={`M${CX - half} ${at}H${CX + half}`} stroke={covered ? 'var(--sheet)' : 'var(--jade)'} strokeWidth="2.4" strokeDasharray="9 4" />
       <path d={`M46 ${at}H${CX - BEZEL}`} stroke="var(--ink)" strokeWidth="1.4" />
-      <text x="42" y={at - 1} textAnchor="end" fontSize="17" fontWeight="650">
+      <text x="36" y={at - 1} textAnchor="end" fontSize="17" fontWeight="650">
         {name}
       </text>
-      <text x="42" y={at + 18} textAnchor="end" fontSize="20" fontWeight="750">
+      <text x="36" y={at + 18} textAnchor="end" fontSize="20" fontWeight="750">
         {value}
       </text>
     </>

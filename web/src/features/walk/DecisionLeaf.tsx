@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
+import { whatToDo } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { HoldAct } from '../../app/HoldAct';
 import { Leaf } from '../../app/Leaf';
@@ -59,7 +60,7 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
       }
     >
       {release.isPending && <p>{t('state.fetching')}</p>}
-      {release.isError && <p>{t('state.no_network')}</p>}
+      {release.isError && <p role="status">{whatToDo(release.error, t('decision.needs_network'))}</p>}
       {data !== undefined && (
         <>
           {data.tag !== null ? (
