@@ -3,7 +3,7 @@ import { useSyncExternalStore } from 'react';
 /** Less than this is the way of the request, and no wrong clock. */
 const SECONDS_THAT_COUNT = 120;
 
-let minutesAhead = 0;
+let ahead = 0;
 const watchers = new Set<() => void>();
 
 /** What the yard's clock showed when it answered: the Date of an answer. */
@@ -14,20 +14,19 @@ export function noteYardTime(date: string | null): void {
   }
   const seconds = (Date.now() - yard) / 1000;
   const minutes = Math.abs(seconds) < SECONDS_THAT_COUNT ? 0 : Math.round(seconds / 60);
-  if (minutes !== minutesAhead) {
-    minutesAhead = minutes;
+  if (minutes !== ahead) {
+    ahead = minutes;
     watchers.forEach((watcher) => watcher());
   }
 }
 
 /** By how many minutes the clock of this tablet is ahead of the yard's; negative when it is behind, 0 when it is right. */
-export function useMinutesAhead(): number {
-  return useSyncExternalStore(
-    (watcher) => {
-      watchers.add(watcher);
+export const minutesAhead = (): number => ahead;
 
-      return () => watchers.delete(watcher);
-    },
-    () => minutesAhead,
-  );
+export function useMinutesAhead(): number {
+  return useSyncExternalStore((watcher) => {
+    watchers.add(watcher);
+
+    return () => watchers.delete(watcher);
+  }, minutesAhead);
 }

@@ -173,6 +173,7 @@ class Outbox {
         this.awaited.set(result.id, result);
       }
     }
+    const taken: Entry[] = [];
     await store.transaction('rw', store.kept, async () => {
       for (const kept of batch) {
         const result = byId.get(kept.entry.id);
@@ -186,9 +187,12 @@ class Outbox {
           await store.kept.update(kept.order, { standing: 'refused', problem: { type, title, detail } });
         } else {
           await store.kept.delete(kept.order);
+          taken.push(kept.entry);
         }
       }
     });
+    // The yard has the pictures that these named: they make room here.
+    await store.photos.bulkDelete(taken.flatMap(photosOf));
     await this.load();
   }
 
@@ -281,6 +285,15 @@ class Outbox {
     this.state = state;
     this.watchers.forEach((watcher) => watcher());
   }
+}
+
+/** What an entry calls its pictures: by the yard's name for them, or by that of this tablet. */
+function photosOf(entry: Entry): string[] {
+  const { photos, photo } = entry.payload as Record<string, unknown>;
+
+  const names: unknown[] = [...(Array.isArray(photos) ? (photos as unknown[]) : []), photo];
+
+  return names.filter((name) => typeof name === 'string');
 }
 
 export const outbox = new Outbox();

@@ -6,11 +6,9 @@ import { feel } from '../../app/feel';
 import { useKept } from '../../app/useKept';
 import { NumberPad } from '../../instruments/NumberPad';
 import { AnswerSoFar } from './AnswerSoFar';
-import { CannotTellAct } from './CannotTellAct';
 import type { PanelProps } from './LinePanel';
-import { ProblemWords } from './ProblemWords';
-import { StrikeAct } from './StrikeAct';
 import { useSend } from './useSend';
+import { WrittenActs } from './WrittenActs';
 
 type Payload = Schema['DashboardReadPayload'];
 type Lamp = Payload['lamps'][number];
@@ -93,21 +91,11 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
         )}
         <AnswerSoFar state={state} position={position} isKept={isKept} onTag={onTag} />
       </div>
-      <ProblemWords problem={problem ?? refusal} />
-      {mayPost && (
-        <div className="look-acts paper-acts">
-          {isAnswered ? (
-            <StrikeAct entryId={state.entry_id ?? ''} post={post} />
-          ) : (
-            <CannotTellAct position={position} post={post} disabled={busy} words="walk.cannot_read" />
-          )}
-          {!isAnswered && (
-            <Act tone={isDark ? 'jade' : 'ink'} disabled={busy || !isSet} testId="post-dashboard" onClick={() => void write()}>
-              {isDark ? t('dashboard.nothing') : t('dashboard.post', { count: draft.lamps.length + draft.codes.length })}
-            </Act>
-          )}
-        </div>
-      )}
+      <WrittenActs position={position} post={post} entryId={isAnswered ? (state.entry_id ?? '') : null} busy={busy} problem={problem ?? refusal} mayPost={mayPost}>
+        <Act tone={isDark ? 'jade' : 'ink'} disabled={busy || !isSet} testId="post-dashboard" onClick={() => void write()}>
+          {isDark ? t('dashboard.nothing') : t('dashboard.post', { count: draft.lamps.length + draft.codes.length })}
+        </Act>
+      </WrittenActs>
       <NumberPad
         open={typing === 'spn'}
         title={t('dashboard.spn')}

@@ -5,11 +5,9 @@ import { Act } from '../../app/Act';
 import { feel } from '../../app/feel';
 import { useKept } from '../../app/useKept';
 import { AnswerSoFar } from './AnswerSoFar';
-import { CannotTellAct } from './CannotTellAct';
 import type { PanelProps } from './LinePanel';
-import { ProblemWords } from './ProblemWords';
-import { StrikeAct } from './StrikeAct';
 import { useSend } from './useSend';
+import { WrittenActs } from './WrittenActs';
 
 interface Draft {
   date: string;
@@ -78,21 +76,11 @@ export function PaperPanel({ walk, position, mayPost, isKept, post, inState, onT
         )}
         <AnswerSoFar state={state} position={position} isKept={isKept} onTag={onTag} />
       </div>
-      <ProblemWords problem={problem ?? refusal} />
-      {mayPost && (
-        <div className="look-acts paper-acts">
-          {isAnswered ? (
-            <StrikeAct entryId={state.entry_id ?? ''} post={post} />
-          ) : (
-            <CannotTellAct position={position} post={post} disabled={busy} words="walk.cannot_read" />
-          )}
-          {!isAnswered && (
-            <Act tone="jade" disabled={busy || !inState || !isWhole} testId="compare" under={t(isSerial ? 'paper.with_record' : 'paper.with_hire')} onClick={() => void compare()}>
-              {t('paper.compare')}
-            </Act>
-          )}
-        </div>
-      )}
+      <WrittenActs position={position} post={post} entryId={isAnswered ? (state.entry_id ?? '') : null} busy={busy} problem={problem ?? refusal} mayPost={mayPost}>
+        <Act tone="jade" disabled={busy || !inState || !isWhole} testId="compare" under={t(isSerial ? 'paper.with_record' : 'paper.with_hire')} onClick={() => void compare()}>
+          {t('paper.compare')}
+        </Act>
+      </WrittenActs>
     </>
   );
 }

@@ -1,0 +1,40 @@
+import type { ReactNode } from 'react';
+import type { Problem } from '../../api/problem';
+import { CannotTellAct } from './CannotTellAct';
+import { ProblemWords } from './ProblemWords';
+import { StrikeAct } from './StrikeAct';
+import type { Post } from './useWalk';
+import type { Position } from './useWalkPosition';
+
+interface Props {
+  position: Position;
+  post: Post;
+  /** The entry that answers the line; none while it is open. */
+  entryId: string | null;
+  busy: boolean;
+  problem: Problem | null;
+  mayPost: boolean;
+  /** What writes the answer, shown while the line is open. */
+  children: ReactNode;
+}
+
+/** What lies below a line that is written and not drawn: strike what stands, or answer it, or say why it cannot be read. */
+export function WrittenActs({ position, post, entryId, busy, problem, mayPost, children }: Props) {
+  return (
+    <>
+      <ProblemWords problem={problem} />
+      {mayPost && (
+        <div className="look-acts paper-acts">
+          {entryId !== null ? (
+            <StrikeAct entryId={entryId} post={post} />
+          ) : (
+            <>
+              <CannotTellAct position={position} post={post} disabled={busy} words="walk.cannot_read" />
+              {children}
+            </>
+          )}
+        </div>
+      )}
+    </>
+  );
+}

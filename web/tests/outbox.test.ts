@@ -1,0 +1,182 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { ProblemError } from '../src/api/problem';
+
+const calls = vi.hoisted(() => ({ POST: vi.fn(), GET: vi.fn(), PATCH: vi.fn() }));
+vi.mock('../src/api/client', () => ({ api: calls, answer: (call: Promise<unknown>) => call }));
+
+const { outbox } = await import('../src/offline/outbox');
+const { store } = await import('../src/offline/store');
+
+const WALK = 'walk-1';
+let made = 0;
+const entry = (payload: Record<string, unknown> = {}) => ({ id: `entry-${++made}`, kind: 'check.answered', recorded_at: '2026-11-25T09:00:00Z', payload }) as never as Parameters<typeof outbox.post>[1];
+const posted = (...ids: string[]) => ({ results: ids.map((id) => ({ id, status: 'posted' })), state: { stage: null } });
+const problem = (status: number) => new ProblemError({ type: '/problems/some', title: 'Some', status, detail: 'What to do' });
+/** The ids of the entries of each batch that was sent, in order. */
+const sent = () => calls.POST.mock.calls.filter(([path]) => String(path).endsWith('/entries')).map(([, { body }]) => (body as { entries: { id: string }[] }).entries.map(({ id }) => id));
+
+beforeEach(async () => {
+  await outbox.belongsTo(null);
+  await Promise.all([store.kept.clear(), store.openings.clear(), store.photos.clear()]);
+  Object.values(calls).forEach((call) => call.mockReset());
+  await outbox.belongsTo('ines');
+});
+
+describe('an entry', () => {
+  it('is written down before it is sent, and leaves when the ledger has it', async () => {
+    const one = entry();
+    calls.POST.mockImplementation(async () => {
+      expect((await store.kept.toArray()).map((kept) => [kept.entry.id, kept.standing])).toEqual([[one.id, 'sending']]);
+
+      return posted(one.id);
+    });
+
+    expect(await outbox.post(WALK, one)).toEqual({ status: 'posted', result: { id: one.id, status: 'posted' } });
+    expect(await store.kept.count()).toBe(0);
+    expect(outbox.snapshot().kept).toEqual([]);
+  });
+
+  it('stays queued when the network does not carry it, and goes once, as it was, when the network is back', async () => {
+    const [one, two] = [entry(), entry()];
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    expect(await outbox.post(WALK, one)).toEqual({ status: 'kept' });
+    expect(await outbox.post(WALK, two)).toEqual({ status: 'kept' });
+    expect(outbox.snapshot().nextTry).not.toBeNull();
+
+    calls.POST.mockReset().mockResolvedValue(posted(one.id, two.id));
+    window.dispatchEvent(new Event('online'));
+    await vi.waitFor(async () => expect(await store.kept.count()).toBe(0));
+    expect(sent()).toEqual([[one.id, two.id]]);
+  });
+
+  it.each([500, 502, 503])('stays queued when the yard answers %i', async (status) => {
+    calls.POST.mockRejectedValue(problem(status));
+
+    expect(await outbox.post(WALK, entry())).toEqual({ status: 'kept' });
+    expect((await store.kept.toArray()).map((kept) => kept.standing)).toEqual(['queued']);
+  });
+
+  it.each([401, 419, 429])('stays queued and says why when the yard answers %i', async (status) => {
+    calls.POST.mockRejectedValue(problem(status));
+
+    await expect(outbox.post(WALK, entry())).rejects.toMatchObject({ problem: { status } });
+    expect((await store.kept.toArray()).map((kept) => kept.standing)).toEqual(['queued']);
+  });
+
+  it('that is refused is told to whoever entered it, and does not stay', async () => {
+    calls.POST.mockRejectedValue(problem(422));
+
+    await expect(outbox.post(WALK, entry())).rejects.toMatchObject({ problem: { detail: 'What to do' } });
+    expect(await store.kept.count()).toBe(0);
+  });
+
+  it('that is refused while nobody looks stays, with what to do, until it was read', async () => {
+    const [good, bad] = [entry(), entry()];
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    await outbox.post(WALK, good);
+    await outbox.post(WALK, bad);
+    calls.POST.mockReset().mockResolvedValue({ results: [{ id: good.id, status: 'posted' }, { id: bad.id, status: 'refused', problem: { type: '/problems/some', title: 'Some', status: 422, detail: 'What to do' } }], state: {} });
+    await outbox.sendAll();
+
+    expect(outbox.snapshot().refused.map((kept) => [kept.entry.id, kept.problem?.detail])).toEqual([[bad.id, 'What to do']]);
+    await outbox.read(bad.id);
+    expect(await store.kept.count()).toBe(0);
+  });
+
+  it('that the answer does not mention is sent again', async () => {
+    const [one, two] = [entry(), entry()];
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    await outbox.post(WALK, one);
+    await outbox.post(WALK, two);
+    calls.POST.mockReset().mockResolvedValueOnce(posted(one.id)).mockResolvedValueOnce(posted(two.id));
+    await outbox.sendAll();
+    await outbox.sendAll();
+
+    expect(sent()).toEqual([[one.id, two.id], [two.id]]);
+    expect(await store.kept.count()).toBe(0);
+  });
+
+  it('of somebody else waits for them, whoever is signed in', async () => {
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    const hers = entry();
+    await outbox.post(WALK, hers);
+    calls.POST.mockReset().mockResolvedValue(posted(hers.id));
+    await outbox.belongsTo('rafe');
+
+    expect(sent()).toEqual([]);
+    expect(outbox.snapshot()).toMatchObject({ kept: [], ofOthers: 1 });
+    await outbox.belongsTo('ines');
+    expect(sent()).toEqual([[hers.id]]);
+  });
+
+  it('that was on its way when the page was closed is queued again', async () => {
+    const one = entry();
+    await outbox.belongsTo(null);
+    await store.kept.add({ walkId: WALK, userId: 'ines', entry: one, standing: 'sending' });
+    calls.POST.mockResolvedValue(posted(one.id));
+    await outbox.belongsTo('ines');
+
+    expect(sent()).toEqual([[one.id]]);
+    expect(await store.kept.count()).toBe(0);
+  });
+
+  it('is refused in words when the tablet is full', async () => {
+    vi.spyOn(store.kept, 'add').mockRejectedValueOnce(Object.assign(new Error('full'), { name: 'QuotaExceededError' }));
+
+    await expect(outbox.post(WALK, entry())).rejects.toMatchObject({ problem: { status: 507 } });
+    expect(sent()).toEqual([]);
+  });
+});
+
+describe('a walk that was opened with no network', () => {
+  it('is told to the yard before its entries, and followed where somebody had opened it', async () => {
+    const one = entry();
+    const moved = vi.fn();
+    outbox.whenMoved(moved);
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    await outbox.open({ walkId: WALK, hireId: 'hire-1', movement: 'checkout', recordedAt: '2026-11-25T09:00:00Z' });
+    await outbox.post(WALK, one);
+    calls.POST.mockReset().mockImplementation((path: string) => Promise.resolve(path.endsWith('/entries') ? posted(one.id) : { id: 'walk-of-rafe' }));
+    await outbox.sendAll();
+    await outbox.sendAll();
+
+    expect(calls.POST.mock.calls[0]?.[0]).toBe('/api/hires/{hire}/walks');
+    expect(moved).toHaveBeenCalledWith(WALK, 'walk-of-rafe');
+    expect(await store.kept.count()).toBe(0);
+    expect(await store.openings.count()).toBe(0);
+  });
+});
+
+describe('a picture', () => {
+  const blob = new Blob([new Uint8Array(600 * 1024)], { type: 'image/jpeg' });
+  const upload = (offset: number, photo: string | null = null) => ({ id: 'upload-1', bytes: blob.size, offset, photo });
+  const offsets = () => calls.PATCH.mock.calls.map(([, { params }]) => (params as { query: { offset: number } }).query.offset);
+
+  it('goes on where it stopped, and its entry names it as the yard does', async () => {
+    await store.photos.add({ id: 'photo-1', userId: 'ines', blob });
+    const one = entry({ photos: ['photo-1', 'known'] });
+    calls.POST.mockResolvedValueOnce(upload(0));
+    calls.PATCH.mockResolvedValueOnce(upload(262_144)).mockRejectedValueOnce(new TypeError('Failed to fetch'));
+    expect(await outbox.post(WALK, one)).toEqual({ status: 'kept' });
+
+    calls.GET.mockResolvedValueOnce(upload(262_144));
+    calls.PATCH.mockResolvedValueOnce(upload(524_288)).mockResolvedValueOnce(upload(blob.size, 'digest'));
+    calls.POST.mockResolvedValueOnce(posted(one.id));
+    await outbox.sendAll();
+
+    expect(offsets()).toEqual([0, 262_144, 262_144, 524_288]);
+    expect((calls.POST.mock.calls.at(-1)?.[1] as { body: { entries: { payload: unknown }[] } }).body.entries[0]?.payload).toEqual({ photos: ['digest', 'known'] });
+    expect(await store.photos.count()).toBe(0);
+  });
+
+  it('begins anew when the yard has forgotten its pieces', async () => {
+    await store.photos.add({ id: 'photo-1', userId: 'ines', blob, upload: 'upload-0' });
+    const one = entry({ photos: ['photo-1'] });
+    calls.GET.mockRejectedValueOnce(problem(404));
+    calls.POST.mockResolvedValueOnce(upload(0)).mockResolvedValueOnce(posted(one.id));
+    calls.PATCH.mockResolvedValueOnce(upload(blob.size, 'digest'));
+
+    expect(await outbox.post(WALK, one)).toMatchObject({ status: 'posted' });
+    expect(offsets()).toEqual([0]);
+  });
+});
