@@ -42,7 +42,7 @@ final class CatalogueShelf
         $words = $this->compiled()->trees['features.yaml']['features'];
         foreach ($this->current()->houseRules->all as $rule) {
             foreach ($rule->schools as $school) {
-                $words += array_fill_keys($school->gifts(), "{$rule->title}: {$school->name}");
+                $words += array_fill_keys($school->gifts(), CatalogueWords::say($rule->title).': '.CatalogueWords::say($school->name));
             }
         }
 

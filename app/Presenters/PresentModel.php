@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueWords;
 use App\Catalogue\ModelSheet;
 use App\Http\Problems\Refused;
 use App\Models\YardModel;
@@ -96,7 +97,7 @@ final readonly class PresentModel
 
         return array_map(static fn (string $name): array => [
             'id' => $name,
-            'words' => $words[$name] ?? $name,
+            'words' => CatalogueWords::say($words[$name] ?? $name),
             'from' => $rules->has($name) ? 'house_rule' : ($family->has($name) ? 'family' : 'model'),
         ], $catalogue->featuresOf($model)->names);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueWords;
 use App\Catalogue\ExamineModel;
 use App\Catalogue\LimitField;
 use App\Words;
@@ -27,7 +28,7 @@ final readonly class PresentModelDraft
 
         return [
             'families' => $families,
-            'features' => array_map(static fn (string $id, string $words): array => ['id' => $id, 'words' => $words], array_keys($words), $words),
+            'features' => array_map(static fn (string $id, string $words): array => ['id' => $id, 'words' => CatalogueWords::say($words)], array_keys($words), $words),
         ];
     }
 

@@ -114,7 +114,7 @@ final class TextsTest extends YardTestCase
 
     public function test_every_text_that_a_walk_or_a_briefing_shows_is_translated_and_no_translation_is_dead(): void
     {
-        $shown = ['title', 'how', 'accept', 'if_not', 'do', 'expect', 'fail_means', 'text', 'why', 'summary', 'instruction', 'caution', 'asks', 'direction', 'describes', 'label', 'group', 'name', 'reason'];
+        $shown = ['title', 'how', 'accept', 'if_not', 'do', 'expect', 'fail_means', 'text', 'why', 'summary', 'instruction', 'caution', 'asks', 'direction', 'describes', 'label', 'group', 'name', 'reason', 'followed', 'followed_why', 'other', 'other_why', 'because'];
         $walked = [];
         $anywhere = [];
         $trees = RealCatalogue::compiled()->trees;
@@ -122,7 +122,7 @@ final class TextsTest extends YardTestCase
             $anywhere[(string) $text] = true;
         });
         foreach (RealCatalogue::compiled()->trees as $file => $tree) {
-            if (preg_match('#^(checks|states|briefings|families|conditions|findings|qualifications|models)\b#', $file) === 1) {
+            if (preg_match('#^(checks|states|briefings|families|conditions|findings|qualifications|models|rules)\b#', $file) === 1) {
                 $this->collect($tree, $shown, str_starts_with($file, 'models'), $walked);
             }
         }
