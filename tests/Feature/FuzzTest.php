@@ -73,6 +73,7 @@ final class FuzzTest extends YardTestCase
 
         $this->parameters = [
             'machine' => [$this->machine->id, $this->theirs[0]], 'hire' => [$this->hire->id, $this->theirs[1]], 'walk' => [$this->walk->id, $this->theirs[2]], 'photo' => [$photo, $this->theirs[4]],
+            'upload' => [$this->postJson('/api/photo-uploads', ['bytes' => 4_000_000])->json('id')],
             'tablet' => [$this->postJson('/api/tablets', ['name' => 'Shed tablet'])->json('tablets.0.id')],
             'tag' => [Tag::query()->where('machine_id', $this->machine->id)->firstOrFail()->id], 'person' => array_column($this->people, 'id'), 'movement' => ['checkout', 'return'],
             'model' => ['dromvik_14c', 'no_such_model'], 'rule' => array_column($this->getJson('/api/house-rules')->json('rules'), 'id'), 'qualification' => ['earthmoving', 'repairs'],
@@ -151,6 +152,9 @@ final class FuzzTest extends YardTestCase
     private function address(string $path, string $method): string
     {
         $address = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $name): string => rawurlencode($this->fuzzer->chance(10) ? str_replace('/', '', $this->fuzzer->word()) : $this->fuzzer->pick($this->parameters[$name[1]])), $path);
+        if ($method === 'PATCH') {
+            $address .= '?offset='.$this->fuzzer->pick(['0', '0', '1', '-1', 'x']);
+        }
         if ($method === 'GET' && $this->fuzzer->chance(3)) {
             $address .= '?'.http_build_query([$this->fuzzer->pick(['date', 'cursor', 'page', 'q']) => $this->fuzzer->chance(5) ? [$this->fuzzer->word()] : $this->fuzzer->word()]);
         }
