@@ -48,4 +48,10 @@ final class LearnedPace extends Model
     {
         return ['seconds' => 'array', 'learned_at' => 'datetime'];
     }
+
+    /** A family is learned by each yard for itself: the key is both. */
+    protected function setKeysForSaveQuery($query)
+    {
+        return parent::setKeysForSaveQuery($query)->where('yard_id', $this->yard_id);
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\LearnedPace;
 use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Role;
@@ -112,6 +113,20 @@ final class YardsTest extends YardTestCase
 
         self::assertSame((string) $other['id'], (string) $mine);
         self::assertSame((string) $rule['value'], (string) $theirs);
+    }
+
+    public function test_each_yard_learns_how_fast_it_walks_for_itself(): void
+    {
+        $learn = static fn (int $seconds) => LearnedPace::query()->updateOrCreate(['family' => 'tracked_excavator'], ['seconds' => ['hkp-area' => $seconds], 'walks' => 5, 'learned_at' => CarbonImmutable::now()]);
+        $here = Yard::query()->findOrFail($this->hand->id());
+        $learn(20);
+        $this->hand->stepInto(Yard::query()->create(['name' => 'Third yard', 'place' => 'upland', 'timezone' => 'UTC']));
+        $learn(40);
+        $learn(50);
+        self::assertSame(['hkp-area' => 50], LearnedPace::current()['tracked_excavator']['seconds']);
+
+        $this->hand->stepInto($here);
+        self::assertSame(['hkp-area' => 20], LearnedPace::current()['tracked_excavator']['seconds']);
     }
 
     public function test_a_day_is_a_day_in_the_time_zone_of_the_yard(): void
