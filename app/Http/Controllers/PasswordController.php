@@ -13,7 +13,6 @@ use App\Presenters\PresentSession;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 /** Another password; every other session of the person ends. */
@@ -25,7 +24,6 @@ final class PasswordController
         $user->update(['password' => $valid['new_password'], 'pin_tries' => 0]);
         DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', $request->session()->getId())->delete();
         // The session remembers the hash that it was opened with.
-        $request->session()->put('password_hash_'.Auth::getDefaultDriver(), $user->getAuthPassword());
         $request->session()->put('password_hash_web', $user->getAuthPassword());
         $request->session()->regenerate();
         $audit(AuditKind::PasswordChanged, $user, $user->name);
