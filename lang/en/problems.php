@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'look_at_the_fields' => ['title' => 'Look at the fields', 'detail' => 'Something in the request does not fit; see each field.'],
     'sign_in_first' => ['title' => 'Sign in first', 'detail' => 'Nobody is signed in on this tablet. Sign in and send it again; nothing was lost.'],
+    'somebody_else_is_signed_in' => ['title' => 'Somebody else is signed in', 'detail' => 'These entries wait on the tablet until whoever entered them signs in again.'],
     'wrong_password' => ['title' => 'Name and password do not belong together', 'detail' => 'Name and password do not belong together. Look at both and try again.'],
     'tablet_not_enrolled' => ['title' => 'This tablet is not enrolled', 'detail' => 'A PIN opens nothing here. Sign in with your password, or have the yard lead enrol this tablet.'],
     'pin_not_for_this_person' => ['title' => 'No PIN for this name', 'detail' => 'Sign in with your password: a PIN is for those on shift who chose one, and never for a lead.'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'look_at_the_fields' => ['title' => 'Mire los campos', 'detail' => 'Algo de lo pedido no encaja; vea cada campo.'],
     'sign_in_first' => ['title' => 'Entre primero', 'detail' => 'Nadie ha entrado en esta tableta. Entre y envíelo otra vez; no se perdió nada.'],
+    'somebody_else_is_signed_in' => ['title' => 'Ha entrado otra persona', 'detail' => 'Estos asientos esperan en la tableta hasta que quien los anotó vuelva a entrar.'],
     'wrong_password' => ['title' => 'Nombre y contraseña no van juntos', 'detail' => 'Nombre y contraseña no van juntos. Mire los dos y pruebe otra vez.'],
     'tablet_not_enrolled' => ['title' => 'Esta tableta no está inscrita', 'detail' => 'Aquí un PIN no abre nada. Entre con su contraseña, o haga que el jefe de patio inscriba esta tableta.'],
     'pin_not_for_this_person' => ['title' => 'Sin PIN para este nombre', 'detail' => 'Entre con su contraseña: el PIN es para los de turno que eligieron uno, y nunca para un jefe.'],

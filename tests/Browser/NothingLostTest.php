@@ -66,6 +66,8 @@ final class NothingLostTest extends BrowserTestCase
     public function test_a_session_that_ends_in_mid_walk_loses_nothing_and_nobody_else_posts_it(): void
     {
         $walk = $this->openWalkOf('E-18', 'ines');
+        // The crossing is posted: an answer that is still under way would bring the session back.
+        $this->waitUntil(fn (): bool => $this->keptOnTablet() === [], 'The crossing is not posted.');
         $before = $this->standing();
         $this->web->manage()->deleteAllCookies();
         $answered = [$this->line()];

@@ -43,6 +43,17 @@ final class SharedWalkTest extends YardTestCase
         self::assertSame([$new->id, $helper->id], $this->walkers($walk), 'the one with the key first');
     }
 
+    public function test_entries_of_one_person_are_never_posted_under_the_name_of_another(): void
+    {
+        $ines = $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $entry = $this->entry('finding.placed', ['at' => ['x' => 0, 'y' => 0], 'kind' => 'dent', 'words' => '', 'photos' => []]);
+        $rafe = $this->as(Role::Technician);
+
+        self::assertSame('/problems/somebody-else-is-signed-in', $this->withHeader('X-Actor', $ines->id)->send($walk, $entry)->assertUnauthorized()->json('type'));
+        self::assertSame('posted', $this->withHeader('X-Actor', $rafe->id)->send($walk, $entry)->json('results.0.status'));
+    }
+
     public function test_taking_over_needs_a_reason_and_is_for_those_who_walk(): void
     {
         $this->as(Role::Technician);

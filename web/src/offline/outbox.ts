@@ -143,7 +143,7 @@ class Outbox {
     try {
       target = await this.announce(walkId);
       const entries = await Promise.all(batch.map((kept) => this.withPhotos(kept.entry)));
-      const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, body: { entries } }));
+      const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, headers: { 'X-Actor': this.user ?? '' }, body: { entries } }));
       ({ results, state } = taken);
     } catch (error) {
       if (!(error instanceof ProblemError) || error.problem.status >= 500 || [401, 419, 429].includes(error.problem.status)) {
