@@ -10,10 +10,10 @@ use App\Models\Role;
 use App\Models\User;
 use App\Models\Yard;
 use App\People\GoodPassword;
+use App\People\PersonRules;
 use App\Yards\YardInHand;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
-use Illuminate\Validation\Rule;
 
 /** The first person of a yard, and the way back in for a yard whose leads have all lost their passwords. */
 final class AddLead extends Command
@@ -32,12 +32,7 @@ final class AddLead extends Command
         }
         $login = $this->argument('login');
         $given = $this->arguments() + ['password' => (string) $this->secret('Password, at least '.GoodPassword::SHORTEST.' characters')];
-        $faults = Validator::make($given, [
-            'login' => ['regex:/^[a-z][a-z0-9._-]{1,39}$/D', Rule::unique('users', 'login')],
-            'name' => ['max:80'],
-            'initials' => ['regex:/^\p{Lu}{1,3}$/Du'],
-            'password' => [new GoodPassword(is_string($login) ? $login : '')],
-        ])->errors()->all();
+        $faults = Validator::make($given, PersonRules::all(is_string($login) ? $login : ''), PersonRules::messages())->errors()->all();
         if ($faults !== []) {
             array_map($this->error(...), $faults);
 
