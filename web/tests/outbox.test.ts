@@ -96,6 +96,34 @@ describe('an entry', () => {
     expect(await store.kept.count()).toBe(0);
   });
 
+  it('goes in batches that the yard takes, in order, however many have gathered', async () => {
+    const all = Array.from({ length: 250 }, () => entry());
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    await store.kept.bulkAdd(all.map((one) => ({ walkId: WALK, userId: 'ines', entry: one, standing: 'queued' as const })));
+    const last = entry();
+    expect(await outbox.post(WALK, last)).toEqual({ status: 'kept' });
+
+    calls.POST.mockReset().mockImplementation((_path: string, { body }: { body: { entries: { id: string }[] } }) => Promise.resolve(posted(...body.entries.map(({ id }) => id))));
+    await outbox.sendAll();
+
+    expect(sent().map((batch) => batch.length)).toEqual([100, 100, 51]);
+    expect(sent().flat()).toEqual([...all, last].map(({ id }) => id));
+    expect(await store.kept.count()).toBe(0);
+  });
+
+  it('of a walk that somebody had opened goes there, with every batch', async () => {
+    const all = Array.from({ length: 150 }, () => entry());
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    await outbox.open({ walkId: WALK, hireId: 'hire-1', movement: 'checkout', recordedAt: '2026-11-25T09:00:00Z' });
+    await store.kept.bulkAdd(all.map((one) => ({ walkId: WALK, userId: 'ines', entry: one, standing: 'queued' as const })));
+    await outbox.sendAll();
+    calls.POST.mockReset().mockImplementation((path: string, { body }: { body: { entries: { id: string }[] } }) => Promise.resolve(path.endsWith('/entries') ? posted(...body.entries.map(({ id }) => id)) : { id: 'walk-of-rafe' }));
+    await outbox.sendAll();
+
+    expect(calls.POST.mock.calls.filter(([path]) => String(path).endsWith('/entries')).map(([, { params }]) => (params as { path: { walk: string } }).path.walk)).toEqual(['walk-of-rafe', 'walk-of-rafe']);
+    expect(await store.kept.count()).toBe(0);
+  });
+
   it('of somebody else waits for them, whoever is signed in', async () => {
     calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
     const hers = entry();

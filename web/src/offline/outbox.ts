@@ -26,6 +26,8 @@ type Listener = (walkId: string, state: Schema['WalkState']) => void;
 type MovedListener = (from: string, to: string) => void;
 
 const RETRY_MS = 10_000;
+/** What goes in one batch; the yard takes no more than twice as much at once. */
+const LARGEST_BATCH = 100;
 
 /**
  * What has been entered and not yet been taken by the server.
@@ -130,11 +132,20 @@ class Outbox {
     await this.load();
   }
 
-  /** Sends what is queued of a walk; it stays queued when the network did not carry it. */
+  /** Sends what is queued of a walk, batch after batch; it stays queued when the network did not carry it. */
   private async send(walkId: string): Promise<void> {
-    const batch = this.state.kept.filter((kept) => kept.walkId === walkId);
+    let next: string | null = walkId;
+    while (next !== null) {
+      next = await this.sendBatch(next);
+    }
+  }
+
+  /** Sends the oldest entries of a walk. Gives the walk to go on with; none when nothing is left or nothing gets through. */
+  private async sendBatch(walkId: string): Promise<string | null> {
+    const all = this.state.kept.filter((kept) => kept.walkId === walkId);
+    const batch = all.slice(0, LARGEST_BATCH);
     if (batch.length === 0) {
-      return;
+      return null;
     }
     await this.mark(batch, 'sending');
     let results: Schema['EntryResult'][];
@@ -153,7 +164,7 @@ class Outbox {
           throw error;
         }
 
-        return;
+        return null;
       }
       const problem = error.problem;
       results = problem.results ?? batch.map((kept) => ({ id: kept.entry.id, status: 'refused' as const, problem }));
@@ -162,11 +173,13 @@ class Outbox {
       const taken = state;
       this.listeners.forEach((listener) => listener(target, taken));
     }
-    await this.settle(batch, results);
+    const answered = await this.settle(batch, results);
+
+    return answered === batch.length && all.length > batch.length ? target : null;
   }
 
-  /** What the ledger has leaves; what it refused stays with the reason; what it did not mention is queued again. */
-  private async settle(batch: KeptEntry[], results: Schema['EntryResult'][]): Promise<void> {
+  /** What the ledger has leaves; what it refused stays with the reason; what it did not mention is queued again. Gives how many it mentioned. */
+  private async settle(batch: KeptEntry[], results: Schema['EntryResult'][]): Promise<number> {
     const byId = new Map(results.map((result) => [result.id, result]));
     for (const result of results) {
       if (result.id !== null && this.awaited.has(result.id)) {
@@ -194,6 +207,8 @@ class Outbox {
     // The yard has the pictures that these named: they make room here.
     await store.photos.bulkDelete(taken.flatMap(photosOf));
     await this.load();
+
+    return batch.filter((kept) => byId.has(kept.entry.id)).length;
   }
 
   /** Walks that were opened here and have no entry yet. */
