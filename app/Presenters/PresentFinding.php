@@ -9,6 +9,8 @@ use App\Models\Walk;
 use JadeLedger\Core\Finding\Comparison;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Release\DecideRelease;
+use JadeLedger\Core\Release\JudgedLine;
 
 /** A finding as seen from one walk: new on it, or the same, worse or not yet looked at. */
 final class PresentFinding
@@ -42,6 +44,7 @@ final class PresentFinding
             'walk_id' => $finding->walk_id,
             'comparison' => $comparison->value,
             'size_now_mm' => $again->size_mm ?? $finding->size_mm,
+            'lifted_by' => DecideRelease::liftedBy(JudgedLine::finding($finding->id, '', $finding->severity))?->value,
         ];
     }
 }

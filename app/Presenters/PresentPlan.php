@@ -9,6 +9,7 @@ use Brick\Math\RoundingMode;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Box;
 use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Condition;
 use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\FindingKind;
@@ -24,12 +25,17 @@ use JadeLedger\Core\Quantity\UnitSchool;
 use JadeLedger\Core\Reading\CountLimits;
 use JadeLedger\Core\Reading\DipstickLimits;
 use JadeLedger\Core\Reading\HourMeterLimits;
+use JadeLedger\Core\Reading\JudgeLook;
 use JadeLedger\Core\Reading\LevelMarks;
+use JadeLedger\Core\Reading\LookAnswer;
 use JadeLedger\Core\Reading\LookDecides;
 use JadeLedger\Core\Reading\ReadAtPoints;
 use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Reading\SightGlassLimits;
 use JadeLedger\Core\Reading\TankColumnLimits;
+use JadeLedger\Core\Release\DecideRelease;
+use JadeLedger\Core\Release\JudgedLine;
+use JadeLedger\Core\Release\LiftedBy;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\Helper;
 use JadeLedger\Core\Walk\PlannedLine;
@@ -131,6 +137,7 @@ final class PresentPlan
             'seconds' => $check->seconds,
             'stands_before' => $check->standsBefore,
             'may_stand_together' => $check->mayStandTogether(),
+            'if_amiss' => self::ifAmiss($check),
             'source' => PresentSource::of($check->source),
             'answer' => self::answer($check->answer),
             'test' => array_map(static fn (TestStep $step): array => ['do' => $step->do, 'expect' => $step->expect, 'fail_means' => $step->failMeans, 'seconds' => $step->seconds], $check->test),
@@ -139,6 +146,14 @@ final class PresentPlan
             'conditions' => $check->conditions,
             'looks' => $check->looks,
         ];
+    }
+
+    /** @return array<string, mixed> what a tablet out of reach of the yard may say of a line that is not as it should be */
+    private static function ifAmiss(Check $check): array
+    {
+        $outcome = (new JudgeLook)->judge($check, LookAnswer::Amiss)->outcome;
+
+        return ['outcome' => $outcome->value, 'lifted_by' => (DecideRelease::liftedBy(JudgedLine::check($check->id, $check->title, $check->severity, $outcome)) ?? LiftedBy::Nothing)->value];
     }
 
     private static function answer(AnswerKind $kind): string

@@ -14,7 +14,10 @@ use App\Models\Walk;
 use App\Models\WalkPerson;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Release\DecideRelease;
+use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\DivideWalk;
 use JadeLedger\Core\Walk\MayCross;
@@ -25,7 +28,7 @@ use JadeLedger\Core\Walk\Replanned;
 /** A walk with its plan, and how far it has come. */
 final readonly class PresentWalk
 {
-    public function __construct(private ContextOfWalk $context, private WearOfMachine $wear)
+    public function __construct(private ContextOfWalk $context, private WearOfMachine $wear, private PresentBriefing $briefing)
     {
     }
 
@@ -54,6 +57,8 @@ final readonly class PresentWalk
             'opened_by' => PresentPerson::of($walk->openedBy),
             'plan' => $walk->plan->body,
             'state' => $this->stateIn($context),
+            // With the walk, so that a tablet out of reach of the yard can hand over what it walked.
+            'briefing' => $walk->movement === Movement::Checkout ? $this->briefing->of($walk, $reader) : null,
         ];
     }
 
@@ -92,6 +97,7 @@ final readonly class PresentWalk
                 'answered_at' => $line->answered_at === null ? null : Moment::text(CarbonImmutable::parse($line->answered_at, 'UTC')),
                 'last' => Figure::orNull($last[$line->key] ?? null),
                 'wear' => $wear[$line->key] ?? null,
+                'lifted_by' => DecideRelease::liftedBy(JudgedLine::check($line->key, '', Severity::from($line->severity), $outcomes[$line->key]))?->value,
             ], $lines),
             'findings' => array_values($findings->map(static fn (Finding $finding): array => PresentFinding::on($finding, $walk))->all()),
             'progress' => [

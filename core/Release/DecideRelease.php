@@ -21,7 +21,7 @@ final readonly class DecideRelease
     {
         $grounds = [];
         foreach ($lines as $line) {
-            $lifted = $this->liftedBy($line);
+            $lifted = self::liftedBy($line);
             if ($lifted !== null) {
                 $grounds[] = new Ground($line->reference, $line->title, $line->outcome, $line->severity, $lifted);
             }
@@ -31,7 +31,8 @@ final readonly class DecideRelease
         return new ReleaseDecision($this->decision($grounds, $tag), $grounds);
     }
 
-    private function liftedBy(JudgedLine $line): ?LiftedBy
+    /** What would lift a line that does not stand; none where it stands. */
+    public static function liftedBy(JudgedLine $line): ?LiftedBy
     {
         return match ($line->outcome) {
             Outcome::Stands => null,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\BrowserTestCase;
 use Tests\Support\WalksInTheBrowser;
@@ -90,11 +92,12 @@ final class NothingLostTest extends BrowserTestCase
         self::assertSame([], array_diff($answered, $this->standing()));
     }
 
-    public function test_a_walk_of_today_is_opened_and_walked_with_no_network_at_all(): void
+    public function test_a_walk_of_today_is_opened_walked_and_finished_with_no_network_at_all(): void
     {
         $this->signIn('ines');
         $hire = $this->web->executeAsyncScript("const done = arguments[0]; fetch('/api/day', { headers: { Accept: 'application/json' } }).then((answer) => answer.json()).then((day) => done(day.outs.find((row) => row.fleet_number === 'K-26').hire_id));");
         $this->waitUntil(fn (): bool => in_array(['preview', $hire, 'checkout'], $this->pages(), true), 'The plan is not on the tablet.');
+        $this->knownWalk = $this->walkToBe($hire);
         $this->network(false);
         $this->tap('open-out-K-26');
         $this->wait('.crossing');
@@ -106,13 +109,28 @@ final class NothingLostTest extends BrowserTestCase
         $this->wait('.panel');
         $this->waitForText('.walk-who', '4 lines kept here');
         $this->tap('decision');
-        $this->waitForText('.leaf', 'the decision waits for the network');
+        self::assertSame('hold', $this->wait(self::named('known-here'))->getAttribute('data-may'), 'no release while lines are open');
+        $this->lookOnce('decision-without-network');
         $this->web->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->waitUntil(fn (): bool => ! $this->exists('.leaf'), 'The leaf does not close.');
 
+        $this->walkOn([]);
+        $this->tap('decision');
+        self::assertSame('release', $this->wait(self::named('known-here'))->getAttribute('data-may'));
+        $this->hold('release');
+        $this->waitForText(self::named('stamp'), 'Release signed');
+        $this->tap('onwards');
+        $this->waitForText(self::named('key-stays'), 'The key stays here');
+        $this->lookOnce('handover-without-network');
+        $this->handOverAndSign();
+        $kept = count($this->keptOnTablet());
+        self::assertGreaterThan(count($this->knownWalk['lines']) + 10, $kept, 'lines, states, decision, steps and signature');
+
         $this->network(true);
-        $this->waitUntil(fn (): bool => ! str_contains($this->text('.walk-who'), 'kept'), 'The walk is not posted.');
-        self::assertCount(3, $this->standing());
+        $this->waitUntil(fn (): bool => $this->keptOnTablet() === [], 'Not everything is posted.');
+        $this->waitForText(self::named('open-out-K-26'), 'Gone');
+        self::assertSame([], $this->refusedHere());
+        $this->knownWalk = null;
     }
 
     /** @return list<mixed> what was read and is kept on the tablet */
@@ -191,6 +209,12 @@ final class NothingLostTest extends BrowserTestCase
               all.onsuccess = () => { asked.result.close(); done(all.result.map((one) => one.entry.id)); };
             };
             JS);
+    }
+
+    /** @return list<string> what the page says that the ledger refused */
+    private function refusedHere(): array
+    {
+        return array_map(static fn (RemoteWebElement $one): string => $one->getText(), $this->web->findElements(WebDriverBy::cssSelector(self::named('refused-elsewhere').', .not-taken')));
     }
 
     /** @return list<string> */

@@ -20,6 +20,9 @@ trait WalksInTheBrowser
     /** @var array<string, true> */
     private static array $lookedAt = [];
 
+    /** @var array{lines: list<array<string, mixed>>, serial: string, hours: string}|null what was known of the walk before the network went */
+    private ?array $knownWalk = null;
+
     /**
      * Walks on until the line that is named, or to the end.
      *
@@ -102,11 +105,23 @@ trait WalksInTheBrowser
     /** @return array{lines: list<array<string, mixed>>, serial: string, hours: string} the plan of the walk that is open, and the serial and the meter of its machine */
     private function walkInPage(): array
     {
-        return json_decode((string) $this->web->executeAsyncScript(<<<'JS'
+        return $this->knownWalk ?? $this->readWalk('/api/walks/', 'location.pathname.split("/").pop()');
+    }
+
+    /** @return array{lines: list<array<string, mixed>>, serial: string, hours: string} the same of a walk that nobody opened yet */
+    private function walkToBe(string $hire): array
+    {
+        return $this->readWalk("/api/hires/{$hire}/walks/", '"checkout"');
+    }
+
+    /** @return array{lines: list<array<string, mixed>>, serial: string, hours: string} */
+    private function readWalk(string $path, string $name): array
+    {
+        return json_decode((string) $this->web->executeAsyncScript(<<<JS
             const done = arguments[0];
             const ask = (path) => fetch(path, { headers: { Accept: 'application/json' } }).then((answer) => answer.json());
             (async () => {
-              const walk = await ask('/api/walks/' + location.pathname.split('/').pop());
+              const walk = await ask('{$path}' + {$name});
               const machine = await ask('/api/machines/' + walk.machine.id);
               done(JSON.stringify({ hours: walk.machine.smr_hours ?? '1000.0', lines: walk.plan.visits.flatMap((visit) => visit.lines.map((line) => ({ ...line, stage: visit.stage, outcome: walk.state.lines.find((one) => one.key === line.key)?.outcome }))), serial: machine.serial }));
             })();

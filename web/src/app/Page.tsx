@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { NavLink } from 'react-router';
+import { NotTakenElsewhere } from './NotTakenElsewhere';
 import { WrongClock } from './WrongClock';
 import './page.css';
 
@@ -15,6 +16,8 @@ interface Props {
   right?: ReactNode;
   folio?: ReactNode;
   leaf: ReactNode;
+  /** What has to be said before anything else on this page. */
+  notices?: ReactNode;
   postings?: Posting[];
   tabs?: boolean;
   /** A page of words only: the keyboard has to be able to scroll it. */
@@ -24,7 +27,7 @@ interface Props {
 }
 
 /** A page of the book: the margin at the left, the head line, and at a desk the thumb index at the right edge. */
-export function Page({ title, sub, right, folio, leaf, postings = [], tabs = false, isRead = false, className = '', children }: Props) {
+export function Page({ title, sub, right, folio, leaf, notices, postings = [], tabs = false, isRead = false, className = '', children }: Props) {
   return (
     <div className={`page ${tabs ? 'with-tabs' : ''} ${className}`}>
       <Margin folio={folio} leaf={leaf} postings={postings} />
@@ -35,7 +38,11 @@ export function Page({ title, sub, right, folio, leaf, postings = [], tabs = fal
         </div>
         <div className="head-right">{right}</div>
       </header>
-      <WrongClock />
+      <div className="page-notices">
+        <WrongClock />
+        <NotTakenElsewhere />
+        {notices}
+      </div>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys */}
       <main className="page-body" tabIndex={isRead ? 0 : undefined}>
         {children}

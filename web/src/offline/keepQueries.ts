@@ -7,7 +7,7 @@ const KEPT = ['session', 'day', 'preview', 'walk', 'briefing', 'people', 'machin
 const LONGEST_MS = 3 * 24 * 3_600_000;
 /** Written down so often at the most, and never later than this. */
 const EVERY_MS = 400;
-const KEY = 'queries.1';
+const KEY = 'queries.2';
 
 interface KeptQueries {
   at: number;

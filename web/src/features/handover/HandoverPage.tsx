@@ -1,17 +1,20 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
-import type { Schema } from '../../api/client';
-import { whatToDo } from '../../api/problem';
+import { problemOf, whatToDo, type Problem } from '../../api/problem';
 import { longDate } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
+import { useOutbox } from '../../offline/useOutbox';
+import { NotTaken } from '../walk/NotTaken';
 import { ProblemWords } from '../walk/ProblemWords';
 import { useSend } from '../walk/useSend';
 import { usePost } from '../walk/useWalk';
 import { SignatureField } from './SignatureField';
 import { StepPage } from './StepPage';
 import { useBriefing } from './useBriefing';
+import type { Briefing } from './withShownHere';
+import type { Walk } from '../walk/types';
 import './handover.css';
 
 export default function HandoverPage() {
@@ -21,33 +24,41 @@ export default function HandoverPage() {
   if (briefing.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
-  if (briefing.data === undefined) {
+  if (briefing.briefing === undefined) {
     return <Notice words={whatToDo(briefing.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void briefing.refetch()} />;
   }
 
-  return <Handover briefing={briefing.data} />;
+  return <Handover briefing={briefing.briefing} walk={briefing.walk} />;
 }
 
 /** The handover, held by the customer: one step fills the page; after the last one comes the signature. */
-function Handover({ briefing }: { briefing: Schema['Briefing'] }) {
+function Handover({ briefing, walk }: { briefing: Briefing; walk: Walk | undefined }) {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const post = usePost(briefing.walk_id);
-  const { busy, problem, send } = useSend();
+  const { busy, problem: notSigned, send } = useSend();
+  const [notShown, setNotShown] = useState<Problem | null>(null);
+  const problem = notShown ?? notSigned;
+  const { refused } = useOutbox();
   const firstOpen = briefing.steps.findIndex((step) => !briefing.steps_shown.includes(step.id));
   const [at, setAt] = useState(firstOpen === -1 ? briefing.steps.length : firstOpen);
   const [shown, setShown] = useState(() => new Set(briefing.steps_shown));
   const step = briefing.steps[at];
   const isSigned = briefing.signed_at !== null;
   const kind = step?.kind ?? 'shutdown';
-  const next = (id: string) =>
-    void send(async () => {
-      if (!shown.has(id)) {
-        await post('handover.step_shown', { step: id });
-        setShown((before) => new Set(before).add(id));
-      }
-      setAt((before) => before + 1);
-    });
+  // The page turns at once: with a poor network nobody waits for the yard. What it refuses brings the step back.
+  const next = (id: string) => {
+    setNotShown(null);
+    setAt(at + 1);
+    if (!shown.has(id)) {
+      setShown((before) => new Set(before).add(id));
+      post('handover.step_shown', { step: id }).catch((error: unknown) => {
+        setNotShown(problemOf(error, t('state.no_network')));
+        setShown((before) => new Set([...before].filter((one) => one !== id)));
+        setAt(at);
+      });
+    }
+  };
 
   return (
     <Page
@@ -56,6 +67,16 @@ function Handover({ briefing }: { briefing: Schema['Briefing'] }) {
       sub={t('handover.sub', { number: briefing.fleet_number, maker: briefing.maker, model: briefing.model, until: longDate(briefing.comes_back_at) })}
       folio={t('walk.folio', { folio: briefing.folio })}
       leaf={t('handover.leaf')}
+      notices={
+        <>
+          <NotTaken entries={refused.filter((one) => one.walkId === briefing.walk_id)} walk={walk} />
+          {briefing.isReleasedHere && (
+            <p className="key-stays" role="status" data-testid="key-stays">
+              {t('handover.key_stays')}
+            </p>
+          )}
+        </>
+      }
       right={
         <button type="button" onClick={() => void navigate('/')} data-testid="hand-back">
           {t('handover.back_to_yard')}
@@ -94,7 +115,7 @@ function Handover({ briefing }: { briefing: Schema['Briefing'] }) {
 }
 
 interface StepsProps {
-  briefing: Schema['Briefing'];
+  briefing: Briefing;
   at: number;
   shown: Set<string>;
   onGo: (at: number) => void;

@@ -2,14 +2,14 @@ import TextField from '@mui/material/TextField';
 import SignaturePad from 'signature_pad';
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Schema } from '../../api/client';
 import { Act } from '../../app/Act';
 import { HoldAct } from '../../app/HoldAct';
 import { shortDate } from '../../app/figures';
 import { Stamp } from '../../marks/Stamp';
+import type { Briefing } from './withShownHere';
 
 interface Props {
-  briefing: Schema['Briefing'];
+  briefing: Briefing;
   busy: boolean;
   onSign: (name: string, signature: number[][]) => void;
 }
@@ -43,7 +43,13 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
   if (briefing.signed_at !== null) {
     return (
       <section className="signed">
-        <Stamp tone="jade" top={t('handover.stamp_top', { number: briefing.fleet_number, folio: briefing.folio })} word={t('handover.handed_over')} reason={briefing.signed_name ?? ''} foot={shortDate(briefing.signed_at)} />
+        <Stamp
+          tone={briefing.isSignedHere ? 'ink' : 'jade'}
+          top={t('handover.stamp_top', { number: briefing.fleet_number, folio: briefing.folio })}
+          word={t(briefing.isSignedHere ? 'handover.signed_here' : 'handover.handed_over')}
+          reason={briefing.isSignedHere ? t('handover.not_yet_out', { name: briefing.signed_name }) : (briefing.signed_name ?? '')}
+          foot={shortDate(briefing.signed_at)}
+        />
         <svg className="signature-drawn" viewBox="0 0 1000 400" role="img" aria-label={t('handover.signature_of', { name: briefing.signed_name })}>
           {(briefing.signature ?? []).map((stroke, at) => (
             <polyline key={at} points={pairs(stroke)} fill="none" stroke="var(--ink)" strokeWidth="6" strokeLinecap="round" strokeLinejoin="round" />

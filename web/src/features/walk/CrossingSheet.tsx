@@ -6,6 +6,7 @@ import { useElapsed } from '../../app/useElapsed';
 import { useKept } from '../../app/useKept';
 import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
+import type { KeptAnswers } from './keptAnswers';
 import { SecondPerson } from './SecondPerson';
 import { ProblemWords } from './ProblemWords';
 import { useSend } from './useSend';
@@ -16,7 +17,7 @@ interface Props {
   walk: Walk;
   stage: Stage;
   /** Lines that were answered on this tablet and are on their way. */
-  pending: Set<string>;
+  pending: KeptAnswers;
   post: Post;
   onCrossed: () => void;
   onCancel?: () => void;
@@ -28,12 +29,16 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const { t } = useTranslation();
   const me = useMe();
   const [confirmed, setConfirmed] = useState<string[]>([]);
+  const [seen, setSeen] = useState<string[]>([]);
   const [second, setSecond] = useKept<string | null>(`walk.second.1.${walk.id}`, null);
   const { busy, problem, send } = useSend();
   const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
-  const inTheWay = (shut ?? walk.state.blocked_stages.find((blocked) => blocked.stage === stage.id))?.lines.filter((key) => !pending.has(key)) ?? [];
-  const lines = walk.plan.visits.flatMap((visit) => visit.lines);
-  const left = stage.lines.length - confirmed.length;
+  const before = (shut ?? walk.state.blocked_stages.find((blocked) => blocked.stage === stage.id))?.lines ?? [];
+  const inTheWay = before.filter((key) => walk.state.lines.find((line) => line.key === key)?.outcome !== 'stands' && pending.get(key) !== 'not_judged');
+  // Read here and for the yard to judge, which is out of reach: whoever crosses says that it stands.
+  const byEye = inTheWay.length > 0 ? [] : before.filter((key) => pending.get(key) === 'not_judged');
+  const titleOf = (key: string): string => walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;
+  const left = stage.lines.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
   const isAlone = stage.asks_second_person && (second === null || second === me.id);
 
   return (
@@ -54,7 +59,7 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
               <li key={key}>
                 <button type="button" onClick={() => onGoLine(key)}>
                   <Mark outcome={walk.state.lines.find((line) => line.key === key)?.outcome ?? 'open'} />
-                  {lines.find((line) => line.key === key)?.title ?? key}
+                  {titleOf(key)}
                 </button>
               </li>
             ))}
@@ -62,13 +67,23 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
         </div>
       ) : (
         <ol className="crossing-lines">
+          {byEye.map((key) => (
+            <CrossingLine
+              key={key}
+              line={{ id: key, text: t('crossing.by_eye', { title: titleOf(key) }), why: t('crossing.by_eye_why'), wait_seconds: 0 }}
+              number={0}
+              isConfirmed={seen.includes(key)}
+              isNext={key === byEye.find((one) => !seen.includes(one))}
+              onTouch={() => setSeen((now) => (now.includes(key) ? now.filter((one) => one !== key) : [...now, key]))}
+            />
+          ))}
           {stage.lines.map((line, at) => (
             <CrossingLine
               key={line.id}
               line={line}
               number={at + 1}
               isConfirmed={confirmed.includes(line.id)}
-              isNext={line.id === stage.lines.find((one) => !confirmed.includes(one.id))?.id}
+              isNext={byEye.every((key) => seen.includes(key)) && line.id === stage.lines.find((one) => !confirmed.includes(one.id))?.id}
               onTouch={() => setConfirmed((before) => (before.includes(line.id) ? before.filter((id) => id !== line.id) : [...before, line.id]))}
             />
           ))}
@@ -116,7 +131,7 @@ function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps)
   return (
     <li>
       <button type="button" className={`crossing-line ${isConfirmed ? 'confirmed' : ''} ${isNext ? 'next' : ''}`} aria-pressed={isConfirmed} data-testid={`confirm-${line.id}`} onClick={touch}>
-        <i>{isConfirmed ? <Mark outcome="stands" size={32} /> : number}</i>
+        <i>{isConfirmed ? <Mark outcome="stands" size={32} /> : number > 0 ? number : <Mark outcome="open" size={32} />}</i>
         <span>
           <b>{line.text}</b>
           <small>{line.why}</small>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
-import { whatToDo } from '../../api/problem';
+import { ProblemError, whatToDo } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { HoldAct } from '../../app/HoldAct';
 import { Leaf } from '../../app/Leaf';
@@ -12,14 +12,19 @@ import { Mark } from '../../marks/Mark';
 import { Stamp } from '../../marks/Stamp';
 import { shortDate } from '../../app/figures';
 import { useMe } from '../session/useSession';
+import { DecisionWithoutNetwork } from './DecisionWithoutNetwork';
 import { ProblemWords } from './ProblemWords';
 import { RepairPart } from './RepairPart';
+import { TagIt } from './TagIt';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
 import type { Walk } from './types';
+import type { KnownHere } from './withoutNetwork';
 
 interface Props {
   walk: Walk;
+  /** What this tablet knows, for when the yard is out of reach. */
+  known: KnownHere;
   open: boolean;
   post: Post;
   mayPost: boolean;
@@ -28,7 +33,7 @@ interface Props {
 }
 
 /** Whether it may go: what forbids it, and what would lift each. The core decides; a person puts their name to it. */
-export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: Props) {
+export function DecisionLeaf({ walk, known, open, post, mayPost, onClose, onGoLine }: Props) {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const me = useMe();
@@ -39,12 +44,14 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
     enabled: open,
     queryFn: () => answer(api.GET('/api/walks/{walk}/release', { params: { path: { walk: walk.id } } })),
   });
-  const data = release.data;
+  const isOutOfReach = release.isError && !(release.error instanceof ProblemError);
+  const data = isOutOfReach ? undefined : release.data;
   const decide = (decision: 'released' | 'released_with_conditions' | 'held') =>
     void send(() => post('release.decided', { decision, conditions: Object.entries(conditions).filter(([, words]) => words.trim() !== '').map(([reference, words]) => ({ reference, words: words.trim() })) }));
   const isOut = walk.plan.movement === 'checkout';
   const decided = data?.decided ?? null;
-  const onwards = decided === null || decided.decision === 'held' ? (isOut ? null : decided) : decided;
+  const now = isOutOfReach ? known.decided : decided;
+  const mayGoOn = now !== null && (isOut ? now.decision === 'released' || now.decision === 'released_with_conditions' : !isOutOfReach);
 
   return (
     <Leaf
@@ -52,7 +59,7 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
       title={t('decision.title')}
       onClose={onClose}
       foot={
-        onwards !== null && !(isOut && onwards.decision === 'tagged_out') ? (
+        mayGoOn ? (
           <Act tone="jade" testId="onwards" onClick={() => void navigate(isOut ? `/walks/${walk.id}/handover` : `/hires/${walk.hire_id}/spread`)}>
             {t(isOut ? 'decision.to_handover' : 'decision.to_spread')}
           </Act>
@@ -60,7 +67,8 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
       }
     >
       {release.isPending && <p>{t('state.fetching')}</p>}
-      {release.isError && <p role="status">{whatToDo(release.error, t('decision.needs_network'))}</p>}
+      {release.isError && !isOutOfReach && <p role="status">{whatToDo(release.error, t('state.no_answer'))}</p>}
+      {isOutOfReach && <DecisionWithoutNetwork walk={walk} known={known} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
       {data !== undefined && (
         <>
           {data.tag !== null ? (
@@ -107,7 +115,7 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
               )}
             </div>
           )}
-          {mayPost && data.tag === null && <TagIt data={data} busy={busy} onTag={(tag) => void send(() => post('tag.hung', tag))} />}
+          {mayPost && data.tag === null && <TagIt worst={worstOf(data)} isOpen={data.decision === 'tagged_out'} busy={busy} onTag={(tag) => void send(() => post('tag.hung', tag))} />}
         </>
       )}
     </Leaf>
@@ -117,6 +125,13 @@ export function DecisionLeaf({ walk, open, post, mayPost, onClose, onGoLine }: P
 type Release = Schema['Release'];
 
 const markOf = (decision: Release['decision']): Schema['Outcome'] => (decision === 'tagged_out' ? 'stop' : decision === 'held' ? 'attend' : 'stands');
+
+/** What a tag is proposed for: the gravest ground. */
+function worstOf(data: Release): { reference: string; words: string } | undefined {
+  const worst = data.grounds.find((ground) => ground.outcome === 'stop') ?? data.grounds.find((ground) => ground.outcome === 'attend');
+
+  return worst === undefined ? undefined : { reference: worst.reference, words: `${worst.title}. ${worst.words}` };
+}
 
 interface GroundsProps {
   data: Release;
@@ -156,25 +171,5 @@ function Grounds({ data, conditions, mayLead, onConditions, onGoLine }: GroundsP
         </li>
       ))}
     </ul>
-  );
-}
-
-function TagIt({ data, busy, onTag }: { data: Release; busy: boolean; onTag: (tag: { reason: string; reference?: string; keys_at?: string }) => void }) {
-  const { t } = useTranslation();
-  const worst = data.grounds.find((ground) => ground.outcome === 'stop') ?? data.grounds.find((ground) => ground.outcome === 'attend');
-  const [reason, setReason] = useState<string | null>(null);
-  const [keys, setKeys] = useState('');
-  const words = reason ?? (worst === undefined ? '' : `${worst.title}. ${worst.words}`);
-
-  return (
-    <details className="tag-it" open={data.decision === 'tagged_out'}>
-      <summary>{t('tag.title')}</summary>
-      <p>{t('tag.words')}</p>
-      <TextField label={t('tag.reason')} value={words} multiline fullWidth onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 1000, 'data-testid': 'tag-reason' } }} />
-      <TextField label={t('tag.keys')} value={keys} fullWidth onChange={(event) => setKeys(event.target.value)} slotProps={{ htmlInput: { maxLength: 120, 'data-testid': 'tag-keys' } }} />
-      <HoldAct tone="oxide" disabled={busy || words.trim().length < 3} testId="hang-tag" under={t('act.hold')} onHeld={() => onTag({ reason: words.trim(), ...(worst === undefined ? {} : { reference: worst.reference }), ...(keys.trim() === '' ? {} : { keys_at: keys.trim() }) })}>
-        {t('tag.hang')}
-      </HoldAct>
-    </details>
   );
 }

@@ -4,6 +4,7 @@ import { TranslationNote } from '../../app/TranslationNote';
 import type { Problem } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { Mark } from '../../marks/Mark';
+import type { KeptAnswers } from './keptAnswers';
 import { LookPanel } from './LookPanel';
 import { DashboardPanel } from './DashboardPanel';
 import { KnownHere } from './KnownHere';
@@ -30,7 +31,7 @@ export interface PanelProps {
   refusal: Problem | null;
   onRefused: (line: string, problem: Problem) => void;
   /** Lines that were answered here and not yet taken by the yard's ledger. */
-  pending: Set<string>;
+  pending: KeptAnswers;
 }
 
 /** The question at hand: a check by eye or an instrument, with the other lines of this stop above it. */

@@ -2,35 +2,44 @@ import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
 import { outbox } from '../../offline/outbox';
 import type { KeptEntry } from '../../offline/store';
+import { together } from './together';
 import type { Walk } from './types';
 
+interface Props {
+  /** What was refused of this walk. */
+  entries: KeptEntry[];
+  walk: Walk | undefined;
+}
+
 /** What the yard's ledger refused after the network had come back: what it was, why, and what to do. */
-export function NotTaken({ entries, walk }: { entries: KeptEntry[]; walk: Walk }) {
+export function NotTaken({ entries, walk }: Props) {
   const { t } = useTranslation();
   if (entries.length === 0) {
     return null;
   }
-  const titleOf = (one: KeptEntry): string => {
-    const key = (one.entry.payload as { line?: string }).line;
-
-    return walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? t('outbox.entry');
-  };
 
   return (
     <section className="not-taken" role="alert" aria-label={t('outbox.not_taken')}>
-      {entries.map((one) => (
-        <div key={one.entry.id}>
+      {together(entries).map((group) => (
+        <div key={group[0].entry.id}>
           <p>
             <b>
-              {titleOf(one)}: {one.problem?.title}
+              {titleOf(group[0], walk) ?? t(`outbox.kind.${group[0].entry.kind.replace('.', '_')}`, { defaultValue: t('outbox.entry') })}: {group[0].problem?.title}
             </b>
-            {one.problem?.detail}
+            {group[0].problem?.detail}
+            {group.length > 1 && ` ${t('outbox.so_many', { count: group.length })}`}
           </p>
-          <Act testId="read-refusal" onClick={() => void outbox.read(one.entry.id)}>
+          <Act testId="read-refusal" onClick={() => void group.reduce((before, one) => before.then(() => outbox.read(one.entry.id)), Promise.resolve())}>
             {t('outbox.read')}
           </Act>
         </div>
       ))}
     </section>
   );
+}
+
+function titleOf(one: KeptEntry, walk: Walk | undefined): string | undefined {
+  const key = (one.entry.payload as { line?: string }).line;
+
+  return walk?.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title;
 }

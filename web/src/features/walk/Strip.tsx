@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { KeptAnswers } from './keptAnswers';
 import { MinutesLeft } from './MinutesLeft';
 import type { Position } from './useWalkPosition';
 import type { Outcome, Visit, Walk } from './types';
@@ -7,7 +8,7 @@ import type { Outcome, Visit, Walk } from './types';
 interface Props {
   walk: Walk;
   position: Position;
-  pending: Set<string>;
+  pending: KeptAnswers;
   onCross: (stage: string) => void;
   onDecide: () => void;
   isWide: boolean;
@@ -36,7 +37,7 @@ export function Strip({ walk, position, pending, onCross, onDecide, isWide }: Pr
               </button>
               <div className="cells">
                 {visits.map((visit) => (
-                  <Cell key={visit.number} whose={whose(visit, walk)} visit={visit} outcome={visitOutcome(visit, walk, pending)} isNow={visit.number === position.visit.number} onGo={() => position.goVisit(visit)} />
+                  <Cell key={visit.number} whose={whose(visit, walk)} visit={visit} outcome={visitOutcome(visit, walk, pending)} isWaiting={visit.lines.some((line) => isWaiting(line.key, pending))} isNow={visit.number === position.visit.number} onGo={() => position.goVisit(visit)} />
                 ))}
               </div>
             </div>
@@ -49,11 +50,14 @@ export function Strip({ walk, position, pending, onCross, onDecide, isWide }: Pr
 }
 
 /** A stop is as good as the worst of its lines; it is open while one of them is. */
-export function visitOutcome(visit: Visit, walk: Walk, pending: Set<string>): Outcome {
-  const outcomes = visit.lines.map((line) => (pending.has(line.key) ? 'stands' : (walk.state.lines.find((state) => state.key === line.key)?.outcome ?? 'open')));
+export function visitOutcome(visit: Visit, walk: Walk, pending: KeptAnswers): Outcome {
+  const outcomes = visit.lines.map((line) => (isWaiting(line.key, pending) ? 'stands' : (walk.state.lines.find((state) => state.key === line.key)?.outcome ?? 'open')));
 
   return (['stop', 'attend', 'open'] as const).find((outcome) => outcomes.includes(outcome)) ?? 'stands';
 }
+
+/** Answered here, and for the yard to judge: no longer open, and no verdict yet. */
+const isWaiting = (key: string, pending: KeptAnswers): boolean => pending.get(key) === 'not_judged' || pending.get(key) === 'cannot_tell';
 
 /** Whose stop it is, where a walk is shared. */
 function whose(visit: Visit, walk: Walk): string | undefined {
@@ -64,11 +68,12 @@ interface CellProps {
   visit: Visit;
   whose: string | undefined;
   outcome: Outcome;
+  isWaiting: boolean;
   isNow: boolean;
   onGo: () => void;
 }
 
-function Cell({ visit, whose: initials, outcome, isNow, onGo }: CellProps) {
+function Cell({ visit, whose: initials, outcome, isWaiting: waits, isNow, onGo }: CellProps) {
   const { t } = useTranslation();
   const cell = useRef<HTMLButtonElement>(null);
   useEffect(() => {
@@ -81,9 +86,9 @@ function Cell({ visit, whose: initials, outcome, isNow, onGo }: CellProps) {
     <button
       ref={cell}
       type="button"
-      className={`cell cell-${outcome} ${isNow ? 'cell-now' : ''}`}
+      className={`cell cell-${outcome} ${waits ? 'cell-waits' : ''} ${isNow ? 'cell-now' : ''}`}
       aria-current={isNow ? 'step' : undefined}
-      aria-label={`${visit.number} ${visit.name}, ${t(`outcome.${outcome}`)}`}
+      aria-label={`${visit.number} ${visit.name}, ${waits && outcome === 'stands' ? t('walk.not_judged') : t(`outcome.${outcome}`)}`}
       data-testid={`cell-${visit.number}`}
       onClick={onGo}
     >

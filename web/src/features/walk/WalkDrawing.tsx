@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { DamageMark } from '../../marks/Mark';
 import { drawing } from '../../plans/drawings';
 import { Shapes } from '../../plans/Shapes';
+import type { KeptAnswers } from './keptAnswers';
 import { rounded, walkedPart } from './geometry';
 import { useView } from './useView';
 import { visitOutcome } from './Strip';
@@ -12,7 +13,7 @@ import type { Outcome, Visit, Walk } from './types';
 interface Props {
   walk: Walk;
   position: Position;
-  pending: Set<string>;
+  pending: KeptAnswers;
   onPlace?: (place: { x: number; y: number }) => void;
   onFinding: (id: string) => void;
 }

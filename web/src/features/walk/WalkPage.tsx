@@ -7,7 +7,6 @@ import { clock } from '../../app/figures';
 import { feel } from '../../app/feel';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
-import type { OutboxState } from '../../offline/outbox';
 import { useOutbox } from '../../offline/useOutbox';
 import { useMe } from '../session/useSession';
 import { CrossingSheet } from './CrossingSheet';
@@ -16,6 +15,7 @@ import { FindingLeaf } from './FindingLeaf';
 import { LinePanel } from './LinePanel';
 import { MinutesLeft } from './MinutesLeft';
 import { PostureBar } from './PostureBar';
+import { keptAnswers } from './keptAnswers';
 import { KeysLeaf } from './KeysLeaf';
 import { SeenAgainLeaf } from './SeenAgainLeaf';
 import { ShareBar } from './ShareBar';
@@ -27,6 +27,7 @@ import { useWakeLock } from './useWakeLock';
 import { useWalkKeys } from './useWalkKeys';
 import { NotTaken } from './NotTaken';
 import { withKept } from './withKept';
+import { withoutNetwork } from './withoutNetwork';
 import { useWalkPosition } from './useWalkPosition';
 import type { Observed, Walk } from './types';
 import './walk.css';
@@ -45,13 +46,6 @@ export default function WalkPage() {
   return <WalkInProgress key={walk.data.id} walk={walk.data} isStale={walk.isError} />;
 }
 
-/** The lines that were answered on this tablet and not yet taken by the server. */
-function keptLines(kept: OutboxState['kept'], walkId: string): Set<string> {
-  const lines = kept.filter((one) => one.walkId === walkId).map((one) => one.entry.payload['line']);
-
-  return new Set(lines.filter((line) => typeof line === 'string'));
-}
-
 /** The walk: strip, drawing and instrument are three views of one position and move together. */
 function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean }) {
   const { t } = useTranslation();
@@ -60,7 +54,8 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const post = usePost(taken.id);
   const { kept, refused: notTaken, nextTry } = useOutbox();
   const walk = useMemo(() => withKept(taken, kept), [taken, kept]);
-  const pending = useMemo(() => keptLines(kept, walk.id), [kept, walk.id]);
+  const pending = useMemo(() => keptAnswers(kept, walk.id), [kept, walk.id]);
+  const known = useMemo(() => withoutNetwork(walk, pending, kept), [walk, pending, kept]);
   const position = useWalkPosition(walk, pending, me.id);
   const { state, plan } = walk;
   const [observed, setObserved] = useKept<Record<string, Observed>>(`walk.observed.1.${walk.id}.${state.stage ?? 'none'}`, {});
@@ -109,6 +104,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
       sub={!isWide && mine > 0 ? t('state.kept', { count: mine }) : t(plan.movement === 'checkout' ? 'walk.for' : 'walk.from', { maker: walk.machine.maker, model: walk.machine.model, mass: (walk.machine.mass_kg / 1000).toFixed(1), customer: walk.customer })}
       folio={t('walk.folio', { folio: walk.folio })}
       leaf={t(plan.movement === 'checkout' ? 'walk.out_entry' : 'walk.in_entry')}
+      notices={<NotTaken entries={notTaken.filter((one) => one.walkId === walk.id)} walk={walk} />}
       postings={postings}
       right={
         <>
@@ -123,7 +119,6 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         </>
       }
     >
-      <NotTaken entries={notTaken.filter((one) => one.walkId === walk.id)} walk={walk} />
       <Strip walk={walk} position={position} pending={pending} onCross={setCrossingTo} onDecide={() => setDeciding(true)} isWide={isWide} />
       {crossingStage !== undefined && (state.tag === null || crossingTo !== null) ? (
         <CrossingSheet
@@ -176,6 +171,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
       <KeysLeaf open={helping} onClose={() => setHelping(false)} />
       <DecisionLeaf
         walk={walk}
+        known={known}
         open={deciding}
         post={post}
         mayPost={mayPost}

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { useKept } from '../../app/useKept';
+import type { KeptAnswers } from './keptAnswers';
 import type { Line, Outcome, Visit, Walk } from './types';
 
 export interface Position {
@@ -13,7 +14,7 @@ export interface Position {
 }
 
 /** Where the technician is: one line of one visit, kept over interruptions. */
-export function useWalkPosition(walk: Walk, pending: Set<string>, myId: string): Position {
+export function useWalkPosition(walk: Walk, pending: KeptAnswers, myId: string): Position {
   const outcomes = useMemo(() => new Map<string, Outcome>(walk.state.lines.map((line) => [line.key, pending.has(line.key) ? 'stands' : line.outcome])), [walk.state.lines, pending]);
   const all = useMemo(() => walk.plan.visits.flatMap((visit) => visit.lines.map((line) => ({ visit, line }))), [walk.plan.visits]);
   const isOpen = (key: string) => (outcomes.get(key) ?? 'open') === 'open';

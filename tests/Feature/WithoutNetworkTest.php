@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\HireStanding;
+use App\Models\Role;
+use App\Models\Walk;
+use Tests\Support\YardTestCase;
+
+/** What a tablet out of reach of the yard goes by, and what becomes of a decision that was signed on it. */
+final class WithoutNetworkTest extends YardTestCase
+{
+    public function test_a_walk_brings_along_what_the_customer_is_told_at_the_end_of_it(): void
+    {
+        $this->as(Role::Technician);
+        $preview = $this->getJson("/api/hires/{$this->hire->id}/walks/checkout")->assertOk();
+        $walk = $this->openWalk();
+        $briefing = $this->getJson("/api/walks/{$walk->id}/briefing")->json();
+
+        self::assertNotSame([], $briefing['steps']);
+        self::assertSame($briefing['steps'], $preview->json('briefing.steps'), 'opened with no network it is the same');
+        self::assertSame($briefing, $this->getJson("/api/walks/{$walk->id}")->json('briefing'));
+    }
+
+    public function test_each_line_says_what_would_lift_it_as_the_decision_does(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->walkThrough($walk, own: ['cab-glass' => ['answer' => 'amiss'], 'brk-drive' => null], values: ['fuel-level' => '1']);
+        $this->post_($walk, 'finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'hose cut', 'photos' => []]);
+        $grounds = array_column($this->getJson("/api/walks/{$walk->id}/release")->json('grounds'), 'lifted_by', 'reference');
+        $state = $this->getJson("/api/walks/{$walk->id}")->json('state');
+        $said = array_column($state['lines'], 'lifted_by', 'key') + array_column($state['findings'], 'lifted_by', 'id');
+
+        self::assertGreaterThan(2, count($grounds));
+        self::assertEquals($grounds, array_filter($said, static fn (?string $lifted): bool => $lifted !== null));
+    }
+
+    public function test_what_the_plan_says_of_a_look_that_is_not_so_is_what_becomes_of_it(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $stage = $walk->plan->body['stages'][0]['id'];
+        $lines = array_merge(...array_column(array_filter($walk->plan->body['visits'], static fn (array $visit): bool => $visit['stage'] === $stage), 'lines'));
+        $looks = array_values(array_filter($lines, static fn (array $line): bool => $line['answer'] === 'look'));
+        $this->cross($walk, $stage);
+        $this->send($walk, ...array_map(fn (array $line): array => $this->entry('check.answered', ['line' => $line['key'], 'answer' => 'amiss']), $looks))->assertOk();
+
+        $became = array_column($this->getJson("/api/walks/{$walk->id}")->json('state.lines'), null, 'key');
+        foreach ($looks as $line) {
+            self::assertEquals($line['if_amiss'], ['outcome' => $became[$line['key']]['outcome'], 'lifted_by' => $became[$line['key']]['lifted_by']], $line['key']);
+        }
+        self::assertGreaterThan(1, count(array_unique(array_map(static fn (array $line): string => $line['if_amiss']['outcome'], $looks))), 'some stop and some are attended to');
+    }
+
+    public function test_a_decision_and_a_handover_that_come_with_their_lines_are_taken_in_that_order(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->walkThrough($walk, own: ['hkp-area' => null]);
+        $results = $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']), ...$this->signedHere($walk))->assertOk()->json('results');
+
+        self::assertSame(['posted'], array_values(array_unique(array_column($results, 'status'))));
+        self::assertSame(HireStanding::Out, $this->hire->refresh()->standing());
+    }
+
+    public function test_a_release_that_the_yard_cannot_make_is_refused_with_the_handover_under_it_and_the_lines_stay(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->walkThrough($walk, own: ['brk-drive' => null]);
+        $signed = $this->signedHere($walk);
+        $results = $this->send($walk, $this->entry('test.answered', ['line' => 'brk-drive'] + self::failed()), ...$signed)->assertOk()->json('results');
+
+        self::assertSame('posted', $results[0]['status']);
+        self::assertSame('/problems/not-the-decision', $results[1]['problem']['type']);
+        self::assertSame(['/problems/release-first'], array_values(array_unique(array_column(array_column(array_slice($results, 2), 'problem'), 'type'))));
+        self::assertSame(count($signed) - 1, count(array_slice($results, 2)));
+        self::assertSame(HireStanding::WalkingOut, $this->hire->refresh()->standing(), 'it is not out');
+    }
+
+    /** @return list<array<string, mixed>> the decision, every step of the briefing and the signature, as a tablet keeps them */
+    private function signedHere(Walk $walk): array
+    {
+        $steps = array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
+
+        return [
+            $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]),
+            ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps),
+            $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]]]),
+        ];
+    }
+}
