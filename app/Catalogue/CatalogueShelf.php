@@ -9,6 +9,7 @@ use App\Models\LearnedPace;
 use App\Models\YardModel;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\Features;
 
 /**
  * The catalogue of today, and every version that a walk was planned with.
@@ -133,6 +134,14 @@ final class CatalogueShelf
         return (new BuildCatalogue)->from(CompiledCatalogue::stored('trial', $trees));
     }
 
+    /** What a school of a house rule gives to every machine; that of the catalogue where none is named. */
+    public function giftsOf(string $rule, ?string $school): Features
+    {
+        $tree = $this->shipped()['trees']['rules/house.yaml']['rules'][$rule];
+
+        return new Features($tree['choices'][$school ?? $tree['value']]['gives'] ?? []);
+    }
+
     public function schema(string $name): CatalogueSchema
     {
         return CatalogueSchema::named($this->folder, $name);
@@ -147,14 +156,21 @@ final class CatalogueShelf
     private function compiled(): CompiledCatalogue
     {
         if ($this->compiled === null) {
-            if (! is_file($this->compiledFile)) {
-                $this->compile();
-            }
-            $stored = require $this->compiledFile;
+            $stored = $this->shipped();
             $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees'])->withChoices($this->choices())->withModels(YardModel::bodies())->withPaces(LearnedPace::current());
         }
 
         return $this->compiled;
+    }
+
+    /** @return array{version: string, trees: array<string, array<string, mixed>>} the catalogue before a yard chose anything */
+    private function shipped(): array
+    {
+        if (! is_file($this->compiledFile)) {
+            $this->compile();
+        }
+
+        return require $this->compiledFile;
     }
 
     /** @return array<string, string> the last choice of each rule */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Verdict;
@@ -42,6 +43,9 @@ final class JudgementRecord
     /** @return array<string, mixed> */
     private static function phrase(Phrase $phrase): array
     {
-        return ['key' => $phrase->key, 'figures' => (object) $phrase->figures];
+        return ['key' => $phrase->key, 'figures' => (object) array_map(
+            static fn (string|Quantity $figure): string|array => is_string($figure) ? $figure : ['value' => $figure->text(), 'unit' => $figure->unit->value],
+            $phrase->figures,
+        )];
     }
 }

@@ -31,7 +31,7 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'pin', 'remember_token'];
 
-    protected $attributes = ['pin_tries' => 0, 'is_on_shift' => true, 'language' => 'en', 'units' => 'both'];
+    protected $attributes = ['pin_tries' => 0, 'is_on_shift' => true, 'language' => 'en', 'units' => 'yard'];
 
     /** @return array<string, string> */
     protected function casts(): array

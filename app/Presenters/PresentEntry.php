@@ -74,8 +74,8 @@ final readonly class PresentEntry
         $payload = $entry->payload();
 
         return match ($entry->kind) {
-            'reading.posted' => ($payload['value'] ?? $judgement['figure']).' '.$payload['unit'].'. '.PresentJudgement::sentence($judgement['verdict']['reason']),
-            'check.answered', 'test.answered', 'paper.compared', 'dashboard.read' => PresentJudgement::sentence($judgement['verdict']['reason']).(($payload['words'] ?? '') === '' ? '' : ' '.$payload['words']),
+            'reading.posted' => ($payload['value'] ?? $judgement['figure']).' '.$payload['unit'].'. '.PresentPhrase::sentence($judgement['verdict']['reason']),
+            'check.answered', 'test.answered', 'paper.compared', 'dashboard.read' => PresentPhrase::sentence($judgement['verdict']['reason']).(($payload['words'] ?? '') === '' ? '' : ' '.$payload['words']),
             'state.crossed' => $this->stageTitle((string) $payload['stage']).$this->standsBy($payload['second'] ?? null),
             'finding.placed' => "{$judgement['part']}: {$payload['kind']}".(isset($payload['size_mm']) ? ", {$payload['size_mm']} mm" : '').". {$payload['words']}",
             'finding.seen_again' => "{$payload['size_mm']} mm, ".Words::say('words.comparison.'.$judgement['comparison']),

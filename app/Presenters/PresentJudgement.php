@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueWords;
-use App\Words;
-
 /** A judgement of the ledger in the reader's language. */
 final class PresentJudgement
 {
@@ -23,20 +20,13 @@ final class PresentJudgement
             'missing_conditions' => $record['missing_conditions'],
             'verdict' => [
                 'outcome' => $verdict['outcome'],
-                'reason' => self::sentence($verdict['reason']),
-                'act' => $verdict['act'] === null ? null : self::sentence($verdict['act']),
+                'reason' => PresentPhrase::sentence($verdict['reason']),
+                'act' => $verdict['act'] === null ? null : PresentPhrase::sentence($verdict['act']),
                 'working' => $verdict['working'],
                 'source' => $verdict['source'],
                 'top_up' => $verdict['top_up'],
                 'is_disputed' => $verdict['is_disputed'],
             ],
         ];
-    }
-
-    /** @param  array<string, mixed>  $phrase */
-    public static function sentence(array $phrase): string
-    {
-        // Figures are figures, or sentences of the catalogue.
-        return Words::say('verdicts.'.$phrase['key'], array_map(static fn (mixed $figure): mixed => is_string($figure) ? CatalogueWords::say($figure) : $figure, (array) $phrase['figures']));
     }
 }

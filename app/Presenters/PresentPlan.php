@@ -20,8 +20,6 @@ use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\Catalogue\Standing;
 use JadeLedger\Core\FunctionTest\TestStep;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Quantity\UnitSchool;
 use JadeLedger\Core\Reading\CountLimits;
 use JadeLedger\Core\Reading\DipstickLimits;
 use JadeLedger\Core\Reading\HourMeterLimits;
@@ -49,7 +47,6 @@ final class PresentPlan
     public function plan(WalkPlan $plan, Catalogue $catalogue, MachineModel $model): array
     {
         $family = $catalogue->family($model->familyId);
-        $units = UnitSchool::of($catalogue->featuresOf($model));
         $conditions = array_unique(array_merge(...array_map(static fn (PlannedLine $line): array => $line->check->conditions, $plan->lines())));
 
         return [
@@ -62,7 +59,7 @@ final class PresentPlan
             'start_corner' => $catalogue->houseRules->startCorner->value,
             'route' => array_map(self::point(...), $plan->route->corners),
             'stages' => array_map(self::stage(...), $plan->crossings, array_keys($plan->crossings)),
-            'visits' => array_map(fn (Visit $visit): array => $this->visit($visit, $plan, $model, $units), $plan->visits),
+            'visits' => array_map(fn (Visit $visit): array => $this->visit($visit, $plan, $model), $plan->visits),
             'conditions' => array_map(fn (string $id): array => self::condition($catalogue->condition($id)), array_values($conditions)),
             'finding_kinds' => array_map(static fn (FindingKind $kind): array => ['id' => $kind->id, 'name' => $kind->name, 'degrees' => $kind->degrees], $catalogue->findingKinds),
         ];
@@ -101,7 +98,7 @@ final class PresentPlan
     }
 
     /** @return array<string, mixed> */
-    private function visit(Visit $visit, WalkPlan $plan, MachineModel $model, UnitSchool $units): array
+    private function visit(Visit $visit, WalkPlan $plan, MachineModel $model): array
     {
         $station = $visit->station;
 
@@ -116,12 +113,12 @@ final class PresentPlan
             'walked' => round($plan->route->distanceTo($station), 1),
             'part' => $station->part,
             'seat' => $station->standing === Standing::Seat,
-            'lines' => array_map(fn (PlannedLine $line): array => $this->line($line, $model, $units), $visit->lines),
+            'lines' => array_map(fn (PlannedLine $line): array => $this->line($line, $model), $visit->lines),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function line(PlannedLine $line, MachineModel $model, UnitSchool $units): array
+    private function line(PlannedLine $line, MachineModel $model): array
     {
         $check = $line->check;
 
@@ -142,7 +139,7 @@ final class PresentPlan
             'answer' => self::answer($check->answer),
             'test' => array_map(static fn (TestStep $step): array => ['do' => $step->do, 'expect' => $step->expect, 'fail_means' => $step->failMeans, 'seconds' => $step->seconds], $check->test),
             'paper' => $check->paper === null ? null : ['kind' => $check->paper->kind->value, 'asks_hours' => $check->paper->hours !== null],
-            'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model, $units),
+            'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model),
             'conditions' => $check->conditions,
             'looks' => $check->looks,
         ];
@@ -168,7 +165,7 @@ final class PresentPlan
     }
 
     /** @return array<string, mixed> */
-    private function instrument(string $name, MachineModel $model, UnitSchool $units): array
+    private function instrument(string $name, MachineModel $model): array
     {
         $limits = $model->limit($name);
         $unit = JudgeReadingOfWalk::unitOf($limits)->value;
@@ -183,25 +180,7 @@ final class PresentPlan
             default => throw new \LogicException('No drawing for limits of type '.$limits::class),
         };
 
-        return $own + $this->beside(Unit::named($unit), $units) + ['unit' => $unit, 'source' => PresentSource::of($limits->source())];
-    }
-
-    /** @return array<string, mixed> the second unit of an instrument: a figure of the first, times `per`, plus `offset` */
-    private function beside(Unit $unit, UnitSchool $units): array
-    {
-        $other = $units->beside($unit);
-        if ($other === null) {
-            return [];
-        }
-        $offset = Quantity::zero($unit)->in($other);
-
-        return ['beside' => [
-            'unit' => $other->value,
-            'symbol' => $other->symbol(),
-            'per' => Quantity::of(1, $unit)->in($other)->minus($offset)->decimal(9)->toFloat(),
-            'offset' => $offset->decimal(9)->toFloat(),
-            'is_first' => $units === UnitSchool::UsFirst,
-        ]];
+        return $own + ['unit' => $unit, 'source' => PresentSource::of($limits->source())];
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Models\Role;
 use App\Models\Tablet;
 use App\Models\User;
+use App\People\ReadersUnits;
 use App\Tablets\TabletInHand;
 use App\Yards\YardInHand;
 use Illuminate\Support\Facades\Storage;
@@ -16,7 +17,7 @@ final class PresentSession
     /** Written by the demo seeder; its presence means that the accounts in it may be shown. */
     public const DEMO_FILE = 'demo-accounts.json';
 
-    public function __construct(private readonly YardInHand $yard, private readonly TabletInHand $tablet)
+    public function __construct(private readonly YardInHand $yard, private readonly TabletInHand $tablet, private readonly ReadersUnits $units)
     {
     }
 
@@ -33,6 +34,7 @@ final class PresentSession
                 'role' => $user->role->value,
                 'language' => $user->language->value,
                 'units' => $user->units->value,
+                'units_shown' => $this->units->shown()->value,
                 'has_pin' => $user->pin !== null,
                 // For what the interface offers; what may really be done is decided by the policies.
                 'may' => [
@@ -50,6 +52,7 @@ final class PresentSession
                 'place' => $this->yard->place(),
                 'timezone' => $this->yard->timezone(),
             ],
+            'unit_pairs' => ReadersUnits::pairs(),
             'tablet' => $tablet === null ? null : ['name' => $tablet->name, 'people' => self::onShift($tablet)],
             'demo_accounts' => self::demoAccounts(),
         ];

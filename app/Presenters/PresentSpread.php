@@ -129,7 +129,7 @@ final readonly class PresentSpread
             return Words::say('words.balance.'.$line->balance->value);
         }
 
-        return $counted === null ? '' : PresentJudgement::sentence($counted->judgement['verdict']['reason']);
+        return $counted === null ? '' : PresentPhrase::sentence($counted->judgement['verdict']['reason']);
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKinds;
 use App\Models\Role;
 use App\Models\User;
+use App\People\ReadersUnits;
 use App\Yards\YardInHand;
 use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -37,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(EntryKinds::class);
         $this->app->singleton(WalkKits::class);
         $this->app->singleton(YardInHand::class);
+        $this->app->singleton(ReadersUnits::class);
         $this->app->scoped(ContextOfWalk::class);
     }
 
@@ -47,6 +49,7 @@ final class AppServiceProvider extends ServiceProvider
             assert($event->user instanceof User);
             app(YardInHand::class)->stepInto($event->user->yard);
             app()->setLocale($event->user->language->value);
+            app(ReadersUnits::class)->readBy($event->user);
         });
         // Everybody who works in the yard may read what is looked at and why.
         Gate::define('read-catalogue', static fn (User $user): bool => true);

@@ -10,7 +10,7 @@ use Brick\Math\BigRational;
  * The units that are read in a yard, each with its exact factor to the SI base of its dimension.
  *
  * The angle base is the degree: every plate in the yard is engraved in degrees, and no rule needs the radian.
- * Source of the inch, pound-force and gallon factors: NIST SP 811 Appendix B (exact by definition).
+ * Source of the inch, pound-force, gallon and mile factors: NIST SP 811 Appendix B (exact by definition).
  */
 enum Unit: string
 {
@@ -36,6 +36,7 @@ enum Unit: string
     case Volt = 'V';
     case Hertz = 'Hz';
     case MetrePerSecond = 'm_s';
+    case MilePerHour = 'mph';
     case RevolutionsPerMinute = 'rpm';
     case Milliampere = 'mA';
     case SpecificGravity = 'sg';
@@ -70,6 +71,19 @@ enum Unit: string
         return self::tryFrom($symbol) ?? throw UnknownUnit::named($symbol);
     }
 
+    /** The US customary unit in which the same thing is read; none where there is none. */
+    public function customary(): ?self
+    {
+        return match ($this) {
+            self::Millimetre => self::Inch,
+            self::Litre => self::GallonUs,
+            self::Kilopascal, self::Bar => self::PoundForcePerSquareInch,
+            self::Celsius => self::Fahrenheit,
+            self::MetrePerSecond => self::MilePerHour,
+            default => null,
+        };
+    }
+
     public function dimension(): Dimension
     {
         return match ($this) {
@@ -82,7 +96,7 @@ enum Unit: string
             self::Volt => Dimension::Potential,
             self::Hertz => Dimension::Frequency,
             self::RevolutionsPerMinute => Dimension::RotationalSpeed,
-            self::MetrePerSecond => Dimension::Speed,
+            self::MetrePerSecond, self::MilePerHour => Dimension::Speed,
             self::Milliampere => Dimension::Current,
             self::SpecificGravity => Dimension::RelativeDensity,
             self::Percent => Dimension::Share,
@@ -107,6 +121,7 @@ enum Unit: string
             self::Bar => '100000',
             // 0.45359237 kg x 9.80665 m/s2 over one square inch
             self::PoundForcePerSquareInch => '4448221615260500000/645160000000000',
+            self::MilePerHour => '44704/100000',
             self::Percent => '1/100',
         });
     }

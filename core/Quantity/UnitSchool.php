@@ -21,16 +21,4 @@ enum UnitSchool: string
             default => self::Si,
         };
     }
-
-    /** The US customary unit in which the same thing is read; none where there is none, or the yard does not ask for it. */
-    public function beside(Unit $unit): ?Unit
-    {
-        return $this === self::Si ? null : match ($unit) {
-            Unit::Millimetre => Unit::Inch,
-            Unit::Litre => Unit::GallonUs,
-            Unit::Kilopascal => Unit::PoundForcePerSquareInch,
-            Unit::Celsius => Unit::Fahrenheit,
-            default => null,
-        };
-    }
 }

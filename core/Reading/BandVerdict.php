@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading;
 
 use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
 
 /** The verdict that the band of a figure gives, with the figures and the working of its kind. */
 final readonly class BandVerdict
 {
     /**
-     * @param array<string, string> $figures
+     * @param array<string, string|Quantity> $figures
      * @param list<string> $working
      */
     public static function of(Band $band, array $figures, array $working, Source $source): Verdict

@@ -40,7 +40,7 @@ final readonly class BeltDeflection implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        $figures = ['give' => $observation->value->text(), 'least' => $this->least->text(), 'most' => $this->most->text()];
+        $figures = ['give' => $observation->value, 'least' => $this->least, 'most' => $this->most];
 
         return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"], $this->source);
     }

@@ -45,11 +45,11 @@ final readonly class CoolantFreezePoint implements ScaleReading
     {
         $have = GlycolTable::byMass()->share($observation->value);
         $want = GlycolTable::byMass()->share($this->needed);
-        $litres = (string) self::exchange($this->system, $have, $want)->decimal(1);
-        $figures = ['freeze' => $observation->value->text(), 'needed' => $this->needed->text(), 'litres' => $litres];
+        $litres = Quantity::of(self::exchange($this->system, $have, $want)->decimal(1), Unit::Litre);
+        $figures = ['freeze' => $observation->value, 'needed' => $this->needed, 'litres' => $litres];
         $shares = array_map(static fn (BigRational $share): string => (string) $share->toScale(0, RoundingMode::HALF_UP), [$have, $want]);
 
-        return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$observation->value->text()} °C : {$shares[0]} %, {$this->needed->text()} °C : {$shares[1]} %", "{$litres} L"], $this->source);
+        return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$observation->value->text()} °C : {$shares[0]} %, {$this->needed->text()} °C : {$shares[1]} %", "{$litres->decimal(1)} L"], $this->source);
     }
 
     /**

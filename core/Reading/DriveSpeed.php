@@ -43,7 +43,7 @@ final readonly class DriveSpeed implements ScaleReading
     {
         $speed = $observation->value->isZero() ? '∞' : (string) $this->distance->ratioTo(Quantity::of(1, Unit::Metre))->dividedBy($observation->value->ratioTo(Quantity::of(1, Unit::Second)))->toScale(2, RoundingMode::UP);
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['speed' => $speed, 'most' => $this->most->text()], ["{$this->distance->text()} m ÷ {$observation->value->text()} s = {$speed} m/s"], $this->source);
+        return BandVerdict::of($this->bands()->of($observation->value), ['speed' => $observation->value->isZero() ? "{$speed} m/s" : Quantity::of($speed, Unit::MetrePerSecond), 'most' => $this->most], ["{$this->distance->text()} m ÷ {$observation->value->text()} s = {$speed} m/s"], $this->source);
     }
 
     /** The shortest time that the distance may take. */

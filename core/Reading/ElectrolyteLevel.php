@@ -41,6 +41,6 @@ final readonly class ElectrolyteLevel implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        return BandVerdict::of($this->bands()->of($observation->value), ['level' => $observation->value->text()], ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"], $this->source);
+        return BandVerdict::of($this->bands()->of($observation->value), ['level' => $observation->value], ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"], $this->source);
     }
 }

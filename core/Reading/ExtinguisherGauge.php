@@ -40,7 +40,7 @@ final readonly class ExtinguisherGauge implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        $figures = ['pressure' => $observation->value->text(), 'least' => $this->least->text(), 'most' => $this->most->text()];
+        $figures = ['pressure' => $observation->value, 'least' => $this->least, 'most' => $this->most];
 
         return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} bar"], $this->source);
     }

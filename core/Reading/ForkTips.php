@@ -39,9 +39,9 @@ final readonly class ForkTips implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        $limit = $this->limit()->text();
+        $limit = $this->limit();
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['difference' => $observation->value->text(), 'limit' => $limit], ["3 % × {$this->blade->text()} mm = {$limit} mm"], $this->source);
+        return BandVerdict::of($this->bands()->of($observation->value), ['difference' => $observation->value, 'limit' => $limit], ["3 % × {$this->blade->text()} mm = {$limit->text()} mm"], $this->source);
     }
 
     public function limit(): Quantity

@@ -15,11 +15,11 @@ final readonly class LevelWords
     {
     }
 
-    public function gapTo(Quantity $mark): string
+    public function gapTo(Quantity $mark): Quantity
     {
         $gap = $this->level->minus($mark);
 
-        return ($gap->isNegative() ? $gap->negated() : $gap)->text().' '.$mark->unit->symbol();
+        return $gap->isNegative() ? $gap->negated() : $gap;
     }
 
     /**
@@ -60,9 +60,9 @@ final readonly class LevelWords
         return "({$this->marks->full->text()} − {$this->level->text()}) {$unit} × {$perUnit} L/{$unit} = {$topUp->volume->text()} L";
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|Quantity> */
     public function topUpFigures(TopUp $topUp): array
     {
-        return ['volume' => $topUp->volume->text(), 'fluid' => $topUp->fluid, 'minutes' => (string) $topUp->rereadAfterMinutes];
+        return ['volume' => $topUp->volume, 'fluid' => $topUp->fluid, 'minutes' => (string) $topUp->rereadAfterMinutes];
     }
 }

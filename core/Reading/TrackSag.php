@@ -42,7 +42,7 @@ final readonly class TrackSag implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        $figures = ['sag' => $observation->value->text(), 'least' => $this->least->text(), 'most' => $this->most->text(), 'strokes' => (string) $this->strokes($observation->value)];
+        $figures = ['sag' => $observation->value, 'least' => $this->least, 'most' => $this->most, 'strokes' => (string) $this->strokes($observation->value)];
 
         return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"], $this->source);
     }

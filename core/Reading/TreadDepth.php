@@ -40,8 +40,6 @@ final readonly class TreadDepth implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        $least = $this->least->text();
-
-        return BandVerdict::of($this->bands()->of($observation->value), ['depth' => $observation->value->text(), 'least' => $least], ["{$observation->value->text()} mm : {$least} mm"], $this->source);
+        return BandVerdict::of($this->bands()->of($observation->value), ['depth' => $observation->value, 'least' => $this->least], ["{$observation->value->text()} mm : {$this->least->text()} mm"], $this->source);
     }
 }

@@ -43,7 +43,7 @@ final readonly class TyrePressure implements ScaleReading
         $expected = $temperature === null ? $this->recommended : self::at($this->recommended, Quantity::of(self::REFERENCE, Unit::Celsius), $temperature);
         $percent = (string) $observation->value->ratioTo($expected)->multipliedBy(100)->toScale(0, RoundingMode::DOWN);
         $missing = $expected->minus($observation->value);
-        $figures = ['percent' => $percent, 'change' => (string) ($missing->isNegative() ? $missing->negated() : $missing)->decimal(0)];
+        $figures = ['percent' => $percent, 'change' => Quantity::of(($missing->isNegative() ? $missing->negated() : $missing)->decimal(0), Unit::Kilopascal)];
         $working = [
             ...($temperature === null ? [] : ["{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(0)} kPa at {$temperature->text()} °C"]),
             "{$observation->value->text()} ÷ {$expected->decimal(0)} kPa = {$percent} %",

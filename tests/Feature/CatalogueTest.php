@@ -78,20 +78,6 @@ final class CatalogueTest extends YardTestCase
         self::assertSame('front_left', array_column($this->getJson('/api/house-rules')->json('rules'), null, 'id')['start_corner']['value']);
     }
 
-    /** 25.4 mm to the inch, 6.894757 kPa to the psi, 3.785412 L to the US gallon: NIST SP 811, Appendix B. */
-    public function test_a_yard_that_reads_both_units_has_the_second_one_on_every_instrument_that_has_one(): void
-    {
-        $this->as(Role::Lead);
-        $this->putJson('/api/house-rules/units', ['value' => 'both', 'reason' => 'mixed gauges'])->assertOk();
-        $walk = $this->openWalk();
-        $this->assertFits($this->getJson("/api/walks/{$walk->id}"), 'Walk');
-        $lines = array_column(array_merge(...array_column($walk->plan->body['visits'], 'lines')), null, 'key');
-
-        self::assertEqualsWithDelta(1 / 25.4, $lines['hyd-level-glass']['instrument']['beside']['per'], 1e-9);
-        self::assertEqualsWithDelta(1 / 3.785411784, $lines['fuel-level']['instrument']['beside']['per'], 1e-9);
-        self::assertArrayNotHasKey('beside', $lines['doc-hour-meter']['instrument'], 'an hour is an hour');
-    }
-
     public function test_two_rules_that_contradict_each_other_are_not_followed_together(): void
     {
         $this->as(Role::Lead);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Language;
 use App\Models\Units;
 use App\Models\User;
+use App\People\ReadersUnits;
 use App\Presenters\PresentSession;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -16,9 +17,11 @@ use Illuminate\Validation\Rule;
 /** The language and the units that somebody reads, on whatever tablet. */
 final class PreferenceController
 {
-    public function __invoke(Request $request, PresentSession $present, #[CurrentUser] User $user): JsonResponse
+    public function __invoke(Request $request, PresentSession $present, ReadersUnits $units, #[CurrentUser] User $user): JsonResponse
     {
         $user->update($request->validate(['language' => ['sometimes', 'required', Rule::enum(Language::class)], 'units' => ['sometimes', 'required', Rule::enum(Units::class)]]));
+
+        $units->readBy($user);
 
         return response()->json($present->of($user));
     }

@@ -45,7 +45,7 @@ final class LevelReadingTest extends TestCase
         self::assertSame('ISO 46', $verdict->topUp->fluid);
         self::assertSame(5, $verdict->topUp->rereadAfterMinutes);
         self::assertSame(['18 mm < 24 mm', '(36 − 18) mm × 0.061 L/mm = 1 L'], $verdict->working);
-        self::assertSame(['gap' => '6 mm'], $verdict->reason->figures);
+        self::assertEquals(['gap' => Quantity::of(6, Unit::Millimetre)], $verdict->reason->figures);
     }
 
     public function test_the_top_up_never_ends_above_full_and_never_wastes_a_tenth(): void

@@ -125,7 +125,7 @@ final class MoreReadingsTest extends TestCase
         self::assertTrue(CoolantFreezePoint::exchange(self::of('20', Unit::Litre), BigRational::of(55), BigRational::of(50))->isZero());
         // -14.1 °C is 30 %, -33.8 °C is 50 %.
         $verdict = (new CoolantFreezePoint(self::of('-33.8', Unit::Celsius), self::of('20', Unit::Litre), self::source()))->judge(new Observation(self::of('-14.1', Unit::Celsius)));
-        self::assertSame('5.7', $verdict->act?->figures['litres']);
+        self::assertEquals(Quantity::of('5.7', Unit::Litre), $verdict->act?->figures['litres']);
     }
 
     /** A maker's figure of 1.5 mm a stroke, invented: from 66 mm to the middle of 30 to 60 mm are 21 mm, 14 strokes. */

@@ -10,15 +10,15 @@ interface Props {
   unit: string;
   allowMinus?: boolean;
   /** The second unit in which it may be typed: a figure of the first, times `per`, plus `offset`. */
-  beside?: { symbol: string; per: number; offset: number; is_first: boolean };
+  other?: { symbol: string; per: number; offset: number; isFirst: boolean } | undefined;
   onClose: () => void;
   onSet: (value: number) => void;
 }
 
 /** The second way to a reading: typing it, on keys for gloves. */
-export function NumberPad({ open, title, unit, allowMinus = false, beside, onClose, onSet }: Props) {
+export function NumberPad({ open, title, unit, allowMinus = false, other, onClose, onSet }: Props) {
   const { t } = useTranslation();
-  const [inOther, setInOther] = useState(beside?.is_first ?? false);
+  const [inOther, setInOther] = useState(other?.isFirst ?? false);
   const [text, setText] = useState('');
   const value = Number(text);
   const isNumber = text !== '' && text !== '-' && !Number.isNaN(value);
@@ -39,7 +39,7 @@ export function NumberPad({ open, title, unit, allowMinus = false, beside, onClo
           disabled={!isNumber}
           testId="pad-set"
           onClick={() => {
-            onSet(beside !== undefined && inOther ? (value - beside.offset) / beside.per : value);
+            onSet(other !== undefined && inOther ? (value - other.offset) / other.per : value);
             close();
           }}
         >
@@ -50,15 +50,15 @@ export function NumberPad({ open, title, unit, allowMinus = false, beside, onClo
       <label className="pad-value">
         <span className="sr">{title}</span>
         <input inputMode="none" value={text} data-testid="pad-input" onChange={(event) => setText(event.target.value.replace(/[^0-9.-]/g, '').slice(0, 9))} />
-        <small>{beside !== undefined && inOther ? beside.symbol : unit}</small>
+        <small>{other !== undefined && inOther ? other.symbol : unit}</small>
       </label>
-      {beside !== undefined && (
+      {other !== undefined && (
         <div className="pad-units" role="group" aria-label={t('act.unit')}>
           <Act pressed={!inOther} testId="pad-own" onClick={() => setInOther(false)}>
             {unit}
           </Act>
           <Act pressed={inOther} testId="pad-other" onClick={() => setInOther(true)}>
-            {beside.symbol}
+            {other.symbol}
           </Act>
         </div>
       )}

@@ -4,11 +4,13 @@ import { Link, useParams } from 'react-router';
 import { problemOf, whatToDo } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { figure, shortDate } from '../../app/figures';
+import { inWords } from '../../app/units';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { Stamp } from '../../marks/Stamp';
 import { DamagePlan } from '../../plans/DamagePlan';
 import { MyName } from '../session/MyName';
+import { useReading } from '../session/useReading';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from '../walk/ProblemWords';
 import { useOpenWalk } from '../walk/useOpenWalk';
@@ -19,6 +21,7 @@ import './fleet.css';
 /** A machine: its plan with all open damage, its folios, and the posting trail with nothing erased. */
 export default function MachinePage() {
   const { t } = useTranslation();
+  const reading = useReading();
   const { machineId = '' } = useParams();
   const query = useMachine(machineId);
   const me = useMe();
@@ -57,7 +60,7 @@ export default function MachinePage() {
             <p className="machine-finding">
               <b>
                 {finding.number} {finding.part}: {t(`kind.${finding.kind}`, { defaultValue: finding.kind })}
-                {finding.size_now_mm !== null && `, ${finding.size_now_mm} mm`}.
+                {finding.size_now_mm !== null && `, ${inWords(String(finding.size_now_mm), 'mm', reading)}`}.
               </b>{' '}
               {finding.words}
             </p>

@@ -4,7 +4,7 @@ import { Act } from '../../app/Act';
 import { LANGUAGES } from '../../app/texts';
 import { useChoosePreferences, useMe } from './useSession';
 
-const UNITS = ['si', 'us', 'both'] as const;
+const UNITS = ['yard', 'si', 'us', 'both'] as const;
 
 /** The language and the units of this person, on whatever tablet they sign in. */
 export function MyChoices() {

@@ -55,7 +55,11 @@ export function useChoosePreferences() {
 
   return useMutation({
     mutationFn: (body: Schema['ChoosePreferences']) => answer(api.PUT('/api/session/preferences', { body })),
-    onSuccess: (session) => queries.setQueryData(KEY, session),
+    onSuccess: (session) => {
+      queries.setQueryData(KEY, session);
+      // The yard writes its sentences in these units.
+      void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
+    },
   });
 }
 

@@ -1,7 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
-import { signed } from '../../app/figures';
+import { written, writtenDifference } from '../../app/units';
 import { DamageIcon } from '../../marks/Mark';
+import { useReading } from '../session/useReading';
 import type { ToExplain } from './ExplainLeaf';
 
 interface Props {
@@ -15,6 +16,8 @@ interface Props {
 /** Damage in both columns; the mark says the same, worse or new. */
 export function DamageLedger({ spread, selected, mayExplain, onSelect, onExplain }: Props) {
   const { t } = useTranslation();
+  const reading = useReading();
+  const size = (millimetres: number) => written(String(millimetres), 'mm', reading)[0];
 
   return (
     <>
@@ -25,7 +28,7 @@ export function DamageLedger({ spread, selected, mayExplain, onSelect, onExplain
             {t(`comparison.${comparison}`)}
           </li>
         ))}
-        <li className="damage-unit">{t('spread.in_mm')}</li>
+        <li className="damage-unit">{t('spread.in_unit', { unit: size(0).unit })}</li>
       </ul>
       <table className="damage-lines">
         <thead>
@@ -67,9 +70,9 @@ export function DamageLedger({ spread, selected, mayExplain, onSelect, onExplain
                   </a>
                 )}
               </td>
-              <td className="n">{line.out_mm ?? t('spread.none_there')}</td>
-              <td className="n">{line.in_mm ?? '–'}</td>
-              <td className="n">{line.difference_mm === null ? '–' : signed(String(line.difference_mm))}</td>
+              <td className="n">{line.out_mm === null ? t('spread.none_there') : size(line.out_mm).text}</td>
+              <td className="n">{line.in_mm === null ? '–' : size(line.in_mm).text}</td>
+              <td className="n">{line.difference_mm === null ? '–' : writtenDifference(String(line.difference_mm), 'mm', reading).text}</td>
             </tr>
           ))}
         </tbody>

@@ -1,8 +1,10 @@
 import { Fragment } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
-import { clock, figure, signed, unitName } from '../../app/figures';
+import { clock } from '../../app/figures';
+import { written, writtenDifference } from '../../app/units';
 import { Mark } from '../../marks/Mark';
+import { useReading } from '../session/useReading';
 import type { ToExplain } from './ExplainLeaf';
 
 type Spread = Schema['Spread'];
@@ -92,16 +94,18 @@ interface RowProps {
 function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
   const { t } = useTranslation();
   const unbalanced = line.balance !== 'balanced';
+  const reading = useReading();
+  const cell = (value: string) => written(value, line.unit, reading)[0];
 
   return (
     <tr className={`${line.outcome === 'stop' ? 'tagged' : ''} ${isLast ? 'last' : ''}`} data-testid={`spread-${line.key}`}>
       <GroupCell group={group} />
       <td className="name">
-        {line.name} <small>{unitName(line.unit)}</small>
+        {line.name} <small>{cell('0').unit}</small>
       </td>
-      <td className="n">{line.out === null ? '–' : figure(line.out.value)}</td>
-      <td className="n">{line.in === null ? '–' : figure(line.in.value)}</td>
-      <td className="n difference">{line.difference === null ? <span className="open-word">– {t(line.balance === 'balanced' ? 'spread.not_asked' : 'spread.open')}</span> : signed(line.difference)}</td>
+      <td className="n">{line.out === null ? '–' : cell(line.out.value).text}</td>
+      <td className="n">{line.in === null ? '–' : cell(line.in.value).text}</td>
+      <td className="n difference">{line.difference === null ? <span className="open-word">– {t(line.balance === 'balanced' ? 'spread.not_asked' : 'spread.open')}</span> : writtenDifference(line.difference, line.unit, reading).text}</td>
       <td className="words">
         <span>
           <Mark outcome={line.outcome} size={21} />
@@ -123,15 +127,17 @@ function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
 /** A struck line stays legible, with its reason; the right one follows at once. */
 function StruckRow({ line, struck, group }: { line: Line; struck: Line['struck'][number]; group: Group | undefined }) {
   const { t } = useTranslation();
+  const reading = useReading();
+  const cell = (value: string) => written(value, line.unit, reading)[0];
 
   return (
     <tr className="struck">
       <GroupCell group={group} />
       <td className="name">
-        <s>{line.name}</s> <small>{unitName(line.unit)}</small>
+        <s>{line.name}</s> <small>{cell('0').unit}</small>
       </td>
-      <td className="n">{struck.out === null ? '' : <s>{figure(struck.out)}</s>}</td>
-      <td className="n">{struck.in === null ? '' : <s>{figure(struck.in)}</s>}</td>
+      <td className="n">{struck.out === null ? '' : <s>{cell(struck.out).text}</s>}</td>
+      <td className="n">{struck.in === null ? '' : <s>{cell(struck.in).text}</s>}</td>
       <td className="n difference" />
       <td className="words">
         <i>{t('spread.struck', { time: clock(struck.at), because: struck.because })}</i>

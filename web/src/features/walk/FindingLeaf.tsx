@@ -4,8 +4,10 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { answer, api, type Schema } from '../../api/client';
 import { Act } from '../../app/Act';
+import { inWords } from '../../app/units';
 import { Leaf } from '../../app/Leaf';
 import { NumberPad } from '../../instruments/NumberPad';
+import { useOtherUnit, useReading } from '../session/useReading';
 import { PhotoField } from './PhotoField';
 import { ProblemWords } from './ProblemWords';
 import { SeverityWords } from './SeverityWords';
@@ -25,6 +27,8 @@ const SEVERITIES = ['note', 'hold', 'stop'] as const;
 /** A finding: where it was tapped, what it is, how large, in words, with a picture; how grave it is proposed by rule. */
 export function FindingLeaf({ walk, place, post, onClose }: Props) {
   const { t } = useTranslation();
+  const reading = useReading();
+  const otherUnit = useOtherUnit('mm');
   const [kind, setKind] = useState<string | null>(null);
   const [degree, setDegree] = useState<string | null>(null);
   const [size, setSize] = useState<number | null>(null);
@@ -73,7 +77,7 @@ export function FindingLeaf({ walk, place, post, onClose }: Props) {
       <div className="finding-size">
         <span>{t('finding.size')}</span>
         <Act testId="finding-size" onClick={() => setPad(true)}>
-          {size === null ? t('finding.measure') : `${size} mm`}
+          {size === null ? t('finding.measure') : inWords(String(size), 'mm', reading)}
         </Act>
       </div>
       <TextField label={t('finding.words')} value={words} multiline minRows={2} onChange={(event) => setWords(event.target.value)} slotProps={{ htmlInput: { maxLength: 4000, 'data-testid': 'finding-words' } }} />
@@ -91,7 +95,7 @@ export function FindingLeaf({ walk, place, post, onClose }: Props) {
         </>
       )}
       <ProblemWords problem={problem} />
-      <NumberPad open={pad} title={t('finding.size')} unit="mm" onClose={() => setPad(false)} onSet={(value) => setSize(Math.max(0, Math.round(value)))} />
+      <NumberPad open={pad} title={t('finding.size')} unit="mm" other={otherUnit} onClose={() => setPad(false)} onSet={(value) => setSize(Math.max(0, Math.round(value)))} />
     </Leaf>
   );
 }

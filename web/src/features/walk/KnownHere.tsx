@@ -1,6 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
+import { inWords } from '../../app/units';
 import { DamageIcon } from '../../marks/Mark';
+import { useReading } from '../session/useReading';
 import { ProblemWords } from './ProblemWords';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
@@ -19,6 +21,7 @@ interface Props {
 /** What was found here on an earlier walk and was not looked at on this one: still there, worse, or gone. */
 export function KnownHere({ walk, visit, mayPost, post, onWorse }: Props) {
   const { t } = useTranslation();
+  const reading = useReading();
   const { busy, problem, send } = useSend();
   const name = walk.plan.parts.find((part) => part.id === visit.part)?.name;
   const known = walk.state.findings.filter((finding) => finding.part === name && finding.comparison === 'open');
@@ -35,7 +38,7 @@ export function KnownHere({ walk, visit, mayPost, post, onWorse }: Props) {
           <p>
             <b>
               {t(`kind.${finding.kind}`, { defaultValue: finding.kind })}
-              {finding.size_mm !== null && `, ${finding.size_mm} mm`}
+              {finding.size_mm !== null && `, ${inWords(String(finding.size_mm), 'mm', reading)}`}
             </b>
             {finding.words}
           </p>

@@ -3,7 +3,8 @@ import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { Act } from '../../app/Act';
 import { feel } from '../../app/feel';
-import { atStep, clock, figure, signed, unitName } from '../../app/figures';
+import { atStep, clock, figure, unitName } from '../../app/figures';
+import { written, writtenDifference, type Reading } from '../../app/units';
 import { clampToStep } from '../../instruments/contract';
 import type { Face } from '../../instruments/Dipstick';
 import { NumberPad } from '../../instruments/NumberPad';
@@ -12,7 +13,7 @@ import { DisputeLeaf } from './DisputeLeaf';
 import { DrawnInstrument } from './DrawnInstrument';
 import type { PanelProps } from './LinePanel';
 import { isHeld } from './PostureBar';
-import { useMe } from '../session/useSession';
+import { useOtherUnit, useReading } from '../session/useReading';
 import { ProblemWords } from './ProblemWords';
 import { StepKey } from './StepKey';
 import { StrikeAct } from './StrikeAct';
@@ -52,6 +53,8 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   const [cannot, setCannot] = useState(false);
   const [disputing, setDisputing] = useState(false);
   const { busy, problem, send, clear } = useSend();
+  const reading = useReading();
+  const otherUnit = useOtherUnit(instrument.unit);
   const set = (change: Partial<Draft>) => {
     clear();
     setDraft({ ...draft, ...change });
@@ -132,8 +135,8 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         </div>
       </div>
       {draft.points.length > 0 && <PointRow instrument={instrument} points={draft.points} present={draft.point} onPresent={(point) => set({ point, value: draft.points[point] ?? draft.value, isSet: draft.points[point] !== null })} />}
-      <OutInLine walk={walk} last={state?.last ?? null} value={draft.isSet ? value : null} />
-      {state?.wear !== undefined && state.wear !== null && <p className="wear">{t('walk.wear', { hours: figure(state.wear.hours), rate: signed(state.wear.per_1000_hours), unit: unitName(instrument.unit), readings: state.wear.readings })}</p>}
+      <OutInLine walk={walk} last={state?.last ?? null} value={draft.isSet ? value : null} unit={instrument.unit} />
+      {state?.wear !== undefined && state.wear !== null && <p className="wear">{t('walk.wear', { hours: figure(state.wear.hours), ...rateIn(state.wear.per_1000_hours, instrument.unit, reading), readings: state.wear.readings })}</p>}
       <Reread state={state} onTag={onTag} onGoOn={() => position.advance([line.key])} />
       {line.looks.length > 0 && (
         <div className="looks">
@@ -172,7 +175,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           )}
         </div>
       )}
-      <NumberPad open={pad} title={line.title} unit={unitName(instrument.unit)} beside={instrument.beside} allowMinus={low < 0} onClose={() => setPad(false)} onSet={(typed) => setTyped(clampToStep(typed, instrument.step, low, high))} />
+      <NumberPad open={pad} title={line.title} unit={unitName(instrument.unit)} other={otherUnit} allowMinus={low < 0} onClose={() => setPad(false)} onSet={(typed) => setTyped(clampToStep(typed, instrument.step, low, high))} />
       <CannotTellLeaf
         open={cannot}
         title={line.title}
@@ -203,17 +206,13 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
 
 /** The figure in the unit of the plate, and beside it in the other one; or in the one that the reader asked for alone. */
 function BothUnits({ value, instrument }: { value: string; instrument: Instrument }) {
-  const { units } = useMe();
-  const { beside } = instrument;
-  const own = { text: figure(value), unit: unitName(instrument.unit) };
-  const other = beside === undefined ? null : { text: figure((Number(value) * beside.per + beside.offset).toFixed(2)), unit: beside.symbol };
-  const [first, second] = other === null || units === 'si' ? [own, null] : units === 'us' ? [other, null] : beside?.is_first === true ? [other, own] : [own, other];
+  const [first, second] = written(value, instrument.unit, useReading());
 
   return (
     <>
       {first.text}
       <small>{first.unit}</small>
-      {second !== null && (
+      {second !== undefined && (
         <em>
           {second.text} {second.unit}
         </em>
@@ -221,6 +220,12 @@ function BothUnits({ value, instrument }: { value: string; instrument: Instrumen
     </>
   );
 }
+
+const rateIn = (rate: string, unit: string, reading: Reading): { rate: string; unit: string } => {
+  const { text, unit: name } = writtenDifference(rate, unit, reading);
+
+  return { rate: text, unit: name };
+};
 
 /** Nothing is read yet: neither a figure nor a verdict. */
 function Unset({ unit }: { unit: string }) {
@@ -292,24 +297,26 @@ function Reread({ state, onTag, onGoOn }: { state: Schema['LineState'] | undefin
 }
 
 /** Out, In, Difference: in that order, everywhere; the difference is never typed. */
-function OutInLine({ walk, last, value }: { walk: Walk; last: string | null; value: string | null }) {
+function OutInLine({ walk, last, value, unit }: { walk: Walk; last: string | null; value: string | null; unit: string }) {
   const { t } = useTranslation();
   const isOut = walk.plan.movement === 'checkout';
+  const reading = useReading();
+  const inFirst = (text: string) => written(text, unit, reading)[0].text;
   const difference = last === null || value === null ? null : (Number(value) - Number(last)).toFixed(Math.max(decimals(value), decimals(last)));
 
   return (
     <div className="out-in">
       <div>
         <span>{t(isOut ? 'walk.last_in' : 'walk.out')}</span>
-        <b>{last === null ? t('walk.none') : figure(last)}</b>
+        <b>{last === null ? t('walk.none') : inFirst(last)}</b>
       </div>
       <div>
         <span>{t(isOut ? 'walk.out_now' : 'walk.in_now')}</span>
-        <b>{value === null ? '–' : figure(value)}</b>
+        <b>{value === null ? '–' : inFirst(value)}</b>
       </div>
       <div>
         <span>{t('walk.difference')}</span>
-        <b>{difference === null ? '–' : signed(difference)}</b>
+        <b>{difference === null ? '–' : writtenDifference(difference, unit, reading).text}</b>
       </div>
     </div>
   );

@@ -2,10 +2,12 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
+import { inWords } from '../../app/units';
 import { Leaf } from '../../app/Leaf';
 import { clock, shortDate } from '../../app/figures';
 import { NumberPad } from '../../instruments/NumberPad';
 import { DamageIcon } from '../../marks/Mark';
+import { useOtherUnit, useReading } from '../session/useReading';
 import { useMe } from '../session/useSession';
 import { PhotoField } from './PhotoField';
 import { ProblemWords } from './ProblemWords';
@@ -26,6 +28,8 @@ interface Props {
 /** A finding that is known: what was said of it, and what it looks like now: the same, or grown. */
 export function SeenAgainLeaf({ walk, findingId, post, mayPost, onClose }: Props) {
   const { t } = useTranslation();
+  const reading = useReading();
+  const otherUnit = useOtherUnit('mm');
   const finding = walk.state.findings.find((one) => one.id === findingId);
   const [size, setSize] = useState<number | null>(null);
   const [words, setWords] = useState('');
@@ -62,7 +66,7 @@ export function SeenAgainLeaf({ walk, findingId, post, mayPost, onClose }: Props
         <p>
           <b>
             {t(`kind.${finding.kind}`, { defaultValue: finding.kind })}
-            {finding.size_mm !== null && `, ${finding.size_mm} mm`}
+            {finding.size_mm !== null && `, ${inWords(String(finding.size_mm), 'mm', reading)}`}
           </b>
           {finding.words}
           <small>
@@ -81,7 +85,7 @@ export function SeenAgainLeaf({ walk, findingId, post, mayPost, onClose }: Props
       )}
       {mayPost && isOfThisWalk && <StrikeAct entryId={finding.id} post={post} />}
       <ProblemWords problem={problem} />
-      <NumberPad open={pad} title={t('finding.size')} unit="mm" onClose={() => setPad(false)} onSet={(value) => setSize(Math.max(0, Math.round(value)))} />
+      <NumberPad open={pad} title={t('finding.size')} unit="mm" other={otherUnit} onClose={() => setPad(false)} onSet={(value) => setSize(Math.max(0, Math.round(value)))} />
     </Leaf>
   );
 }

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Catalogue\CatalogueWords;
+use App\People\ReadersUnits;
+use App\Words;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/** A sentence of the ledger in the language and the units of whoever reads it. */
+final class PresentPhrase
+{
+    /** Before 0.6.0 these figures were written without their unit, which stood in the sentence. */
+    private const UNITS_BEFORE_060 = [
+        'fork_tips' => ['difference' => 'mm', 'limit' => 'mm'],
+        'tread' => ['depth' => 'mm', 'least' => 'mm'],
+        'track' => ['sag' => 'mm', 'least' => 'mm', 'most' => 'mm'],
+        'belt' => ['give' => 'mm', 'least' => 'mm', 'most' => 'mm'],
+        'pin' => ['play' => 'mm', 'most' => 'mm'],
+        'electrolyte' => ['level' => 'mm'],
+        'extinguisher' => ['pressure' => 'bar', 'least' => 'bar', 'most' => 'bar'],
+        'tyre' => ['change' => 'kPa'],
+        'freeze' => ['freeze' => 'degC', 'needed' => 'degC', 'litres' => 'l'],
+        'speed' => ['speed' => 'm_s', 'most' => 'm_s'],
+        'level' => ['volume' => 'l'],
+        'column' => ['volume' => 'l'],
+    ];
+
+    /** @param  array<string, mixed>  $phrase as App\Ledger\JudgementRecord writes it */
+    public static function sentence(array $phrase): string
+    {
+        $units = self::UNITS_BEFORE_060[explode('.', $phrase['key'])[0]] ?? [];
+        $figures = (array) $phrase['figures'];
+        foreach ($figures as $name => $figure) {
+            $figures[$name] = match (true) {
+                is_array($figure) => self::written($figure['value'], Unit::named($figure['unit'])),
+                is_string($figure) && isset($units[$name]) && is_numeric($figure) => self::written($figure, Unit::named($units[$name])),
+                // What is no figure is a sentence of the catalogue, or what somebody said.
+                is_string($figure) => CatalogueWords::say($figure),
+                default => $figure,
+            };
+        }
+
+        return Words::say('verdicts.'.$phrase['key'], $figures);
+    }
+
+    private static function written(string $figure, Unit $unit): string
+    {
+        return app(ReadersUnits::class)->shown()->write(Quantity::of($figure, $unit));
+    }
+}
