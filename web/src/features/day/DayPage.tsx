@@ -5,7 +5,7 @@ import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { clock, duration, longDate } from '../../app/figures';
 import { useMe, useSession } from '../session/useSession';
-import { usePreviews } from '../walk/usePreviews';
+import { usePreviews, type Wanted } from '../walk/usePreviews';
 import { MyName } from '../session/MyName';
 import { useOutbox } from '../../offline/useOutbox';
 import { DayColumn } from './DayColumn';
@@ -14,9 +14,9 @@ import { rowHeight } from './geometry';
 import { useDay, useOpenRow, type Row } from './useDay';
 import './day.css';
 
-/** Walks of the day that nobody has opened yet and that could be opened here and now. */
-function unopened(day: Schema['Day'] | undefined): { hireId: string; movement: Schema['Movement'] }[] {
-  const of = (rows: Row[], movement: Schema['Movement']) => rows.filter((row) => row.walk_id === null && row.opens === 'walk').map((row) => ({ hireId: row.hire_id, movement }));
+/** Walks of the day that could be opened, or gone on with, here and now. */
+function toWalk(day: Schema['Day'] | undefined): Wanted[] {
+  const of = (rows: Row[], movement: Schema['Movement']) => rows.filter((row) => (row.opens === 'walk' && row.done_at === null) || row.opens === 'handover').map((row) => ({ hireId: row.hire_id, movement, walkId: row.walk_id }));
 
   return day === undefined ? [] : [...of(day.outs.filter((row) => row.machine_is_here), 'checkout'), ...of(day.ins, 'return')];
 }
@@ -29,7 +29,7 @@ export default function DayPage() {
   const yard = useSession().data?.yard;
   const { kept } = useOutbox();
   const me = useMe();
-  usePreviews(me.may.walk ? unopened(day.data) : []);
+  usePreviews(me.may.walk ? toWalk(day.data) : []);
 
   if (day.isPending) {
     return <Notice words={t('state.fetching')} />;

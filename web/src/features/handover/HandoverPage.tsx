@@ -28,11 +28,16 @@ export default function HandoverPage() {
     return <Notice words={whatToDo(briefing.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void briefing.refetch()} />;
   }
 
-  return <Handover briefing={briefing.briefing} walk={briefing.walk} />;
+  const { hire_standing: standing, isReleasedHere, signed_at: signedAt } = briefing.briefing;
+  // Whichever of the two was read last knows of a release that was just taken.
+  const isReleased = [standing, briefing.walk?.state.hire_standing].includes('ready') || isReleasedHere || signedAt !== null;
+
+  // What was shown under a release that the yard then refused is shown again.
+  return <Handover key={String(isReleased)} briefing={briefing.briefing} walk={briefing.walk} isReleased={isReleased} />;
 }
 
 /** The handover, held by the customer: one step fills the page; after the last one comes the signature. */
-function Handover({ briefing, walk }: { briefing: Briefing; walk: Walk | undefined }) {
+function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Walk | undefined; isReleased: boolean }) {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const post = usePost(briefing.walk_id);
@@ -70,6 +75,11 @@ function Handover({ briefing, walk }: { briefing: Briefing; walk: Walk | undefin
       notices={
         <>
           <NotTaken entries={refused.filter((one) => one.walkId === briefing.walk_id)} walk={walk} />
+          {!isReleased && (
+            <p className="key-stays" role="status" data-testid="not-released">
+              {t('handover.not_released')}
+            </p>
+          )}
           {briefing.isReleasedHere && (
             <p className="key-stays" role="status" data-testid="key-stays">
               {t('handover.key_stays')}
@@ -89,7 +99,7 @@ function Handover({ briefing, walk }: { briefing: Briefing; walk: Walk | undefin
       ) : (
         <SignatureField
           briefing={briefing}
-          busy={busy}
+          busy={busy || !isReleased}
           onSign={(name, signature) => void send(() => post('handover.signed', { name, signature }))}
         />
       )}
@@ -102,7 +112,7 @@ function Handover({ briefing, walk }: { briefing: Briefing; walk: Walk | undefin
           {problem === null && <p>{t('handover.shown', { shown: shown.size, all: briefing.steps.length })}</p>}
         </div>
         {step !== undefined ? (
-          <button type="button" className="handover-next" disabled={busy} data-testid="next-step" onClick={() => next(step.id)}>
+          <button type="button" className="handover-next" disabled={busy || !isReleased} data-testid="next-step" onClick={() => next(step.id)}>
             {t('handover.next')}
             <small>{briefing.steps[at + 1] === undefined ? t('handover.then_sign') : t('handover.then', { name: briefing.steps[at + 1]?.name })}</small>
           </button>

@@ -4,8 +4,10 @@ import { answer, api, type Schema } from '../../api/client';
 export type Person = Schema['PeopleList']['people'][number];
 export type Qualification = Schema['PeopleList']['qualifications'][number];
 
+export const PEOPLE = { queryKey: ['people'], queryFn: () => answer(api.GET('/api/people')), staleTime: 60_000 };
+
 export function usePeople() {
-  return useQuery({ queryKey: ['people'], queryFn: () => answer(api.GET('/api/people')), staleTime: 60_000 });
+  return useQuery(PEOPLE);
 }
 
 export type NewPerson = Schema['AddPerson'];

@@ -4,8 +4,10 @@ import { v7 as uuid } from 'uuid';
 import { answer, api, type Schema } from '../../api/client';
 import { outbox, type Entry } from '../../offline/outbox';
 
+export const walkQuery = (walkId: string) => ({ queryKey: ['walk', walkId], queryFn: () => answer(api.GET('/api/walks/{walk}', { params: { path: { walk: walkId } } })) });
+
 export function useWalk(walkId: string) {
-  return useQuery({ queryKey: ['walk', walkId], queryFn: () => answer(api.GET('/api/walks/{walk}', { params: { path: { walk: walkId } } })), refetchInterval: 20_000 });
+  return useQuery({ ...walkQuery(walkId), refetchInterval: 20_000 });
 }
 
 export type Post = (kind: Entry['kind'], payload: Record<string, unknown>, corrects?: string) => Promise<Schema['EntryResult'] | 'kept'>;
