@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueShelf;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
+use JadeLedger\Core\Quantity\Unit;
 
 /** Lines of the posting trail. */
 final readonly class PresentEntry
@@ -74,11 +75,11 @@ final readonly class PresentEntry
         $payload = $entry->payload();
 
         return match ($entry->kind) {
-            'reading.posted' => ($payload['value'] ?? $judgement['figure']).' '.$payload['unit'].'. '.PresentPhrase::sentence($judgement['verdict']['reason']),
+            'reading.posted' => WrittenFigure::of((string) ($payload['value'] ?? $judgement['figure']), Unit::named($payload['unit'])).'. '.PresentPhrase::sentence($judgement['verdict']['reason']),
             'check.answered', 'test.answered', 'paper.compared', 'dashboard.read' => PresentPhrase::sentence($judgement['verdict']['reason']).(($payload['words'] ?? '') === '' ? '' : ' '.$payload['words']),
             'state.crossed' => $this->stageTitle((string) $payload['stage']).$this->standsBy($payload['second'] ?? null),
-            'finding.placed' => "{$judgement['part']}: {$payload['kind']}".(isset($payload['size_mm']) ? ", {$payload['size_mm']} mm" : '').". {$payload['words']}",
-            'finding.seen_again' => "{$payload['size_mm']} mm, ".Words::say('words.comparison.'.$judgement['comparison']),
+            'finding.placed' => "{$judgement['part']}: {$payload['kind']}".(isset($payload['size_mm']) ? ', '.WrittenFigure::of((string) $payload['size_mm'], Unit::Millimetre) : '').". {$payload['words']}",
+            'finding.seen_again' => WrittenFigure::of((string) $payload['size_mm'], Unit::Millimetre).', '.Words::say('words.comparison.'.$judgement['comparison']),
             'finding.graded' => "{$judgement['from']} → {$judgement['to']}. {$payload['reason']}",
             'entry.struck', 'tag.hung', 'walk.taken_over' => (string) $payload['reason'],
             'release.decided' => Words::say('words.decision.'.$payload['decision']),

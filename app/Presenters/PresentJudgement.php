@@ -22,7 +22,7 @@ final class PresentJudgement
                 'outcome' => $verdict['outcome'],
                 'reason' => PresentPhrase::sentence($verdict['reason']),
                 'act' => $verdict['act'] === null ? null : PresentPhrase::sentence($verdict['act']),
-                'working' => $verdict['working'],
+                'working' => array_map(WrittenFigure::marked(...), $verdict['working']),
                 'source' => $verdict['source'],
                 'top_up' => $verdict['top_up'],
                 'is_disputed' => $verdict['is_disputed'],

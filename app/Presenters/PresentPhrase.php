@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueWords;
-use App\People\ReadersUnits;
 use App\Words;
-use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
 /** A sentence of the ledger in the language and the units of whoever reads it. */
@@ -36,8 +34,9 @@ final class PresentPhrase
         $figures = (array) $phrase['figures'];
         foreach ($figures as $name => $figure) {
             $figures[$name] = match (true) {
-                is_array($figure) => self::written($figure['value'], Unit::named($figure['unit'])),
-                is_string($figure) && isset($units[$name]) && is_numeric($figure) => self::written($figure, Unit::named($units[$name])),
+                is_array($figure) => WrittenFigure::of($figure['value'], Unit::named($figure['unit'])),
+                is_string($figure) && isset($units[$name]) && is_numeric($figure) => WrittenFigure::of($figure, Unit::named($units[$name])),
+                is_string($figure) && is_numeric($figure) => WrittenFigure::marked($figure),
                 // What is no figure is a sentence of the catalogue, or what somebody said.
                 is_string($figure) => CatalogueWords::say($figure),
                 default => $figure,
@@ -45,10 +44,5 @@ final class PresentPhrase
         }
 
         return Words::say('verdicts.'.$phrase['key'], $figures);
-    }
-
-    private static function written(string $figure, Unit $unit): string
-    {
-        return app(ReadersUnits::class)->shown()->write(Quantity::of($figure, $unit));
     }
 }

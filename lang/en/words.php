@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'decimal_mark' => '.',
     'beside_the_machine' => 'Beside the machine',
     'not_answered_yet' => 'Not answered yet.',
     'decision' => ['released' => 'Released', 'released_with_conditions' => 'Released with conditions', 'held' => 'Held', 'tagged_out' => 'Tagged out'],

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'decimal_mark' => ',',
     'beside_the_machine' => 'Junto a la máquina',
     'not_answered_yet' => 'Aún sin responder.',
     'decision' => ['released' => 'Liberada', 'released_with_conditions' => 'Liberada con condiciones', 'held' => 'Retenida', 'tagged_out' => 'Retirada con etiqueta'],

@@ -57,6 +57,18 @@ final class UnitsTest extends YardTestCase
         self::assertEquals(['value' => '6', 'unit' => 'mm'], $stored[0]['verdict']['reason']['figures']['gap']);
     }
 
+    /** The decimal comma of Spanish: Unicode CLDR, common/main/es.xml. */
+    public function test_a_verdict_has_the_decimal_mark_of_the_language(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->walkWithLowOil();
+        $this->putJson('/api/session/preferences', ['units' => 'us', 'language' => 'es'])->assertOk();
+
+        self::assertStringStartsWith('0,24 in', $this->verdict($walk)['reason']);
+        self::assertStringContainsString('0,3 US gal', $this->verdict($walk)['act']);
+        self::assertStringContainsString('0,', implode(' ', $this->verdict($walk)['working']));
+    }
+
     public function test_a_sentence_that_was_written_without_units_still_has_them(): void
     {
         $this->as(Role::Technician);

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { atStep, clock, duration, figure, longDate, setLocale, setZone, shortDate, signed } from '../src/app/figures';
+import { atStep, clock, decimalMark, duration, figure, longDate, setLocale, setZone, shortDate, signed } from '../src/app/figures';
 
 afterEach(() => {
   setZone('UTC');
@@ -68,5 +68,16 @@ describe('the clock of the tablet', () => {
     noteYardTime('Wed, 25 Nov 2026 12:00:00 GMT');
     expect(minutesAhead()).toBe(0);
     vi.useRealTimers();
+  });
+});
+
+describe('the decimal mark', () => {
+  // Unicode CLDR: a point in English, a comma in Spanish.
+  it('is that of the language', () => {
+    setLocale('es');
+    expect(figure('1842.3')).toBe('1\u2009842,3');
+    expect(decimalMark()).toBe(',');
+    setLocale('en-GB');
+    expect(figure('1842.3')).toBe('1\u2009842.3');
   });
 });

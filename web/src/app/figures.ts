@@ -5,6 +5,7 @@ const MINUS = '\u2212';
 
 let zone = 'UTC';
 let locale = 'en-GB';
+let mark = '.';
 
 /** The yard's own time zone, told once by the session. */
 export function setZone(timezone: string): void {
@@ -14,7 +15,11 @@ export function setZone(timezone: string): void {
 /** How dates are written: a BCP 47 tag. */
 export function setLocale(tag: string): void {
   locale = tag;
+  mark = new Intl.NumberFormat(tag).formatToParts(0.5).find((part) => part.type === 'decimal')?.value ?? '.';
 }
+
+/** The sign between the whole and its parts, as the language has it. */
+export const decimalMark = (): string => mark;
 
 function parts(moment: string, options: Intl.DateTimeFormatOptions): string {
   return new Intl.DateTimeFormat(locale, { timeZone: zone, ...options }).format(new Date(moment));
@@ -48,12 +53,12 @@ export function duration(seconds: number): string {
   return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 }
 
-/** Decimal text with a thin space every three digits and a true minus. */
+/** Decimal text with a thin space every three digits, a true minus and the decimal mark of the language. */
 export function figure(decimal: string): string {
   const [whole = '0', fraction] = decimal.replace('-', '').split('.');
   const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, THIN_SPACE);
 
-  return `${decimal.startsWith('-') ? MINUS : ''}${grouped}${fraction === undefined ? '' : `.${fraction}`}`;
+  return `${decimal.startsWith('-') ? MINUS : ''}${grouped}${fraction === undefined ? '' : `${mark}${fraction}`}`;
 }
 
 /** A difference: signed, plain 0 for none. */

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Act } from '../app/Act';
+import { decimalMark } from '../app/figures';
 import { Leaf } from '../app/Leaf';
 import './numberPad.css';
 
@@ -49,7 +50,7 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
     >
       <label className="pad-value">
         <span className="sr">{title}</span>
-        <input inputMode="none" value={text} data-testid="pad-input" onChange={(event) => setText(event.target.value.replace(/[^0-9.-]/g, '').slice(0, 9))} />
+        <input inputMode="none" value={text.replace('.', decimalMark())} data-testid="pad-input" onChange={(event) => setText(event.target.value.replace(',', '.').replace(/[^0-9.-]/g, '').slice(0, 9))} />
         <small>{other !== undefined && inOther ? other.symbol : unit}</small>
       </label>
       {other !== undefined && (
@@ -65,7 +66,7 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
       <div className="pad-keys">
         {['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0'].map((key) => (
           <button key={key} type="button" onClick={() => press(key)}>
-            {key}
+            {key === '.' ? decimalMark() : key}
           </button>
         ))}
         <button type="button" aria-label={t('act.back_one')} onClick={() => setText((before) => before.slice(0, -1))}>

@@ -20,6 +20,8 @@ export async function restoreQueries(queries: QueryClient): Promise<void> {
     const kept = (await store.pages.get(KEY))?.state as KeptQueries | undefined;
     if (kept !== undefined && Date.now() - kept.at < LONGEST_MS) {
       hydrate(queries, kept.state);
+      // However fresh it was, the yard has gone on since, and the page may have been closed before the last of it was kept.
+      await queries.invalidateQueries({ refetchType: 'none' });
     }
   } catch {
     // A tablet that cannot read its store still works with a network.

@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { Notice } from '../../app/Notice';
-import { shortDate } from '../../app/figures';
+import { figure, shortDate } from '../../app/figures';
 import { Page } from '../../app/Page';
 import { drawing } from '../../plans/drawings';
 import { Shapes } from '../../plans/Shapes';
@@ -42,7 +42,7 @@ function ModelOf({ model }: { model: Model }) {
   return (
     <Page
       title={`${model.model.maker} ${model.model.name}`}
-      sub={t('catalogue.sub', { describes: model.model.describes, family: model.model.family.toLowerCase(), mass: (model.mass_kg / 1000).toFixed(1) })}
+      sub={t('catalogue.sub', { describes: model.model.describes, family: model.model.family.toLowerCase(), mass: figure((model.mass_kg / 1000).toFixed(1)) })}
       leaf={t('catalogue.title')}
       tabs
       right={

@@ -117,7 +117,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
             readOnly={!mayPost}
             unheld={isUnheld || !draft.isSet}
             label={line.title}
-            valueText={`${value} ${unitName(instrument.unit)}. ${judgement?.verdict.reason ?? ''}`}
+            valueText={`${figure(value)} ${unitName(instrument.unit)}. ${judgement?.verdict.reason ?? ''}`}
             onChange={setValue}
             onFace={(face) => set({ face })}
           />
@@ -151,8 +151,8 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       <ProblemWords problem={problem} />
       {mayPost && (
         <div className="reading-acts">
-          <StepKey label={t('walk.less', { step: instrument.step, unit: unitName(instrument.unit) })} sign="−" step={`${instrument.step} ${unitName(instrument.unit)}`} onStep={() => setValue(clampToStep(draft.value - instrument.step, instrument.step, low, high))} />
-          <StepKey label={t('walk.more', { step: instrument.step, unit: unitName(instrument.unit) })} sign="+" step={`${instrument.step} ${unitName(instrument.unit)}`} onStep={() => setValue(clampToStep(draft.value + instrument.step, instrument.step, low, high))} />
+          <StepKey label={t('walk.less', { step: figure(String(instrument.step)), unit: unitName(instrument.unit) })} sign="−" step={`${figure(String(instrument.step))} ${unitName(instrument.unit)}`} onStep={() => setValue(clampToStep(draft.value - instrument.step, instrument.step, low, high))} />
+          <StepKey label={t('walk.more', { step: figure(String(instrument.step)), unit: unitName(instrument.unit) })} sign="+" step={`${figure(String(instrument.step))} ${unitName(instrument.unit)}`} onStep={() => setValue(clampToStep(draft.value + instrument.step, instrument.step, low, high))} />
           {!isWhole ? (
             <Act disabled testId="post">
               {t('walk.set_first')}

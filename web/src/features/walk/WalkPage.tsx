@@ -3,7 +3,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
 import { whatToDo, type Problem } from '../../api/problem';
-import { clock } from '../../app/figures';
+import { clock, figure } from '../../app/figures';
 import { feel } from '../../app/feel';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
@@ -101,7 +101,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
     <Page
       className="walk"
       title={`${walk.machine.fleet_number} ${walk.plan.family.toLowerCase()}`}
-      sub={!isWide && mine > 0 ? t('state.kept', { count: mine }) : t(plan.movement === 'checkout' ? 'walk.for' : 'walk.from', { maker: walk.machine.maker, model: walk.machine.model, mass: (walk.machine.mass_kg / 1000).toFixed(1), customer: walk.customer })}
+      sub={!isWide && mine > 0 ? t('state.kept', { count: mine }) : t(plan.movement === 'checkout' ? 'walk.for' : 'walk.from', { maker: walk.machine.maker, model: walk.machine.model, mass: figure((walk.machine.mass_kg / 1000).toFixed(1)), customer: walk.customer })}
       folio={t('walk.folio', { folio: walk.folio })}
       leaf={t(plan.movement === 'checkout' ? 'walk.out_entry' : 'walk.in_entry')}
       notices={<NotTaken entries={notTaken.filter((one) => one.walkId === walk.id)} walk={walk} />}

@@ -1,0 +1,71 @@
+import { QueryClient, QueryObserver } from '@tanstack/react-query';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { forgetQueries, keepQueries, restoreQueries } from '../src/offline/keepQueries';
+import { store } from '../src/offline/store';
+
+const client = () => new QueryClient({ defaultOptions: { queries: { staleTime: 60_000, networkMode: 'always', retry: false } } });
+
+beforeEach(() => store.pages.clear());
+
+describe('what was read', () => {
+  const kept = async (key: unknown[], data: unknown) => {
+    const before = client();
+    keepQueries(before);
+    before.setQueryData(key, data);
+    await vi.waitFor(async () => expect(await store.pages.count()).toBe(1), { timeout: 2000 });
+  };
+
+  it('is there again after the page was closed, and is asked for anew all the same', async () => {
+    await kept(['walk', 'walk-1'], { stage: null });
+    const after = client();
+    await restoreQueries(after);
+    expect(after.getQueryData(['walk', 'walk-1'])).toEqual({ stage: null });
+
+    const ask = vi.fn(() => Promise.resolve({ stage: 'cold' }));
+    const stop = new QueryObserver(after, { queryKey: ['walk', 'walk-1'], queryFn: ask }).subscribe(() => undefined);
+    await vi.waitFor(() => expect(after.getQueryData(['walk', 'walk-1'])).toEqual({ stage: 'cold' }));
+    stop();
+  });
+
+  it('stays when the yard cannot be asked', async () => {
+    await kept(['day'], { outs: [] });
+    const after = client();
+    await restoreQueries(after);
+    const stop = new QueryObserver(after, { queryKey: ['day'], queryFn: () => Promise.reject(new TypeError('Failed to fetch')) }).subscribe(() => undefined);
+    await vi.waitFor(() => expect(after.getQueryState(['day'])?.status).toBe('error'));
+    expect(after.getQueryData(['day'])).toEqual({ outs: [] });
+    stop();
+  });
+
+  it('is kept only where somebody in the yard needs it without a network', async () => {
+    const before = client();
+    keepQueries(before);
+    before.setQueryData(['audit'], ['secret']);
+    before.setQueryData(['day'], {});
+    await vi.waitFor(async () => expect(await store.pages.count()).toBe(1), { timeout: 2000 });
+    const after = client();
+    await restoreQueries(after);
+
+    expect(after.getQueryData(['day'])).toEqual({});
+    expect(after.getQueryData(['audit'])).toBeUndefined();
+  });
+
+  it('is gone when whoever read it has signed out', async () => {
+    await kept(['day'], {});
+    await forgetQueries();
+    const after = client();
+    await restoreQueries(after);
+
+    expect(after.getQueryData(['day'])).toBeUndefined();
+  });
+
+  it('is not shown after three days', async () => {
+    await kept(['day'], {});
+    vi.spyOn(Date, 'now').mockReturnValue(Date.now() + 3 * 24 * 3_600_000 + 60_000);
+    const after = client();
+    await restoreQueries(after);
+
+    expect(after.getQueryData(['day'])).toBeUndefined();
+    vi.restoreAllMocks();
+  });
+});
