@@ -40,6 +40,15 @@ final class Tag extends Projection
         return self::query()->with('hungBy')->where('machine_id', $machineId)->whereNull('lifted_at')->first();
     }
 
+    /** Tags are numbered through their yard. The yard is held, so that two that are hung at once are not given one number. */
+    public static function nextNumberFor(string $machineId): int
+    {
+        $yard = Machine::query()->withoutGlobalScopes()->whereKey($machineId)->value('yard_id');
+        Yard::query()->whereKey($yard)->lockForUpdate()->firstOrFail();
+
+        return (int) self::query()->whereIn('machine_id', Machine::query()->withoutGlobalScopes()->where('yard_id', $yard)->select('id'))->max('number') + 1;
+    }
+
     /** @return BelongsTo<Machine, $this> */
     public function machine(): BelongsTo
     {

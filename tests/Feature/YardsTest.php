@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Ledger\RebuildProjections;
 use App\Models\LearnedPace;
 use App\Models\Machine;
 use App\Models\Photo;
@@ -16,6 +17,7 @@ use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Str;
 use Tests\Support\YardTestCase;
 
 /** What belongs to one yard does not exist for another. */
@@ -113,6 +115,22 @@ final class YardsTest extends YardTestCase
 
         self::assertSame((string) $other['id'], (string) $mine);
         self::assertSame((string) $rule['value'], (string) $theirs);
+    }
+
+    public function test_tags_are_numbered_through_each_yard_and_keep_their_numbers_when_the_projections_are_rebuilt(): void
+    {
+        $this->as(Role::Technician);
+        $machine = fn (): Machine => Machine::query()->create(['fleet_number' => 'E-'.random_int(100, 9999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12)]);
+        foreach ([$machine(), $machine()] as $one) {
+            $this->post_($this->openWalk('checkout', $this->hireOf($one)), 'tag.hung', ['reason' => 'Leaks']);
+        }
+        $numbers = static fn (): array => Tag::query()->orderBy('hung_at')->pluck('number', 'id')->all();
+        $before = $numbers();
+        self::assertSame([1, 1, 2], array_values($before), 'that of the first yard, and those of this one');
+
+        $this->hand->leave();
+        $this->app->make(RebuildProjections::class)();
+        self::assertSame($before, $numbers());
     }
 
     public function test_each_yard_learns_how_fast_it_walks_for_itself(): void

@@ -46,7 +46,7 @@ final class TagHung implements EntryKind
         $walk = Walk::query()->findOrFail($entry->walk_id);
         Tag::query()->create([
             'id' => $entry->id,
-            'number' => (int) Tag::query()->max('number') + 1,
+            'number' => Tag::nextNumberFor($entry->machine_id),
             'machine_id' => $entry->machine_id,
             'hire_id' => $entry->hire_id,
             'walk_id' => $entry->walk_id,
