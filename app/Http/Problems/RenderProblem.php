@@ -50,7 +50,7 @@ final class RenderProblem
         $fields = $error->errors();
         $problem = Problem::named('look_at_the_fields', $error->status, [], $fields);
 
-        return new Problem($problem->type, $problem->title, $problem->status, $error->getMessage(), $fields);
+        return new Problem($problem->type, $problem->title, $problem->status, implode(' ', array_unique(array_merge(...array_values($fields)))), $fields);
     }
 
     private function throttled(ThrottleRequestsException $error): JsonResponse

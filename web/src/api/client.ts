@@ -13,8 +13,27 @@ function cookie(name: string): string | undefined {
 
 export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin', headers: { Accept: 'application/json' } });
 
+let reads = new AbortController();
+let changingHands: Promise<unknown> = Promise.resolve();
+
+/**
+ * Signs in or out with nothing else under way. An answer to the session before, arriving late, would bring its cookies along, and
+ * the next thing that is sent would be refused for them.
+ */
+export async function changeHands<T>(act: () => Promise<T>): Promise<T> {
+  reads.abort();
+  reads = new AbortController();
+  const done = act();
+  changingHands = done.catch(() => undefined);
+
+  return done;
+}
+
 api.use({
   async onRequest({ request }) {
+    if (request.method === 'GET') {
+      await changingHands;
+    }
     // What this tablet thinks it is: where that is off, the yard puts right what was recorded by it.
     request.headers.set('X-Device-Time', new Date().toISOString());
     if (request.method !== 'GET') {
@@ -24,7 +43,7 @@ api.use({
       request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN') ?? '');
     }
 
-    return request;
+    return request.method === 'GET' ? new Request(request, { signal: reads.signal }) : request;
   },
   onResponse({ response }) {
     noteYardTime(response.headers.get('Date'));

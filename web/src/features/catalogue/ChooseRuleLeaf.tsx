@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { problemOf } from '../../api/problem';
 import { HoldAct } from '../../app/HoldAct';
 import { Leaf } from '../../app/Leaf';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useChooseHouseRule, type HouseRule } from './useCatalogue';
 
 interface Props {

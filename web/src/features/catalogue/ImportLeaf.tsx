@@ -5,7 +5,7 @@ import { problemOf } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { HoldAct } from '../../app/HoldAct';
 import { Leaf } from '../../app/Leaf';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useImportModels, type ImportMode, type ImportRow } from './useCatalogue';
 
 /** Models from a table: which file, what becomes of the good rows when others are not, and then the report by row. */

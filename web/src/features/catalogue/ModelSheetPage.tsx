@@ -6,7 +6,7 @@ import { HoldAct } from '../../app/HoldAct';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { useKept } from '../../app/useKept';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { FamilyPicker } from './FamilyPicker';
 import { FeaturePicker } from './FeaturePicker';
 import { LimitFields } from './LimitFields';

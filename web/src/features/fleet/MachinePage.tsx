@@ -12,7 +12,7 @@ import { DamagePlan } from '../../plans/DamagePlan';
 import { MyName } from '../session/MyName';
 import { useReading } from '../session/useReading';
 import { useMe } from '../session/useSession';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useOpenWalk } from '../walk/useOpenWalk';
 import { Trail } from './Trail';
 import { useMachine } from './useFleet';

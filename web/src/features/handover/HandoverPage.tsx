@@ -7,7 +7,7 @@ import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { useOutbox } from '../../offline/useOutbox';
 import { NotTaken } from '../walk/NotTaken';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useSend } from '../walk/useSend';
 import { usePost } from '../walk/useWalk';
 import { SignatureField } from './SignatureField';

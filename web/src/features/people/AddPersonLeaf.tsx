@@ -5,7 +5,7 @@ import { useTranslation } from 'react-i18next';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { Leaf } from '../../app/Leaf';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useAddPerson, type NewPerson } from './usePeople';
 
 const ROLES = ['technician', 'mechanic', 'counter', 'lead', 'auditor'] as const;
@@ -43,7 +43,7 @@ export function AddPersonLeaf({ onClose }: { onClose: () => void }) {
     >
       {field('name', t('people.name'))}
       {field('initials', t('people.initials'))}
-      <TextField select label={t('people.role')} value={person.role} onChange={(event) => setPerson({ ...person, role: event.target.value as NewPerson['role'] })}>
+      <TextField select label={t('people.role')} helperText=" " value={person.role} onChange={(event) => setPerson({ ...person, role: event.target.value as NewPerson['role'] })}>
         {ROLES.map((role) => (
           <MenuItem key={role} value={role}>
             {t(`role.${role}`)}

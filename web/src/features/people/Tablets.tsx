@@ -5,7 +5,7 @@ import { problemOf, whatToDo } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { shortDate } from '../../app/figures';
 import { HoldAct } from '../../app/HoldAct';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useEnrolTablet, useRevokeTablet, useTablets } from './useTablets';
 
 /** The shared tablets: which there are, this one made one of them, one taken back. */

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { problemOf } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { Leaf } from '../../app/Leaf';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useChangePassword } from './useSession';
 
 /** Another password; every other session ends. */

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api, type Schema } from '../../api/client';
+import { answer, api, changeHands, type Schema } from '../../api/client';
 import { forgetQueries } from '../../offline/keepQueries';
 
 const KEY = ['session'];
@@ -16,7 +16,7 @@ export function useSignIn() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (body: Schema['SignIn']) => answer(api.POST('/api/session', { body })),
+    mutationFn: (body: Schema['SignIn']) => changeHands(() => answer(api.POST('/api/session', { body }))),
     onSuccess: (session) => queries.setQueryData(KEY, session),
   });
 }
@@ -26,7 +26,7 @@ export function useSignInByPin() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (body: Schema['PinSignIn']) => answer(api.POST('/api/session/pin', { body })),
+    mutationFn: (body: Schema['PinSignIn']) => changeHands(() => answer(api.POST('/api/session/pin', { body }))),
     onSuccess: (session) => queries.setQueryData(KEY, session),
   });
 }
@@ -44,7 +44,7 @@ export function useChangePassword() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (body: Schema['ChangePassword']) => answer(api.PUT('/api/session/password', { body })),
+    mutationFn: (body: Schema['ChangePassword']) => changeHands(() => answer(api.PUT('/api/session/password', { body }))),
     onSuccess: (session) => queries.setQueryData(KEY, session),
   });
 }
@@ -67,7 +67,7 @@ export function useSignOut() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: () => answer(api.DELETE('/api/session')),
+    mutationFn: () => changeHands(() => answer(api.DELETE('/api/session'))),
     onSuccess: async () => {
       // Nobody first: a page that is still there would ask for itself again.
       queries.setQueryData<Schema['Session']>(KEY, (session) => (session === undefined ? session : { ...session, user: null }));

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
 import { Leaf } from '../../app/Leaf';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useSend } from '../walk/useSend';
 import type { Post } from '../walk/useWalk';
 

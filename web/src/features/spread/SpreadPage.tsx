@@ -12,7 +12,7 @@ import { Mark } from '../../marks/Mark';
 import { Stamp } from '../../marks/Stamp';
 import { DamagePlan } from '../../plans/DamagePlan';
 import { useMe } from '../session/useSession';
-import { ProblemWords } from '../walk/ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useOpenWalk } from '../walk/useOpenWalk';
 import { useSend } from '../walk/useSend';
 import { DamageLedger } from './DamageLedger';

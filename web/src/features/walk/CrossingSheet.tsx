@@ -8,7 +8,7 @@ import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
 import type { KeptAnswers } from './keptAnswers';
 import { SecondPerson } from './SecondPerson';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
 import type { Stage, Walk } from './types';

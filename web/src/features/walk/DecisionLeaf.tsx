@@ -13,7 +13,7 @@ import { Stamp } from '../../marks/Stamp';
 import { shortDate } from '../../app/figures';
 import { useMe } from '../session/useSession';
 import { DecisionWithoutNetwork } from './DecisionWithoutNetwork';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { RepairPart } from './RepairPart';
 import { TagIt } from './TagIt';
 import { useSend } from './useSend';

@@ -4,7 +4,7 @@ import { clock } from '../../app/figures';
 import { Mark } from '../../marks/Mark';
 import { Stamp } from '../../marks/Stamp';
 import { useMe } from '../session/useSession';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { TagIt } from './TagIt';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';

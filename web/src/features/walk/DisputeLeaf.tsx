@@ -6,7 +6,7 @@ import type { Problem } from '../../api/problem';
 import { Act } from '../../app/Act';
 import { Leaf } from '../../app/Leaf';
 import { PhotoField } from './PhotoField';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { VerdictWords } from './VerdictWords';
 
 interface Props {

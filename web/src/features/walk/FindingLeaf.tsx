@@ -9,7 +9,7 @@ import { Leaf } from '../../app/Leaf';
 import { NumberPad } from '../../instruments/NumberPad';
 import { useOtherUnit, useReading } from '../session/useReading';
 import { PhotoField } from './PhotoField';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { SeverityWords } from './SeverityWords';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';

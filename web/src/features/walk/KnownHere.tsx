@@ -3,7 +3,7 @@ import { Act } from '../../app/Act';
 import { inWords } from '../../app/units';
 import { DamageIcon } from '../../marks/Mark';
 import { useReading } from '../session/useReading';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
 import type { Position } from './useWalkPosition';

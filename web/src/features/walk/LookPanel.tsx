@@ -7,7 +7,7 @@ import { AnswerSoFar } from './AnswerSoFar';
 import { CannotTellAct } from './CannotTellAct';
 import type { PanelProps } from './LinePanel';
 import { RestLeaf } from './RestLeaf';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { StrikeAct } from './StrikeAct';
 import { useSend } from './useSend';
 

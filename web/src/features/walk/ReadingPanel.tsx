@@ -14,7 +14,7 @@ import { DrawnInstrument } from './DrawnInstrument';
 import type { PanelProps } from './LinePanel';
 import { isHeld } from './PostureBar';
 import { useOtherUnit, useReading } from '../session/useReading';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { StepKey } from './StepKey';
 import { StrikeAct } from './StrikeAct';
 import { useKept } from '../../app/useKept';

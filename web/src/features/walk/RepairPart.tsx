@@ -6,7 +6,7 @@ import { HoldAct } from '../../app/HoldAct';
 import { shortDate } from '../../app/figures';
 import { useKept } from '../../app/useKept';
 import { useMe } from '../session/useSession';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
 import type { Walk } from './types';

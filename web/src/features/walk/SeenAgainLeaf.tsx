@@ -10,7 +10,7 @@ import { DamageIcon } from '../../marks/Mark';
 import { useOtherUnit, useReading } from '../session/useReading';
 import { useMe } from '../session/useSession';
 import { PhotoField } from './PhotoField';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { SeverityWords } from './SeverityWords';
 import { StrikeAct } from './StrikeAct';
 import { useSend } from './useSend';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
 import { useMe } from '../session/useSession';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { TakeOverLeaf } from './TakeOverLeaf';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';

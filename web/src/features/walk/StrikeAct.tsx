@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
 import { HoldAct } from '../../app/HoldAct';
 import { Leaf } from '../../app/Leaf';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
 

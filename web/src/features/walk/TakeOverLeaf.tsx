@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Problem } from '../../api/problem';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { ReasonLeaf } from './ReasonLeaf';
 
 const REASONS = ['shift_over', 'called_away', 'took_ill'] as const;

@@ -10,7 +10,7 @@ import { AnswerSoFar } from './AnswerSoFar';
 import { CannotTellAct } from './CannotTellAct';
 import { HoldTimer } from './HoldTimer';
 import type { PanelProps } from './LinePanel';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { ReasonLeaf } from './ReasonLeaf';
 import { StrikeAct } from './StrikeAct';
 import { useSend } from './useSend';

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Problem } from '../../api/problem';
 import { CannotTellAct } from './CannotTellAct';
-import { ProblemWords } from './ProblemWords';
+import { ProblemWords } from '../../app/ProblemWords';
 import { StrikeAct } from './StrikeAct';
 import type { Post } from './useWalk';
 import type { Position } from './useWalkPosition';

@@ -1,4 +1,5 @@
-import type { Problem } from '../../api/problem';
+import type { Problem } from '../api/problem';
+import './problemWords.css';
 
 /** What went wrong, held by a bracket of ink, beside what was entered. */
 export function ProblemWords({ problem }: { problem: Problem | null }) {
@@ -12,7 +13,7 @@ export function ProblemWords({ problem }: { problem: Problem | null }) {
       <p>{problem.detail}</p>
       {Object.values(problem.field ?? {})
         .flat()
-        .filter((words) => words !== problem.title)
+        .filter((words) => words !== problem.title && problem.detail?.includes(words) !== true)
         .map((words) => (
           <p key={words}>{words}</p>
         ))}
