@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Machine;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Ledger\ChainedEntry;
 use JadeLedger\Core\Ledger\ChainReport;
@@ -14,49 +15,49 @@ use PDO;
 /** Walks the chains of machines, each from its first entry. */
 final class VerifyLedger
 {
-    /** Rows that are held in memory together, unless one machine alone has more. */
-    private const ROWS_AT_ONCE = 4000;
+    private const ROWS_AT_ONCE = 5000;
 
     public function __invoke(Machine $machine): ChainReport
     {
-        return $this->reports([$machine->id])[$machine->id] ?? HashChain::verify([]);
-    }
-
-    /** @return array<string, ChainReport> by machine, those without an entry left out */
-    public function all(): array
-    {
-        $reports = [];
-        $batch = [];
-        $rows = 0;
-        foreach (DB::table('ledger_entries')->groupBy('machine_id')->selectRaw('machine_id, count(*) as entries')->get() as $machine) {
-            if ($batch !== [] && $rows + $machine->entries > self::ROWS_AT_ONCE) {
-                $reports += $this->reports($batch);
-                $batch = [];
-                $rows = 0;
-            }
-            $batch[] = $machine->machine_id;
-            $rows += $machine->entries;
+        $report = ChainReport::begun();
+        foreach (self::read(self::entries()->where('machine_id', $machine->id)->orderBy('sequence')) as $entry) {
+            $report = HashChain::follow($report, $entry);
         }
 
-        return $reports + ($batch === [] ? [] : $this->reports($batch));
+        return $report;
     }
 
     /**
-     * @param list<string> $machines
-     * @return array<string, ChainReport>
+     * Every chain at once, in the order in which the entries were received: that is how they lie on the disk.
+     *
+     * @return array<string, ChainReport> by machine, those without an entry left out
      */
-    private function reports(array $machines): array
+    public function all(): array
     {
-        $chains = [];
-        // Bare rows: a yard has hundreds of thousands of them.
-        $query = DB::table('ledger_entries')->whereIn('machine_id', $machines)->orderBy('machine_id')->orderBy('sequence')->select(['machine_id', 'id', 'sequence', 'body', 'previous_hash', 'hash']);
+        $reports = [];
+        $last = (int) DB::table('ledger_entries')->max('position');
+        for ($from = 1; $from <= $last; $from += self::ROWS_AT_ONCE) {
+            foreach (self::read(self::entries()->whereBetween('position', [$from, $from + self::ROWS_AT_ONCE - 1])->orderBy('position')) as $machine => $entry) {
+                $reports[$machine] = HashChain::follow($reports[$machine] ?? ChainReport::begun(), $entry);
+            }
+        }
+
+        return $reports;
+    }
+
+    private static function entries(): Builder
+    {
+        return DB::table('ledger_entries')->select(['machine_id', 'id', 'sequence', 'body', 'previous_hash', 'hash']);
+    }
+
+    /** @return iterable<string, ChainedEntry> by machine; bare rows, for a yard has hundreds of thousands of them */
+    private static function read(Builder $query): iterable
+    {
         $statement = DB::connection()->getPdo()->prepare($query->toSql());
         $statement->execute($query->getBindings());
         while (is_array($row = $statement->fetch(PDO::FETCH_NUM))) {
             [$machine, $id, $sequence, $text, $previous, $hash] = $row;
-            $chains[$machine][] = new ChainedEntry($id, $sequence, $text, $previous, $hash);
+            yield $machine => new ChainedEntry($id, $sequence, $text, $previous, $hash);
         }
-
-        return array_map(HashChain::verify(...), $chains);
     }
 }

@@ -11,6 +11,12 @@ final readonly class ChainReport
     {
     }
 
+    /** Before the first entry. */
+    public static function begun(): self
+    {
+        return new self(0, HashChain::GENESIS, null);
+    }
+
     public static function whole(int $entriesRead, string $lastHash): self
     {
         return new self($entriesRead, $lastHash, null);

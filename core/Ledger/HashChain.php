@@ -26,18 +26,27 @@ final class HashChain
      */
     public static function verify(iterable $entries): ChainReport
     {
-        $previous = self::GENESIS;
-        $count = 0;
+        $report = ChainReport::begun();
         foreach ($entries as $entry) {
-            $count++;
-            $broken = self::whatIsWrong($entry, $count, $previous);
-            if ($broken !== null) {
-                return ChainReport::broken($count, new BrokenLink($entry->id, $entry->sequence, $broken));
+            $report = self::follow($report, $entry);
+            if (! $report->holds()) {
+                break;
             }
-            $previous = $entry->hash;
         }
 
-        return ChainReport::whole($count, $previous);
+        return $report;
+    }
+
+    /** One link further; a chain that is broken already is followed no further. */
+    public static function follow(ChainReport $soFar, ChainedEntry $entry): ChainReport
+    {
+        if ($soFar->lastHash === null) {
+            return $soFar;
+        }
+        $count = $soFar->entriesRead + 1;
+        $broken = self::whatIsWrong($entry, $count, $soFar->lastHash);
+
+        return $broken === null ? ChainReport::whole($count, $entry->hash) : ChainReport::broken($count, new BrokenLink($entry->id, $entry->sequence, $broken));
     }
 
     private static function whatIsWrong(ChainedEntry $entry, int $expected, string $previous): ?LinkFault
