@@ -15,6 +15,7 @@ final class UpdateWalkLine
     public function answer(LedgerEntry $entry, string $line, array $columns): void
     {
         $this->write($entry->walk_id, $line, $columns + [
+            'changed_by' => $entry->sequence,
             'entry_id' => $entry->id,
             'judgement' => json_encode($entry->judgement(), JSON_THROW_ON_ERROR),
             'answered_by_id' => $entry->actor_id,
@@ -31,10 +32,10 @@ final class UpdateWalkLine
     }
 
     /** A struck answer leaves the line open, to be answered again. */
-    public function reopen(string $walkId, string $entryId): void
+    public function reopen(LedgerEntry $strike, string $entryId): void
     {
-        WalkLine::query()->where('walk_id', $walkId)->where('entry_id', $entryId)->update([
-            'outcome' => 'open', 'entry_id' => null, 'judgement' => null, 'value' => null, 'unit' => null, 'answered_by_id' => null, 'answered_at' => null,
+        WalkLine::query()->where('walk_id', $strike->walk_id)->where('entry_id', $entryId)->update([
+            'changed_by' => $strike->sequence, 'outcome' => 'open', 'entry_id' => null, 'judgement' => null, 'value' => null, 'unit' => null, 'answered_by_id' => null, 'answered_at' => null,
         ]);
     }
 
@@ -43,10 +44,10 @@ final class UpdateWalkLine
      *
      * @param list<string> $keys
      */
-    public function dueAgain(string $walkId, array $keys): void
+    public function dueAgain(LedgerEntry $repair, array $keys): void
     {
-        WalkLine::query()->where('walk_id', $walkId)->whereIn('key', $keys)->update([
-            'outcome' => 'open', 'entry_id' => null, 'judgement' => null, 'value' => null, 'unit' => null, 'answered_by_id' => null, 'answered_at' => null, 'attempts' => 0,
+        WalkLine::query()->where('walk_id', $repair->walk_id)->whereIn('key', $keys)->update([
+            'changed_by' => $repair->sequence, 'outcome' => 'open', 'entry_id' => null, 'judgement' => null, 'value' => null, 'unit' => null, 'answered_by_id' => null, 'answered_at' => null, 'attempts' => 0,
         ]);
     }
 

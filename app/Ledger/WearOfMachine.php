@@ -17,10 +17,13 @@ use JadeLedger\Core\Walk\PlannedLine;
 /** Gathers what a machine was read before, by its hour meter, and asks the core how long each instrument of a walk will stay in its band. */
 final class WearOfMachine
 {
-    /** @return array<string, array{hours: string, per_1000_hours: string, readings: int}> by line key; nothing for what does not wear that way */
-    public function __invoke(PostingContext $context): array
+    /**
+     * @param list<string> $keys the lines that are asked about
+     * @return array<string, array{hours: string, per_1000_hours: string, readings: int}> by line key; nothing for what does not wear that way
+     */
+    public function __invoke(PostingContext $context, array $keys): array
     {
-        $lines = array_filter($context->plan->lines(), static fn (PlannedLine $line): bool => $line->check->limits !== null && $context->model->limit($line->check->limits) instanceof ScaleReading);
+        $lines = array_filter($context->plan->lines(), static fn (PlannedLine $line): bool => in_array($line->key, $keys, true) && $line->check->limits !== null && $context->model->limit($line->check->limits) instanceof ScaleReading);
         if ($lines === []) {
             return [];
         }

@@ -20,6 +20,7 @@ use JadeLedger\Core\Reading\Outcome;
  * @property Outcome $outcome
  * @property string|null $entry_id
  * @property int $attempts
+ * @property int $changed_by sequence number of the entry by which it changed last
  * @property array<string, mixed>|null $judgement
  * @property string|null $value
  * @property string|null $unit

@@ -17,8 +17,11 @@ final readonly class PresentBatch
     {
     }
 
-    /** @param  list<EntryResult>  $results */
-    public function respond(array $results, Walk $walk, User $reader): JsonResponse
+    /**
+     * @param list<EntryResult> $results
+     * @param int|null $known up to which entry of the machine the tablet knows the walk; nothing when it knows none of it
+     */
+    public function respond(array $results, Walk $walk, User $reader, ?int $known): JsonResponse
     {
         $presented = array_map($this->result(...), $results);
         $refused = array_values(array_filter($results, static fn (EntryResult $result): bool => $result->problem !== null));
@@ -28,7 +31,7 @@ final readonly class PresentBatch
             return (new Problem($first->type, $first->title, $first->status, $first->detail, $first->field, ['results' => $presented]))->respond();
         }
 
-        return response()->json(['results' => $presented, 'state' => $this->walk->state($walk->refresh(), $reader)]);
+        return response()->json(['results' => $presented, 'state' => $this->walk->since($known, $walk->refresh(), $reader)]);
     }
 
     /** @return array<string, mixed> */

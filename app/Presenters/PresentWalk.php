@@ -8,11 +8,14 @@ use App\Ledger\ContextOfWalk;
 use App\Ledger\PostingContext;
 use App\Ledger\WearOfMachine;
 use App\Models\Finding;
+use App\Models\LedgerEntry;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkPerson;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder;
+use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Reading\Outcome;
@@ -56,32 +59,39 @@ final readonly class PresentWalk
             'opened_at' => Moment::text($walk->opened_at),
             'opened_by' => PresentPerson::of($walk->openedBy),
             'plan' => $walk->plan->body,
-            'state' => $this->stateIn($context),
+            'state' => $this->stateIn($context, null),
             // With the walk, so that a tablet out of reach of the yard can hand over what it walked.
             'briefing' => $walk->movement === Movement::Checkout ? $this->briefing->of($walk, $reader) : null,
         ];
     }
 
-    /** @return array<string, mixed> */
-    public function state(Walk $walk, User $reader): array
+    /**
+     * How far the walk has come, with the lines that changed since an entry of the machine.
+     *
+     * @param int|null $known the sequence number of that entry; all lines when nothing is known
+     * @return array<string, mixed>
+     */
+    public function since(?int $known, Walk $walk, User $reader): array
     {
-        return $this->stateIn(($this->context)($walk, $reader));
+        return $this->stateIn(($this->context)($walk, $reader), $known);
     }
 
     /** @return array<string, mixed> */
-    private function stateIn(PostingContext $context): array
+    private function stateIn(PostingContext $context, ?int $known): array
     {
         $walk = $context->walk;
-        // Rows and no models: a walk has some two hundred lines, and every entry is answered with all of them.
-        $lines = $walk->lines()->toBase()->get()->all();
-        $people = User::query()->whereIn('id', array_filter(array_unique(array_column($lines, 'answered_by_id'))))->get()->map(PresentPerson::of(...))->keyBy('id');
-        $outcomes = array_map(Outcome::from(...), array_column($lines, 'outcome', 'key'));
+        $outcomes = array_map(Outcome::from(...), $walk->lines()->toBase()->pluck('outcome', 'key')->all());
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
-        $last = $this->otherColumn($walk);
-        $wear = ($this->wear)($context);
+        // Rows and no models: a walk has some two hundred lines.
+        $lines = $walk->lines()->toBase()->when($known !== null && ! $this->meterWasRead($context, $known), static fn (Builder $query): Builder => $query->where('changed_by', '>', $known))->get()->all();
+        $people = User::query()->whereIn('id', array_filter(array_unique(array_column($lines, 'answered_by_id'))))->get()->map(PresentPerson::of(...))->keyBy('id');
+        $keys = array_column($lines, 'key');
+        $last = $keys === [] ? [] : $this->otherColumn($walk, $keys);
+        $wear = ($this->wear)($context, $keys);
         $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $walk->machine_id)->where('is_struck', false)->whereNull('mended_at')->orderBy('number')->get();
 
         return [
+            'sequence' => (int) LedgerEntry::query()->where('machine_id', $walk->machine_id)->max('sequence'),
             'stage' => $walk->stage,
             'stages_entered' => $walk->stages_entered,
             'people' => $this->people($context),
@@ -126,18 +136,28 @@ final readonly class PresentWalk
         return array_map(static fn (WalkPerson $one, array $visits): array => ['person' => PresentPerson::of($one->user), 'visits' => $visits], $people, (new DivideWalk($context->plan))->among(count($people)));
     }
 
+    /** Whether the hour meter was read since: every line that wears is told anew, for wear goes by the hours. */
+    private function meterWasRead(PostingContext $context, int $known): bool
+    {
+        $meters = array_filter($context->plan->lines(), static fn (PlannedLine $line): bool => $line->check->answer === AnswerKind::HourMeter);
+
+        return $context->walk->lines()->toBase()->whereIn('key', array_map(static fn (PlannedLine $line): string => $line->key, array_values($meters)))->where('changed_by', '>', $known)->exists();
+    }
+
     /**
      * What the lines said in the column before this one: the last In at a checkout, the Out of this hire at a return.
      *
+     * @param list<string> $keys
      * @return array<string, string>
      */
-    private function otherColumn(Walk $walk): array
+    private function otherColumn(Walk $walk, array $keys): array
     {
         return Reading::query()
             ->where('machine_id', $walk->machine_id)
             ->where('is_valid', true)
             ->where('is_struck', false)
             ->where('walk_id', '!=', $walk->id)
+            ->whereIn('line', $keys)
             ->when($walk->movement === Movement::Return, static fn ($query) => $query->where('hire_id', $walk->hire_id))
             ->orderBy('recorded_at')
             ->pluck('value', 'line')

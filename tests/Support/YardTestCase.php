@@ -130,6 +130,16 @@ abstract class YardTestCase extends TestCase
         return $response;
     }
 
+    /**
+     * Sends as a tablet does that knows the walk up to an entry.
+     *
+     * @param array<string, mixed> ...$entries
+     */
+    protected function sendKnowing(int $sequence, Walk $walk, array ...$entries): TestResponse
+    {
+        return $this->postJson("/api/walks/{$walk->id}/entries", ['entries' => array_values($entries), 'known_sequence' => $sequence]);
+    }
+
     /** @param  array<string, mixed>  $payload */
     protected function post_(Walk $walk, string $kind, array $payload, ?string $corrects = null): string
     {
@@ -152,6 +162,21 @@ abstract class YardTestCase extends TestCase
      */
     protected function walkThrough(Walk $walk, string $hours = '1000.0', array $own = [], array $values = []): void
     {
+        foreach (array_chunk($this->answersOf($walk, $hours, $own, $values), 150) as $part) {
+            $results = $this->send($walk, ...$part)->assertOk()->json('results');
+            self::assertSame([], array_values(array_filter($results, static fn (array $result): bool => $result['status'] === 'refused')));
+        }
+    }
+
+    /**
+     * The crossings and lines of a walk in their order, each as it should be, but for those that are given.
+     *
+     * @param array<string, array<string, mixed>|null> $own payload by line key; null leaves the line open
+     * @param array<string, string> $values of instruments by line key
+     * @return list<array<string, mixed>>
+     */
+    protected function answersOf(Walk $walk, string $hours = '1000.0', array $own = [], array $values = []): array
+    {
         $plan = $walk->plan->body;
         $conditions = array_column($plan['conditions'], null, 'id');
         $answers = new DemoAnswers(new DemoReadings($hours, $values), $walk->machine->serial);
@@ -172,10 +197,8 @@ abstract class YardTestCase extends TestCase
                 }
             }
         }
-        foreach (array_chunk($batch, 150) as $part) {
-            $results = $this->send($walk, ...$part)->assertOk()->json('results');
-            self::assertSame([], array_values(array_filter($results, static fn (array $result): bool => $result['status'] === 'refused')));
-        }
+
+        return $batch;
     }
 
     /**

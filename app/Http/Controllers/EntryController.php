@@ -29,11 +29,13 @@ final class EntryController
             throw Refused::because('somebody_else_is_signed_in', 401);
         }
         // Not held against the contract as a whole: one bad entry must not keep the others out.
-        $entries = json_decode($request->getContent(), false, 64)->entries ?? null;
+        $body = json_decode($request->getContent(), false, 64);
+        $entries = $body->entries ?? null;
+        $known = $body->known_sequence ?? null;
         if (! is_array($entries) || $entries === [] || count($entries) > self::LARGEST_BATCH) {
             throw Refused::because('no_entries', 422, ['most' => self::LARGEST_BATCH]);
         }
 
-        return $present->respond($post($walk, array_values($entries), $user, DeviceClock::of($request, CarbonImmutable::now())), $walk, $user);
+        return $present->respond($post($walk, array_values($entries), $user, DeviceClock::of($request, CarbonImmutable::now())), $walk, $user, is_int($known) ? $known : null);
     }
 }

@@ -58,7 +58,7 @@ final readonly class EntryStruck implements EntryKind
     public function project(LedgerEntry $entry): void
     {
         $wrong = (string) $entry->corrects;
-        $this->lines->reopen((string) $entry->walk_id, $wrong);
+        $this->lines->reopen($entry, $wrong);
         Reading::query()->where('id', $wrong)->update([
             'is_struck' => true,
             'struck_because' => $entry->payload()['reason'],

@@ -93,7 +93,7 @@ final readonly class RepairRecorded implements EntryKind
             'repaired_by_id' => $entry->actor_id,
             'repaired_at' => $entry->recorded_at,
         ]);
-        $this->lines->dueAgain((string) $entry->walk_id, $judgement['due']);
+        $this->lines->dueAgain($entry, $judgement['due']);
         Finding::query()->where('machine_id', $entry->machine_id)->whereIn('id', $payload['findings'])->update(['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
     }
 }

@@ -20,7 +20,7 @@ export interface OutboxState {
 type Posted = { status: 'posted'; result: Schema['EntryResult'] };
 type Kept = { status: 'kept' };
 
-/** Told of the state of a walk each time the server has taken something of it, before the entries leave the outbox. */
+/** Told of the state of a walk each time the server has taken something of it, with the lines that were not known, before the entries leave the outbox. */
 type Listener = (walkId: string, state: Schema['WalkState']) => void;
 /** Told when a walk that was opened here turns out to be open already under another id. */
 type MovedListener = (from: string, to: string) => void;
@@ -42,6 +42,7 @@ class Outbox {
   private readonly watchers = new Set<() => void>();
   private readonly listeners = new Set<Listener>();
   private readonly moved = new Set<MovedListener>();
+  private known: (walkId: string) => number | undefined = () => undefined;
   private timer: number | undefined;
   private sending: Promise<void> = Promise.resolve();
   /** What the ledger said of entries that somebody waits for, whichever batch they went with. */
@@ -63,6 +64,11 @@ class Outbox {
 
   readonly whenMoved = (listener: MovedListener): void => {
     this.moved.add(listener);
+  };
+
+  /** Who says up to which entry a walk is known on this tablet: the yard then tells the rest only. */
+  readonly whoKnows = (known: (walkId: string) => number | undefined): void => {
+    this.known = known;
   };
 
   readonly snapshot = (): OutboxState => this.state;
@@ -154,7 +160,9 @@ class Outbox {
     try {
       target = await this.announce(walkId);
       const entries = await Promise.all(batch.map((kept) => this.withPhotos(kept.entry)));
-      const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, headers: { 'X-Actor': this.user ?? '' }, body: { entries } }));
+      const known = this.known(target);
+      const body = { entries, ...(known === undefined ? {} : { known_sequence: known }) };
+      const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, headers: { 'X-Actor': this.user ?? '' }, body }));
       ({ results, state } = taken);
     } catch (error) {
       if (!(error instanceof ProblemError) || error.problem.status >= 500 || [401, 419, 429].includes(error.problem.status)) {

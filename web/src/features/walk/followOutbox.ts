@@ -1,10 +1,13 @@
 import { queries } from '../../api/queries';
 import { outbox } from '../../offline/outbox';
+import { mergeState } from './mergeState';
 import type { Walk } from './types';
+
+outbox.whoKnows((walkId) => queries.getQueryData<Walk>(['walk', walkId])?.state.sequence);
 
 /** Whatever the server takes, at once or after a dead network, brings what is shown of that walk up to date. */
 outbox.whenTaken((walkId, state) => {
-  queries.setQueryData<Walk>(['walk', walkId], (walk) => (walk === undefined ? undefined : { ...walk, state }));
+  queries.setQueryData<Walk>(['walk', walkId], (walk) => (walk === undefined ? undefined : { ...walk, state: mergeState(walk.state, state) }));
   // A spread is computed from the walk: an old one is not shown, not even for a moment.
   queries.removeQueries({ queryKey: ['spread'], type: 'inactive' });
   void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'walk' && query.queryKey[0] !== 'session' });
