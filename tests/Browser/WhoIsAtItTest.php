@@ -14,8 +14,13 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signIn('juno');
         $this->tap('my-name');
         $this->tap('choose-pin');
-        $this->type('password-now', 'tern-quay');
-        $this->type('new-pin', '4417');
+        $this->type('password-now', 'tern-kay');
+        $this->type('new-pin', '1234');
+        $this->tap('keep-pin');
+        $this->waitForText('.problem', 'This is not the password you sign in with. Try again. Not all the same digit, and no run such as 1234.');
+        $this->assertAccessible();
+        $this->typeAnew('password-now', 'tern-quay');
+        $this->typeAnew('new-pin', '4417');
         $this->tap('keep-pin');
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('new-pin')), 'The PIN is not kept.');
         $this->tap('sign-out');
@@ -44,6 +49,52 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->wait('.day');
         self::assertStringContainsString('Juno Pellow', $this->text('[data-testid="my-name"]'));
         self::assertFalse($this->exists('[data-testid="by-password"]'));
+    }
+
+    public function test_somebody_new_signs_in_and_chooses_a_password_of_their_own(): void
+    {
+        $this->signIn('dilys');
+        $this->open('/app/people');
+        $this->tap('add');
+        foreach (['name' => 'Bram Ketel', 'initials' => 'BK', 'login' => 'ines', 'password' => 'ebb and slack'] as $field => $text) {
+            $this->type("new-{$field}", $text);
+        }
+        $this->tap('add-person');
+        $this->waitForText('.leaf', 'Somebody signs in with this name already');
+        $this->assertAccessible();
+        $this->typeAnew('new-login', 'bram');
+        $this->tap('add-person');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('add-person')), 'Nobody is added.');
+        $this->open('/app');
+        $this->tap('my-name');
+        $this->tap('sign-out');
+
+        $this->signInByPassword('bram', 'ebb and slack');
+        $this->tap('my-name');
+        $this->tap('change-password');
+        $this->type('password-now', 'ebb and slack');
+        $this->type('password-new', 'password1234');
+        $this->tap('keep-password');
+        $this->waitForText('.problem', 'one of the passwords that are tried first');
+        $this->assertAccessible();
+        $this->typeAnew('password-new', 'ebb, slack and spring');
+        $this->tap('keep-password');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('password-new')), 'The password is not kept.');
+        $this->open('/app');
+        $this->tap('my-name');
+        $this->tap('sign-out');
+        $this->signInByPassword('bram', 'ebb, slack and spring');
+    }
+
+    public function test_a_walk_is_looked_on_at_or_taken_over_with_a_reason(): void
+    {
+        $this->signIn('moss');
+        $this->tap('open-out-E-14');
+        $this->wait(self::named('take-over'));
+        $this->tap('take-over');
+        $this->waitForText('.leaf', 'Why do you take this walk from Ines Okafor?');
+        $this->assertAccessible();
+        self::assertFalse($this->wait(self::named('post-own'))->isEnabled(), 'not without a reason');
     }
 
     public function test_a_page_is_spanish_for_who_reads_spanish_and_stays_so(): void
@@ -83,5 +134,14 @@ final class WhoIsAtItTest extends BrowserTestCase
             $this->picture('double'.str_replace('/', '-', $path));
             self::assertLessThanOrEqual(641, $this->web->executeScript('return document.documentElement.scrollWidth'), "{$path} has to be moved sideways");
         }
+    }
+
+    private function signInByPassword(string $login, string $password): void
+    {
+        $this->wait('.sign-in');
+        $this->type('login', $login);
+        $this->type('password', $password);
+        $this->tap('sign-in');
+        $this->wait(self::named('my-name'));
     }
 }

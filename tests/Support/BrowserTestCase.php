@@ -12,6 +12,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition as Until;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -158,6 +159,13 @@ abstract class BrowserTestCase extends TestCase
     protected function type(string $testId, string $text): void
     {
         $this->wait(self::named($testId))->sendKeys($text);
+    }
+
+    /** In place of what stands there. */
+    protected function typeAnew(string $testId, string $text): void
+    {
+        $this->wait(self::named($testId))->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $this->type($testId, $text);
     }
 
     protected function exists(string $selector): bool

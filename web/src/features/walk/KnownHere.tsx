@@ -1,9 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
-import { inWords } from '../../app/units';
 import { DamageIcon } from '../../marks/Mark';
-import { useReading } from '../session/useReading';
 import { ProblemWords } from '../../app/ProblemWords';
+import { FindingName } from './FindingName';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
 import type { Position } from './useWalkPosition';
@@ -21,7 +20,6 @@ interface Props {
 /** What was found here on an earlier walk and was not looked at on this one: still there, worse, or gone. */
 export function KnownHere({ walk, visit, mayPost, post, onWorse }: Props) {
   const { t } = useTranslation();
-  const reading = useReading();
   const { busy, problem, send } = useSend();
   const name = walk.plan.parts.find((part) => part.id === visit.part)?.name;
   const known = walk.state.findings.filter((finding) => finding.part === name && finding.comparison === 'open');
@@ -36,11 +34,7 @@ export function KnownHere({ walk, visit, mayPost, post, onWorse }: Props) {
         <div key={finding.id} className="known-row" data-testid={`known-${finding.number}`}>
           <DamageIcon comparison={finding.comparison} number={finding.number} size={40} />
           <p>
-            <b>
-              {t(`kind.${finding.kind}`, { defaultValue: finding.kind })}
-              {finding.size_mm !== null && `, ${inWords(String(finding.size_mm), 'mm', reading)}`}
-            </b>
-            {finding.words}
+            <FindingName finding={finding} />
           </p>
           {mayPost && (
             <div className="known-acts">

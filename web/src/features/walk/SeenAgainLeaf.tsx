@@ -2,13 +2,13 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
-import { inWords } from '../../app/units';
 import { Leaf } from '../../app/Leaf';
 import { clock, shortDate } from '../../app/figures';
 import { NumberPad } from '../../instruments/NumberPad';
 import { DamageIcon } from '../../marks/Mark';
-import { useOtherUnit, useReading } from '../session/useReading';
+import { useOtherUnit } from '../session/useReading';
 import { useMe } from '../session/useSession';
+import { FindingName } from './FindingName';
 import { PhotoField } from './PhotoField';
 import { ProblemWords } from '../../app/ProblemWords';
 import { SeverityWords } from './SeverityWords';
@@ -28,7 +28,6 @@ interface Props {
 /** A finding that is known: what was said of it, and what it looks like now: the same, or grown. */
 export function SeenAgainLeaf({ walk, findingId, post, mayPost, onClose }: Props) {
   const { t } = useTranslation();
-  const reading = useReading();
   const otherUnit = useOtherUnit('mm');
   const finding = walk.state.findings.find((one) => one.id === findingId);
   const [size, setSize] = useState<number | null>(null);
@@ -64,11 +63,7 @@ export function SeenAgainLeaf({ walk, findingId, post, mayPost, onClose }: Props
       <div className="finding-head">
         <DamageIcon comparison={finding.comparison} number={finding.number} size={56} />
         <p>
-          <b>
-            {t(`kind.${finding.kind}`, { defaultValue: finding.kind })}
-            {finding.size_mm !== null && `, ${inWords(String(finding.size_mm), 'mm', reading)}`}
-          </b>
-          {finding.words}
+          <FindingName finding={finding} />
           <small>
             {finding.actor.name}, {isOfThisWalk ? clock(finding.recorded_at) : shortDate(finding.recorded_at)}
           </small>
