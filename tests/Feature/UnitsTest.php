@@ -82,6 +82,10 @@ final class UnitsTest extends YardTestCase
         self::assertSame(['45 mm: too slack, the band is 20 mm to 30 mm.', 'Add 1.5 L of ISO 46, re-read after 5 min.'], [$this->verdict($walk)['reason'], $this->verdict($walk)['act']]);
         $this->putJson('/api/session/preferences', ['units' => 'us']);
         self::assertSame('1.77 in: too slack, the band is 0.79 in to 1.18 in.', $this->verdict($walk)['reason']);
+
+        $judgement['verdict']['reason'] = ['key' => 'glass.below_add', 'figures' => ['gap' => '6.5 mm']];
+        WalkLine::query()->where('walk_id', $walk->id)->where('key', 'hyd-level-glass')->update(['judgement' => json_encode($judgement)]);
+        self::assertSame('0.256 in below the Add mark.', $this->verdict($walk)['reason']);
     }
 
     /** Factors: NIST SP 811, Appendix B.8; 25.4 mm to the inch, 3.785412 L to the US gallon, 6.894757 kPa to the psi, 0.44704 m/s to the mile per hour. */
