@@ -36,6 +36,7 @@ use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\LiftedBy;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\Helper;
+use JadeLedger\Core\Walk\MayCross;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\Visit;
 use JadeLedger\Core\Walk\WalkPlan;
@@ -58,7 +59,7 @@ final class PresentPlan
             'parts' => self::parts($family),
             'start_corner' => $catalogue->houseRules->startCorner->value,
             'route' => array_map(self::point(...), $plan->route->corners),
-            'stages' => array_map(self::stage(...), $plan->crossings, array_keys($plan->crossings)),
+            'stages' => array_map(static fn (Crossing $crossing, int $at): array => self::stage($crossing, $at, $plan), $plan->crossings, array_keys($plan->crossings)),
             'visits' => array_map(fn (Visit $visit): array => $this->visit($visit, $plan, $model), $plan->visits),
             'conditions' => array_map(fn (string $id): array => self::condition($catalogue->condition($id)), array_values($conditions)),
             'finding_kinds' => array_map(static fn (FindingKind $kind): array => ['id' => $kind->id, 'name' => $kind->name, 'degrees' => $kind->degrees], $catalogue->findingKinds),
@@ -84,7 +85,7 @@ final class PresentPlan
     }
 
     /** @return array<string, mixed> */
-    private static function stage(Crossing $crossing, int $at): array
+    private static function stage(Crossing $crossing, int $at, WalkPlan $plan): array
     {
         return [
             'id' => $crossing->stage->id,
@@ -92,6 +93,7 @@ final class PresentPlan
             'title' => $crossing->stage->title,
             'summary' => $crossing->stage->summary,
             'seconds' => $crossing->seconds(),
+            'gated_by' => array_map(static fn (PlannedLine $line): string => $line->key, (new MayCross($plan))->inTheWay($crossing->stage->id, [])),
             'asks_second_person' => $crossing->stage->state->helper === Helper::Present,
             'lines' => array_map(static fn (StageLine $line): array => ['id' => $line->id, 'text' => $line->text, 'why' => $line->why, 'wait_seconds' => $line->waitSeconds], $crossing->lines),
         ];

@@ -55,6 +55,22 @@ final class WithoutNetworkTest extends YardTestCase
         self::assertGreaterThan(1, count(array_unique(array_map(static fn (array $line): string => $line['if_amiss']['outcome'], $looks))), 'some stop and some are attended to');
     }
 
+    public function test_the_gates_of_a_state_are_what_the_yard_asks_for_before_it(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $gates = static fn (array $stages): array => array_filter(array_column($stages, 'gated_by', 'id'));
+        $blocked = static fn (array $state): array => array_column($state['blocked_stages'], 'lines', 'stage');
+        $fresh = $this->getJson("/api/walks/{$walk->id}")->assertOk();
+        self::assertSame($blocked($fresh->json('state')), $gates($fresh->json('plan.stages')), 'all of them, before anything is answered');
+
+        $this->cross($walk, 'cold_isolated');
+        $this->post_($walk, 'check.answered', ['line' => 'saf-bypass', 'answer' => 'stands']);
+        $answered = $this->getJson("/api/walks/{$walk->id}");
+        $left = array_map(static fn (array $lines): array => array_values(array_diff($lines, ['saf-bypass'])), $gates($answered->json('plan.stages')));
+        self::assertSame($blocked($answered->json('state')), $left);
+    }
+
     public function test_a_decision_and_a_handover_that_come_with_their_lines_are_taken_in_that_order(): void
     {
         $this->as(Role::Technician);

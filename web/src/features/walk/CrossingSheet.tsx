@@ -6,6 +6,7 @@ import { useElapsed } from '../../app/useElapsed';
 import { useKept } from '../../app/useKept';
 import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
+import { inTheWay } from './inTheWay';
 import type { KeptAnswers } from './keptAnswers';
 import { SecondPerson } from './SecondPerson';
 import { ProblemWords } from '../../app/ProblemWords';
@@ -33,10 +34,7 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const [second, setSecond] = useKept<string | null>(`walk.second.1.${walk.id}`, null);
   const { busy, problem, send } = useSend();
   const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
-  const before = (shut ?? walk.state.blocked_stages.find((blocked) => blocked.stage === stage.id))?.lines ?? [];
-  const inTheWay = before.filter((key) => walk.state.lines.find((line) => line.key === key)?.outcome !== 'stands' && pending.get(key) !== 'not_judged');
-  // Read here and for the yard to judge, which is out of reach: whoever crosses says that it stands.
-  const byEye = inTheWay.length > 0 ? [] : before.filter((key) => pending.get(key) === 'not_judged');
+  const { lines: blocking, byEye } = inTheWay(walk, stage, pending);
   const titleOf = (key: string): string => walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;
   const left = stage.lines.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
   const isAlone = stage.asks_second_person && (second === null || second === me.id);
@@ -51,11 +49,11 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
         </div>
       </header>
       <TranslationNote />
-      {inTheWay.length > 0 ? (
+      {blocking.length > 0 ? (
         <div className="crossing-blocked">
           <p className="slab">{t(shut !== undefined ? 'crossing.shut' : 'crossing.blocked')}</p>
           <ul>
-            {inTheWay.map((key) => (
+            {blocking.map((key) => (
               <li key={key}>
                 <button type="button" onClick={() => onGoLine(key)}>
                   <Mark outcome={walk.state.lines.find((line) => line.key === key)?.outcome ?? 'open'} />
@@ -89,14 +87,14 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           ))}
         </ol>
       )}
-      {stage.asks_second_person && inTheWay.length === 0 && <SecondPerson chosen={second} onChoose={setSecond} />}
+      {stage.asks_second_person && blocking.length === 0 && <SecondPerson chosen={second} onChoose={setSecond} />}
       <ProblemWords problem={problem} />
       <footer>
         {onCancel !== undefined && <Act onClick={onCancel}>{t('act.back')}</Act>}
         <Act
           tone="jade"
           testId="confirm-state"
-          disabled={busy || left > 0 || isAlone || inTheWay.length > 0 || !me.may.walk}
+          disabled={busy || left > 0 || isAlone || blocking.length > 0 || !me.may.walk}
           under={left > 0 ? t('crossing.left', { count: left }) : t(isAlone ? 'crossing.name_second' : 'crossing.all')}
           onClick={() => void send(() => post('state.crossed', { stage: stage.id, confirmed, ...(stage.asks_second_person && second !== null ? { second } : {}) })).then((posted) => posted && onCrossed())}
         >

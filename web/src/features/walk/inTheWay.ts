@@ -1,0 +1,21 @@
+import type { KeptAnswers } from './keptAnswers';
+import type { Stage, Walk } from './types';
+
+export interface InTheWay {
+  /** Lines that keep the machine from the state. */
+  lines: string[];
+  /** Where nothing else does: lines that were read here and are for the yard to judge, which is out of reach. */
+  byEye: string[];
+}
+
+/** What keeps a machine from a state, by the yard's word and by what was answered on this tablet since. Not where the yard said stop is anything left to the eye. */
+export function inTheWay(walk: Walk, stage: Stage, pending: KeptAnswers): InTheWay {
+  const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
+  const asked = shut?.lines ?? stage.gated_by ?? walk.state.blocked_stages.find((one) => one.stage === stage.id)?.lines ?? [];
+  const isRead = (key: string) => pending.get(key) === 'not_judged';
+  const stands = (key: string) => walk.state.lines.find((line) => line.key === key)?.outcome === 'stands' && pending.get(key) !== 'cannot_tell' && !isRead(key);
+  const open = asked.filter((key) => !stands(key));
+  const lines = open.filter((key) => shut !== undefined || !isRead(key));
+
+  return { lines, byEye: lines.length > 0 ? [] : open };
+}
