@@ -27,6 +27,32 @@ describe('what was read', () => {
     stop();
   });
 
+  it('is written page by page: what did not change is not written again', async () => {
+    const before = client();
+    keepQueries(before);
+    before.setQueryData(['walk', 'walk-1'], { stage: null });
+    before.setQueryData(['walk', 'walk-2'], { stage: null });
+    await vi.waitFor(async () => expect(await store.pages.count()).toBe(2), { timeout: 2000 });
+    const put = vi.spyOn(store.pages, 'bulkPut');
+    before.setQueryData(['walk', 'walk-2'], { stage: 'cold' });
+    await vi.waitFor(() => expect(put).toHaveBeenCalled(), { timeout: 2000 });
+
+    expect(put.mock.calls.flatMap(([pages]) => pages.map((page) => page.key))).toEqual([expect.stringContaining('walk-2')]);
+    put.mockRestore();
+    const after = client();
+    await restoreQueries(after);
+    expect([after.getQueryData(['walk', 'walk-1']), after.getQueryData(['walk', 'walk-2'])]).toEqual([{ stage: null }, { stage: 'cold' }]);
+  });
+
+  it('leaves the tablet when it is no longer wanted', async () => {
+    const before = client();
+    keepQueries(before);
+    before.setQueryData(['walk', 'walk-1'], { stage: null });
+    await vi.waitFor(async () => expect(await store.pages.count()).toBe(1), { timeout: 2000 });
+    before.removeQueries({ queryKey: ['walk', 'walk-1'] });
+    await vi.waitFor(async () => expect(await store.pages.count()).toBe(0), { timeout: 2000 });
+  });
+
   it('stays when the yard cannot be asked', async () => {
     await kept(['day'], { outs: [] });
     const after = client();

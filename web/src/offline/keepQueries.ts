@@ -1,4 +1,4 @@
-import { dehydrate, hydrate, type DehydratedState, type QueryClient } from '@tanstack/react-query';
+import { dehydrate, hydrate, type DehydratedState, type Query, type QueryClient } from '@tanstack/react-query';
 import { store } from './store';
 
 /** What a technician needs without a network: who is signed in, the day, and each walk with its plan. */
@@ -7,9 +7,10 @@ const KEPT = ['session', 'day', 'preview', 'walk', 'briefing', 'people', 'machin
 const LONGEST_MS = 3 * 24 * 3_600_000;
 /** Written down so often at the most, and never later than this. */
 const EVERY_MS = 400;
-const KEY = 'queries.2';
+/** Each query is a page of its own, for a walk is large and changes with every answer, and a day has many. */
+const PREFIX = 'query.1 ';
 
-interface KeptQueries {
+interface KeptQuery {
   at: number;
   state: DehydratedState;
 }
@@ -17,12 +18,16 @@ interface KeptQueries {
 /** Brings back what was read before the page was closed. */
 export async function restoreQueries(queries: QueryClient): Promise<void> {
   try {
-    const kept = (await store.pages.get(KEY))?.state as KeptQueries | undefined;
-    if (kept !== undefined && Date.now() - kept.at < LONGEST_MS) {
-      hydrate(queries, kept.state);
-      // However fresh it was, the yard has gone on since, and the page may have been closed before the last of it was kept.
-      await queries.invalidateQueries({ refetchType: 'none' });
+    for (const page of await store.pages.toArray()) {
+      const kept = page.state as KeptQuery;
+      if (page.key.startsWith(PREFIX) && Date.now() - kept.at < LONGEST_MS) {
+        hydrate(queries, kept.state);
+      } else {
+        await store.pages.delete(page.key);
+      }
     }
+    // However fresh it was, the yard has gone on since, and the page may have been closed before the last of it was kept.
+    await queries.invalidateQueries({ refetchType: 'none' });
   } catch {
     // A tablet that cannot read its store still works with a network.
   }
@@ -31,13 +36,33 @@ export async function restoreQueries(queries: QueryClient): Promise<void> {
 /** Keeps what is read on the tablet. */
 export function keepQueries(queries: QueryClient): void {
   let timer: number | undefined;
-  queries.getQueryCache().subscribe(() => {
+  const changed = new Set<string>();
+  queries.getQueryCache().subscribe((event) => {
+    const query = event.query as Query;
+    const isNews = event.type === 'removed' || (event.type === 'updated' && event.action.type === 'success');
+    if (!isNews || !KEPT.includes(String(query.queryKey[0]))) {
+      return;
+    }
+    changed.add(query.queryHash);
     timer ??= window.setTimeout(() => {
       timer = undefined;
-      const state = dehydrate(queries, { shouldDehydrateQuery: (query) => query.state.data !== undefined && KEPT.includes(String(query.queryKey[0])), shouldDehydrateMutation: () => false });
-      void store.pages.put({ key: KEY, userId: '', state: { at: Date.now(), state } satisfies KeptQueries }).catch(() => undefined);
+      const hashes = [...changed];
+      changed.clear();
+      void write(queries, hashes).catch(() => undefined);
     }, EVERY_MS);
   });
+}
+
+async function write(queries: QueryClient, hashes: string[]): Promise<void> {
+  const at = Date.now();
+  const pages = hashes.flatMap((hash) => {
+    const state = dehydrate(queries, { shouldDehydrateQuery: (query: Query) => query.queryHash === hash && query.state.data !== undefined, shouldDehydrateMutation: () => false });
+
+    return state.queries.length === 0 ? [] : [{ key: PREFIX + hash, userId: '', state: { at, state } satisfies KeptQuery }];
+  });
+  const kept = new Set(pages.map((page) => page.key));
+  await store.pages.bulkDelete(hashes.map((hash) => PREFIX + hash).filter((key) => !kept.has(key)));
+  await store.pages.bulkPut(pages);
 }
 
 /** Whoever signs out leaves nothing that was read behind; what was entered stays in the outbox. */
