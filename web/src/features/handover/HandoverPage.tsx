@@ -30,7 +30,7 @@ export default function HandoverPage() {
 
   const { hire_standing: standing, isReleasedHere, signed_at: signedAt } = briefing.briefing;
   // Whichever of the two was read last knows of a release that was just taken.
-  const isReleased = [standing, briefing.walk?.state.hire_standing].includes('ready') || isReleasedHere || signedAt !== null;
+  const isReleased = [standing, briefing.walk?.state.hire_standing].some((one) => one === 'ready' || one === 'out') || isReleasedHere || signedAt !== null;
 
   // What was shown under a release that the yard then refused is shown again.
   return <Handover key={String(isReleased)} briefing={briefing.briefing} walk={briefing.walk} isReleased={isReleased} />;
