@@ -27,7 +27,8 @@ export async function restoreQueries(queries: QueryClient): Promise<void> {
       }
     }
     // However fresh it was, the yard has gone on since, and the page may have been closed before the last of it was kept.
-    await queries.invalidateQueries({ refetchType: 'none' });
+    // Plans that nobody has opened are the exception: they are many, and good for their half hour.
+    await queries.invalidateQueries({ refetchType: 'none', predicate: (query) => query.queryKey[0] !== 'preview' });
   } catch {
     // A tablet that cannot read its store still works with a network.
   }

@@ -10,7 +10,8 @@ outbox.whenTaken((walkId, state) => {
   queries.setQueryData<Walk>(['walk', walkId], (walk) => (walk === undefined ? undefined : { ...walk, state: mergeState(walk.state, state) }));
   // A spread is computed from the walk: an old one is not shown, not even for a moment.
   queries.removeQueries({ queryKey: ['spread'], type: 'inactive' });
-  void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'walk' && query.queryKey[0] !== 'session' });
+  // Nor does a plan that nobody has opened change by what is found on another machine.
+  void queries.invalidateQueries({ predicate: (query) => !['walk', 'session', 'preview'].includes(String(query.queryKey[0])) });
 });
 
 /** A walk that was opened here with no network, and by somebody else before: its page is that one from now on. */
