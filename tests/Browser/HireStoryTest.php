@@ -117,7 +117,7 @@ final class HireStoryTest extends BrowserTestCase
     private function countIsShort(): void
     {
         $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'Lines are left open.');
-        self::assertTrue($this->exists('.cell-attend'), 'a key that did not come back is attended to');
+        $this->waitUntil(fn (): bool => $this->exists('.cell-attend'), 'A key that did not come back is not attended to.');
     }
 
     private function balanceAndClose(): void

@@ -75,6 +75,7 @@ describe('the decision with no network', () => {
     expect(all.may).toBe('release');
     expect(all.notJudged.map((line) => line.key)).toEqual(['oil']);
     expect(all.notGraded).toBe(1);
+    expect(all.onTheWay).toBe(3);
   });
 
   it('does not need what is only noted', () => {

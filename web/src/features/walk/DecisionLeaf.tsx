@@ -45,7 +45,9 @@ export function DecisionLeaf({ walk, known, open, post, mayPost, onClose, onGoLi
     queryFn: () => answer(api.GET('/api/walks/{walk}/release', { params: { path: { walk: walk.id } } })),
   });
   const isOutOfReach = release.isError && !(release.error instanceof ProblemError);
-  const data = isOutOfReach ? undefined : release.data;
+  // What is still on its way would make another decision of it.
+  const isOnTheWay = !isOutOfReach && known.onTheWay > 0;
+  const data = isOutOfReach || isOnTheWay ? undefined : release.data;
   const decide = (decision: 'released' | 'released_with_conditions' | 'held') =>
     void send(() => post('release.decided', { decision, conditions: Object.entries(conditions).filter(([, words]) => words.trim() !== '').map(([reference, words]) => ({ reference, words: words.trim() })) }));
   const isOut = walk.plan.movement === 'checkout';
@@ -66,7 +68,12 @@ export function DecisionLeaf({ walk, known, open, post, mayPost, onClose, onGoLi
         ) : undefined
       }
     >
-      {release.isPending && <p>{t('state.fetching')}</p>}
+      {release.isPending && !isOnTheWay && <p>{t('state.fetching')}</p>}
+      {isOnTheWay && (
+        <p role="status" data-testid="on-the-way">
+          {t('decision.on_the_way', { count: known.onTheWay })}
+        </p>
+      )}
       {release.isError && !isOutOfReach && <p role="status">{whatToDo(release.error, t('state.no_answer'))}</p>}
       {isOutOfReach && <DecisionWithoutNetwork walk={walk} known={known} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
       {data !== undefined && (

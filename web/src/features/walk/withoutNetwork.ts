@@ -5,6 +5,8 @@ import type { Finding, Line, Walk } from './types';
 
 /** What this tablet knows of a decision that the yard makes: its own last word, and what was entered here since. */
 export interface KnownHere {
+  /** How many entries of this walk the yard does not have yet. */
+  onTheWay: number;
   /** Lines that keep the machine here: not answered, or not as they should be. */
   lines: { line: Line; outcome: Schema['Outcome']; liftedBy: Schema['LiftedBy'] }[];
   /** Findings that keep it here. */
@@ -38,6 +40,7 @@ export function withoutNetwork(walk: Walk, answers: KeptAnswers, kept: KeptEntry
   const isStopped = walk.state.tag !== null || [...lines, ...findings].some(({ liftedBy }) => liftedBy === 'repair');
 
   return {
+    onTheWay: mine.length,
     lines,
     findings,
     notJudged: [...answers].flatMap(([key, answer]) => (answer === 'not_judged' ? (planned.get(key) ?? []) : [])),
