@@ -19,12 +19,7 @@ final class VerifyLedger
 
     public function __invoke(Machine $machine): ChainReport
     {
-        $report = ChainReport::begun();
-        foreach (self::read(self::entries()->where('machine_id', $machine->id)->orderBy('sequence')) as $entry) {
-            $report = HashChain::follow($report, $entry);
-        }
-
-        return $report;
+        return HashChain::verify(self::read(self::entries()->where('machine_id', $machine->id)->orderBy('sequence'))[$machine->id] ?? []);
     }
 
     /**
@@ -37,8 +32,8 @@ final class VerifyLedger
         $reports = [];
         $last = (int) DB::table('ledger_entries')->max('position');
         for ($from = 1; $from <= $last; $from += self::ROWS_AT_ONCE) {
-            foreach (self::read(self::entries()->whereBetween('position', [$from, $from + self::ROWS_AT_ONCE - 1])->orderBy('position')) as $machine => $entry) {
-                $reports[$machine] = HashChain::follow($reports[$machine] ?? ChainReport::begun(), $entry);
+            foreach (self::read(self::entries()->whereBetween('position', [$from, $from + self::ROWS_AT_ONCE - 1])->orderBy('position')) as $machine => $entries) {
+                $reports[$machine] = HashChain::follow($reports[$machine] ?? ChainReport::begun(), $entries);
             }
         }
 
@@ -50,14 +45,17 @@ final class VerifyLedger
         return DB::table('ledger_entries')->select(['machine_id', 'id', 'sequence', 'body', 'previous_hash', 'hash']);
     }
 
-    /** @return iterable<string, ChainedEntry> by machine; bare rows, for a yard has hundreds of thousands of them */
-    private static function read(Builder $query): iterable
+    /** @return array<string, list<ChainedEntry>> by machine; from bare rows, for a yard has hundreds of thousands of them */
+    private static function read(Builder $query): array
     {
+        $chains = [];
         $statement = DB::connection()->getPdo()->prepare($query->toSql());
         $statement->execute($query->getBindings());
         while (is_array($row = $statement->fetch(PDO::FETCH_NUM))) {
             [$machine, $id, $sequence, $text, $previous, $hash] = $row;
-            yield $machine => new ChainedEntry($id, $sequence, $text, $previous, $hash);
+            $chains[$machine][] = new ChainedEntry($id, $sequence, $text, $previous, $hash);
         }
+
+        return $chains;
     }
 }

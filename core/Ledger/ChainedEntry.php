@@ -9,10 +9,7 @@ final readonly class ChainedEntry
 {
     private const HEAD = '/^\{"actor":"[^"\\\\]*","corrects":(?:null|"[^"\\\\]*"),"hire":(?:null|"[^"\\\\]*"),"id":"([^"\\\\]*)",/';
 
-    private const TAIL = '/"previous_hash":"([0-9a-f]{64})","received_at":"[^"\\\\]*","recorded_at":"[^"\\\\]*","sequence":(\d{1,15}),"walk":(?:null|"[^"\\\\]*")\}$/D';
-
-    /** Of what TAIL matches, with room to spare. */
-    private const LONGEST_TAIL = 320;
+    private const TAIL = '/\G"previous_hash":"([0-9a-f]{64})","received_at":"[^"\\\\]*","recorded_at":"[^"\\\\]*","sequence":(\d{1,15}),"walk":(?:null|"[^"\\\\]*")\}$/D';
 
     /** @param  string  $text the canonical JSON that the hash covers, the previous hash included */
     public function __construct(
@@ -24,28 +21,20 @@ final readonly class ChainedEntry
     ) {
     }
 
-    /** Whether the columns beside the text say what the text says. */
+    /**
+     * Whether the columns beside the text say what the text says.
+     *
+     * In canonical form the members are sorted, so id, sequence and previous hash stand at the ends, before and after anything
+     * that nests: there they are read without reading the rest. A text of another form is decoded.
+     */
     public function agreesWithItsText(): bool
     {
-        return $this->sayIts(...$this->endsOfText() ?? $this->decoded());
-    }
+        $tail = strrpos($this->text, '"previous_hash":');
+        if ($tail !== false && preg_match(self::HEAD, $this->text, $head) === 1 && preg_match(self::TAIL, $this->text, $end, 0, $tail) === 1) {
+            return $head[1] === $this->id && (int) $end[2] === $this->sequence && $end[1] === $this->previousHash;
+        }
 
-    private function sayIts(?string $id, ?int $sequence, ?string $previousHash): bool
-    {
-        return $id === $this->id && $sequence === $this->sequence && $previousHash === $this->previousHash;
-    }
-
-    /**
-     * In canonical form the members are sorted, so these three stand at the ends, before and after anything that nests:
-     * there they are read without reading the rest.
-     *
-     * @return array{string, int, string}|null id, sequence and previous hash; null when the text has another form
-     */
-    private function endsOfText(): ?array
-    {
-        $tail = substr($this->text, -self::LONGEST_TAIL);
-
-        return preg_match(self::HEAD, $this->text, $head) === 1 && preg_match(self::TAIL, $tail, $end) === 1 ? [$head[1], (int) $end[2], $end[1]] : null;
+        return [$this->id, $this->sequence, $this->previousHash] === $this->decoded();
     }
 
     /** @return array{string|null, int|null, string|null} */

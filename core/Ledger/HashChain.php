@@ -26,27 +26,31 @@ final class HashChain
      */
     public static function verify(iterable $entries): ChainReport
     {
-        $report = ChainReport::begun();
-        foreach ($entries as $entry) {
-            $report = self::follow($report, $entry);
-            if (! $report->holds()) {
-                break;
-            }
-        }
-
-        return $report;
+        return self::follow(ChainReport::begun(), $entries);
     }
 
-    /** One link further; a chain that is broken already is followed no further. */
-    public static function follow(ChainReport $soFar, ChainedEntry $entry): ChainReport
+    /**
+     * Goes on from where a walk along the chain stopped; a chain that is broken already is followed no further.
+     *
+     * @param iterable<ChainedEntry> $entries those that come next
+     */
+    public static function follow(ChainReport $soFar, iterable $entries): ChainReport
     {
-        if ($soFar->lastHash === null) {
+        $previous = $soFar->lastHash;
+        if ($previous === null) {
             return $soFar;
         }
-        $count = $soFar->entriesRead + 1;
-        $broken = self::whatIsWrong($entry, $count, $soFar->lastHash);
+        $count = $soFar->entriesRead;
+        foreach ($entries as $entry) {
+            $count++;
+            $broken = self::whatIsWrong($entry, $count, $previous);
+            if ($broken !== null) {
+                return ChainReport::broken($count, new BrokenLink($entry->id, $entry->sequence, $broken));
+            }
+            $previous = $entry->hash;
+        }
 
-        return $broken === null ? ChainReport::whole($count, $entry->hash) : ChainReport::broken($count, new BrokenLink($entry->id, $entry->sequence, $broken));
+        return ChainReport::whole($count, $previous);
     }
 
     private static function whatIsWrong(ChainedEntry $entry, int $expected, string $previous): ?LinkFault

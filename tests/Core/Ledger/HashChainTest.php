@@ -6,6 +6,7 @@ namespace Tests\Core\Ledger;
 
 use JadeLedger\Core\Ledger\CanonicalJson;
 use JadeLedger\Core\Ledger\ChainedEntry;
+use JadeLedger\Core\Ledger\ChainReport;
 use JadeLedger\Core\Ledger\HashChain;
 use JadeLedger\Core\Ledger\LinkFault;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -35,6 +36,19 @@ final class HashChainTest extends TestCase
         self::assertTrue($report->holds());
         self::assertSame(4, $report->entriesRead);
         self::assertSame($chain[3]->hash, $report->lastHash);
+    }
+
+    public function test_a_chain_that_is_followed_piece_by_piece_comes_to_the_same(): void
+    {
+        $chain = self::chain(7);
+        $forged = $chain;
+        $forged[4] = new ChainedEntry($chain[4]->id, 5, str_replace('"value":5', '"value":9', $chain[4]->text), $chain[4]->previousHash, $chain[4]->hash);
+        foreach ([$chain, $forged] as $entries) {
+            foreach ([1, 2, 3, 7] as $size) {
+                $report = array_reduce(array_chunk($entries, $size), HashChain::follow(...), ChainReport::begun());
+                self::assertEquals(HashChain::verify($entries), $report, "in pieces of {$size}");
+            }
+        }
     }
 
     public function test_an_empty_chain_holds(): void
