@@ -1,4 +1,4 @@
-import { Suspense, lazy } from 'react';
+import { Suspense, lazy, useEffect } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Navigate, Route, Routes } from 'react-router';
 import { SignInPage } from '../features/session/SignInPage';
@@ -6,11 +6,15 @@ import { useSession } from '../features/session/useSession';
 import { useOutboxOf } from '../offline/useOutbox';
 import { setZone } from './figures';
 import { Notice } from './Notice';
+import { PageFault } from './PageFault';
 import { useLanguageOf } from './useLanguageOf';
 
-const DayPage = lazy(() => import('../features/day/DayPage'));
-const WalkPage = lazy(() => import('../features/walk/WalkPage'));
-const HandoverPage = lazy(() => import('../features/handover/HandoverPage'));
+const loadDay = () => import('../features/day/DayPage');
+const loadWalk = () => import('../features/walk/WalkPage');
+const loadHandover = () => import('../features/handover/HandoverPage');
+const DayPage = lazy(loadDay);
+const WalkPage = lazy(loadWalk);
+const HandoverPage = lazy(loadHandover);
 const SpreadPage = lazy(() => import('../features/spread/SpreadPage'));
 const FleetPage = lazy(() => import('../features/fleet/FleetPage'));
 const MachinePage = lazy(() => import('../features/fleet/MachinePage'));
@@ -21,11 +25,21 @@ const PeoplePage = lazy(() => import('../features/people/PeoplePage'));
 const AuditPage = lazy(() => import('../features/audit/AuditPage'));
 const HouseRulesPage = lazy(() => import('../features/catalogue/HouseRulesPage'));
 
+/** Whoever walks has the pages of a walk at hand before the network goes, even on the first day of a tablet. */
+function useWalkingPages(isWalking: boolean): void {
+  useEffect(() => {
+    if (isWalking) {
+      void Promise.allSettled([loadDay(), loadWalk(), loadHandover()]);
+    }
+  }, [isWalking]);
+}
+
 export function Pages() {
   const { t } = useTranslation();
   const session = useSession();
   useOutboxOf(session.data?.user?.id ?? null);
   useLanguageOf(session.data?.user ?? null);
+  useWalkingPages(session.data?.user?.may.walk === true);
   if (session.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
@@ -38,23 +52,25 @@ export function Pages() {
   }
 
   return (
-    <Suspense fallback={<Notice words={t('state.fetching')} />}>
-      <Routes>
-        <Route path="/" element={<DayPage />} />
-        <Route path="/walks/:walkId" element={<WalkPage />} />
-        <Route path="/walks/:walkId/handover" element={<HandoverPage />} />
-        <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
-        <Route path="/fleet" element={<FleetPage />} />
-        <Route path="/fleet/:machineId" element={<MachinePage />} />
-        <Route path="/catalogue" element={<CataloguePage />} />
-        <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />
-        <Route path="/catalogue/models/new" element={<ModelSheetPage />} />
-        <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
-        <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
-        <Route path="/people" element={<PeoplePage />} />
-        <Route path="/audit" element={<AuditPage />} />
-        <Route path="*" element={<Navigate to="/" replace />} />
-      </Routes>
-    </Suspense>
+    <PageFault>
+      <Suspense fallback={<Notice words={t('state.fetching')} />}>
+        <Routes>
+          <Route path="/" element={<DayPage />} />
+          <Route path="/walks/:walkId" element={<WalkPage />} />
+          <Route path="/walks/:walkId/handover" element={<HandoverPage />} />
+          <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
+          <Route path="/fleet" element={<FleetPage />} />
+          <Route path="/fleet/:machineId" element={<MachinePage />} />
+          <Route path="/catalogue" element={<CataloguePage />} />
+          <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />
+          <Route path="/catalogue/models/new" element={<ModelSheetPage />} />
+          <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
+          <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
+          <Route path="/people" element={<PeoplePage />} />
+          <Route path="/audit" element={<AuditPage />} />
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Routes>
+      </Suspense>
+    </PageFault>
   );
 }
