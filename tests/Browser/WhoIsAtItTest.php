@@ -86,7 +86,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signInByPassword('bram', 'ebb, slack and spring');
     }
 
-    public function test_a_walk_is_looked_on_at_or_taken_over_with_a_reason(): void
+    public function test_a_walk_is_not_taken_over_without_a_reason(): void
     {
         $this->signIn('moss');
         $this->tap('open-out-E-14');
