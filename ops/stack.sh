@@ -1,6 +1,7 @@
 # MariaDB, php-fpm and nginx on loopback, without systemd; each out of reach of the Ctrl-C that stop_stack answers. Everything they write is below $STATE.
 
 declare -A PID=()
+DATABASE_OPTIONS=()
 DATABASE_READY=no
 STOPPING=no
 
@@ -78,7 +79,7 @@ as_database_root() { timeout 20 mariadb --no-defaults --connect-timeout=2 -u "$(
 launch_database() {
   local user=()
   [ "$DATABASE_USER" = root ] && user=(--user=root)
-  "${AS_DATABASE[@]}" mariadbd --defaults-file="$STATE/mariadb.cnf" "${user[@]}" >>"$STATE/log/database.log" 2>&1 9>&- &
+  "${AS_DATABASE[@]}" mariadbd --defaults-file="$STATE/mariadb.cnf" "${user[@]}" "${DATABASE_OPTIONS[@]}" >>"$STATE/log/database.log" 2>&1 9>&- &
   PID[database]=$!
   for _ in $(seq 1200); do
     as_database_root -e 'select 1' >/dev/null 2>&1 && { DATABASE_READY=yes; return 0; }

@@ -11,7 +11,7 @@ final class WhoIsAtItTest extends BrowserTestCase
 {
     public function test_on_a_tablet_that_the_lead_enrolled_a_name_and_a_pin_open_the_day(): void
     {
-        $this->signIn('juno');
+        $this->signInByTile('juno');
         $this->tap('my-name');
         $this->tap('choose-pin');
         $this->type('password-now', 'tern-kay');

@@ -19,7 +19,7 @@ use Symfony\Component\Process\Process;
 /**
  * The real interface in a real Chromium, on the demo yard that bin/test serves.
  *
- * One browser for one test; every page that it sees has to keep the console clean.
+ * One browser for the tests of a class, emptied between them; every page that it sees has to keep the console clean.
  */
 abstract class BrowserTestCase extends TestCase
 {
@@ -30,9 +30,11 @@ abstract class BrowserTestCase extends TestCase
 
     private static int $port = 0;
 
-    protected RemoteWebDriver $web;
+    private static ?RemoteWebDriver $open = null;
 
-    private string $profile = '';
+    private static string $profile = '';
+
+    protected RemoteWebDriver $web;
 
     /** @return array{int, int} width and height in CSS pixels */
     protected static function screen(): array
@@ -63,20 +65,11 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
-        [$width, $height] = static::screen();
-        $this->profile = sys_get_temp_dir().'/jade-browser-'.bin2hex(random_bytes(6));
-        $options = new ChromeOptions;
-        $options->setBinary('/usr/bin/chromium');
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
-            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--no-proxy-server',
-            '--force-device-scale-factor=1', '--force-prefers-reduced-motion', '--lang=en-GB', "--window-size={$width},{$height}", '--user-data-dir='.$this->profile]);
-        if (static::isTouched()) {
-            $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1, 'touch' => true, 'mobile' => true]]);
+        if (self::$open === null) {
+            self::$open = self::startBrowser();
         }
-        $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $this->web = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 20_000, 60_000);
+        $this->web = self::$open;
+        [$width, $height] = static::screen();
         if (! static::isTouched()) {
             // The new headless mode takes the window's frame off the size that was asked for.
             $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
@@ -85,21 +78,80 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tearDown(): void
     {
-        if (isset($this->web)) {
-            if ($this->status()->isFailure() || $this->status()->isError()) {
-                $this->web->takeScreenshot(self::pictures().'/failed-'.$this->name().'.png');
-            }
-            $this->web->quit();
+        if (! isset($this->web)) {
+            return;
         }
-        if ($this->profile !== '') {
-            (new Process(['rm', '-rf', $this->profile]))->run();
+        if ($this->status()->isFailure() || $this->status()->isError()) {
+            $this->web->takeScreenshot(self::pictures().'/failed-'.$this->name().'.png');
+            // Whatever state a story that failed leaves the browser in is not the next one's trouble.
+            self::closeBrowser();
+
+            return;
+        }
+        $this->forgetEverything();
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::closeBrowser();
+    }
+
+    /** The browser as it is on its first day: no cookie, nothing stored, no worker, the network there. */
+    private function forgetEverything(): void
+    {
+        $this->network(true);
+        $this->web->get('about:blank');
+        $this->web->manage()->getLog('browser');
+        $this->devTools('Storage.clearDataForOrigin', ['origin' => (string) getenv('BROWSER_URL'), 'storageTypes' => 'all']);
+        $this->devTools('Network.clearBrowserCookies');
+        $this->devTools('Network.clearBrowserCache');
+    }
+
+    private static function startBrowser(): RemoteWebDriver
+    {
+        [$width, $height] = static::screen();
+        self::$profile = sys_get_temp_dir().'/jade-browser-'.bin2hex(random_bytes(6));
+        $options = new ChromeOptions;
+        $options->setBinary('/usr/bin/chromium');
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--no-proxy-server',
+            '--force-device-scale-factor=1', '--force-prefers-reduced-motion', '--lang=en-GB', "--window-size={$width},{$height}", '--user-data-dir='.self::$profile]);
+        if (static::isTouched()) {
+            $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1, 'touch' => true, 'mobile' => true]]);
+        }
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+
+        return RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 20_000, 60_000);
+    }
+
+    private static function closeBrowser(): void
+    {
+        self::$open?->quit();
+        self::$open = null;
+        if (self::$profile !== '') {
+            (new Process(['rm', '-rf', self::$profile]))->run();
+            self::$profile = '';
         }
     }
 
-    protected function signIn(string $login): void
+    /** Somebody of the demo, by the tile on the sign-in page. */
+    protected function signInByTile(string $login): void
     {
         $this->open('/app');
         $this->tap("demo-{$login}");
+        $this->wait('.day');
+    }
+
+    /** Somebody of the demo by a session that was opened beside the page: how they came in is not what the story is about. */
+    protected function signIn(string $login): void
+    {
+        $this->devTools('Network.clearBrowserCookies');
+        foreach ((new Tablet((string) getenv('BROWSER_URL')))->cookiesOf($login, 'tern-quay') as $cookie) {
+            $this->devTools('Network.setCookie', ['url' => (string) getenv('BROWSER_URL'), 'httpOnly' => $cookie['name'] !== 'XSRF-TOKEN'] + $cookie);
+        }
+        $this->open('/app');
         $this->wait('.day');
     }
 
@@ -108,9 +160,17 @@ abstract class BrowserTestCase extends TestCase
         $this->web->get(((string) getenv('BROWSER_URL')).$path);
     }
 
+    /** As a tablet that has not read the page before: what was posted beside it is there from the first drawing on. */
+    protected function openAnew(string $path): void
+    {
+        $this->web->get('about:blank');
+        $this->devTools('Storage.clearDataForOrigin', ['origin' => (string) getenv('BROWSER_URL'), 'storageTypes' => 'indexeddb']);
+        $this->open($path);
+    }
+
     protected function wait(string $selector): RemoteWebElement
     {
-        $element = $this->web->wait(self::PATIENCE, 40)->until(Until::visibilityOfElementLocated(WebDriverBy::cssSelector($selector)), "Nothing to see of {$selector}.");
+        $element = $this->web->wait(self::PATIENCE, 15)->until(Until::visibilityOfElementLocated(WebDriverBy::cssSelector($selector)), "Nothing to see of {$selector}.");
         self::assertInstanceOf(RemoteWebElement::class, $element);
 
         return $element;
@@ -129,13 +189,13 @@ abstract class BrowserTestCase extends TestCase
     protected function tapOn(string $selector): void
     {
         $this->web->executeScript('document.querySelector(arguments[0])?.scrollIntoView({block: "nearest"})', [$selector]);
-        $this->web->wait(self::PATIENCE, 40)->until(Until::elementToBeClickable(WebDriverBy::cssSelector($selector)), "{$selector} cannot be pressed.")->click();
+        $this->web->wait(self::PATIENCE, 15)->until(Until::elementToBeClickable(WebDriverBy::cssSelector($selector)), "{$selector} cannot be pressed.")->click();
     }
 
     /** Presses and holds until the frame is full. */
     protected function hold(string $testId): void
     {
-        $element = $this->web->wait(self::PATIENCE, 40)->until(Until::elementToBeClickable(WebDriverBy::cssSelector(self::named($testId))), "{$testId} cannot be held.");
+        $element = $this->web->wait(self::PATIENCE, 15)->until(Until::elementToBeClickable(WebDriverBy::cssSelector(self::named($testId))), "{$testId} cannot be held.");
         $actions = new WebDriverActions($this->web);
         $actions->clickAndHold($element)->perform();
         usleep(1_100_000);
@@ -186,7 +246,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitUntil(callable $isSo, string $otherwise): void
     {
-        $this->web->wait(self::PATIENCE, 40)->until(static fn (): bool => (bool) $isSo(), $otherwise);
+        $this->web->wait(self::PATIENCE, 15)->until(static fn (): bool => (bool) $isSo(), $otherwise);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
+use GuzzleHttp\Cookie\SetCookie;
 use GuzzleHttp\Promise\PromiseInterface;
 use Psr\Http\Message\ResponseInterface;
 
@@ -29,6 +30,14 @@ final class Tablet
         if ($answer->getStatusCode() !== 200) {
             throw new \RuntimeException("{$login} could not sign in: {$answer->getBody()}");
         }
+    }
+
+    /** @return list<array{name: string, value: string}> what a browser needs to be signed in as this person */
+    public function cookiesOf(string $login, string $password): array
+    {
+        $this->signIn($login, $password);
+
+        return array_values(array_map(static fn (SetCookie $cookie): array => ['name' => (string) $cookie->getName(), 'value' => (string) $cookie->getValue()], iterator_to_array($this->cookies)));
     }
 
     public function get(string $path): ResponseInterface

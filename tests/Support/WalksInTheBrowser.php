@@ -23,6 +23,8 @@ trait WalksInTheBrowser
     /** @var array{lines: list<array<string, mixed>>, serial: string, hours: string}|null what was known of the walk before the network went */
     private ?array $knownWalk = null;
 
+    private bool $hasConfirmedByHand = false;
+
     /**
      * Walks on until the line that is named, or to the end.
      *
@@ -226,12 +228,7 @@ trait WalksInTheBrowser
     protected function confirmState(): void
     {
         $this->lookOnce($this->exists('.second-person') ? 'crossing-with-second' : 'crossing');
-        foreach ($this->web->findElements(WebDriverBy::cssSelector('.crossing-line')) as $line) {
-            // Where time matters the first touch starts the clock, the second one says that it was waited.
-            while ($line->getAttribute('aria-pressed') !== 'true') {
-                $line->click();
-            }
-        }
+        $this->confirmLines();
         if ($this->exists('.second-person')) {
             $this->wait('.second-person .act');
             if (! $this->exists('.second-person [aria-pressed="true"]')) {
@@ -240,6 +237,34 @@ trait WalksInTheBrowser
         }
         $this->tap('confirm-state');
         $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');
+    }
+
+    /** Line by line: the first crossing of a story by the pointer, the others from within the page. */
+    private function confirmLines(): void
+    {
+        // Where time matters the first touch starts the clock, the second one says that it was waited.
+        if (! $this->hasConfirmedByHand) {
+            $this->hasConfirmedByHand = true;
+            foreach ($this->web->findElements(WebDriverBy::cssSelector('.crossing-line')) as $line) {
+                while ($line->getAttribute('aria-pressed') !== 'true') {
+                    $line->click();
+                }
+            }
+
+            return;
+        }
+        $this->web->executeAsyncScript(<<<'JS'
+            const [done] = arguments;
+            const step = () => {
+              const line = [...document.querySelectorAll('.crossing-line')].find((one) => one.getAttribute('aria-pressed') !== 'true');
+              if (line === undefined) {
+                return done();
+              }
+              line.click();
+              setTimeout(step, 0);
+            };
+            step();
+            JS);
     }
 
     /** Whether what is shown keeps anybody out, by day and by night: once for each kind of thing in a run, for it takes its time. */
