@@ -13,6 +13,11 @@ return [
     ],
 
     /*
+     * Secrets that the database does not hold: the key to which tablets seal, and the key that signs checkpoints.
+     */
+    'keys_folder' => env('JADE_KEYS') ?: storage_path('app/keys'),
+
+    /*
      * Who signed in is asked again after this many hours, whatever was done in between.
      */
     'session_absolute_hours' => (int) env('SESSION_ABSOLUTE_HOURS', 14),

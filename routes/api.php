@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BriefingController;
 use App\Http\Controllers\DayController;
+use App\Http\Controllers\DoubtController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HouseRuleController;
@@ -68,6 +69,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('tablets', [TabletController::class, 'index'])->name('tablets.index');
     Route::post('tablets', [TabletController::class, 'store'])->name('tablets.store');
     Route::delete('tablets/{tablet}', [TabletController::class, 'destroy'])->name('tablets.destroy');
+    Route::get('doubts', DoubtController::class)->name('doubts');
     Route::get('audit', AuditController::class)->name('audit');
     Route::get('people', [PersonController::class, 'index'])->name('people.index');
     Route::post('people', [PersonController::class, 'store'])->name('people.store');

@@ -8,9 +8,11 @@ use App\Catalogue\CatalogueShelf;
 use App\Http\Problems\Refused;
 use App\Ledger\AppendEntry;
 use App\Ledger\ChainHead;
+use App\Ledger\EntryClock;
 use App\Ledger\IncomingEntry;
 use App\Models\Hire;
 use App\Models\HireStanding;
+use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
 use App\Models\Walk;
@@ -36,6 +38,8 @@ final readonly class OpenWalk
             if ($open !== null) {
                 return $open;
             }
+            $last = LedgerEntry::query()->where('machine_id', $hire->machine_id)->orderByDesc('sequence')->first(['recorded_at']);
+            EntryClock::openingMustFit($recordedAt, $last?->recorded_at);
             $this->mustBeDue($hire, $movement);
 
             return $this->open($hire, $movement, $walkId, $recordedAt, $actor);

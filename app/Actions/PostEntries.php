@@ -7,23 +7,33 @@ namespace App\Actions;
 use App\Contract\Contract;
 use App\Http\Problems\Problem;
 use App\Http\Problems\Refused;
+use App\Ledger\AnswersALine;
 use App\Ledger\AppendEntry;
+use App\Ledger\CheckSeconds;
 use App\Ledger\ContextOfWalk;
 use App\Ledger\DeviceClock;
 use App\Ledger\DeviceMoment;
+use App\Ledger\Doubt;
+use App\Ledger\EntryClock;
+use App\Ledger\EntryKind;
 use App\Ledger\EntryKinds;
 use App\Ledger\EntryResult;
 use App\Ledger\IncomingEntry;
+use App\Ledger\Kinds\DoubtSettled;
+use App\Ledger\LiftAStop;
+use App\Ledger\PostingContext;
+use App\Ledger\SecondCheck;
 use App\Ledger\WalkInHand;
+use App\Models\DoubtfulEntry;
 use App\Models\HireStanding;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
 use App\Models\Walk;
-use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Ledger\CanonicalJson;
 
 /**
@@ -34,11 +44,17 @@ use JadeLedger\Core\Ledger\CanonicalJson;
  */
 final readonly class PostEntries
 {
-    /** A device clock may run ahead by this much before its times are no longer believed. */
-    private const MINUTES_AHEAD = 10;
+    /** Kinds that belong to the hire and not to the machine in front of somebody. */
+    private const SETTLES = ['spread.explained', 'hire.closed'];
 
-    public function __construct(private Contract $contract, private EntryKinds $kinds, private AppendEntry $append, private ContextOfWalk $context)
-    {
+    public function __construct(
+        private Contract $contract,
+        private EntryKinds $kinds,
+        private AppendEntry $append,
+        private ContextOfWalk $context,
+        private LiftAStop $lift,
+        private CheckSeconds $seconds,
+    ) {
     }
 
     /**
@@ -48,22 +64,24 @@ final readonly class PostEntries
     public function __invoke(Walk $walk, array $batch, User $actor, ?DeviceClock $clock = null): array
     {
         $clock ??= DeviceClock::right();
+        $seconds = ($this->seconds)($batch);
 
-        return DB::transaction(function () use ($walk, $batch, $actor, $clock): array {
+        return DB::transaction(function () use ($walk, $batch, $actor, $clock, $seconds): array {
             Machine::query()->whereKey($walk->machine_id)->lockForUpdate()->firstOrFail();
 
             $hand = WalkInHand::forBatch($walk, $batch);
 
-            return array_map(fn (mixed $raw): EntryResult => $this->one($hand, $raw, $actor, $clock), $batch);
+            return array_map(fn (mixed $raw): EntryResult => $this->one($hand, $raw, $actor, $clock, $seconds), $batch);
         }, 3);
     }
 
-    private function one(WalkInHand $hand, mixed $raw, User $actor, DeviceClock $clock): EntryResult
+    /** @param  array<string, SecondCheck>  $seconds */
+    private function one(WalkInHand $hand, mixed $raw, User $actor, DeviceClock $clock, array $seconds): EntryResult
     {
         $id = $raw instanceof \stdClass && is_string($raw->id ?? null) ? mb_substr($raw->id, 0, 60) : null;
         try {
             // A savepoint: what a refused entry had begun to write is taken back, the rest of the batch stays.
-            return DB::transaction(fn (): EntryResult => $this->post($hand, $this->shaped($raw, $clock), $actor));
+            return DB::transaction(fn (): EntryResult => $this->post($hand, $this->shaped($raw, $clock, $seconds), $actor));
         } catch (Refused $refused) {
             return EntryResult::refused($id, $refused->problem);
         }
@@ -82,15 +100,41 @@ final readonly class PostEntries
         if (! $kind->mayBePostedBy($actor)) {
             throw Refused::because('not_yours_to_do', 403);
         }
-        $this->mustBeWritable($walk, $hand->standing(), $entry);
-        $judgement = $kind->judge($entry, ($this->context)($walk, $actor));
-        $row = ($this->append)($entry, $judgement, $hand->head, $walk->hire_id, $walk->id, $actor);
+        $this->mustBeWritable($hand, $entry);
+        EntryClock::mustFit($entry->recordedAt, $walk->opened_at);
+        $context = ($this->context)($walk, $actor)->restingOn(DoubtfulEntry::lastStage($walk->id, $actor->id));
+        if ($entry->kind !== DoubtSettled::name() && DoubtfulEntry::hasOpenOf($walk->id, $actor->id)) {
+            $entry->doubts->add(Doubt::RestsOnDoubt);
+        }
+        $row = ($this->append)($entry, $this->judged($kind, $entry, $context), $hand->head, $walk->hire_id, $walk->id, $actor);
         $hand->posted($row, $kind);
 
         return EntryResult::posted($row);
     }
 
-    private function shaped(mixed $raw, DeviceClock $clock): IncomingEntry
+    /**
+     * What rests on a doubt cannot be judged by the state of the walk, which does not know it: it is kept without a
+     * judgement where the state is in its way, and judged when the lead takes it.
+     *
+     * @return array<string, mixed>
+     */
+    private function judged(EntryKind $kind, IncomingEntry $entry, PostingContext $context): array
+    {
+        try {
+            $judgement = $kind->judge($entry, $context);
+
+            return $kind instanceof AnswersALine ? $judgement + $this->lift->byAnswer($entry, $judgement, $context) : $judgement;
+        } catch (Refused $refused) {
+            if ($entry->doubts->isEmpty() || $refused->problem->status !== 409) {
+                throw $refused;
+            }
+
+            return [];
+        }
+    }
+
+    /** @param  array<string, SecondCheck>  $seconds */
+    private function shaped(mixed $raw, DeviceClock $clock, array $seconds): IncomingEntry
     {
         $faults = $this->contract->faults('EntryInput', $raw);
         if ($faults === []) {
@@ -106,12 +150,22 @@ final readonly class PostEntries
             throw new Refused(Problem::named('look_at_the_fields', 422, [], $faults));
         }
         $said = CarbonImmutable::parse($raw->recorded_at)->utc();
-        $recordedAt = $clock->corrected($said);
-        if ($recordedAt->greaterThan(CarbonImmutable::now()->addMinutes(self::MINUTES_AHEAD))) {
-            throw Refused::because('clock_runs_ahead', 422, [], ['recorded_at' => [Words::say('problems.clock_runs_ahead.title')]]);
+        // A sealed secret was checked and is not kept, not even sealed.
+        $payload = (object) array_diff_key((array) $raw->payload, ['second_sealed' => true]);
+        $entry = new IncomingEntry(
+            strtolower($raw->id),
+            $raw->kind,
+            $clock->corrected($said),
+            isset($raw->corrects) ? strtolower($raw->corrects) : null,
+            $payload,
+            $clock->isOff() ? new DeviceMoment($said, $clock->secondsAhead) : null,
+            second: $seconds[strtolower($raw->id)] ?? null,
+        );
+        if ($clock->isBeyondBelief()) {
+            $entry->doubts->add(Doubt::Clock);
         }
 
-        return new IncomingEntry(strtolower($raw->id), $raw->kind, $recordedAt, isset($raw->corrects) ? strtolower($raw->corrects) : null, $raw->payload, $clock->isOff() ? new DeviceMoment($said, $clock->secondsAhead) : null);
+        return $entry;
     }
 
     private function same(LedgerEntry $before, IncomingEntry $entry, Walk $walk): bool
@@ -121,13 +175,18 @@ final readonly class PostEntries
             && CanonicalJson::encode(json_decode($before->body, false, flags: JSON_THROW_ON_ERROR)->payload) === CanonicalJson::encode($entry->payload);
     }
 
-    /** A machine that left, or a hire that is closed, takes no more lines of that walk. */
-    private function mustBeWritable(Walk $walk, HireStanding $standing, IncomingEntry $entry): void
+    /**
+     * A machine that left takes no more lines of its checkout; a return ends when another hire of the machine has begun; a
+     * hire that is closed takes nothing. What settles the money of a hire is no line of its walk.
+     */
+    private function mustBeWritable(WalkInHand $hand, IncomingEntry $entry): void
     {
-        $over = $walk->movement->value === 'checkout'
+        $walk = $hand->walk();
+        $standing = $hand->standing();
+        $over = $walk->movement === Movement::Checkout
             ? in_array($standing, [HireStanding::Out, HireStanding::WalkingIn, HireStanding::Returned, HireStanding::Closed], true)
-            : $standing === HireStanding::Closed;
-        if ($over) {
+            : $standing === HireStanding::Closed || (! in_array($entry->kind, self::SETTLES, true) && $hand->anotherHireHasBegun());
+        if ($over && $entry->kind !== DoubtSettled::name()) {
             throw Refused::because('walk_is_over', 409, ['kind' => $entry->kind]);
         }
     }

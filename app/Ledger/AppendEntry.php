@@ -19,7 +19,7 @@ use JadeLedger\Core\Ledger\HashChain;
  */
 final readonly class AppendEntry
 {
-    public function __construct(private EntryKinds $kinds)
+    public function __construct(private ProjectEntry $project)
     {
     }
 
@@ -43,6 +43,9 @@ final readonly class AppendEntry
             'received_at' => self::moment($receivedAt),
             'previous_hash' => $head->hash(),
         ];
+        if (! $entry->doubts->isEmpty()) {
+            $body['doubts'] = $entry->doubts->names();
+        }
         if ($entry->device !== null) {
             $body['clock'] = ['device_at' => self::moment($entry->device->at), 'seconds_ahead' => $entry->device->secondsAhead];
         }
@@ -64,7 +67,7 @@ final readonly class AppendEntry
         ]);
         // By the builder: a model's events and casts cost more than the row itself.
         DB::table('ledger_entries')->insert($row->getAttributes());
-        $this->kinds->named($entry->kind)->project($row);
+        $this->project->entry($row);
 
         return $row;
     }

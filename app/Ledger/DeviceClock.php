@@ -49,6 +49,12 @@ final readonly class DeviceClock
         return $this->secondsAhead !== 0;
     }
 
+    /** Whether it is further off than what it says is believed without a look. */
+    public function isBeyondBelief(): bool
+    {
+        return abs($this->secondsAhead) > EntryClock::LARGEST_CORRECTION_HOURS * 3600;
+    }
+
     /** What the yard's clock showed when the tablet's showed this. */
     public function corrected(CarbonImmutable $device): CarbonImmutable
     {

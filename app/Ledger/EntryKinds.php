@@ -12,6 +12,8 @@ final class EntryKinds
         Kinds\WalkJoined::class,
         Kinds\WalkLeft::class,
         Kinds\WalkTakenOver::class,
+        Kinds\SecondStoodBy::class,
+        Kinds\DoubtSettled::class,
         Kinds\StateCrossed::class,
         Kinds\CheckAnswered::class,
         Kinds\TestAnswered::class,

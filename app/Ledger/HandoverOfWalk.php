@@ -6,19 +6,37 @@ namespace App\Ledger;
 
 use App\Http\Problems\Refused;
 use App\Models\Handover;
+use App\Words;
+use App\Yards\YardInHand;
+use Carbon\CarbonInterface;
 use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Release\Decision;
 
 /** What has to be so before a machine is handed over. */
-final class HandoverOfWalk
+final readonly class HandoverOfWalk
 {
-    public static function mustBeReleased(PostingContext $context): void
+    public function __construct(private DecideReleaseOfWalk $decide, private YardInHand $yard)
     {
+    }
+
+    /**
+     * A release that was written down is a record and no permission: the decision is computed again, in the transaction in
+     * which it takes effect and for the day on which the machine leaves.
+     *
+     * @throws Refused with what keeps the machine here
+     */
+    public function mustBeReleased(PostingContext $context, CarbonInterface $at): void
+    {
+        $walk = $context->walk;
         $released = [Decision::Released, Decision::ReleasedWithConditions];
-        if ($context->walk->movement !== Movement::Checkout || ! in_array($context->walk->decision, $released, true)) {
-            throw Refused::because('release_first', 409);
+        if ($walk->movement !== Movement::Checkout || ! in_array($walk->decision, $released, true)) {
+            throw Refused::because($walk->voided === null ? 'release_first' : 'release_is_void', 409);
+        }
+        $now = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf($at));
+        if (! $now->letsGo($walk->coveredGrounds())) {
+            throw Refused::because('release_does_not_hold', 409, ['ground' => $now->gravestBeyond($walk->coveredGrounds())->title ?? Words::say('words.decision.tagged_out')]);
         }
     }
 

@@ -17,6 +17,8 @@ final readonly class IncomingEntry
         public \stdClass $payload,
         /** Only where the clock of the tablet is off. */
         public ?DeviceMoment $device = null,
+        public Doubts $doubts = new Doubts,
+        public ?SecondCheck $second = null,
     ) {
     }
 

@@ -8,11 +8,13 @@ use App\Http\Problems\Refused;
 use App\Models\QualificationRecord;
 use App\Models\User;
 use App\Yards\YardInHand;
+use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\AskedFor;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\People\Competence;
 use JadeLedger\Core\People\HeldQualification;
+use JadeLedger\Core\People\NotQualified;
 
 /** Asks the core whether a person may put power on the machine of a walk, or mend it, on the day of an act. */
 final class MustBeQualified
@@ -21,19 +23,35 @@ final class MustBeQualified
     {
     }
 
-    /** @throws Refused with what is missing */
-    public function __invoke(User $person, AskedFor $what, PostingContext $context, CarbonInterface $at): void
+    /**
+     * On the day of the act and on the day on which the yard takes it; who was qualified only then leaves a doubt.
+     *
+     * @throws Refused with what is missing
+     */
+    public function __invoke(User $person, AskedFor $what, PostingContext $context, CarbonInterface $at, ?Doubts $doubts = null): void
     {
-        $today = CalendarDate::parse($at->toImmutable()->setTimezone($this->yard->timezone())->format('Y-m-d'));
-        $missing = (new Competence($context->catalogue->qualifications, self::heldBy($person)))->missing($what, $context->catalogue->featuresOf($context->model), $today);
+        $missing = $this->missing($person, $what, $context, $at);
         if ($missing === null) {
-            return;
+            $missing = $this->missing($person, $what, $context, CarbonImmutable::now());
+            if ($missing === null || $context->isConfirmedByTheLead) {
+                return;
+            }
+            if ($doubts !== null) {
+                $doubts->add(Doubt::QualificationSince);
+
+                return;
+            }
         }
         throw Refused::because($missing->ranOut === null ? 'not_qualified' : 'qualification_ran_out', 403, [
             'name' => $person->name,
             'qualification' => $missing->qualification->name,
             'date' => $missing->ranOut?->text() ?? '',
         ]);
+    }
+
+    private function missing(User $person, AskedFor $what, PostingContext $context, CarbonInterface $at): ?NotQualified
+    {
+        return (new Competence($context->catalogue->qualifications, self::heldBy($person)))->missing($what, $context->catalogue->featuresOf($context->model), $this->yard->dayOf($at));
     }
 
     /** @return list<HeldQualification> of each qualification what was recorded last */

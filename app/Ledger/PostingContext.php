@@ -26,7 +26,21 @@ final readonly class PostingContext
         public MachineModel $model,
         public WalkPlan $plan,
         public User $actor,
+        /** The state in which somebody says the machine is, by a crossing that is in doubt. */
+        private ?string $doubtfulStage = null,
+        /** Whether the lead answers for what was in doubt: who stood by, and whether somebody was still qualified. */
+        public bool $isConfirmedByTheLead = false,
     ) {
+    }
+
+    public function confirmedByTheLead(): self
+    {
+        return new self($this->walk, $this->catalogue, $this->model, $this->plan, $this->actor, $this->doubtfulStage, true);
+    }
+
+    public function restingOn(?string $doubtfulStage): self
+    {
+        return $doubtfulStage === null ? $this : new self($this->walk, $this->catalogue, $this->model, $this->plan, $this->actor, $doubtfulStage);
     }
 
     /** @return array<string, Outcome> by line key */
@@ -43,11 +57,9 @@ final readonly class PostingContext
     /** The state the machine is in now; before the first crossing, nothing may be read. */
     public function presentStage(): Stage
     {
-        if ($this->walk->stage === null) {
-            throw \App\Http\Problems\Refused::because('state_first');
-        }
+        $stage = $this->doubtfulStage ?? $this->walk->stage ?? throw \App\Http\Problems\Refused::because('state_first');
 
-        return $this->catalogue->stage($this->walk->stage);
+        return $this->catalogue->stage($stage);
     }
 
     /** That a check was answered while the machine was in a state in which the answer means nothing; none when it was not. */

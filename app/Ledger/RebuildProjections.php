@@ -12,10 +12,10 @@ final readonly class RebuildProjections
 {
     /** Everything that follows from the ledger. */
     public const TABLES = [
-        'machine_states', 'hire_states', 'walks', 'walk_lines', 'walk_people', 'readings', 'findings', 'finding_sightings', 'repairs', 'tags', 'handovers', 'spread_explanations',
+        'machine_states', 'hire_states', 'walks', 'walk_lines', 'walk_people', 'readings', 'findings', 'finding_sightings', 'repairs', 'tags', 'handovers', 'spread_explanations', 'doubtful_entries',
     ];
 
-    public function __construct(private EntryKinds $kinds)
+    public function __construct(private ProjectEntry $project)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class RebuildProjections
             }
             $count = 0;
             foreach (LedgerEntry::query()->orderBy('position')->lazyById(500, 'position') as $entry) {
-                $this->kinds->named($entry->kind)->project($entry);
+                $this->project->entry($entry);
                 $count++;
             }
 

@@ -20,6 +20,8 @@ final class WalkInHand
 
     private bool $isFresh = false;
 
+    private ?bool $another = null;
+
     /** @param  array<string, LedgerEntry>  $known those of the batch's entries that the ledger has already, by id */
     private function __construct(private readonly Walk $walk, private readonly array $known)
     {
@@ -49,6 +51,13 @@ final class WalkInHand
     public function standing(): HireStanding
     {
         return $this->standing ??= HireState::query()->where('hire_id', $this->walk()->hire_id)->first()->standing ?? HireStanding::Booked;
+    }
+
+    /** Whether a walk of another hire of the machine was opened after this one. */
+    public function anotherHireHasBegun(): bool
+    {
+        return $this->another ??= Walk::query()->where('machine_id', $this->walk->machine_id)->where('hire_id', '!=', $this->walk->hire_id)
+            ->where('opened_at', '>', $this->walk->opened_at->format('Y-m-d H:i:s.u'))->exists();
     }
 
     /** The entry that stands under this id, if there is one: from before, or from earlier in the batch. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -20,6 +21,12 @@ use Illuminate\Support\Carbon;
 final class HireState extends Projection
 {
     protected $primaryKey = 'hire_id';
+
+    /** @return BelongsTo<Hire, $this> */
+    public function hire(): BelongsTo
+    {
+        return $this->belongsTo(Hire::class);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -28,6 +28,9 @@ use Illuminate\Support\Carbon;
  */
 final class LedgerEntry extends Projection
 {
+    /** @var array<string, mixed>|null */
+    private ?array $laterJudgement = null;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -46,10 +49,29 @@ final class LedgerEntry extends Projection
         return $this->member('payload');
     }
 
-    /** @return array<string, mixed> what the core said of it when it was posted */
+    /** @return array<string, mixed> what the core said of it when it was posted, or when the lead took it */
     public function judgement(): array
     {
-        return $this->member('judgement');
+        return $this->laterJudgement ?? $this->member('judgement');
+    }
+
+    /**
+     * The same entry as it was judged when its doubt was settled.
+     *
+     * @param array<string, mixed> $judgement
+     */
+    public function judgedLater(array $judgement): self
+    {
+        $entry = clone $this;
+        $entry->laterJudgement = $judgement;
+
+        return $entry;
+    }
+
+    /** @return list<string> why it decides nothing until the lead has looked at it */
+    public function doubts(): array
+    {
+        return array_values($this->member('doubts'));
     }
 
     /** @return array{device_at: string, seconds_ahead: int}|null what the tablet said, where its clock was off */

@@ -26,6 +26,7 @@ use JadeLedger\Core\Release\Decision;
  * @property list<string> $stages_entered
  * @property Decision|null $decision
  * @property list<array{reference: string, words: string}> $conditions
+ * @property array{by_entry: string, reference: string|null, released_by: string|null, released_at: string|null}|null $voided the release that was void before the machine left
  * @property string|null $decided_by_id
  * @property Carbon|null $decided_at
  * @property-read Hire $hire
@@ -48,9 +49,16 @@ final class Walk extends Projection
             'decision' => Decision::class,
             'stages_entered' => 'array',
             'conditions' => 'array',
+            'voided' => 'array',
             'opened_at' => 'datetime',
             'decided_at' => 'datetime',
         ];
+    }
+
+    /** @return list<string> references of grounds that the lead covered with a condition */
+    public function coveredGrounds(): array
+    {
+        return array_column($this->conditions, 'reference');
     }
 
     /** @return BelongsTo<Hire, $this> */

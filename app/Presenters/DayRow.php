@@ -127,7 +127,7 @@ final class DayRow
             $walk?->decision === Decision::TaggedOut => [Outcome::Stop, 'tagged', Words::say('words.day.not_for_hire')],
             $movement === Movement::Checkout => match ($hire->standing()) {
                 HireStanding::Booked => $this->booked($hire, $due, $now),
-                HireStanding::WalkingOut => [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
+                HireStanding::WalkingOut => $walk?->voided !== null ? [Outcome::Stop, 'voided', ''] : [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
                 HireStanding::Held => [Outcome::Attend, 'held', $this->waits($tally)],
                 HireStanding::Ready => [Outcome::Open, 'ready', Words::say('words.day.brief_it')],
                 default => [Outcome::Stands, 'gone', ''],

@@ -15,6 +15,8 @@ use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Words;
+use App\Yards\YardInHand;
+use Carbon\CarbonImmutable;
 use JadeLedger\Core\Release\Ground;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\NotTaggedIn;
@@ -22,7 +24,7 @@ use JadeLedger\Core\Release\NotTaggedIn;
 /** The decision on a walk's machine, each ground with the words that were said about it. */
 final readonly class PresentRelease
 {
-    public function __construct(private DecideReleaseOfWalk $decide, private ContextOfWalk $context, private TagInOfWalk $tagIn)
+    public function __construct(private DecideReleaseOfWalk $decide, private ContextOfWalk $context, private TagInOfWalk $tagIn, private PresentVoided $voided, private YardInHand $yard)
     {
     }
 
@@ -30,12 +32,14 @@ final readonly class PresentRelease
     public function of(Walk $walk, User $reader): array
     {
         $context = ($this->context)($walk, $reader);
-        $decision = ($this->decide)($walk, $context->catalogue);
+        $decision = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf(CarbonImmutable::now()));
         $lines = $walk->lines()->get()->keyBy('key');
         $findings = Finding::query()->where('machine_id', $walk->machine_id)->get()->keyBy('id');
 
         return [
             'decision' => $decision->decision->value,
+            'good_until' => $this->decide->goodUntil($walk)?->text(),
+            'voided' => $this->voided->of($context),
             'may_be_released_with_conditions' => $decision->mayBeReleasedWithConditions(),
             'grounds' => array_map(fn (Ground $ground): array => [
                 'reference' => $ground->reference,

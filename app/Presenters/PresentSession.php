@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Keys\SealingKey;
 use App\Models\Role;
 use App\Models\Tablet;
 use App\Models\User;
@@ -17,7 +18,7 @@ final class PresentSession
     /** Written by the demo seeder; its presence means that the accounts in it may be shown. */
     public const DEMO_FILE = 'demo-accounts.json';
 
-    public function __construct(private readonly YardInHand $yard, private readonly TabletInHand $tablet, private readonly ReadersUnits $units)
+    public function __construct(private readonly YardInHand $yard, private readonly TabletInHand $tablet, private readonly ReadersUnits $units, private readonly SealingKey $sealing)
     {
     }
 
@@ -52,6 +53,7 @@ final class PresentSession
                 'place' => $this->yard->place(),
                 'timezone' => $this->yard->timezone(),
             ],
+            'sealing_key' => $this->sealing->publicPoint(),
             'unit_pairs' => ReadersUnits::pairs(),
             'tablet' => $tablet === null ? null : ['name' => $tablet->name, 'people' => self::onShift($tablet)],
             'demo_accounts' => self::demoAccounts(),

@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Ledger\ContextOfWalk;
 use App\Ledger\PostingContext;
 use App\Ledger\WearOfMachine;
+use App\Models\DoubtfulEntry;
 use App\Models\Finding;
 use App\Models\LedgerEntry;
 use App\Models\Reading;
@@ -31,7 +32,7 @@ use JadeLedger\Core\Walk\Replanned;
 /** A walk with its plan, and how far it has come. */
 final readonly class PresentWalk
 {
-    public function __construct(private ContextOfWalk $context, private WearOfMachine $wear, private PresentBriefing $briefing)
+    public function __construct(private ContextOfWalk $context, private WearOfMachine $wear, private PresentBriefing $briefing, private PresentVoided $voided)
     {
     }
 
@@ -120,6 +121,8 @@ final readonly class PresentWalk
             'blocked_stages' => $this->blocked($context, $outcomes),
             'shut_stages' => $this->shut($context, $outcomes),
             'decision' => $walk->decision?->value,
+            'voided' => $this->voided->of($context),
+            'in_doubt' => DoubtfulEntry::query()->where('walk_id', $walk->id)->whereNull('is_taken')->count(),
             'tag' => PresentTag::hangingOn($walk->machine_id),
             'hire_standing' => $walk->hire->refresh()->standing()->value,
         ];

@@ -6,6 +6,8 @@ namespace App\Yards;
 
 use App\Catalogue\CatalogueShelf;
 use App\Models\Yard;
+use Carbon\CarbonInterface;
+use JadeLedger\Core\Paper\CalendarDate;
 
 /** The yard in which the work of this request is done: that of whoever signed in. A command steps into each yard by itself. */
 final class YardInHand
@@ -44,6 +46,12 @@ final class YardInHand
     public function place(): string
     {
         return $this->yard->place ?? (string) config('jade.yard.place');
+    }
+
+    /** The calendar day of a moment, as the yard's clock shows it. */
+    public function dayOf(CarbonInterface $moment): CalendarDate
+    {
+        return CalendarDate::parse($moment->toImmutable()->setTimezone($this->timezone())->format('Y-m-d'));
     }
 
     /** IANA name of the time zone in which the yard reads its clock. */

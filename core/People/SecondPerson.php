@@ -17,8 +17,13 @@ enum SecondPerson
 
     public static function in(MachineState $state, string $first, ?string $second): self
     {
+        return $state->helper === Helper::None ? self::NotAsked : self::beside($first, $second);
+    }
+
+    /** Whether somebody stands beside the first person, where somebody is asked for. */
+    public static function beside(string $first, ?string $second): self
+    {
         return match (true) {
-            $state->helper === Helper::None => self::NotAsked,
             $second === null => self::Missing,
             $second === $first => self::IsTheFirst,
             default => self::StandsBy,

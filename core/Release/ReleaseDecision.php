@@ -31,6 +31,37 @@ final readonly class ReleaseDecision
         return true;
     }
 
+    /**
+     * Whether the machine may leave on this decision, where the lead covered some grounds with conditions.
+     *
+     * @param list<string> $covered references of grounds that a condition was written for
+     */
+    public function letsGo(array $covered): bool
+    {
+        if ($this->decision === Decision::Released) {
+            return true;
+        }
+        $needing = array_map(static fn (Ground $ground): string => $ground->reference, $this->needingConditions());
+
+        return $this->mayBeReleasedWithConditions() && array_diff($needing, $covered) === [];
+    }
+
+    /**
+     * What keeps the machine here although somebody released it before.
+     *
+     * @param list<string> $covered references of grounds that a condition was written for
+     */
+    public function gravestBeyond(array $covered): ?Ground
+    {
+        foreach ($this->grounds as $ground) {
+            if ($ground->liftedBy !== LiftedBy::Nothing && ! in_array($ground->reference, $covered, true)) {
+                return $ground;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Ground> those that need a condition of the lead */
     public function needingConditions(): array
     {

@@ -21,6 +21,8 @@ return [
     'machine' => ['in_yard' => 'In the yard', 'walking' => 'Being walked', 'ready' => 'Released, not handed over', 'held' => 'Held', 'out' => 'Out', 'tagged_out' => 'Tagged out'],
     'entry' => [
         'walk_opened' => 'Walk opened',
+        'second_stood_by' => 'Second person',
+        'doubt_settled' => 'Doubt settled',
         'state_crossed' => 'Machine state',
         'finding_placed' => 'Finding',
         'finding_seen_again' => 'Finding looked at again',
@@ -37,12 +39,19 @@ return [
         'handover_signed' => 'Signed',
         'hire_closed' => 'Hire closed',
     ],
+    'doubt' => [
+        'clock' => 'The clock of the tablet was off by more than twelve hours.',
+        'qualification_since' => 'Qualified then, and not any more.',
+        'second_person' => 'The PIN or password of the second person was wrong.',
+        'rests_on_doubt' => 'Rests on an entry that is in doubt.',
+    ],
     'day' => [
         'ready_in' => 'Ready to walk',
         'overdue' => 'Should have left',
         'not_back' => 'Not back yet',
         'opens_when_in' => 'Opens when its In closes',
         'walking' => 'Walking, :done of :all',
+        'voided' => 'Release void, decide anew',
         'held' => 'Held',
         'ready' => 'Released, to hand over',
         'brief_it' => 'Briefing and signature',

@@ -21,6 +21,8 @@ return [
     'machine' => ['in_yard' => 'En el patio', 'walking' => 'En revisión', 'ready' => 'Liberada, sin entregar', 'held' => 'Retenida', 'out' => 'Fuera', 'tagged_out' => 'Retirada con etiqueta'],
     'entry' => [
         'walk_opened' => 'Revisión abierta',
+        'second_stood_by' => 'Segunda persona',
+        'doubt_settled' => 'Duda resuelta',
         'state_crossed' => 'Estado de la máquina',
         'finding_placed' => 'Hallazgo',
         'finding_seen_again' => 'Hallazgo mirado otra vez',
@@ -37,12 +39,19 @@ return [
         'handover_signed' => 'Firmado',
         'hire_closed' => 'Alquiler cerrado',
     ],
+    'doubt' => [
+        'clock' => 'El reloj de la tableta estaba desviado más de doce horas.',
+        'qualification_since' => 'Cualificada entonces, y ya no.',
+        'second_person' => 'El PIN o la contraseña de la segunda persona era incorrecto.',
+        'rests_on_doubt' => 'Se apoya en una entrada que está en duda.',
+    ],
     'day' => [
         'ready_in' => 'Lista para revisar',
         'overdue' => 'Ya debía haber salido',
         'not_back' => 'Aún no ha vuelto',
         'opens_when_in' => 'Se abre al cerrar su vuelta',
         'walking' => 'En revisión, :done de :all',
+        'voided' => 'Liberación anulada, decida de nuevo',
         'held' => 'Retenida',
         'ready' => 'Liberada, por entregar',
         'brief_it' => 'Explicación y firma',

@@ -25,8 +25,12 @@ final class PaceTest extends YardTestCase
         $this->as(Role::Technician);
         for ($i = 0; $i < 5; $i++) {
             $machine = Machine::query()->create(['fleet_number' => 'E-'.random_int(10_000, 99_999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1']);
+            // A walk that takes three hours, posted when it is over.
+            $this->travel(-3)->hours();
             $walk = $this->openWalk('checkout', $this->hireOf($machine));
-            $this->clock = CarbonImmutable::now()->subHours(3);
+            $this->clock = CarbonImmutable::now();
+            $this->standsBy($walk);
+            $this->travelBack();
             $this->walkThrough($walk);
             $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\QualificationRecord;
 use App\Models\Role;
@@ -11,6 +12,7 @@ use App\Models\User;
 use App\Models\Walk;
 use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\YardTestCase;
 
@@ -42,7 +44,7 @@ final class QualificationTest extends YardTestCase
         $this->addToAssertionCount(1);
     }
 
-    public function test_the_second_person_is_named_known_and_somebody_else(): void
+    public function test_the_second_person_is_known_somebody_else_and_confirms_it(): void
     {
         $me = $this->as(Role::Technician);
         $machine = Machine::query()->create(['fleet_number' => 'A-'.random_int(100, 9999), 'model_id' => 'ardlow_20b', 'serial' => 'AB-1', 'bay' => 'rack']);
@@ -55,7 +57,18 @@ final class QualificationTest extends YardTestCase
         self::assertSame('/problems/second-person-is-the-first', $with($me->id));
         self::assertSame('/problems/second-person-unknown', $with('01890a5d-ac96-774b-bcce-b302099a8057'));
         self::assertSame('/problems/second-person-unknown', $with($this->person(Role::Auditor)->id), 'an auditor works nothing');
-        self::assertNull($with($this->person(Role::Counter)->id));
+        $counter = $this->person(Role::Counter);
+        self::assertSame('/problems/second-not-confirmed', $with($counter->id), 'to name somebody is not enough');
+        $sealed = fn (string $secret): array => $this->sealed($this->entry('state.crossed', ['second' => $counter->id] + $crossing), $secret);
+        $wrong = $this->send($walk, $sealed('tern-kay'))->json('results.0.problem');
+        self::assertSame(['/problems/second-secret-wrong', 422], [$wrong['type'], $wrong['status']]);
+        self::assertStringContainsString('4 tries are left', $wrong['detail']);
+        $entry = $sealed('tern-quay');
+        $elsewhere = ['id' => (string) Str::uuid7()] + $entry;
+        self::assertSame('/problems/second-not-confirmed', $this->send($walk, $elsewhere)->json('results.0.problem.type'), 'sealed for another entry it opens nothing');
+        self::assertSame('posted', $this->send($walk, $entry)->json('results.0.status'));
+        self::assertStringNotContainsString('sealed', (string) LedgerEntry::query()->where('id', $entry['id'])->value('body'), 'it is not kept, not even sealed');
+        self::assertSame('already_posted', $this->send($walk, $entry)->json('results.0.status'));
         self::assertStringContainsString('The counter stands by', (string) json_encode($this->getJson("/api/machines/{$machine->id}/entries")->json()));
     }
 
@@ -72,7 +85,7 @@ final class QualificationTest extends YardTestCase
         QualificationRecord::query()->where('user_id', $mechanic->id)->where('qualification', 'repairs')->delete();
         self::assertSame('/problems/not-qualified', $this->send($walk, $repair)->json('results.0.problem.type'));
         $this->qualify($mechanic, 'repairs', CarbonImmutable::now()->addYear());
-        $this->send($walk, ['id' => (string) \Illuminate\Support\Str::uuid7()] + $repair)->assertOk()->assertJsonPath('results.0.status', 'posted');
+        $this->send($walk, ['id' => (string) Str::uuid7()] + $repair)->assertOk()->assertJsonPath('results.0.status', 'posted');
 
         $second = $this->as(Role::Technician);
         QualificationRecord::query()->where('user_id', $second->id)->delete();

@@ -36,6 +36,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected RemoteWebDriver $web;
 
+    private string $lastPressed = '';
+
+    private float $lastPressedAt = 0.0;
+
     /** @return array{int, int} width and height in CSS pixels */
     protected static function screen(): array
     {
@@ -189,13 +193,34 @@ abstract class BrowserTestCase extends TestCase
     protected function tapOn(string $selector): void
     {
         $this->web->executeScript('document.querySelector(arguments[0])?.scrollIntoView({block: "nearest"})', [$selector]);
-        $this->web->wait(self::PATIENCE, 15)->until(Until::elementToBeClickable(WebDriverBy::cssSelector($selector)), "{$selector} cannot be pressed.")->click();
+        $element = $this->web->wait(self::PATIENCE, 15)->until(Until::elementToBeClickable(WebDriverBy::cssSelector($selector)), "{$selector} cannot be pressed.");
+        assert($element instanceof RemoteWebElement);
+        $this->press($element, $selector);
+    }
+
+    /** As a hand does that looks first: the page has come to rest, and the same thing is not pressed twice at once. */
+    protected function press(RemoteWebElement $element, string $name = ''): void
+    {
+        $this->waitForRest();
+        if ($name !== '' && $name === $this->lastPressed) {
+            $again = 420_000 - (int) ((microtime(true) - $this->lastPressedAt) * 1_000_000);
+            usleep(max(0, $again));
+        }
+        $element->click();
+        [$this->lastPressed, $this->lastPressedAt] = [$name, microtime(true)];
+    }
+
+    /** Nothing answers for a moment after the page changed: see web/src/app/touchGuard.ts. */
+    protected function waitForRest(): void
+    {
+        $this->waitUntil(fn (): bool => (bool) $this->web->executeScript('return document.documentElement.dataset.settling === undefined'), 'The page does not come to rest.');
     }
 
     /** Presses and holds until the frame is full. */
     protected function hold(string $testId): void
     {
         $element = $this->web->wait(self::PATIENCE, 15)->until(Until::elementToBeClickable(WebDriverBy::cssSelector(self::named($testId))), "{$testId} cannot be held.");
+        $this->waitForRest();
         $actions = new WebDriverActions($this->web);
         $actions->clickAndHold($element)->perform();
         usleep(1_100_000);

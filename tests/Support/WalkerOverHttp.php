@@ -67,7 +67,7 @@ final class WalkerOverHttp
                 }
                 if ($visit['stage'] !== $stage) {
                     $stage = $visit['stage'];
-                    $batch[] = $this->entry('state.crossed', $this->crossing($walk['plan'], $stage));
+                    $batch[] = $this->crossing($walk['plan'], $stage);
                 }
                 $batch[] = $this->entry(...$answers->of($line, $conditions));
             }
@@ -93,8 +93,13 @@ final class WalkerOverHttp
     {
         $crossing = array_column($plan['stages'], null, 'id')[$stage];
 
-        return ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')]
-            + ($crossing['asks_second_person'] ? ['second' => $this->standsBy ??= $this->somebodyElse()] : []);
+        $entry = $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')]);
+        if ($crossing['asks_second_person']) {
+            $entry['payload']['second'] = $this->standsBy ??= $this->somebodyElse();
+            $entry['payload']['second_sealed'] = Sealed::to($this->get('/api/session')['sealing_key'], 'tern-quay', $entry['id']);
+        }
+
+        return $entry;
     }
 
     private function somebodyElse(): string

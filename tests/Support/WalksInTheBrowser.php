@@ -234,6 +234,7 @@ trait WalksInTheBrowser
             if (! $this->exists('.second-person [aria-pressed="true"]')) {
                 $this->tapOn('.second-person .act');
             }
+            $this->typeAnew('second-secret', 'tern-quay');
         }
         $this->tap('confirm-state');
         $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');
@@ -247,7 +248,7 @@ trait WalksInTheBrowser
             $this->hasConfirmedByHand = true;
             foreach ($this->web->findElements(WebDriverBy::cssSelector('.crossing-line')) as $line) {
                 while ($line->getAttribute('aria-pressed') !== 'true') {
-                    $line->click();
+                    $this->press($line);
                 }
             }
 
@@ -285,7 +286,7 @@ trait WalksInTheBrowser
     {
         foreach ($this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition) {
             $id = str_replace('condition-', '', (string) $condition->getAttribute('data-testid'));
-            $condition->click();
+            $this->press($condition);
             if (isset(self::MEASURED[$id])) {
                 $this->type('pad-input', self::MEASURED[$id]);
                 $this->tap('pad-set');

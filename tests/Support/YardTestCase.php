@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Actions\PostEntries;
 use App\Catalogue\CatalogueShelf;
 use App\Contract\Contract;
 use App\Models\Customer;
@@ -90,14 +91,48 @@ abstract class YardTestCase extends TestCase
     protected function crossing(Walk $walk, string $stage): array
     {
         $crossing = array_column($walk->plan->body['stages'], null, 'id')[$stage];
-        $second = $crossing['asks_second_person'] ? ['second' => ($this->standsBy ??= $this->person(Role::Technician))->id] : [];
+        $second = $crossing['asks_second_person'] ? ['second' => $this->standsBy($walk)->id] : [];
 
         return ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')] + $second;
     }
 
+    /** Somebody who said from a session of their own that they stand by. */
+    protected function standsBy(Walk $walk): User
+    {
+        $this->standsBy ??= $this->person(Role::Technician);
+        if (! LedgerEntry::query()->where('walk_id', $walk->id)->where('actor_id', $this->standsBy->id)->where('kind', 'second.stood_by')->exists()) {
+            $said = json_decode((string) json_encode($this->entry('second.stood_by', [])));
+            $result = $this->app->make(PostEntries::class)($walk->withoutRelations(), [$said], $this->standsBy)[0];
+            self::assertNull($result->problem, (string) $result->problem?->detail);
+        }
+
+        return $this->standsBy;
+    }
+
+    /**
+     * The same entry with the secret of its second person sealed in it.
+     *
+     * @param array<string, mixed> $entry
+     * @return array<string, mixed>
+     */
+    protected function sealed(array $entry, string $secret): array
+    {
+        return array_replace_recursive($entry, ['payload' => ['second_sealed' => Sealed::to($this->sealingKey(), $secret, $entry['id'])]]);
+    }
+
+    /** The yard's public point, to which a tablet seals. */
+    protected function sealingKey(): string
+    {
+        return (string) $this->getJson('/api/session')->json('sealing_key');
+    }
+
     protected function as(Role $role): User
     {
-        $user = $this->person($role);
+        return $this->signedIn($this->person($role));
+    }
+
+    protected function signedIn(User $user): User
+    {
         // A guard remembers whom it saw first, and a session whose password it was opened with.
         $this->app->make('auth')->forgetGuards();
         $this->flushSession();

@@ -2,6 +2,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { queries } from './api/queries';
 import { App } from './app/App';
+import { guardTouches } from './app/touchGuard';
 import { lastSpoken, speak } from './app/texts';
 import './app/tokens.css';
 import './app/base.css';
@@ -24,4 +25,5 @@ void Promise.all([restoreQueries(queries), spoken]).then(() => {
     );
   });
 }
+guardTouches(document);
 void registerWorker();

@@ -7,6 +7,7 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\Refused;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
+use App\Ledger\LiftAStop;
 use App\Ledger\PostingContext;
 use App\Ledger\UpdateWalkLine;
 use App\Models\Finding;
@@ -16,16 +17,19 @@ use App\Models\MachineState;
 use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
+use App\Models\WalkLine;
 use App\Words;
 use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Finding\Comparison;
+use JadeLedger\Core\Reading\Outcome;
 
 /** A wrong entry is struck: it stays legible, and what it said no longer counts. */
 final readonly class EntryStruck implements EntryKind
 {
     private const MAY_BE_STRUCK = ['check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted', 'finding.placed', 'finding.seen_again'];
 
-    public function __construct(private UpdateWalkLine $lines)
+    public function __construct(private UpdateWalkLine $lines, private LiftAStop $lift)
     {
     }
 
@@ -52,7 +56,22 @@ final readonly class EntryStruck implements EntryKind
             throw Refused::because('strike_your_own', 403);
         }
 
-        return ['kind' => $wrong->kind];
+        return ['kind' => $wrong->kind] + ($this->stops($wrong) ? $this->lift->byStrike($entry, $wrong, $context) : []);
+    }
+
+    /** Whether the machine is stopped by what this entry says, as far as that was not overtaken. */
+    private function stops(LedgerEntry $wrong): bool
+    {
+        $finding = match ($wrong->kind) {
+            'finding.placed' => $wrong->id,
+            'finding.seen_again' => $wrong->payload()['finding'],
+            default => null,
+        };
+        if ($finding !== null) {
+            return Finding::query()->where('id', $finding)->where('severity', Severity::Stop)->whereNull('mended_at')->exists();
+        }
+
+        return WalkLine::query()->where('walk_id', $wrong->walk_id)->where('entry_id', $wrong->id)->where('outcome', Outcome::Stop)->exists();
     }
 
     public function project(LedgerEntry $entry): void

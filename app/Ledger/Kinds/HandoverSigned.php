@@ -17,8 +17,12 @@ use App\Models\MachineState;
 use App\Models\User;
 
 /** The person who was briefed signed; the machine is out. */
-final class HandoverSigned implements EntryKind
+final readonly class HandoverSigned implements EntryKind
 {
+    public function __construct(private HandoverOfWalk $handover)
+    {
+    }
+
     public static function name(): string
     {
         return 'handover.signed';
@@ -31,7 +35,7 @@ final class HandoverSigned implements EntryKind
 
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
-        HandoverOfWalk::mustBeReleased($context);
+        $this->handover->mustBeReleased($context, $entry->recordedAt);
         HandoverOfWalk::everyStepMustBeShown($context);
 
         return [];

@@ -13,8 +13,12 @@ use App\Models\LedgerEntry;
 use App\Models\User;
 
 /** One step of the briefing was shown. */
-final class HandoverStepShown implements EntryKind
+final readonly class HandoverStepShown implements EntryKind
 {
+    public function __construct(private HandoverOfWalk $handover)
+    {
+    }
+
     public static function name(): string
     {
         return 'handover.step_shown';
@@ -27,7 +31,7 @@ final class HandoverStepShown implements EntryKind
 
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
-        HandoverOfWalk::mustBeReleased($context);
+        $this->handover->mustBeReleased($context, $entry->recordedAt);
         HandoverOfWalk::stepMustBeKnown($entry->text('step'), $context);
 
         return [];

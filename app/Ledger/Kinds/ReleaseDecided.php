@@ -18,6 +18,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
 use App\Words;
+use App\Yards\YardInHand;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Release\Decision;
 use JadeLedger\Core\Release\Ground;
@@ -26,7 +27,7 @@ use JadeLedger\Core\Release\ReleaseDecision;
 /** Somebody put their name to what the core decided. Nobody can decide past it. */
 final readonly class ReleaseDecided implements EntryKind
 {
-    public function __construct(private DecideReleaseOfWalk $decide)
+    public function __construct(private DecideReleaseOfWalk $decide, private YardInHand $yard)
     {
     }
 
@@ -42,7 +43,7 @@ final readonly class ReleaseDecided implements EntryKind
 
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
-        $computed = ($this->decide)($context->walk, $context->catalogue);
+        $computed = ($this->decide)($context->walk, $context->catalogue, $this->yard->dayOf($entry->recordedAt));
         $wanted = Decision::from($entry->text('decision'));
         $conditions = (array) ($entry->payload->conditions ?? []);
         match ($wanted) {
@@ -93,6 +94,7 @@ final readonly class ReleaseDecided implements EntryKind
             'conditions' => $payload['conditions'],
             'decided_by_id' => $entry->actor_id,
             'decided_at' => $entry->recorded_at,
+            'voided' => null,
         ]);
         $held = $decision === Decision::Held;
         if ($walk->movement === Movement::Checkout) {

@@ -43,7 +43,7 @@ final readonly class RepairRecorded implements EntryKind
         if ($tag->walk_id !== $context->walk->id) {
             throw Refused::because('tag_of_another_walk', 409, ['number' => $tag->number]);
         }
-        ($this->qualified)($context->actor, AskedFor::Repair, $context, $entry->recordedAt);
+        ($this->qualified)($context->actor, AskedFor::Repair, $context, $entry->recordedAt, $entry->doubts);
         $before = Repair::under($tag->id);
         if ($before !== null && ($this->tagIn)($context->walk, $tag, $context->catalogue)->stops() === []) {
             throw Refused::because('repaired_already', 409, ['name' => $before->repairedBy->name]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Kinds;
 
 use App\Http\Problems\Refused;
+use App\Ledger\ConfirmSecond;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\MustBeQualified;
@@ -14,9 +15,7 @@ use App\Models\Repair;
 use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
-use App\Words;
 use JadeLedger\Core\Catalogue\AskedFor;
-use JadeLedger\Core\Catalogue\Stage;
 use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\People\SecondPerson;
 use JadeLedger\Core\Walk\Engine;
@@ -26,7 +25,7 @@ use JadeLedger\Core\Walk\PlannedLine;
 /** The machine was brought into a state, every line of the crossing confirmed. */
 final readonly class StateCrossed implements EntryKind
 {
-    public function __construct(private MustBeQualified $qualified)
+    public function __construct(private MustBeQualified $qualified, private ConfirmSecond $second)
     {
     }
 
@@ -49,9 +48,11 @@ final readonly class StateCrossed implements EntryKind
             throw Refused::because('tag_forbids_power', 409, ['number' => $tag->number]);
         }
         if ($crossing->stage->state->engine !== Engine::Stopped) {
-            ($this->qualified)($context->actor, AskedFor::Operate, $context, $entry->recordedAt);
+            ($this->qualified)($context->actor, AskedFor::Operate, $context, $entry->recordedAt, $entry->doubts);
         }
-        $this->secondPersonStandsBy($crossing->stage, $entry, $context);
+        if (SecondPerson::in($crossing->stage->state, $context->actor->id, $entry->optional('second')) !== SecondPerson::NotAsked) {
+            ($this->second)($entry, $context);
+        }
         $open = $crossing->unconfirmed($entry->texts('confirmed'));
         if ($open !== []) {
             throw Refused::because('lines_not_confirmed', 422, ['lines' => implode(' ', array_map(static fn (StageLine $line): string => $line->text, $open))]);
@@ -65,20 +66,6 @@ final readonly class StateCrossed implements EntryKind
         }
 
         return ['stage' => $crossing->stage->id];
-    }
-
-    private function secondPersonStandsBy(Stage $stage, IncomingEntry $entry, PostingContext $context): void
-    {
-        $second = $entry->optional('second');
-        $why = match (SecondPerson::in($stage->state, $context->actor->id, $second)) {
-            SecondPerson::NotAsked => null,
-            SecondPerson::Missing => 'second_person_missing',
-            SecondPerson::IsTheFirst => 'second_person_is_the_first',
-            SecondPerson::StandsBy => User::query()->find($second)?->role->standsBy() === true ? null : 'second_person_unknown',
-        };
-        if ($why !== null) {
-            throw Refused::because($why, 422, ['stage' => $stage->title], ['second' => [Words::say("problems.{$why}.title")]]);
-        }
     }
 
     public function project(LedgerEntry $entry): void

@@ -50,7 +50,7 @@ final readonly class TagLifted implements EntryKind
         }
         // The lead answers for the yard; anybody else has to know this kind of machine.
         if ($context->actor->role !== Role::Lead) {
-            ($this->qualified)($context->actor, AskedFor::Operate, $context, $entry->recordedAt);
+            ($this->qualified)($context->actor, AskedFor::Operate, $context, $entry->recordedAt, $entry->doubts);
         }
         $rule = ($this->tagIn)($context->walk, $tag, $context->catalogue);
         $why = $rule->inTheWayOf($context->actor->id);

@@ -40,7 +40,8 @@ final class DemoWalker
         foreach ($plan['visits'] as $visit) {
             if ($visit['stage'] !== $stage) {
                 $stage = $visit['stage'];
-                $batch[] = $this->crossing($plan, $stage, $by);
+                $this->send($walk, $batch, $by);
+                $batch = [$this->crossing($walk, $plan, $stage, $by)];
             }
             foreach ($visit['lines'] as $line) {
                 if ($line['key'] === $until) {
@@ -99,13 +100,18 @@ final class DemoWalker
     }
 
     /** @param  array<string, mixed>  $plan */
-    private function crossing(array $plan, string $stage, User $by): \stdClass
+    private function crossing(Walk $walk, array $plan, string $stage, User $by): \stdClass
     {
         $crossing = array_column($plan['stages'], null, 'id')[$stage];
         $this->pass(45);
-        $second = $crossing['asks_second_person'] ? ['second' => User::query()->whereKeyNot($by->id)->where('role', Role::Technician)->orderBy('name')->value('id')] : [];
+        $payload = ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')];
+        if ($crossing['asks_second_person']) {
+            $second = User::query()->whereKeyNot($by->id)->where('role', Role::Technician)->orderBy('name')->firstOrFail();
+            $this->send($walk, [$this->entry('second.stood_by', [])], $second);
+            $payload['second'] = $second->id;
+        }
 
-        return $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')] + $second);
+        return $this->entry('state.crossed', $payload);
     }
 
     /** @param  array<string, mixed>  $payload */
@@ -125,7 +131,7 @@ final class DemoWalker
     /** @param  list<\stdClass>  $batch */
     private function send(Walk $walk, array $batch, User $by): void
     {
-        foreach (($this->post)($walk->withoutRelations(), $batch, $by) as $result) {
+        foreach ($batch === [] ? [] : ($this->post)($walk->withoutRelations(), $batch, $by) as $result) {
             if ($result->problem !== null) {
                 throw new \LogicException("The demo cannot be told: {$result->problem->title}. {$result->problem->detail} ".json_encode($result->problem->field));
             }

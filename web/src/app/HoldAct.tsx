@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { isSettled } from './touchGuard';
 import './holdAct.css';
 
 interface Props {
@@ -18,7 +19,7 @@ export function HoldAct({ children, under, tone = 'jade', disabled = false, test
   const timer = useRef<number | undefined>(undefined);
 
   const begin = () => {
-    if (disabled || timer.current !== undefined) {
+    if (disabled || timer.current !== undefined || !isSettled()) {
       return;
     }
     setHolding(true);

@@ -1,6 +1,7 @@
 import Drawer from '@mui/material/Drawer';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
+import { pageChanged } from './touchGuard';
 import './leaf.css';
 
 interface Props {
@@ -14,6 +15,13 @@ interface Props {
 /** A leaf that slides over from the right edge, with an ink rule. Escape closes it; nothing typed in it is lost by that. */
 export function Leaf({ open, title, onClose, children, foot }: Props) {
   const { t } = useTranslation();
+  const was = useRef(open);
+  useEffect(() => {
+    if (was.current !== open) {
+      was.current = open;
+      pageChanged();
+    }
+  }, [open]);
 
   return (
     <Drawer anchor="right" open={open} onClose={onClose} transitionDuration={{ enter: 160, exit: 120 }} slotProps={{ paper: { 'aria-label': title, role: 'dialog' } }}>

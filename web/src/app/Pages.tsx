@@ -23,6 +23,7 @@ const ModelPage = lazy(() => import('../features/catalogue/ModelPage'));
 const ModelSheetPage = lazy(() => import('../features/catalogue/ModelSheetPage'));
 const PeoplePage = lazy(() => import('../features/people/PeoplePage'));
 const AuditPage = lazy(() => import('../features/audit/AuditPage'));
+const DoubtsPage = lazy(() => import('../features/doubts/DoubtsPage'));
 const HouseRulesPage = lazy(() => import('../features/catalogue/HouseRulesPage'));
 
 /** Whoever walks has the pages of a walk at hand before the network goes, even on the first day of a tablet. */
@@ -67,6 +68,7 @@ export function Pages() {
           <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
           <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
           <Route path="/people" element={<PeoplePage />} />
+          <Route path="/doubts" element={<DoubtsPage />} />
           <Route path="/audit" element={<AuditPage />} />
           <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>

@@ -63,7 +63,7 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
           </Act>
         </div>
       )}
-      <div className="pad-keys">
+      <div className="pad-keys" data-repeats="">
         {['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0'].map((key) => (
           <button key={key} type="button" onClick={() => press(key)}>
             {key === '.' ? decimalMark() : key}

@@ -6,6 +6,9 @@ import { Page } from '../../app/Page';
 import { clock, duration, longDate } from '../../app/figures';
 import { useMe, useSession } from '../session/useSession';
 import { usePreviews, type Wanted } from '../walk/usePreviews';
+import { Link } from 'react-router';
+import { Mark } from '../../marks/Mark';
+import { useDoubts } from '../doubts/useDoubts';
 import { MyName } from '../session/MyName';
 import { useOutbox } from '../../offline/useOutbox';
 import { DayColumn } from './DayColumn';
@@ -29,6 +32,7 @@ export default function DayPage() {
   const yard = useSession().data?.yard;
   const { kept } = useOutbox();
   const me = useMe();
+  const doubtful = useDoubts(me.may.lead).data?.walks.length ?? 0;
   usePreviews(me.may.walk ? toWalk(day.data) : []);
 
   if (day.isPending) {
@@ -58,6 +62,11 @@ export default function DayPage() {
         </>
       }
     >
+      {doubtful > 0 && (
+        <Link className="day-doubts" to="/doubts" data-testid="day-doubts">
+          <Mark outcome="stop" /> {t('day.in_doubt', { count: doubtful })}
+        </Link>
+      )}
       {open.error !== null && (
         <p className="day-problem" role="alert">
           {whatToDo(open.error, t('state.no_network'))}

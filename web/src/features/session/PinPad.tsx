@@ -66,7 +66,7 @@ export function PinPad({ tablet }: { tablet: NonNullable<Schema['Session']['tabl
           <p className="pin-said" role="status">
             {signIn.isError ? whatToDo(signIn.error, t('state.no_network')) : pin === '' ? ' ' : t('sign_in.pin_digits', { count: pin.length })}
           </p>
-          <div className="pin-keys">
+          <div className="pin-keys" data-repeats="">
             {KEYS.map((digit) => (
               <Act key={digit} label={t('sign_in.digit', { digit })} onClick={() => type(digit)}>
                 {digit}

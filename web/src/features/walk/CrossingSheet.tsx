@@ -5,10 +5,10 @@ import { Act } from '../../app/Act';
 import { useElapsed } from '../../app/useElapsed';
 import { useKept } from '../../app/useKept';
 import { Mark } from '../../marks/Mark';
-import { useMe } from '../session/useSession';
+import { useMe, useSession } from '../session/useSession';
 import { inTheWay } from './inTheWay';
 import type { KeptAnswers } from './keptAnswers';
-import { SecondPerson } from './SecondPerson';
+import { SecondPerson, sealedBy, type Second } from './SecondPerson';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
@@ -32,11 +32,20 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const [confirmed, setConfirmed] = useState<string[]>([]);
   const [seen, setSeen] = useState<string[]>([]);
   const [second, setSecond] = useKept<string | null>(`walk.second.1.${walk.id}`, null);
+  // Never kept: a secret is typed each time.
+  const [secret, setSecret] = useState('');
+  const sealingKey = useSession().data?.sealing_key ?? '';
   const { busy, problem, send } = useSend();
   const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
   const { lines: blocking, byEye } = inTheWay(walk, stage, pending);
   const titleOf = (key: string): string => walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;
   const left = stage.lines.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
+  const choose = (chosen: Second) => {
+    setSecond(chosen.person);
+    setSecret(chosen.secret);
+  };
+  const by: Second = { person: stage.asks_second_person ? second : null, secret };
+  const cross = async (id: string) => ({ stage: stage.id, confirmed, ...(await sealedBy(by, sealingKey, id)) });
   const isAlone = stage.asks_second_person && (second === null || second === me.id);
 
   return (
@@ -87,7 +96,7 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           ))}
         </ol>
       )}
-      {stage.asks_second_person && blocking.length === 0 && <SecondPerson chosen={second} onChoose={setSecond} />}
+      {stage.asks_second_person && blocking.length === 0 && <SecondPerson second={{ person: second, secret }} onSecond={choose} />}
       <ProblemWords problem={problem} />
       <footer>
         {onCancel !== undefined && <Act onClick={onCancel}>{t('act.back')}</Act>}
@@ -96,7 +105,7 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           testId="confirm-state"
           disabled={busy || left > 0 || isAlone || blocking.length > 0 || !me.may.walk}
           under={left > 0 ? t('crossing.left', { count: left }) : t(isAlone ? 'crossing.name_second' : 'crossing.all')}
-          onClick={() => void send(() => post('state.crossed', { stage: stage.id, confirmed, ...(stage.asks_second_person && second !== null ? { second } : {}) })).then((posted) => posted && onCrossed())}
+          onClick={() => void send(() => post('state.crossed', cross)).then((posted) => posted && onCrossed())}
         >
           {t('crossing.confirm', { state: stage.title })}
         </Act>

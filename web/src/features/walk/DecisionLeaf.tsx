@@ -10,7 +10,7 @@ import { HoldAct } from '../../app/HoldAct';
 import { Leaf } from '../../app/Leaf';
 import { Mark } from '../../marks/Mark';
 import { Stamp } from '../../marks/Stamp';
-import { shortDate } from '../../app/figures';
+import { clock, shortDate } from '../../app/figures';
 import { useMe } from '../session/useSession';
 import { DecisionWithoutNetwork } from './DecisionWithoutNetwork';
 import { ProblemWords } from '../../app/ProblemWords';
@@ -100,6 +100,10 @@ export function DecisionLeaf({ walk, known, open, post, mayPost, onClose, onGoLi
               {t(`decision.now.${data.decision}`)}
             </p>
           )}
+          {data.voided !== null && <VoidedRelease voided={data.voided} />}
+          {data.tag === null && data.good_until !== null && decided?.decision !== 'held' && (
+            <p data-testid="good-until">{t('decision.good_until', { date: shortDate(data.good_until) })}</p>
+          )}
           {data.tag !== null && <RepairPart walk={walk} data={data} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
           <Grounds data={data} conditions={conditions} mayLead={me.may.lead && mayPost && data.may_be_released_with_conditions} onConditions={setConditions} onGoLine={onGoLine} />
           <ProblemWords problem={problem} />
@@ -130,6 +134,17 @@ export function DecisionLeaf({ walk, known, open, post, mayPost, onClose, onGoLi
 }
 
 type Release = Schema['Release'];
+
+/** Somebody released it, and what was entered later keeps it here. */
+function VoidedRelease({ voided }: { voided: Schema['VoidedRelease'] }) {
+  const { t } = useTranslation();
+
+  return (
+    <p className="slab" role="status" data-testid="voided">
+      <b>{t('decision.voided')}</b> {t('decision.voided_by', { words: voided.words, name: voided.by.name, time: clock(voided.at) })}
+    </p>
+  );
+}
 
 const markOf = (decision: Release['decision']): Schema['Outcome'] => (decision === 'tagged_out' ? 'stop' : decision === 'held' ? 'attend' : 'stands');
 

@@ -6,6 +6,7 @@ import { feel } from '../../app/feel';
 import { AnswerSoFar } from './AnswerSoFar';
 import { CannotTellAct } from './CannotTellAct';
 import type { PanelProps } from './LinePanel';
+import { LiftStopLeaf, type Lift } from './LiftStopLeaf';
 import { RestLeaf } from './RestLeaf';
 import { ProblemWords } from '../../app/ProblemWords';
 import { StrikeAct } from './StrikeAct';
@@ -17,6 +18,7 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
   const { line } = position;
   const { busy, problem, send } = useSend();
   const [resting, setResting] = useState(false);
+  const [lifting, setLifting] = useState(false);
   const isOpen = (key: string) => walk.state.lines.find((one) => one.key === key)?.outcome === 'open' && !pending.has(key);
   const rest = position.visit.lines.filter((one) => one.may_stand_together && isOpen(one.key));
   const state = walk.state.lines.find((one) => one.key === line.key);
@@ -35,6 +37,10 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
     position.advance([line.key]);
     post('check.answered', { line: line.key, answer: 'stands' }).catch((error: unknown) => onRefused(line.key, problemOf(error, t('state.no_network'))));
   };
+
+  const isStop = state?.outcome === 'stop';
+  const itStandsAfterAll = (lift: Lift) =>
+    void send(() => post('check.answered', async (id) => ({ line: line.key, answer: 'stands', ...(await lift(id)) }))).then((posted) => posted && setLifting(false));
 
   return (
     <>
@@ -59,18 +65,19 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
       {mayPost && (
         <div className="look-acts">
           {state?.entry_id !== null && state !== undefined && state.outcome !== 'open' ? (
-            <StrikeAct entryId={state.entry_id ?? ''} post={post} />
+            <StrikeAct entryId={state.entry_id ?? ''} stops={isStop} post={post} />
           ) : (
             <CannotTellAct position={position} post={post} disabled={busy} words="walk.cannot_tell" />
           )}
           <Act disabled={busy || !inState} testId="amiss" onClick={() => void itIsAmiss().then((posted) => posted && onFinding())}>
             {t('walk.not_so')}
           </Act>
-          <Act tone="jade" disabled={busy || !inState} testId="stands" onClick={itStands}>
+          <Act tone="jade" disabled={busy || !inState} testId="stands" under={isStop ? t('lift.under') : undefined} onClick={isStop ? () => setLifting(true) : itStands}>
             {t('walk.stands')}
           </Act>
         </div>
       )}
+      <LiftStopLeaf open={lifting} title={line.title} busy={busy} problem={problem} onClose={() => setLifting(false)} onLift={itStandsAfterAll} />
       <RestLeaf visit={position.visit} lines={rest} open={resting} onClose={() => setResting(false)} onStands={theRestStands} />
     </>
   );

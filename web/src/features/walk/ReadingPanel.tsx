@@ -11,6 +11,7 @@ import { NumberPad } from '../../instruments/NumberPad';
 import { CannotTellLeaf } from './CannotTellLeaf';
 import { DisputeLeaf } from './DisputeLeaf';
 import { DrawnInstrument } from './DrawnInstrument';
+import { LiftStopLeaf, type Lift } from './LiftStopLeaf';
 import type { PanelProps } from './LinePanel';
 import { isHeld } from './PostureBar';
 import { useOtherUnit, useReading } from '../session/useReading';
@@ -52,6 +53,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   const [pad, setPad] = useState(false);
   const [cannot, setCannot] = useState(false);
   const [disputing, setDisputing] = useState(false);
+  const [lifting, setLifting] = useState(false);
   const { busy, problem, send, clear } = useSend();
   const reading = useReading();
   const otherUnit = useOtherUnit(instrument.unit);
@@ -90,10 +92,11 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   });
   const isUnheld = missing.length > 0 || !inState;
   const stands = state !== undefined && state.outcome !== 'open' && state.entry_id !== null;
-  const postIt = (extra: { reason?: string; photo?: string } = {}) =>
+  const postIt = (extra: { reason?: string; photo?: string } = {}, lift: Lift = () => Promise.resolve({})) =>
     send(async () => {
-      const result = await post('reading.posted', { ...payload, ...extra });
+      const result = await post('reading.posted', async (id) => ({ ...payload, ...extra, ...(await lift(id)) }));
       setDisputing(false);
+      setLifting(false);
       // What is read again is set again.
       setDraft({ ...draft, isSet: false, look: instrument.look_decides === true ? null : draft.look, points: draft.points.map(() => null), point: 0 });
       feel(result === 'kept' ? 'taken' : felt(result));
@@ -102,7 +105,18 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       }
     });
   const judgement = isWhole ? verdict.data : undefined;
+  // Where the verdict itself asks for a top-up, reading it again is what lifts the stop.
+  const liftsStop = state?.outcome === 'stop' && (state.judgement?.verdict.top_up ?? null) === null && judgement?.verdict.outcome !== 'stop';
   const isDisputed = judgement?.is_valid === true && judgement.verdict.is_disputed;
+  const postOrAsk = () => {
+    if (isDisputed) {
+      setDisputing(true);
+    } else if (liftsStop) {
+      setLifting(true);
+    } else {
+      void postIt();
+    }
+  };
 
   return (
     <>
@@ -162,12 +176,12 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
               {t('walk.posture_first')}
             </Act>
           ) : (
-            <Act tone="jade" disabled={busy} testId="post" under={judgement === undefined ? undefined : under(judgement, t)} onClick={() => (isDisputed ? setDisputing(true) : void postIt())}>
+            <Act tone="jade" disabled={busy} testId="post" under={judgement === undefined ? undefined : under(judgement, t)} onClick={postOrAsk}>
               {draft.points.length > 0 ? t('walk.post_points', { count: draft.points.length }) : t('walk.post', { value: figure(value), unit: unitName(instrument.unit) })}
             </Act>
           )}
           {stands ? (
-            <StrikeAct entryId={state.entry_id ?? ''} post={post} />
+            <StrikeAct entryId={state.entry_id ?? ''} stops={state.outcome === 'stop'} post={post} />
           ) : (
             <Act testId="cannot-tell" onClick={() => setCannot(true)}>
               {t('walk.cannot_read')}
@@ -199,6 +213,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           </Act>
         )}
       </CannotTellLeaf>
+      <LiftStopLeaf open={lifting} title={line.title} busy={busy} problem={problem} onClose={() => setLifting(false)} onLift={(lift) => void postIt({}, lift)} />
       {judgement !== undefined && <DisputeLeaf open={disputing} title={line.title} judgement={judgement} busy={busy} problem={problem} onClose={() => setDisputing(false)} onPost={(extra) => void postIt(extra)} />}
     </>
   );

@@ -1,18 +1,36 @@
+import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
+import { sealSecret } from '../../offline/sealSecret';
 import { usePeople } from '../people/usePeople';
 import { useMe } from '../session/useSession';
 
-interface Props {
-  chosen: string | null;
-  onChoose: (person: string) => void;
+export interface Second {
+  person: string | null;
+  /** Their PIN or password; empty where they said on their own tablet that they stand by. */
+  secret: string;
 }
 
-/** Who stands by in a state in which nobody is alone. */
-export function SecondPerson({ chosen, onChoose }: Props) {
+interface Props {
+  second: Second;
+  onSecond: (second: Second) => void;
+}
+
+/** What goes along with an entry that another person confirms: who, and their secret, sealed to the yard. */
+export async function sealedBy({ person, secret }: Second, sealingKey: string, entryId: string): Promise<Record<string, unknown>> {
+  if (person === null) {
+    return {};
+  }
+
+  return { second: person, ...(secret === '' ? {} : { second_sealed: await sealSecret(sealingKey, secret, entryId) }) };
+}
+
+/** Who stands by where nobody is alone, and how they confirm it: here with their secret, or on their own tablet. */
+export function SecondPerson({ second, onSecond }: Props) {
   const { t } = useTranslation();
   const me = useMe();
   const people = usePeople();
+  const chosen = people.data?.people.find((one) => one.id === second.person);
 
   return (
     <section className="second-person" aria-label={t('crossing.second')}>
@@ -22,11 +40,28 @@ export function SecondPerson({ chosen, onChoose }: Props) {
         {(people.data?.people ?? [])
           .filter((person) => person.may_stand_by && person.id !== me.id)
           .map((person) => (
-            <Act key={person.id} pressed={chosen === person.id} testId={`second-${person.initials}`} onClick={() => onChoose(person.id)}>
+            <Act
+              key={person.id}
+              pressed={second.person === person.id}
+              testId={`second-${person.initials}`}
+              onClick={() => onSecond({ person: person.id, secret: '' })}
+            >
               {person.name}
             </Act>
           ))}
       </div>
+      {chosen !== undefined && (
+        <TextField
+          className="second-secret"
+          type="password"
+          autoComplete="off"
+          label={t('crossing.secret_of', { name: chosen.name })}
+          helperText={t('crossing.or_own_tablet', { name: chosen.name })}
+          value={second.secret}
+          onChange={(event) => onSecond({ person: chosen.id, secret: event.target.value })}
+          slotProps={{ htmlInput: { maxLength: 100, 'data-testid': 'second-secret' } }}
+        />
+      )}
     </section>
   );
 }

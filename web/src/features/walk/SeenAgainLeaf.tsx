@@ -78,7 +78,7 @@ export function SeenAgainLeaf({ walk, findingId, post, mayPost, onClose }: Props
           <PhotoField photos={photos} most={8} onPhotos={setPhotos} />
         </>
       )}
-      {mayPost && isOfThisWalk && <StrikeAct entryId={finding.id} post={post} />}
+      {mayPost && isOfThisWalk && <StrikeAct entryId={finding.id} stops={finding.severity === 'stop'} post={post} />}
       <ProblemWords problem={problem} />
       <NumberPad open={pad} title={t('finding.size')} unit="mm" other={otherUnit} onClose={() => setPad(false)} onSet={(value) => setSize(Math.max(0, Math.round(value)))} />
     </Leaf>

@@ -14,6 +14,7 @@ export function ShareBar({ walk, post }: { walk: Walk; post: Post }) {
   const me = useMe();
   const { busy, problem, send } = useSend();
   const [isTaking, setIsTaking] = useState(false);
+  const [hasStoodBy, setHasStoodBy] = useState(false);
   const { people } = walk.state;
   const walksAlong = people.some(({ person }) => person.id === me.id);
   if (walksAlong && people.length < 2) {
@@ -40,6 +41,11 @@ export function ShareBar({ walk, post }: { walk: Walk; post: Post }) {
       <Act disabled={busy || !me.may.walk} testId={walksAlong ? 'leave-walk' : 'join-walk'} onClick={() => void send(() => post(walksAlong ? 'walk.left' : 'walk.joined', {}))}>
         {t(walksAlong ? 'share.leave' : 'share.join')}
       </Act>
+      {!walksAlong && (
+        <Act disabled={busy} testId="stand-by" under={t('share.stand_by_under')} onClick={() => void send(() => post('second.stood_by', {})).then(setHasStoodBy)}>
+          {t(hasStoodBy ? 'share.stands_by' : 'share.stand_by')}
+        </Act>
+      )}
       {!isTaking && <ProblemWords problem={problem} />}
       {isTaking && <TakeOverLeaf names={names.join(', ')} problem={problem} onClose={() => setIsTaking(false)} onReason={(reason) => void takeOver(reason)} />}
     </aside>

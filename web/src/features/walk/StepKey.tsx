@@ -21,6 +21,7 @@ export function StepKey({ label, sign, step, onStep }: { label: string; sign: st
   return (
     <ButtonBase
       className="act step-key"
+      data-repeats=""
       aria-label={label}
       data-testid={sign === '+' ? 'step-up' : 'step-down'}
       onPointerDown={() => {

@@ -5,15 +5,30 @@ import { Act } from '../../app/Act';
 import { HoldAct } from '../../app/HoldAct';
 import { Leaf } from '../../app/Leaf';
 import { ProblemWords } from '../../app/ProblemWords';
+import { useMe, useSession } from '../session/useSession';
+import { SecondPerson, sealedBy, type Second } from './SecondPerson';
 import { useSend } from './useSend';
 import type { Post } from './useWalk';
 
+interface Props {
+  entryId: string;
+  /** Whether the entry stops the machine: then the lead strikes it, or another qualified person confirms it. */
+  stops: boolean;
+  post: Post;
+}
+
 /** A wrong line is struck once and stays legible; there is no delete. */
-export function StrikeAct({ entryId, post }: { entryId: string; post: Post }) {
+export function StrikeAct({ entryId, stops, post }: Props) {
   const { t } = useTranslation();
+  const me = useMe();
+  const sealingKey = useSession().data?.sealing_key ?? '';
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
+  const [second, setSecond] = useState<Second>({ person: null, secret: '' });
   const { busy, problem, send } = useSend();
+  const asksSecond = stops && !me.may.lead;
+  const strike = async (id: string) => ({ reason: reason.trim(), ...(asksSecond ? await sealedBy(second, sealingKey, id) : {}) });
+  const isReady = reason.trim().length >= 3 && (!asksSecond || second.person !== null);
 
   return (
     <>
@@ -25,13 +40,28 @@ export function StrikeAct({ entryId, post }: { entryId: string; post: Post }) {
         title={t('strike.title')}
         onClose={() => setOpen(false)}
         foot={
-          <HoldAct tone="ink" disabled={busy || reason.trim().length < 3} testId="strike-hold" under={t('act.hold')} onHeld={() => void send(() => post('entry.struck', { reason: reason.trim() }, entryId)).then((posted) => posted && setOpen(false))}>
+          <HoldAct
+            tone="ink"
+            disabled={busy || !isReady}
+            testId="strike-hold"
+            under={t('act.hold')}
+            onHeld={() => void send(() => post('entry.struck', strike, entryId)).then((posted) => posted && setOpen(false))}
+          >
             {t('strike.act')}
           </HoldAct>
         }
       >
         <p>{t('strike.words')}</p>
-        <TextField label={t('strike.reason')} value={reason} multiline minRows={2} onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'strike-reason' } }} />
+        <TextField
+          label={t('strike.reason')}
+          value={reason}
+          multiline
+          minRows={2}
+          onChange={(event) => setReason(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'strike-reason' } }}
+        />
+        {asksSecond && <p>{t('lift.not_alone')}</p>}
+        {asksSecond && <SecondPerson second={second} onSecond={setSecond} />}
         <ProblemWords problem={problem} />
       </Leaf>
     </>

@@ -82,7 +82,7 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
       {mayPost && (
         <div className="look-acts">
           {isAnswered ? (
-            <StrikeAct entryId={state.entry_id ?? ''} post={post} />
+            <StrikeAct entryId={state.entry_id ?? ''} stops={state.outcome === 'stop'} post={post} />
           ) : (
             <>
               {at === 0 ? (

@@ -1,5 +1,5 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
 import { whatToDo, type Problem } from '../../api/problem';
@@ -7,6 +7,7 @@ import { clock, figure } from '../../app/figures';
 import { feel } from '../../app/feel';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
+import { pageChanged } from '../../app/touchGuard';
 import { useOutbox } from '../../offline/useOutbox';
 import { useMe } from '../session/useSession';
 import { CrossingSheet } from './CrossingSheet';
@@ -75,6 +76,8 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const line = state.lines.find((one) => one.key === position.line.key);
   const mustCross = mayPost && (state.stage === null || (needed !== state.stage && line?.outcome === 'open' && !state.stages_entered.includes(needed)));
   const crossing = crossingTo ?? (mustCross ? needed : null);
+  const shown = crossing ?? position.line.key;
+  useEffect(pageChanged, [shown]);
   const crossingStage = plan.stages.find((stage) => stage.id === crossing);
 
   const move = useCallback(

@@ -11,6 +11,8 @@ interface Props {
   post: Post;
   /** The entry that answers the line; none while it is open. */
   entryId: string | null;
+  /** Whether that entry stops the machine. */
+  stops: boolean;
   busy: boolean;
   problem: Problem | null;
   mayPost: boolean;
@@ -19,14 +21,14 @@ interface Props {
 }
 
 /** What lies below a line that is written and not drawn: strike what stands, or answer it, or say why it cannot be read. */
-export function WrittenActs({ position, post, entryId, busy, problem, mayPost, children }: Props) {
+export function WrittenActs({ position, post, entryId, stops, busy, problem, mayPost, children }: Props) {
   return (
     <>
       <ProblemWords problem={problem} />
       {mayPost && (
         <div className="look-acts paper-acts">
           {entryId !== null ? (
-            <StrikeAct entryId={entryId} post={post} />
+            <StrikeAct entryId={entryId} stops={stops} post={post} />
           ) : (
             <>
               <CannotTellAct position={position} post={post} disabled={busy} words="walk.cannot_read" />

@@ -10,13 +10,19 @@ export function useWalk(walkId: string) {
   return useQuery({ ...walkQuery(walkId), refetchInterval: 20_000 });
 }
 
-export type Post = (kind: Entry['kind'], payload: Record<string, unknown>, corrects?: string) => Promise<Schema['EntryResult'] | 'kept'>;
+type Payload = Record<string, unknown>;
+
+/** The payload, or how it is made where it has to know the id of its entry. */
+export type Post = (kind: Entry['kind'], payload: Payload | ((entryId: string) => Promise<Payload>), corrects?: string) => Promise<Schema['EntryResult'] | 'kept'>;
 
 /** Posts one entry of a walk through the outbox; throws the problem when the server says no. */
 export function usePost(walkId: string): Post {
   return useCallback(
     async (kind, payload, corrects) => {
-      const entry: Entry = { id: uuid(), kind, recorded_at: new Date().toISOString(), payload, ...(corrects === undefined ? {} : { corrects }) };
+      const id = uuid();
+      const recordedAt = new Date().toISOString();
+      const made = typeof payload === 'function' ? await payload(id) : payload;
+      const entry: Entry = { id, kind, recorded_at: recordedAt, payload: made, ...(corrects === undefined ? {} : { corrects }) };
       const outcome = await outbox.post(walkId, entry);
 
       return outcome.status === 'kept' ? 'kept' : outcome.result;

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Http\Problems\Refused;
+use App\Ledger\Kinds\SecondStoodBy;
+use App\Models\LedgerEntry;
+use App\Models\User;
+use App\Words;
+use Carbon\CarbonImmutable;
+use JadeLedger\Core\People\SecondPerson;
+
+/**
+ * Whether somebody else confirmed an entry: by the secret that is sealed in it, or from a session of their own on the same
+ * walk, a little before. To name somebody is not enough.
+ */
+final class ConfirmSecond
+{
+    /** For how long it counts that somebody said from their own session that they stand by, in minutes. Common practice, no source. */
+    public const MINUTES = 15;
+
+    /** Longer on the way than this, an entry was kept on a tablet out of reach: whoever typed the secret is not there any more. */
+    private const SECONDS_AT_ONCE = 120;
+
+    /** @throws Refused when nobody else confirmed it and somebody could still be asked */
+    public function __invoke(IncomingEntry $entry, PostingContext $context): User
+    {
+        $named = $entry->optional('second');
+        $why = match (SecondPerson::beside($context->actor->id, $named)) {
+            SecondPerson::Missing => 'second_person_missing',
+            SecondPerson::IsTheFirst => 'second_person_is_the_first',
+            default => null,
+        };
+        $second = $why === null ? User::query()->find($named) : null;
+        if ($second !== null && ! $second->role->standsBy()) {
+            $why = 'second_person_unknown';
+        }
+        if ($second === null || $why !== null) {
+            throw Refused::because($why ?? 'second_person_unknown', 422, ['stage' => Words::say('words.entry.'.str_replace('.', '_', $entry->kind))], ['second' => [Words::say("problems.{$why}.title")]]);
+        }
+        if ($context->isConfirmedByTheLead) {
+            return $second;
+        }
+        if ($entry->second?->wrong === null && $entry->second?->personId === $second->id) {
+            return $second;
+        }
+        if ($this->stoodBy($second, $entry, $context)) {
+            return $second;
+        }
+        if ($entry->second !== null && abs($entry->recordedAt->diffInSeconds(CarbonImmutable::now())) > self::SECONDS_AT_ONCE) {
+            $entry->doubts->add(Doubt::SecondPerson);
+
+            return $second;
+        }
+        throw $entry->second?->wrong !== null ? new Refused($entry->second->wrong) : Refused::because('second_not_confirmed', 422, ['name' => $second->name], ['second' => [Words::say('problems.second_not_confirmed.title')]]);
+    }
+
+    private function stoodBy(User $second, IncomingEntry $entry, PostingContext $context): bool
+    {
+        return LedgerEntry::query()->where('walk_id', $context->walk->id)->where('kind', SecondStoodBy::name())->where('actor_id', $second->id)
+            ->whereBetween('recorded_at', [$entry->recordedAt->subMinutes(self::MINUTES)->format('Y-m-d H:i:s.u'), $entry->recordedAt->addMinutes(EntryClock::TOLERANCE_MINUTES)->format('Y-m-d H:i:s.u')])
+            ->exists();
+    }
+}

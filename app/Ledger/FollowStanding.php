@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Finding;
+use App\Models\HireStanding;
+use App\Models\HireState;
+use App\Models\LedgerEntry;
+use App\Models\MachineStanding;
+use App\Models\MachineState;
+use App\Models\Walk;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Release\Decision;
+
+/**
+ * What follows from an entry for a machine that stands ready, or in the yard: a release that would not be given any more is
+ * void and has to be decided anew, and an open stop keeps the machine from looking as if it could go.
+ *
+ * Reads projections only, so that a rebuild gives the same. Days that pass change no projection: what ran out meanwhile is
+ * found when the decision is computed again at the signature.
+ */
+final readonly class FollowStanding
+{
+    public function __construct(private DecideReleaseOfWalk $decide)
+    {
+    }
+
+    public function after(LedgerEntry $entry): void
+    {
+        $standing = MachineState::query()->where('machine_id', $entry->machine_id)->value('standing');
+        match ($standing) {
+            MachineStanding::Ready => $this->voidRelease($entry),
+            MachineStanding::InYard, MachineStanding::Held => $this->holdOverStops($entry),
+            default => null,
+        };
+    }
+
+    private function voidRelease(LedgerEntry $entry): void
+    {
+        $walk = Walk::query()->where('machine_id', $entry->machine_id)->where('movement', Movement::Checkout)
+            ->whereIn('decision', [Decision::Released, Decision::ReleasedWithConditions])
+            ->whereHas('hire.state', static fn ($state) => $state->where('standing', HireStanding::Ready))->first();
+        if ($walk === null || $walk->decision === null) {
+            return;
+        }
+        $covered = $walk->coveredGrounds();
+        $now = ($this->decide)($walk);
+        if ($now->letsGo($covered)) {
+            return;
+        }
+        $walk->update([
+            'decision' => null, 'decided_by_id' => null, 'decided_at' => null, 'conditions' => [],
+            'voided' => ['by_entry' => $entry->id, 'reference' => $now->gravestBeyond($covered)?->reference, 'released_by' => $walk->decided_by_id, 'released_at' => $walk->decided_at?->toIso8601ZuluString('microsecond')],
+        ]);
+        HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => HireStanding::WalkingOut]);
+        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Walking]);
+    }
+
+    /** A machine that is on no walk: what is open on it decides whether it looks free. */
+    private function holdOverStops(LedgerEntry $entry): void
+    {
+        $onWalk = HireState::query()->whereHas('hire', static fn ($hire) => $hire->withoutGlobalScopes()->where('machine_id', $entry->machine_id))
+            ->whereIn('standing', [HireStanding::WalkingOut, HireStanding::Held, HireStanding::Ready, HireStanding::WalkingIn])->exists();
+        if ($onWalk) {
+            return;
+        }
+        $stopped = Finding::query()->where('machine_id', $entry->machine_id)->where('is_struck', false)->whereNull('mended_at')->where('severity', Severity::Stop)->exists();
+        $last = Walk::query()->where('machine_id', $entry->machine_id)->whereNotNull('decision')->orderByDesc('opened_at')->orderByDesc('id')->value('decision');
+        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => $stopped || $last === Decision::Held ? MachineStanding::Held : MachineStanding::InYard]);
+    }
+}

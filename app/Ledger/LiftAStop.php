@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Http\Problems\Refused;
+use App\Models\LedgerEntry;
+use App\Models\Role;
+use App\Words;
+use JadeLedger\Core\Catalogue\AskedFor;
+use JadeLedger\Core\Reading\Outcome;
+
+/**
+ * What is asked for before somebody takes back that a machine is stopped without mending it: a reason, and the lead or
+ * another qualified person. Common practice, no source.
+ */
+final readonly class LiftAStop
+{
+    /** Once one of these came after it, something rests on the stop. */
+    private const RESTS_ON_IT = ['state.crossed', 'release.decided', 'tag.hung', 'repair.recorded', 'tag.lifted', 'handover.signed'];
+
+    public function __construct(private ConfirmSecond $second, private MustBeQualified $qualified)
+    {
+    }
+
+    /**
+     * A later answer to a line that says stop. One whose verdict asks for a top-up is lifted by reading it again.
+     *
+     * @param array<string, mixed> $judgement of the new answer
+     * @return array<string, mixed> what is written down about the lifting; nothing when no stop is lifted
+     */
+    public function byAnswer(IncomingEntry $entry, array $judgement, PostingContext $context): array
+    {
+        $line = $context->walk->lines()->where('key', $entry->text('line'))->first();
+        if ($line === null || $line->outcome !== Outcome::Stop || $judgement['is_valid'] !== true || $judgement['verdict']['outcome'] === Outcome::Stop->value) {
+            return [];
+        }
+        if (($line->judgement['verdict']['top_up'] ?? null) !== null) {
+            return [];
+        }
+        if (mb_strlen(trim($entry->text('lift_reason'))) < 3) {
+            throw Refused::because('stop_needs_a_reason', 422, ['title' => $context->line($line->key)->check->title], ['lift_reason' => [Words::say('problems.stop_needs_a_reason.title')]]);
+        }
+
+        return $this->by($entry, $context);
+    }
+
+    /**
+     * A strike of an entry that stops the machine.
+     *
+     * @return array<string, mixed>
+     */
+    public function byStrike(IncomingEntry $entry, LedgerEntry $wrong, PostingContext $context): array
+    {
+        $rests = LedgerEntry::query()->where('machine_id', $wrong->machine_id)->where('sequence', '>', $wrong->sequence)->whereIn('kind', self::RESTS_ON_IT)->exists();
+        if ($rests) {
+            throw Refused::because('stop_was_relied_on', 409);
+        }
+
+        return $this->by($entry, $context);
+    }
+
+    /** @return array<string, mixed> */
+    private function by(IncomingEntry $entry, PostingContext $context): array
+    {
+        if ($context->actor->role === Role::Lead) {
+            return ['lifts_stop' => ['as' => 'lead']];
+        }
+        if ($entry->optional('second') === null) {
+            throw Refused::because('stop_needs_another', 403, [], ['second' => [Words::say('problems.stop_needs_another.title')]]);
+        }
+        $second = ($this->second)($entry, $context);
+        ($this->qualified)($second, AskedFor::Operate, $context, $entry->recordedAt, $entry->doubts);
+
+        return ['lifts_stop' => ['as' => 'second', 'second' => $second->id]];
+    }
+}

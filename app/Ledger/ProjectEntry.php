@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\DoubtfulEntry;
+use App\Models\LedgerEntry;
+
+/** Brings the projections up to date with one entry: as it is appended, and again when they are rebuilt. */
+final readonly class ProjectEntry
+{
+    public function __construct(private EntryKinds $kinds, private FollowStanding $standing)
+    {
+    }
+
+    public function entry(LedgerEntry $entry): void
+    {
+        if ($entry->doubts() !== []) {
+            DoubtfulEntry::keep($entry);
+
+            return;
+        }
+        $this->kinds->named($entry->kind)->project($entry);
+        $this->standing->after($entry);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Yards\ReachedThroughItsMachine;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * An entry that is kept and decides nothing until the lead has looked at it.
+ *
+ * @property string $id that of the entry
+ * @property string $machine_id
+ * @property string $walk_id
+ * @property string $actor_id
+ * @property string $kind
+ * @property string|null $stage of a crossing
+ * @property list<string> $doubts
+ * @property Carbon $recorded_at
+ * @property int $sequence
+ * @property bool|null $is_taken nothing as long as nobody looked
+ * @property-read User $actor
+ * @property-read Machine $machine
+ */
+final class DoubtfulEntry extends Projection
+{
+    use ReachedThroughItsMachine;
+
+    public static function keep(LedgerEntry $entry): void
+    {
+        self::query()->create([
+            'id' => $entry->id, 'machine_id' => $entry->machine_id, 'walk_id' => $entry->walk_id, 'actor_id' => $entry->actor_id, 'kind' => $entry->kind,
+            'stage' => $entry->kind === 'state.crossed' ? $entry->payload()['stage'] : null,
+            'doubts' => $entry->doubts(), 'recorded_at' => $entry->recorded_at, 'sequence' => $entry->sequence,
+        ]);
+    }
+
+    /** Whether what this person posts to this walk rests on something that nobody has looked at. */
+    public static function hasOpenOf(string $walkId, string $actorId): bool
+    {
+        return self::openOf($walkId, $actorId)->exists();
+    }
+
+    /** The state that this person says the machine is in, by a crossing that nobody has looked at. */
+    public static function lastStage(string $walkId, string $actorId): ?string
+    {
+        return self::openOf($walkId, $actorId)->whereNotNull('stage')->orderByDesc('sequence')->value('stage');
+    }
+
+    /** @return Builder<self> */
+    public static function openOf(string $walkId, string $actorId): Builder
+    {
+        return self::query()->withoutGlobalScopes()->where('walk_id', $walkId)->where('actor_id', $actorId)->whereNull('is_taken');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['doubts' => 'array', 'recorded_at' => 'datetime', 'is_taken' => 'boolean'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function actor(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'actor_id');
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Ledger\PostingContext;
+use App\Models\Finding;
+use App\Models\LedgerEntry;
+use App\Words;
+use Carbon\CarbonImmutable;
+
+/** A release that was void before the machine left: whose entry made it so, and what keeps the machine here. */
+final class PresentVoided
+{
+    /** @return array<string, mixed>|null */
+    public function of(PostingContext $context): ?array
+    {
+        $voided = $context->walk->voided;
+        $by = $voided === null ? null : LedgerEntry::query()->with('actor')->where('id', $voided['by_entry'])->first();
+        if ($voided === null || $by === null) {
+            return null;
+        }
+
+        return [
+            'released_at' => $voided['released_at'] === null ? null : Moment::text(CarbonImmutable::parse($voided['released_at'])),
+            'by' => PresentPerson::of($by->actor),
+            'at' => Moment::text($by->recorded_at),
+            'words' => $this->ground($voided['reference'], $context),
+        ];
+    }
+
+    private function ground(?string $reference, PostingContext $context): string
+    {
+        if ($reference === null) {
+            return Words::say('words.decision.tagged_out');
+        }
+        $finding = Finding::query()->where('machine_id', $context->walk->machine_id)->find($reference);
+        if ($finding !== null) {
+            return "{$context->catalogue->findingKind($finding->kind)->name}, {$finding->part}";
+        }
+
+        return $context->plan->line($reference)->check->title ?? $reference;
+    }
+}
