@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use App\Models\User;
 use App\Presenters\PresentDay;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Events\QueryExecuted;
@@ -52,7 +53,7 @@ final class DayBench
             $queries[] = $query;
         });
         $now = CarbonImmutable::now();
-        $app->make(PresentDay::class)->of($now->setTimezone((string) config('jade.yard.timezone'))->startOfDay(), $now);
+        $app->make(PresentDay::class)->of($now->setTimezone((string) config('jade.yard.timezone'))->startOfDay(), $now, User::query()->firstOrFail());
         DB::connection()->unsetEventDispatcher();
 
         return $queries;

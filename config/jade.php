@@ -18,6 +18,11 @@ return [
     'keys_folder' => env('JADE_KEYS') ?: storage_path('app/keys'),
 
     /*
+     * From where the application comes to the database, as the database names it.
+     */
+    'database_user_host' => env('DB_USERNAME_HOST', '127.0.0.1'),
+
+    /*
      * Who signed in is asked again after this many hours, whatever was done in between.
      */
     'session_absolute_hours' => (int) env('SESSION_ABSOLUTE_HOURS', 14),

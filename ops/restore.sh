@@ -21,5 +21,6 @@ if [ -f "$1/photos.tar" ]; then
   tar -C "$storage/app/private" --keep-old-files -xf "$1/photos.tar"
 fi
 php "$APP/artisan" migrate --force --database=owner
+php "$APP/artisan" database:grant
 php "$APP/artisan" ledger:verify
 php "$APP/artisan" photos:verify

@@ -89,7 +89,7 @@ launch_database() {
   return 1
 }
 
-# The owner may do everything to the schema; the application may read and write rows and nothing else.
+# The owner may do everything to the schema; what the application may do is said table by table, after the migrations.
 create_schema() {
   local name
   for name in "$@"; do
@@ -99,8 +99,7 @@ create user if not exists '$DB_OWNER_USERNAME'@'127.0.0.1' identified by '$DB_OW
 create user if not exists '$DB_USERNAME'@'127.0.0.1' identified by '$DB_PASSWORD';
 alter user '$DB_OWNER_USERNAME'@'127.0.0.1' identified by '$DB_OWNER_PASSWORD';
 alter user '$DB_USERNAME'@'127.0.0.1' identified by '$DB_PASSWORD';
-grant all on \`$name\`.* to '$DB_OWNER_USERNAME'@'127.0.0.1';
-grant select, insert, update, delete on \`$name\`.* to '$DB_USERNAME'@'127.0.0.1';
+grant all on \`$name\`.* to '$DB_OWNER_USERNAME'@'127.0.0.1' with grant option;
 SQL
   done
 }
@@ -114,7 +113,7 @@ export_application_environment() {
 
 artisan() { "${AS_WEB[@]}" php "$APP/artisan" "$@"; }
 
-migrate() { artisan migrate --force --database=owner; }
+migrate() { artisan migrate --force --database=owner && artisan database:grant; }
 
 compile_application() { artisan catalogue:compile && artisan config:cache && artisan event:cache && artisan route:cache; }
 

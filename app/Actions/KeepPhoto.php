@@ -61,13 +61,15 @@ final class KeepPhoto
         [$width, $height] = [$image->width(), $image->height()];
         $disk = Storage::disk('photos');
         $disk->put(self::path($sha256), $jpeg);
-        $disk->put(self::path($sha256, 'small-'), $this->encode($image, (int) config('jade.photos.thumbnail_edge')));
+        $small = $this->encode($image, (int) config('jade.photos.thumbnail_edge'));
+        $disk->put(self::path($sha256, 'small-'), $small);
 
         return Photo::query()->firstOrCreate(['sha256' => $sha256], [
             'bytes' => strlen($jpeg),
             'width' => $width,
             'height' => $height,
             'taken_at' => $takenAt,
+            'thumbnail_sha256' => hash('sha256', $small),
             'uploaded_by_id' => $user->id,
         ]);
     }

@@ -86,6 +86,7 @@ final readonly class OpenWalk
                 'movement' => $movement->value,
                 'catalogue_version' => $record->catalogue_version,
                 'plan_sha256' => $record->sha256,
+                'catalogue_sha256' => $this->shelf->digestOf($record->catalogue_version),
             ]),
             ['seconds_planned' => $plan->seconds(), 'lines_planned' => count($plan->lines())],
             ChainHead::of($hire->machine_id),

@@ -24,7 +24,6 @@ use App\Ledger\LiftAStop;
 use App\Ledger\PostingContext;
 use App\Ledger\SecondCheck;
 use App\Ledger\WalkInHand;
-use App\Models\DoubtfulEntry;
 use App\Models\HireStanding;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
@@ -102,11 +101,12 @@ final readonly class PostEntries
         }
         $this->mustBeWritable($hand, $entry);
         EntryClock::mustFit($entry->recordedAt, $walk->opened_at);
-        $context = ($this->context)($walk, $actor)->restingOn(DoubtfulEntry::lastStage($walk->id, $actor->id));
-        if ($entry->kind !== DoubtSettled::name() && DoubtfulEntry::hasOpenOf($walk->id, $actor->id)) {
+        $resting = $hand->restingOn($actor->id);
+        $context = ($this->context)($walk, $actor)->restingOn($resting->stage);
+        if ($resting->isInDoubt && $entry->kind !== DoubtSettled::name()) {
             $entry->doubts->add(Doubt::RestsOnDoubt);
         }
-        $row = ($this->append)($entry, $this->judged($kind, $entry, $context), $hand->head, $walk->hire_id, $walk->id, $actor);
+        $row = ($this->append)($entry, $this->judged($hand, $kind, $entry, $context), $hand->head, $walk->hire_id, $walk->id, $actor);
         $hand->posted($row, $kind);
 
         return EntryResult::posted($row);
@@ -118,12 +118,12 @@ final readonly class PostEntries
      *
      * @return array<string, mixed>
      */
-    private function judged(EntryKind $kind, IncomingEntry $entry, PostingContext $context): array
+    private function judged(WalkInHand $hand, EntryKind $kind, IncomingEntry $entry, PostingContext $context): array
     {
         try {
             $judgement = $kind->judge($entry, $context);
 
-            return $kind instanceof AnswersALine ? $judgement + $this->lift->byAnswer($entry, $judgement, $context) : $judgement;
+            return $kind instanceof AnswersALine && $hand->isStopped($entry->text('line')) ? $judgement + $this->lift->byAnswer($entry, $judgement, $context) : $judgement;
         } catch (Refused $refused) {
             if ($entry->doubts->isEmpty() || $refused->problem->status !== 409) {
                 throw $refused;

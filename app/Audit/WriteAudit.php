@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Audit;
 
-use App\Models\AuditEntry;
 use App\Models\User;
+use App\Models\Yard;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 /** Writes a line of the audit trail. Passwords and PINs never stand in it. */
 final readonly class WriteAudit
@@ -23,9 +24,17 @@ final readonly class WriteAudit
      */
     public function __invoke(AuditKind $kind, User $of, string $subject, array $before = [], array $after = [], ?User $actor = null): void
     {
-        AuditEntry::query()->create([
-            'yard_id' => $of->yard_id, 'kind' => $kind, 'actor_id' => in_array($kind, [AuditKind::SignInRefused, AuditKind::PinRefused, AuditKind::PinLocked], true) ? null : ($actor ?? $of)->id,
-            'subject' => mb_substr($subject, 0, 120), 'before' => $before, 'after' => $after, 'address' => $this->request->ip(), 'at' => CarbonImmutable::now(),
-        ]);
+        $row = [
+            'yard_id' => $of->yard_id, 'kind' => $kind->value,
+            'actor_id' => in_array($kind, [AuditKind::SignInRefused, AuditKind::PinRefused, AuditKind::PinLocked], true) ? null : ($actor ?? $of)->id,
+            'subject' => mb_substr($subject, 0, 120), 'before' => json_encode($before, JSON_THROW_ON_ERROR), 'after' => json_encode($after, JSON_THROW_ON_ERROR),
+            'address' => $this->request->ip(), 'at' => CarbonImmutable::now()->utc()->format('Y-m-d H:i:s.u'),
+        ];
+        DB::transaction(static function () use ($row): void {
+            // One line after the other: the yard is held, so that two that come at once are one behind the other.
+            Yard::query()->whereKey($row['yard_id'])->lockForUpdate()->first();
+            $previous = (string) (DB::table('audit_entries')->where('yard_id', $row['yard_id'])->orderByDesc('id')->value('hash') ?? AuditChain::GENESIS);
+            DB::table('audit_entries')->insert($row + ['previous_hash' => $previous, 'hash' => AuditChain::hash($row, $previous)]);
+        }, 3);
     }
 }

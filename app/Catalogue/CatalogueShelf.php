@@ -23,6 +23,9 @@ final class CatalogueShelf
     /** @var array<string, Catalogue> */
     private array $built = [];
 
+    /** @var array<string, string> of kept versions */
+    private array $digests = [];
+
     public function __construct(private readonly string $folder, private readonly string $compiledFile)
     {
     }
@@ -87,6 +90,12 @@ final class CatalogueShelf
         ]);
 
         return $compiled->version;
+    }
+
+    /** SHA-256 of a version as it is kept beside the walks that were planned with it. */
+    public function digestOf(string $version): string
+    {
+        return $this->digests[$version] ??= hash('sha256', (string) DB::table('catalogue_versions')->where('version', $version)->value('body'));
     }
 
     /**

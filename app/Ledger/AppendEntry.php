@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Keys\EntrySeal;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -19,7 +20,7 @@ use JadeLedger\Core\Ledger\HashChain;
  */
 final readonly class AppendEntry
 {
-    public function __construct(private ProjectEntry $project)
+    public function __construct(private ProjectEntry $project, private EntrySeal $seal)
     {
     }
 
@@ -66,7 +67,7 @@ final readonly class AppendEntry
             'received_at' => $receivedAt,
         ]);
         // By the builder: a model's events and casts cost more than the row itself.
-        DB::table('ledger_entries')->insert($row->getAttributes());
+        DB::table('ledger_entries')->insert($row->getAttributes() + ['seal' => $this->seal->of($row->hash)]);
         $this->project->entry($row);
 
         return $row;

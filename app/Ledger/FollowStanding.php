@@ -11,6 +11,7 @@ use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
 use App\Models\MachineState;
 use App\Models\Walk;
+use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Release\Decision;
@@ -22,16 +23,26 @@ use JadeLedger\Core\Release\Decision;
  * Reads projections only, so that a rebuild gives the same. Days that pass change no projection: what ran out meanwhile is
  * found when the decision is computed again at the signature.
  */
-final readonly class FollowStanding
+final class FollowStanding
 {
-    public function __construct(private DecideReleaseOfWalk $decide)
+    /** Kinds that change no standing by themselves: a walk has hundreds of them, and the standing is asked for once. */
+    private const ANSWERS = ['check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted'];
+
+    private ?string $machine = null;
+
+    private ?MachineStanding $standing = null;
+
+    public function __construct(private readonly DecideReleaseOfWalk $decide)
     {
     }
 
     public function after(LedgerEntry $entry): void
     {
-        $standing = MachineState::query()->where('machine_id', $entry->machine_id)->value('standing');
-        match ($standing) {
+        if ($this->machine !== $entry->machine_id || ! in_array($entry->kind, self::ANSWERS, true)) {
+            $this->machine = $entry->machine_id;
+            $this->standing = MachineStanding::tryFrom((string) DB::table('machine_states')->where('machine_id', $entry->machine_id)->value('standing'));
+        }
+        match ($this->standing) {
             MachineStanding::Ready => $this->voidRelease($entry),
             MachineStanding::InYard, MachineStanding::Held => $this->holdOverStops($entry),
             default => null,
@@ -55,6 +66,7 @@ final readonly class FollowStanding
             'decision' => null, 'decided_by_id' => null, 'decided_at' => null, 'conditions' => [],
             'voided' => ['by_entry' => $entry->id, 'reference' => $now->gravestBeyond($covered)?->reference, 'released_by' => $walk->decided_by_id, 'released_at' => $walk->decided_at?->toIso8601ZuluString('microsecond')],
         ]);
+        $this->machine = null;
         HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => HireStanding::WalkingOut]);
         MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Walking]);
     }
@@ -69,6 +81,7 @@ final readonly class FollowStanding
         }
         $stopped = Finding::query()->where('machine_id', $entry->machine_id)->where('is_struck', false)->whereNull('mended_at')->where('severity', Severity::Stop)->exists();
         $last = Walk::query()->where('machine_id', $entry->machine_id)->whereNotNull('decision')->orderByDesc('opened_at')->orderByDesc('id')->value('decision');
+        $this->machine = null;
         MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => $stopped || $last === Decision::Held ? MachineStanding::Held : MachineStanding::InYard]);
     }
 }

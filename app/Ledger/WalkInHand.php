@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Ledger\Kinds\DoubtSettled;
 use App\Models\HireStanding;
 use App\Models\HireState;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
+use Illuminate\Support\Facades\DB;
+use JadeLedger\Core\Reading\Outcome;
 
 /**
  * A walk while a batch is posted to it: read once under the machine's lock, and anew only after an entry that moved it.
@@ -21,6 +24,11 @@ final class WalkInHand
     private bool $isFresh = false;
 
     private ?bool $another = null;
+
+    private ?RestingOn $resting = null;
+
+    /** @var array<string, true>|null by line */
+    private ?array $stopped = null;
 
     /** @param  array<string, LedgerEntry>  $known those of the batch's entries that the ledger has already, by id */
     private function __construct(private readonly Walk $walk, private readonly array $known)
@@ -66,8 +74,28 @@ final class WalkInHand
         return $this->known[$id] ?? ($this->head->has($id) ? LedgerEntry::query()->where('id', $id)->first() : null);
     }
 
+    /** What the entries of this person rest on; asked for once, and again after something that is in doubt or settles a doubt. */
+    public function restingOn(string $actorId): RestingOn
+    {
+        return $this->resting ??= RestingOn::of($this->walk->id, $actorId);
+    }
+
+    /** Whether this line says stop now; which ones do is asked for once in a batch and kept up with what is posted. */
+    public function isStopped(string $line): bool
+    {
+        $this->stopped ??= array_fill_keys(DB::table('walk_lines')->where('walk_id', $this->walk->id)->where('outcome', Outcome::Stop->value)->pluck('key')->all(), true);
+
+        return isset($this->stopped[$line]);
+    }
+
     public function posted(LedgerEntry $entry, EntryKind $kind): void
     {
+        if (! $kind instanceof AnswersALine || ($entry->judgement()['verdict']['outcome'] ?? null) === Outcome::Stop->value) {
+            $this->stopped = null;
+        }
+        if ($entry->doubts() !== [] || $kind instanceof DoubtSettled) {
+            $this->resting = null;
+        }
         $this->head->moveTo($entry);
         $this->isFresh = $this->isFresh && $kind instanceof AnswersALine;
     }

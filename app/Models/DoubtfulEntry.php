@@ -38,18 +38,6 @@ final class DoubtfulEntry extends Projection
         ]);
     }
 
-    /** Whether what this person posts to this walk rests on something that nobody has looked at. */
-    public static function hasOpenOf(string $walkId, string $actorId): bool
-    {
-        return self::openOf($walkId, $actorId)->exists();
-    }
-
-    /** The state that this person says the machine is in, by a crossing that nobody has looked at. */
-    public static function lastStage(string $walkId, string $actorId): ?string
-    {
-        return self::openOf($walkId, $actorId)->whereNotNull('stage')->orderByDesc('sequence')->value('stage');
-    }
-
     /** @return Builder<self> */
     public static function openOf(string $walkId, string $actorId): Builder
     {

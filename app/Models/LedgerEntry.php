@@ -31,6 +31,9 @@ final class LedgerEntry extends Projection
     /** @var array<string, mixed>|null */
     private ?array $laterJudgement = null;
 
+    /** @var array<string, mixed>|null the text is decoded once: projecting asks for several members */
+    private ?array $decoded = null;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -85,8 +88,8 @@ final class LedgerEntry extends Projection
     /** @return array<string, mixed> */
     private function member(string $name): array
     {
-        $body = json_decode($this->body, true, flags: JSON_THROW_ON_ERROR);
+        $this->decoded ??= (array) json_decode($this->body, true, flags: JSON_THROW_ON_ERROR);
 
-        return is_array($body) && is_array($body[$name] ?? null) ? $body[$name] : [];
+        return is_array($this->decoded[$name] ?? null) ? $this->decoded[$name] : [];
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Walk;
 use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Movement;
 
 /** The outs and ins of one day, in the order in which work on them has to begin. */
@@ -27,7 +28,7 @@ final readonly class PresentDay
      * @param CarbonImmutable $day midnight in the yard's own zone
      * @return array<string, mixed>
      */
-    public function of(CarbonImmutable $day, CarbonImmutable $now): array
+    public function of(CarbonImmutable $day, CarbonImmutable $now, User $reader): array
     {
         [$from, $until] = [$day->utc()->format(self::AS_STORED), $day->endOfDay()->utc()->format(self::AS_STORED)];
         $hires = Hire::query()
@@ -47,6 +48,7 @@ final readonly class PresentDay
             'ins' => $ins,
             'totals' => ['outs' => $this->totals($outs), 'ins' => $this->totals($ins)],
             'people' => $this->people(),
+            'verification' => $this->verification($reader),
         ];
     }
 
@@ -82,6 +84,14 @@ final readonly class PresentDay
             'ahead' => count($ahead),
             'ahead_seconds' => array_sum(array_column($ahead, 'work_seconds')),
         ];
+    }
+
+    /** @return array<string, mixed>|null the last nightly verification, where it failed; for leads */
+    private function verification(User $reader): ?array
+    {
+        $last = $reader->role === Role::Lead ? DB::table('verification_reports')->orderByDesc('id')->first() : null;
+
+        return $last === null || $last->holds ? null : ['at' => Moment::text(CarbonImmutable::parse($last->at, 'UTC')), 'faults' => array_slice(json_decode($last->faults, true), 0, 5)];
     }
 
     /** @return list<array<string, mixed>> who walks machines, and what each is on */

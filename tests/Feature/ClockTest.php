@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Catalogue\CatalogueShelf;
 use App\Ledger\RebuildProjections;
 use App\Models\DoubtfulEntry;
 use App\Models\Machine;
-use App\Models\QualificationRecord;
 use App\Models\Role;
 use App\Models\Walk;
 use Carbon\CarbonImmutable;
@@ -92,10 +90,7 @@ final class ClockTest extends YardTestCase
         $this->travelBack();
         $this->signedIn($technician);
         $this->walkLines($walk, $this->linesBefore($walk, 'running'));
-        QualificationRecord::query()->where('user_id', $technician->id)->delete();
-        foreach ($this->app->make(CatalogueShelf::class)->current()->qualifications as $qualification) {
-            $this->qualify($technician, $qualification->id, CarbonImmutable::now()->subDay());
-        }
+        $this->runsOut($technician);
         self::assertSame('/problems/qualification-ran-out', $this->send($walk, $this->entry('state.crossed', $this->crossing($walk, 'running')))->json('results.0.problem.type'));
 
         $dated = ['recorded_at' => self::at('-2 days')] + $this->entry('state.crossed', $this->crossing($walk, 'running'));

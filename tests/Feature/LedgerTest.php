@@ -28,6 +28,23 @@ final class LedgerTest extends YardTestCase
         DB::statement($statement);
     }
 
+    /** What the application may not do, and what nobody may as long as the guard stands. */
+    #[TestWith(['ledger_entries', 'update', 'denied'])]
+    #[TestWith(['ledger_entries', 'delete', 'denied'])]
+    #[TestWith(['audit_entries', 'delete', 'denied'])]
+    #[TestWith(['walk_plans', 'update', 'denied'])]
+    #[TestWith(['catalogue_versions', 'update', 'denied'])]
+    #[TestWith(['qualifications', 'delete', 'denied'])]
+    #[TestWith(['machines', 'delete', 'denied'])]
+    #[TestWith(['users', 'delete', 'denied'])]
+    public function test_the_application_has_no_right_to_change_what_the_ledger_rests_on(string $table, string $verb, string $said): void
+    {
+        $column = DB::getSchemaBuilder()->getColumnListing($table)[0];
+
+        $this->expectExceptionMessage($said);
+        DB::statement($verb === 'update' ? "update {$table} set `{$column}` = `{$column}`" : "delete from {$table}");
+    }
+
     public function test_each_machine_has_a_chain_of_its_own_that_holds(): void
     {
         $this->as(Role::Technician);

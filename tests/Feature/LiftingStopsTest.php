@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\QualificationRecord;
 use App\Models\Role;
 use App\Models\Walk;
 use Illuminate\Support\Facades\DB;
@@ -24,8 +23,8 @@ final class LiftingStopsTest extends YardTestCase
 
         self::assertSame('/problems/stop-needs-another', $this->send($walk, $strike())->json('results.0.problem.type'));
         self::assertSame('/problems/second-not-confirmed', $this->send($walk, $strike(['second' => $other->id]))->json('results.0.problem.type'));
-        QualificationRecord::query()->where('user_id', $other->id)->delete();
-        self::assertSame('/problems/not-qualified', $this->send($walk, $this->sealed($strike(['second' => $other->id]), 'tern-quay'))->json('results.0.problem.type'));
+        $this->runsOut($other);
+        self::assertSame('/problems/qualification-ran-out', $this->send($walk, $this->sealed($strike(['second' => $other->id]), 'tern-quay'))->json('results.0.problem.type'));
         $third = $this->person(Role::Technician);
         self::assertSame('posted', $this->send($walk, $this->sealed($strike(['second' => $third->id]), 'tern-quay'))->json('results.0.status'));
         self::assertSame('released', $this->getJson("/api/walks/{$walk->id}/release")->json('decision'));

@@ -8,7 +8,6 @@ use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\QualificationRecord;
 use App\Models\Role;
-use App\Models\User;
 use App\Models\Walk;
 use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
@@ -24,8 +23,12 @@ final class QualificationTest extends YardTestCase
     #[TestWith([0, null], 'the last day')]
     public function test_power_is_put_on_by_whoever_is_qualified_today(?int $days, ?string $problem): void
     {
-        $walk = $this->coldWalk($this->as(Role::Technician));
-        $this->only($days);
+        $this->as(Role::Technician);
+        $walk = $this->coldWalk();
+        $me = $this->signedIn($this->unqualified(Role::Technician));
+        if ($days !== null) {
+            $this->qualify($me, 'earthmoving', CarbonImmutable::now($this->app->make(YardInHand::class)->timezone())->addDays($days));
+        }
 
         $result = $this->send($walk, $this->entry('state.crossed', $this->crossing($walk, 'running')))->json('results.0');
 
@@ -35,8 +38,7 @@ final class QualificationTest extends YardTestCase
 
     public function test_a_machine_that_stands_still_may_be_looked_at_by_anybody_who_walks(): void
     {
-        $this->as(Role::Technician);
-        QualificationRecord::query()->delete();
+        $this->signedIn($this->unqualified(Role::Technician));
         $walk = $this->openWalk();
         $this->cross($walk, 'cold_isolated');
 
@@ -81,17 +83,14 @@ final class QualificationTest extends YardTestCase
         $this->post_($walk, 'tag.hung', ['reason' => 'The pedal sinks.', 'reference' => 'brk-pedal']);
         $repair = $this->entry('repair.recorded', ['words' => 'Master cylinder renewed.', 'parts' => [], 'lines' => ['brk-pedal'], 'findings' => []]);
 
-        $mechanic = $this->as(Role::Mechanic);
-        QualificationRecord::query()->where('user_id', $mechanic->id)->where('qualification', 'repairs')->delete();
+        $mechanic = $this->signedIn($this->unqualified(Role::Mechanic));
         self::assertSame('/problems/not-qualified', $this->send($walk, $repair)->json('results.0.problem.type'));
         $this->qualify($mechanic, 'repairs', CarbonImmutable::now()->addYear());
         $this->send($walk, ['id' => (string) Str::uuid7()] + $repair)->assertOk()->assertJsonPath('results.0.status', 'posted');
 
-        $second = $this->as(Role::Technician);
-        QualificationRecord::query()->where('user_id', $second->id)->delete();
+        $this->signedIn($this->unqualified(Role::Technician));
         self::assertSame('/problems/not-qualified', $this->send($walk, $this->entry('tag.lifted', []))->json('results.0.problem.type'));
-        $lead = $this->as(Role::Lead);
-        QualificationRecord::query()->where('user_id', $lead->id)->delete();
+        $this->signedIn($this->unqualified(Role::Lead));
         self::assertSame('/problems/tag-stays-lines-are-due', $this->send($walk, $this->entry('tag.lifted', []))->json('results.0.problem.type'), 'the lead answers for the yard; the due lines stay due');
     }
 
@@ -122,19 +121,8 @@ final class QualificationTest extends YardTestCase
         $this->assertFits($this->getJson('/api/people')->assertOk(), 'PeopleList');
     }
 
-    /** Leaves the person who is signed in with nothing but one qualification. */
-    private function only(?int $days): void
-    {
-        $me = auth('web')->user();
-        assert($me instanceof User);
-        QualificationRecord::query()->where('user_id', $me->id)->delete();
-        if ($days !== null) {
-            $this->qualify($me, 'earthmoving', CarbonImmutable::now($this->app->make(YardInHand::class)->timezone())->addDays($days));
-        }
-    }
-
     /** A walk on which everything before the start stands. */
-    private function coldWalk(User $by): Walk
+    private function coldWalk(): Walk
     {
         $walk = $this->openWalk();
         $first = collect($walk->plan->body['visits'])->firstWhere('stage', 'running')['lines'][0]['key'];

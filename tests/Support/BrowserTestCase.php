@@ -11,7 +11,6 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverExpectedCondition as Until;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
@@ -127,7 +126,10 @@ abstract class BrowserTestCase extends TestCase
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
 
-        return RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 20_000, 60_000);
+        $web = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 20_000, 60_000);
+        $web->manage()->timeouts()->setScriptTimeout(self::PATIENCE + 20);
+
+        return $web;
     }
 
     private static function closeBrowser(): void
@@ -172,12 +174,34 @@ abstract class BrowserTestCase extends TestCase
         $this->open($path);
     }
 
+    /** Waits within the page, in one step: asking again and again from outside costs more than what is waited for. */
     protected function wait(string $selector): RemoteWebElement
     {
-        $element = $this->web->wait(self::PATIENCE, 15)->until(Until::visibilityOfElementLocated(WebDriverBy::cssSelector($selector)), "Nothing to see of {$selector}.");
-        self::assertInstanceOf(RemoteWebElement::class, $element);
+        return $this->waitFor($selector, 'visible') ?? self::fail("Nothing to see of {$selector}.");
+    }
 
-        return $element;
+    /** @param  'visible'|'pressable'  $how pressable: enabled, and the page has stood still for long enough to answer */
+    private function waitFor(string $selector, string $how): ?RemoteWebElement
+    {
+        $element = $this->web->executeAsyncScript(<<<'JS'
+            const [selector, how, patience, done] = arguments;
+            const until = performance.now() + patience;
+            const seen = (one) => one.getClientRects().length > 0 && getComputedStyle(one).visibility !== 'hidden';
+            const look = () => {
+              const element = document.querySelector(selector);
+              if (element !== null && how === 'pressable') {
+                element.scrollIntoView({ block: 'nearest' });
+              }
+              const isThere = element !== null && seen(element);
+              if (isThere && (how === 'visible' || (!element.disabled && document.documentElement.dataset.settling === undefined))) {
+                return done(element);
+              }
+              return performance.now() > until ? done(null) : setTimeout(look, 10);
+            };
+            look();
+            JS, [$selector, $how, self::PATIENCE * 1000]);
+
+        return $element instanceof RemoteWebElement ? $element : null;
     }
 
     protected static function named(string $testId): string
@@ -192,16 +216,18 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tapOn(string $selector): void
     {
-        $this->web->executeScript('document.querySelector(arguments[0])?.scrollIntoView({block: "nearest"})', [$selector]);
-        $element = $this->web->wait(self::PATIENCE, 15)->until(Until::elementToBeClickable(WebDriverBy::cssSelector($selector)), "{$selector} cannot be pressed.");
-        assert($element instanceof RemoteWebElement);
-        $this->press($element, $selector);
+        $this->click($this->waitFor($selector, 'pressable') ?? self::fail("{$selector} cannot be pressed."), $selector);
     }
 
     /** As a hand does that looks first: the page has come to rest, and the same thing is not pressed twice at once. */
     protected function press(RemoteWebElement $element, string $name = ''): void
     {
         $this->waitForRest();
+        $this->click($element, $name);
+    }
+
+    private function click(RemoteWebElement $element, string $name): void
+    {
         if ($name !== '' && $name === $this->lastPressed) {
             $again = 420_000 - (int) ((microtime(true) - $this->lastPressedAt) * 1_000_000);
             usleep(max(0, $again));
@@ -219,8 +245,7 @@ abstract class BrowserTestCase extends TestCase
     /** Presses and holds until the frame is full. */
     protected function hold(string $testId): void
     {
-        $element = $this->web->wait(self::PATIENCE, 15)->until(Until::elementToBeClickable(WebDriverBy::cssSelector(self::named($testId))), "{$testId} cannot be held.");
-        $this->waitForRest();
+        $element = $this->waitFor(self::named($testId), 'pressable') ?? self::fail("{$testId} cannot be held.");
         $actions = new WebDriverActions($this->web);
         $actions->clickAndHold($element)->perform();
         usleep(1_100_000);
@@ -299,7 +324,6 @@ abstract class BrowserTestCase extends TestCase
     protected function assertAccessible(): void
     {
         $this->web->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
-        $this->web->manage()->timeouts()->setScriptTimeout(30);
         $violations = $this->web->executeAsyncScript(
             'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).slice(0, 4).join(" | "))), (e) => done([String(e)]));',
         );

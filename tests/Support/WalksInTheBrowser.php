@@ -183,7 +183,6 @@ trait WalksInTheBrowser
      */
     private function stride(?string $until): array
     {
-        $this->web->manage()->timeouts()->setScriptTimeout(30);
 
         return $this->web->executeAsyncScript(<<<'JS'
             const [until, done] = arguments;

@@ -70,12 +70,26 @@ abstract class YardTestCase extends TestCase
     /** Somebody who is qualified for everything. */
     protected function person(Role $role): User
     {
-        $person = User::query()->create(['name' => "The {$role->value}", 'login' => $role->value.Str::random(8), 'initials' => 'TT', 'role' => $role, 'password' => 'tern-quay']);
+        $person = $this->unqualified($role);
         foreach ($this->app->make(CatalogueShelf::class)->current()->qualifications as $qualification) {
             $this->qualify($person, $qualification->id, CarbonImmutable::now()->addYear());
         }
 
         return $person;
+    }
+
+    /** Somebody of whom no qualification was ever recorded. */
+    protected function unqualified(Role $role): User
+    {
+        return User::query()->create(['name' => "The {$role->value}", 'login' => $role->value.Str::random(8), 'initials' => 'TT', 'role' => $role, 'password' => 'tern-quay']);
+    }
+
+    /** Everything that this person is qualified for ran out yesterday: what was recorded is never taken away. */
+    protected function runsOut(User $person): void
+    {
+        foreach ($this->app->make(CatalogueShelf::class)->current()->qualifications as $qualification) {
+            $this->qualify($person, $qualification->id, CarbonImmutable::now()->subDay());
+        }
     }
 
     protected function qualify(User $person, string $qualification, CarbonImmutable $until): void

@@ -4,42 +4,77 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Ledger\Verification\VerificationDepth;
+use App\Ledger\Verification\VerificationReport;
+use App\Ledger\Verification\VerifyEverything;
 use App\Ledger\VerifyLedger;
 use App\Models\Machine;
+use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 final class LedgerVerify extends Command
 {
-    protected $signature = 'ledger:verify {machine? : fleet number; all machines when it is left out}';
+    private const FAULTS_KEPT = 50;
 
-    protected $description = 'Walk the hash chains of the ledger and name the first broken link';
+    protected $signature = 'ledger:verify {machine? : fleet number; everything when it is left out}
+        {--deep : hold plans, catalogues, photos and projections against the entries, too}
+        {--record : keep the result for the day of the lead and the metrics}';
 
-    public function handle(VerifyLedger $verify): int
+    protected $description = 'Walk the hash chains of the ledger and say what does not hold';
+
+    public function handle(VerifyEverything $verify, VerifyLedger $chain): int
     {
-        $argument = $this->argument('machine');
-        $number = is_string($argument) ? $argument : null;
-        $machines = Machine::query()->orderBy('fleet_number')->when($number !== null, static fn ($query) => $query->where('fleet_number', $number))->get();
-        if ($machines->isEmpty()) {
+        $number = $this->argument('machine');
+        if (is_string($number)) {
+            return $this->one($number, $chain);
+        }
+        $report = $verify($this->option('deep') ? VerificationDepth::Deep : VerificationDepth::Chains);
+        foreach ($report->faults as $fault) {
+            $this->error($fault);
+        }
+        if ($report->notice !== null) {
+            $this->warn($report->notice);
+        }
+        $this->line($report->holds() ? "{$report->chains} chains hold, {$report->entries} entries read." : count($report->faults).' things do not hold.');
+        if ($this->option('record')) {
+            $this->record($report);
+        }
+
+        return $report->holds() ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function one(string $number, VerifyLedger $chain): int
+    {
+        $machine = Machine::query()->where('fleet_number', $number)->first();
+        if ($machine === null) {
             $this->error("No machine has the fleet number {$number}.");
 
             return self::INVALID;
         }
-        $broken = 0;
-        $entries = 0;
-        $reports = $number === null ? $verify->all() : [];
-        foreach ($machines as $machine) {
-            $report = $reports[$machine->id] ?? $verify($machine);
-            $entries += $report->entriesRead;
-            if ($report->firstBroken !== null) {
-                $broken++;
-                $link = $report->firstBroken;
-                $this->error("{$machine->fleet_number}: broken at entry {$link->sequence} ({$link->entryId}): {$link->fault->sentence()}.");
-            }
+        $report = $chain($machine);
+        $link = $report->firstBroken;
+        $faults = array_filter([
+            $link === null ? null : "broken at entry {$link->sequence} ({$link->entryId}): {$link->fault->sentence()}.",
+            $chain->unsealed()[$machine->id] ?? null,
+        ]);
+        foreach ($faults as $fault) {
+            $this->error("{$number}: {$fault}");
         }
-        $this->line($broken === 0
-            ? ($machines->count() === 1 ? "The chain holds, {$entries} entries read." : "{$machines->count()} chains hold, {$entries} entries read.")
-            : "{$broken} of {$machines->count()} chains are broken.");
+        if ($faults === []) {
+            $this->line("The chain holds, {$report->entriesRead} entries read.");
+        }
 
-        return $broken === 0 ? self::SUCCESS : self::FAILURE;
+        return $faults === [] ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function record(VerificationReport $report): void
+    {
+        DB::table('verification_reports')->insert([
+            'at' => CarbonImmutable::now()->format('Y-m-d H:i:s.u'),
+            'holds' => $report->holds(),
+            'entries' => $report->entries,
+            'faults' => json_encode(array_slice($report->faults, 0, self::FAULTS_KEPT), JSON_THROW_ON_ERROR),
+        ]);
     }
 }

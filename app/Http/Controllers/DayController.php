@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Machine;
+use App\Models\User;
 use App\Presenters\PresentDay;
 use App\Yards\YardInHand;
 use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
 final class DayController
 {
-    public function __invoke(Request $request, PresentDay $present, YardInHand $yard): JsonResponse
+    public function __invoke(Request $request, PresentDay $present, YardInHand $yard, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
         $valid = $request->validate(['date' => ['sometimes', 'date_format:Y-m-d']]);
@@ -23,6 +25,6 @@ final class DayController
         $day = isset($valid['date']) ? CarbonImmutable::createFromFormat('!Y-m-d', $valid['date'], $zone) : $now->setTimezone($zone)->startOfDay();
         assert($day instanceof CarbonImmutable);
 
-        return response()->json($present->of($day, $now));
+        return response()->json($present->of($day, $now, $user));
     }
 }

@@ -38,7 +38,7 @@ final readonly class FindingPlaced implements EntryKind
     {
         $family = $context->catalogue->family($context->model->familyId);
         $proposal = ($this->grade)($entry->payload, $context->catalogue, $family);
-        self::photosMustBeHere($entry->texts('photos'));
+        $thumbnails = self::photosMustBeHere($entry->texts('photos'));
         $wanted = $entry->optional('severity');
         $severity = $wanted === null ? $proposal->severity : Severity::from($wanted);
         if ($proposal->severity->isGraverThan($severity)) {
@@ -54,15 +54,22 @@ final readonly class FindingPlaced implements EntryKind
             'because' => $proposal->reason,
             'source' => ['kind' => $proposal->source->kind->value, 'words' => $proposal->source->words],
             'severity' => $severity->value,
-        ];
+        ] + $thumbnails;
     }
 
-    /** @param  list<string>  $photos */
-    public static function photosMustBeHere(array $photos): void
+    /**
+     * @param list<string> $photos
+     * @return array<string, mixed> the digests of their thumbnails, to be written down with the entry
+     */
+    public static function photosMustBeHere(array $photos): array
     {
-        if (Photo::query()->whereIn('sha256', $photos)->count() !== count(array_unique($photos))) {
+        $kept = Photo::query()->whereIn('sha256', $photos)->pluck('thumbnail_sha256', 'sha256')->all();
+        if (count($kept) !== count(array_unique($photos))) {
             throw Refused::because('photo_not_here', 422, [], ['photos' => [Words::say('problems.photo_not_here.title')]]);
         }
+        $thumbnails = array_filter($kept);
+
+        return $thumbnails === [] ? [] : ['thumbnails' => $thumbnails];
     }
 
     public function project(LedgerEntry $entry): void

@@ -37,11 +37,11 @@ final class FindingSeenAgain implements EntryKind
         if ($finding->walk_id === $context->walk->id) {
             throw Refused::because('found_on_this_walk');
         }
-        FindingPlaced::photosMustBeHere($entry->texts('photos'));
+        $thumbnails = FindingPlaced::photosMustBeHere($entry->texts('photos'));
         if ($this->isGone($entry)) {
             return $finding->severity === Severity::Stop
                 ? throw Refused::because('stop_does_not_vanish', 409, ['number' => $finding->number])
-                : ['comparison' => Comparison::Gone->value, 'severity' => $finding->severity->value, 'size_before_mm' => $finding->size_mm];
+                : ['comparison' => Comparison::Gone->value, 'severity' => $finding->severity->value, 'size_before_mm' => $finding->size_mm] + $thumbnails;
         }
         $comparison = Comparison::between(
             Quantity::of($finding->size_mm ?? 0, Unit::Millimetre),
@@ -51,7 +51,7 @@ final class FindingSeenAgain implements EntryKind
         // A note that grows between checkout and return becomes hold. Common practice, no source.
         $severity = $comparison === Comparison::Worse && $finding->severity === Severity::Note ? Severity::Hold : $finding->severity;
 
-        return ['comparison' => $comparison->value, 'severity' => $severity->value, 'size_before_mm' => $finding->size_mm];
+        return ['comparison' => $comparison->value, 'severity' => $severity->value, 'size_before_mm' => $finding->size_mm] + $thumbnails;
     }
 
     private function isGone(IncomingEntry $entry): bool

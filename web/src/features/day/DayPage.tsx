@@ -41,7 +41,7 @@ export default function DayPage() {
   if (day.data === undefined) {
     return <Notice words={whatToDo(day.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void day.refetch()} />;
   }
-  const { outs, ins, now, totals, people } = day.data;
+  const { outs, ins, now, totals, people, verification } = day.data;
   const next = nextToStart(outs);
   const height = Math.max(outs.reduce((sum, row) => sum + rowHeight(row), 0), ins.reduce((sum, row) => sum + rowHeight(row), 0), 520);
 
@@ -66,6 +66,14 @@ export default function DayPage() {
         <Link className="day-doubts" to="/doubts" data-testid="day-doubts">
           <Mark outcome="stop" /> {t('day.in_doubt', { count: doubtful })}
         </Link>
+      )}
+      {verification !== null && (
+        <section className="day-doubts" role="alert" data-testid="verification">
+          <Mark outcome="stop" />
+          <p>
+            {t('day.verification', { time: clock(verification.at) })} {verification.faults.join(' ')}
+          </p>
+        </section>
       )}
       {open.error !== null && (
         <p className="day-problem" role="alert">

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Ledger\Verification\CheckpointFiles;
+use App\Ledger\Verification\DigestTables;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use JadeLedger\Core\Ledger\ChainEnd;
+use JadeLedger\Core\Ledger\Checkpoint;
+
+/** Writes down how everything stands, signed, outside the database. */
+final readonly class TakeCheckpoint
+{
+    public function __construct(private CheckpointFiles $files, private DigestTables $tables)
+    {
+    }
+
+    /** @throws \RuntimeException when the checkpoints before it do not hold: a new one would cover up what is wrong */
+    public function __invoke(): Checkpoint
+    {
+        $yards = array_values(array_map(strval(...), DB::table('yards')->orderBy('id')->pluck('id')->all()));
+        $read = $this->files->read($yards);
+        if ($read->faults !== []) {
+            throw new \RuntimeException("No checkpoint was taken, for those before it do not hold: {$read->faults[0]}");
+        }
+        $before = $read->newest();
+        $checkpoint = DB::transaction(fn (): Checkpoint => new Checkpoint(
+            ($before->number ?? 0) + 1,
+            CarbonImmutable::now()->utc()->format('Y-m-d\TH:i:s\Z'),
+            $before?->digest(),
+            $yards,
+            self::chains(),
+            $this->tables->all(),
+        ));
+        $this->files->write($checkpoint);
+
+        return $checkpoint;
+    }
+
+    /** @return array<string, ChainEnd> by machine */
+    private static function chains(): array
+    {
+        $last = DB::table('ledger_entries')->selectRaw('machine_id, max(sequence) as sequence')->groupBy('machine_id');
+        $ends = [];
+        foreach (DB::table('ledger_entries as entry')->joinSub($last, 'last', static fn ($join) => $join->on('entry.machine_id', 'last.machine_id')->on('entry.sequence', 'last.sequence'))
+            ->orderBy('entry.machine_id')->get(['entry.machine_id', 'entry.sequence', 'entry.hash']) as $row) {
+            $ends[$row->machine_id] = new ChainEnd((int) $row->sequence, $row->hash);
+        }
+
+        return $ends;
+    }
+}
