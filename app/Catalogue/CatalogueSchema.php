@@ -66,8 +66,18 @@ final readonly class CatalogueSchema
             'additionalProperties' => 'does not know '.implode(', ', $leaf->args()['properties'] ?? []),
             'enum' => 'has to be one of: '.implode(', ', array_map(strval(...), (array) ($schema->enum ?? []))),
             'type' => 'has to be '.$this->typeInWords($leaf->args()['expected'] ?? ''),
-            'pattern' => str_contains((string) ($schema->pattern ?? ''), '[0-9]+(') ? 'has to be a figure, such as 12 or 3.5' : lcfirst($formatter->formatErrorMessage($leaf)),
+            'pattern' => self::figureInWords((string) ($schema->pattern ?? '')) ?? lcfirst($formatter->formatErrorMessage($leaf)),
             default => lcfirst($formatter->formatErrorMessage($leaf)),
+        };
+    }
+
+    private static function figureInWords(string $pattern): ?string
+    {
+        return match (true) {
+            ! str_contains($pattern, '[0-9]+(') => null,
+            str_starts_with($pattern, '^(?=.*[1-9])') => 'has to be a figure above nought, such as 12 or 3.5',
+            str_starts_with($pattern, '^[0-9]') => 'has to be a figure that is not below nought, such as 0 or 3.5',
+            default => 'has to be a figure, such as 12 or 3.5',
         };
     }
 

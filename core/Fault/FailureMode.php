@@ -7,7 +7,8 @@ namespace JadeLedger\Core\Fault;
 /**
  * The failure mode identifier of a trouble code, 0 to 31.
  *
- * Source: SAE J1939-73 Appendix A. 22 to 30 are reserved.
+ * Source: SAE J1939-73 Appendix A. 22 to 30 are reserved: a machine that sends one is believed, and how grave it is nobody
+ * knows.
  */
 final readonly class FailureMode
 {
@@ -15,10 +16,10 @@ final readonly class FailureMode
     {
     }
 
-    /** @throws NoSuchCode outside 0 to 31, and where nothing is assigned */
+    /** @throws NoSuchCode outside 0 to 31 */
     public static function of(int $number): self
     {
-        return $number < 0 || $number > 31 || ($number >= 22 && $number <= 30) ? throw NoSuchCode::failureMode($number) : new self($number);
+        return $number < 0 || $number > 31 ? throw NoSuchCode::failureMode($number) : new self($number);
     }
 
     public function severity(): ?FaultSeverity

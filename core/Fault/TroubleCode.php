@@ -9,6 +9,12 @@ final readonly class TroubleCode
 {
     private const HIGHEST_PARAMETER = 524_287;
 
+    /** Source: SAE J1939-73, DM1 with no active code. */
+    private const NO_FAULT = '00000000';
+
+    /** Source: SAE J1939-73, occurrence count not available. */
+    private const COUNT_UNKNOWN = 127;
+
     private function __construct(public int $parameter, public FailureMode $mode, public ?int $occurrences)
     {
     }
@@ -20,13 +26,13 @@ final readonly class TroubleCode
     }
 
     /**
-     * From the four bytes of a diagnostic message, as eight hexadecimal digits.
+     * From the four bytes of a diagnostic message, as eight hexadecimal digits; nothing where they say that there is no fault.
      *
      * Source: SAE J1939-73, conversion version 4.
      *
      * @throws NoSuchCode when they are not four bytes, or packed in an older way
      */
-    public static function fromBytes(string $hex): self
+    public static function fromBytes(string $hex): ?self
     {
         $bytes = preg_match('/^[0-9A-Fa-f]{8}$/D', $hex) === 1 ? array_map(hexdec(...), str_split($hex, 2)) : throw NoSuchCode::bytes($hex);
         [$low, $middle, $high, $last] = array_map(intval(...), $bytes);
@@ -34,6 +40,8 @@ final readonly class TroubleCode
             throw NoSuchCode::bytes($hex);
         }
 
-        return self::of($low + 256 * $middle + 65_536 * ($high >> 5), $high & 31, $last & 127);
+        $count = $last & 127;
+
+        return $hex === self::NO_FAULT ? null : self::of($low + 256 * $middle + 65_536 * ($high >> 5), $high & 31, $count === self::COUNT_UNKNOWN ? null : $count);
     }
 }

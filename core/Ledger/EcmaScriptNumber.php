@@ -20,9 +20,7 @@ final class EcmaScriptNumber
         if ($value === 0.0) {
             return '0';
         }
-        // var_export writes the shortest digits that read back to the same double, whatever the ini settings are.
-        $shortest = var_export(abs($value), true);
-        [$mantissa, $exponent] = array_pad(explode('E', $shortest), 2, '0');
+        [$mantissa, $exponent] = explode('e', self::shortest(abs($value)));
         [$whole, $fraction] = array_pad(explode('.', $mantissa), 2, '');
         $point = strlen($whole) + (int) $exponent;
         $padded = $whole.$fraction;
@@ -30,6 +28,19 @@ final class EcmaScriptNumber
         $digits = rtrim(ltrim($padded, '0'), '0');
 
         return ($value < 0 ? '-' : '').self::place($digits, $point);
+    }
+
+    /** The fewest digits that read back to the same double, whatever the ini settings say about precision. */
+    private static function shortest(float $value): string
+    {
+        for ($digits = 0; $digits < 16; $digits++) {
+            $text = sprintf("%.{$digits}e", $value);
+            if ((float) $text === $value) {
+                return $text;
+            }
+        }
+
+        return sprintf('%.16e', $value);
     }
 
     /** @param  int  $point where the decimal point stands, counted from the left of the digits */

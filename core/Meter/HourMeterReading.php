@@ -14,7 +14,8 @@ use JadeLedger\Core\Reading\Verdict;
  * Whether an hour meter can be right: it never runs backwards and never gains more hours than have passed.
  *
  * A reading that contradicts this is not refused, for meters are replaced and people misread: it is posted as disputed,
- * with a photo and a reason, and looked into. Common practice, no source; an hour has sixty minutes.
+ * with a photo and a reason, and looked into. A meter that showed nearly all nines begins again at nought: that is no
+ * running backwards where the hours from there fit the time that passed. Common practice, no source; an hour has sixty minutes.
  */
 final readonly class HourMeterReading
 {
@@ -31,13 +32,18 @@ final readonly class HourMeterReading
         $gain = $reading->minus($last);
         $elapsed = $this->history->elapsed->in(Unit::Hour);
         $working = ["{$reading->text()} h − {$last->text()} h = {$gain->text()} h"];
+        $most = $elapsed->plus($this->oneStep());
+        $round = $gain->plus(Quantity::of(10 ** $this->limits->wholeDigits, Unit::Hour));
+        if ($gain->isNegative() && ! $round->isGreaterThan($most)) {
+            return Verdict::stands(new Phrase('meter.rolled_over', ['gain' => $round->text(), 'last' => $last->text()]), [...$working, "{$gain->text()} h + 10^{$this->limits->wholeDigits} h = {$round->text()} h"], $this->limits->source());
+        }
 
         return match (true) {
             $gain->isNegative() => Verdict::disputed(
                 new Phrase('meter.ran_backwards', ['last' => $last->text(), 'gap' => $gain->negated()->text()]),
                 $working, $this->limits->source(), new Phrase('meter.confirm'),
             ),
-            $gain->isGreaterThan($elapsed->plus($this->oneStep())) => Verdict::disputed(
+            $gain->isGreaterThan($most) => Verdict::disputed(
                 new Phrase('meter.gained_too_much', ['gain' => $gain->text(), 'elapsed' => (string) $elapsed->decimal(1)]),
                 [...$working, "{$gain->text()} h > {$elapsed->decimal(1)} h"], $this->limits->source(), new Phrase('meter.confirm'),
             ),

@@ -22,12 +22,16 @@ final readonly class Quantity
     }
 
     /**
-     * @param BigNumber|int|string $value a decimal text or exact number; floats are refused by the type on purpose
+     * @param BigNumber|int|string $value a plain decimal text such as "-12.5", or an exact number; fractions, exponents and white
+     *                                    space are refused, and floats by the type on purpose
      *
      * @throws NotANumber when the text is no number
      */
     public static function of(BigNumber|int|string $value, Unit $unit): self
     {
+        if (is_string($value) && preg_match('/^-?\d{1,15}(\.\d{1,15})?$/D', $value) !== 1) {
+            throw NotANumber::text($value);
+        }
         try {
             return new self(BigRational::of($value), $unit);
         } catch (MathException) {
@@ -50,6 +54,18 @@ final readonly class Quantity
         $base = $this->value->multipliedBy($this->unit->factor())->plus($this->unit->offset());
 
         return new self($base->minus($unit->offset())->dividedBy($unit->factor())->simplified(), $unit);
+    }
+
+    /**
+     * The same difference in another unit: a step of 10 °C is one of 18 °F.
+     *
+     * @throws UnitsDoNotMatch when the other unit measures something else
+     */
+    public function differenceIn(Unit $unit): self
+    {
+        $this->mustMatch($unit);
+
+        return new self($this->value->multipliedBy($this->unit->factor())->dividedBy($unit->factor())->simplified(), $unit);
     }
 
     public function plus(self $other): self

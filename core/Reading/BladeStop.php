@@ -20,6 +20,16 @@ final readonly class BladeStop implements ScaleReading
     {
     }
 
+    public static function walkedBehind(Source $source): self
+    {
+        return new self(Quantity::of(3, Unit::Second), $source);
+    }
+
+    public static function ridden(Source $source): self
+    {
+        return new self(Quantity::of(5, Unit::Second), $source);
+    }
+
     public function source(): Source
     {
         return $this->source;
@@ -40,6 +50,10 @@ final readonly class BladeStop implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
+        if ($observation->value->isZero()) {
+            return Verdict::open(new Phrase('watch.not_run'), [], $this->source, new Phrase('watch.again'));
+        }
+
         return BandVerdict::of($this->bands()->of($observation->value), ['seconds' => $observation->value->text(), 'most' => $this->most->text()], ["{$observation->value->text()} s : {$this->most->text()} s"], $this->source);
     }
 }

@@ -37,7 +37,7 @@ final readonly class ChainElongation implements ScaleReading
 
         return Bands::rising(
             Band::upTo($new->times('1.02'), Edge::Excluded, Outcome::Stands, 'chain.sound'),
-            Band::upTo($new->times('1.03'), Edge::Excluded, Outcome::Attend, 'chain.watched', 'chain.plan'),
+            Band::upTo($this->limit(), Edge::Excluded, Outcome::Attend, 'chain.watched', 'chain.plan'),
             Band::andAbove(Outcome::Stop, 'chain.stretched', 'chain.replace_both'),
         );
     }
@@ -48,6 +48,12 @@ final readonly class ChainElongation implements ScaleReading
         $new = $this->newLength()->text();
 
         return BandVerdict::of($this->bands()->of($observation->value), ['elongation' => $percent], ["{$this->pitches} × {$this->pitch->text()} mm = {$new} mm", "({$observation->value->text()} − {$new}) ÷ {$new} = {$percent} %"], $this->source);
+    }
+
+    /** From this length on the chain is replaced. */
+    public function limit(): Quantity
+    {
+        return $this->newLength()->times('1.03');
     }
 
     public function newLength(): Quantity

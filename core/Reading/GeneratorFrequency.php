@@ -6,7 +6,6 @@ namespace JadeLedger\Core\Reading;
 
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Quantity\Unit;
 
 /**
  * Frequency of a set at no load, in hertz.
@@ -41,11 +40,5 @@ final readonly class GeneratorFrequency implements ScaleReading
     public function judge(Observation $observation): Verdict
     {
         return BandVerdict::of($this->bands()->of($observation->value), ['frequency' => $observation->value->text()], ["{$this->nominal->text()} ≤ {$observation->value->text()} ≤ {$this->nominal->times('1.04')->text()} Hz"], $this->source);
-    }
-
-    /** Of a synchronous machine: speed times poles over 120. */
-    public static function ofSpeed(int $revolutionsPerMinute, int $poles): Quantity
-    {
-        return Quantity::of($revolutionsPerMinute * $poles, Unit::Hertz)->dividedBy(120);
     }
 }

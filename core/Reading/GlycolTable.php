@@ -11,7 +11,7 @@ use JadeLedger\Core\Quantity\Unit;
 /**
  * Freezing point of a mixture of ethylene glycol and water by its share of glycol.
  *
- * Straight lines between the rows, and no further than the ends.
+ * Straight lines between the rows; outside of them nothing is known, and nothing is said.
  */
 final readonly class GlycolTable
 {
@@ -26,18 +26,26 @@ final readonly class GlycolTable
         return new self([['0', '0'], ['10', '-3.2'], ['20', '-7.8'], ['30', '-14.1'], ['40', '-22.3'], ['50', '-33.8'], ['60', '-48.3']]);
     }
 
-    /** By volume, of bottled concentrate. Source: labels of concentrates of the ASTM D3306 type. */
+    /**
+     * By volume. From half and half on: labels of concentrates of the ASTM D3306 type, whose freezing points are those of
+     * inhibited coolant. Beyond 70 % protection gets worse.
+     */
     public static function byVolume(): self
     {
         return new self([['50', '-37'], ['60', '-52'], ['70', '-64']]);
     }
 
+    /** @throws OutsideTheTable */
     public function freezingPoint(BigRational $share): Quantity
     {
         return Quantity::of($this->between($share, 0, 1), Unit::Celsius);
     }
 
-    /** Per cent of glycol that freezes at a temperature. */
+    /**
+     * Per cent of glycol that freezes at a temperature.
+     *
+     * @throws OutsideTheTable
+     */
     public function share(Quantity $freezing): BigRational
     {
         return $this->between(BigRational::of((string) $freezing->in(Unit::Celsius)->decimal(6)), 1, 0);
@@ -55,7 +63,7 @@ final readonly class GlycolTable
             $here = BigRational::of($row[$from]);
             if ($falls ? $known->isGreaterThanOrEqualTo($here) : $known->isLessThanOrEqualTo($here)) {
                 if ($at === 0) {
-                    return BigRational::of($row[$to]);
+                    return $known->isEqualTo($here) ? BigRational::of($row[$to]) : throw OutsideTheTable::of($known);
                 }
                 $before = $rows[$at - 1];
                 $part = $known->minus($before[$from])->dividedBy($here->minus($before[$from]));
@@ -64,6 +72,6 @@ final readonly class GlycolTable
             }
         }
 
-        return BigRational::of($rows[count($rows) - 1][$to]);
+        throw OutsideTheTable::of($known);
     }
 }

@@ -57,9 +57,9 @@ final readonly class JudgeReading
     private function onScale(ScaleReading $reading, Observation $observation): Verdict
     {
         $verdict = $reading->judge($observation);
-        $slip = UnitSlip::suspected($reading, $observation->value);
+        $slip = $verdict->outcome === Outcome::Attend ? UnitSlip::suspected($reading, $observation->value) : null;
 
-        return $slip === null || $verdict->outcome === Outcome::Stands ? $verdict : $verdict->after($slip->phrase());
+        return $slip === null ? $verdict : $verdict->after($slip->phrase());
     }
 
     /** Oil that does not look clear is attended to, however high it stands. */

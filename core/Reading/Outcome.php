@@ -15,4 +15,15 @@ enum Outcome: string
     case Stop = 'stop';
     /** Not yet known. */
     case Open = 'open';
+
+    /** How heavily it weighs beside others: a stop outweighs everything. */
+    public function weight(): int
+    {
+        return match ($this) {
+            self::Stop => 3,
+            self::Attend => 2,
+            self::Open => 1,
+            self::Stands => 0,
+        };
+    }
 }

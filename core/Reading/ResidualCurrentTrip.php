@@ -32,23 +32,23 @@ final readonly class ResidualCurrentTrip implements ScaleReading
     public function bands(): Bands
     {
         return Bands::rising(
-            Band::upTo(self::most(1), Edge::Included, Outcome::Stands, 'residual.trips'),
+            Band::upTo(self::most(), Edge::Included, Outcome::Stands, 'residual.trips'),
             Band::andAbove(Outcome::Stop, 'residual.too_slow', 'residual.no_outlet'),
         );
     }
 
     public function judge(Observation $observation): Verdict
     {
-        return BandVerdict::of($this->bands()->of($observation->value), ['time' => $observation->value->text(), 'most' => self::most(1)->text(), 'rated' => $this->rated->text()], ["{$observation->value->text()} ms : 300 ms, {$this->rated->text()} mA"], $this->source);
+        if ($observation->value->isZero()) {
+            return Verdict::open(new Phrase('watch.not_run'), [], $this->source, new Phrase('watch.again'));
+        }
+
+        return BandVerdict::of($this->bands()->of($observation->value), ['time' => $observation->value->text(), 'most' => self::most()->text(), 'rated' => $this->rated->text()], ["{$observation->value->text()} ms : 300 ms, {$this->rated->text()} mA"], $this->source);
     }
 
-    /** The longest time at one, two or five times the rated current, of a device of the general type. */
-    public static function most(int $times): Quantity
+    /** The longest time that a device of the general type may take at its rated current. */
+    public static function most(): Quantity
     {
-        return Quantity::of(match (true) {
-            $times >= 5 => 40,
-            $times >= 2 => 150,
-            default => 300,
-        }, Unit::Millisecond);
+        return Quantity::of(300, Unit::Millisecond);
     }
 }

@@ -10,7 +10,8 @@ use JadeLedger\Core\Quantity\Unit;
 /**
  * A figure that was read in one unit and typed as another.
  *
- * Suspected when it does not stand as it was typed, and the same digits in another unit of the same dimension would.
+ * Suspected when it asks for attention as it was typed, and the same digits in another unit that stands on such a gauge
+ * would stand. Never offered where the figure stops the machine, and never of a watch, which shows seconds and nothing else.
  * Common practice, no source.
  */
 final readonly class UnitSlip
@@ -19,7 +20,6 @@ final readonly class UnitSlip
     private const NEIGHBOURS = [
         [Unit::Kilopascal, Unit::PoundForcePerSquareInch, Unit::Bar],
         [Unit::Millimetre, Unit::Inch],
-        [Unit::Second, Unit::Millisecond],
         [Unit::Litre, Unit::GallonUs, Unit::GallonImperial],
     ];
 
@@ -30,7 +30,7 @@ final readonly class UnitSlip
     /** What was probably meant; nothing when the figure stands, or no other unit explains it. */
     public static function suspected(ScaleReading $reading, Quantity $typed): ?self
     {
-        if ($reading->bands()->of($typed)->outcome === Outcome::Stands) {
+        if ($reading->bands()->of($typed)->outcome !== Outcome::Attend) {
             return null;
         }
         foreach (self::NEIGHBOURS as $units) {

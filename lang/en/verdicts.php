@@ -33,6 +33,7 @@ return [
         'let_off_and_reread' => 'Let off down to Full, re-read after :minutes min.',
     ],
     'meter' => [
+        'rolled_over' => 'Went past all nines from :last h: :gain h since.',
         'first' => 'First reading of this machine.',
         'plausible' => ':gain h since the last reading.',
         'ran_backwards' => 'Lower than the last reading of :last h. Meter changed?',
@@ -44,10 +45,11 @@ return [
     'fork_tips' => ['level' => ':difference apart, up to :limit is level.', 'apart' => ':difference apart, more than :limit.'],
     'fork_angle' => ['square' => ':deviation° off the original.', 'bent' => ':deviation° off the original: bent.'],
     'chain' => ['sound' => 'Stretched by :elongation %.', 'watched' => 'Stretched by :elongation %: near its end.', 'stretched' => 'Stretched by :elongation %: worn out.', 'plan' => 'Order both chains, measure again before the next hire.', 'replace_both' => 'Replace both chains.'],
-    'tyre' => ['flat' => ':percent % of the plate.', 'low' => ':percent % of the plate.', 'right' => ':percent % of the plate.', 'high' => ':percent % of the plate.', 'let_down' => 'Do not inflate it here. Let it down, find the leak, look at rim and carcass.', 'inflate' => 'Add :change: clip-on chuck, 3 m to the side of the tread.', 'let_off' => 'Let off :change, tyre cold.'],
+    'watch' => ['not_run' => 'The clock did not run.', 'again' => 'Start it with the test and read again.'],
+    'tyre' => ['too_cold' => 'In this cold a gauge shows nothing.', 'read_warm' => 'Read it again where it is warm.', 'flat' => ':percent % of the plate.', 'low' => ':percent % of the plate.', 'right' => ':percent % of the plate.', 'high' => ':percent % of the plate.', 'let_down' => 'Do not inflate it here. Let it down, find the leak, look at rim and carcass.', 'inflate' => 'Add :change: clip-on chuck, 3 m to the side of the tread.', 'let_off' => 'Let off :change, tyre cold.'],
     'tread' => ['worn' => ':depth, the least is :least.', 'enough' => ':depth, the least is :least.', 'replace' => 'Replace the tyre; both on the axle alike.'],
     'track' => ['tight' => ':sag: too tight, the band is :least to :most.', 'right' => ':sag, within :least to :most.', 'slack' => ':sag: too slack, the band is :least to :most.', 'let_off' => 'Let grease off slowly, nobody in line with the valve; roll it and read again.', 'tension' => 'Tension it, roll it and read again, both sides.', 'pump' => 'About :strokes strokes of the grease gun, then roll it and read again, both sides.'],
-    'battery' => ['flat' => 'Flat: about :charge % charged.', 'low' => 'About :charge % charged.', 'charged' => 'About :charge % charged.', 'charge' => 'Charge it before it leaves.', 'charge_and_test' => 'Charge it, rest it, test it under load.'],
+    'battery' => ['not_at_rest' => 'Not at rest: it is being charged, or was until just now.', 'rest' => 'Let it rest, lights on for a minute, read again.', 'flat' => 'Flat: about :charge % charged.', 'low' => 'About :charge % charged.', 'charged' => 'About :charge % charged.', 'charge' => 'Charge it before it leaves.', 'charge_and_test' => 'Charge it, rest it, test it under load.'],
     'gravity' => ['low' => ':gravity at 26.7 °C: about :charge % charged.', 'charged' => ':gravity at 26.7 °C: about :charge % charged.', 'too_high' => ':gravity at 26.7 °C: too heavy for this battery.', 'spread' => 'The cells lie :spread apart, more than :most: one of them is bad.', 'competent' => 'Leave it to a battery technician.'],
     'electrolyte' => ['bare' => 'The plates are bare.', 'low' => ':level over the plates.', 'right' => ':level over the plates.', 'high' => ':level over the plates: it boils over on charge.', 'cover' => 'Cover the plates with purified water, charge, look for the cause.', 'after_charging' => 'Fill with purified water, after charging.', 'boils_over' => 'Draw some off with a pipette, neutralise what was spilt.'],
     'speed' => ['too_fast' => ':speed, at most :most.', 'slow_enough' => ':speed, at most :most.', 'tag' => 'Tag it out: it may not be driven raised.'],
@@ -62,7 +64,7 @@ return [
     'extinguisher' => ['empty' => ':pressure, under the green of :least.', 'green' => ':pressure, in the green.', 'over' => ':pressure, over the green of :most.', 'exchange' => 'Exchange it, and hang the next one with a fresh tag.'],
     'display' => ['red' => ':level %: red.', 'amber' => ':level %: amber.', 'green' => ':level %: green.', 'fill_first' => 'Fill it before anything is started; where it has a stick, the stick decides.', 'top_up' => 'Top it up and read again.'],
     'hold' => ['too_short' => 'Held for :seconds s: too short to say anything.', 'again' => 'Let it cool, then hold it for :least to :most s.', 'held' => 'Stood still for :seconds s.', 'too_long' => ':seconds s: longer than the :most s that the driveline bears.', 'cool' => 'Idle in neutral until the converter has cooled; it proves nothing more.', 'moved' => 'It moved after :seconds s.', 'tag' => 'Foot brake, revs down, end the test. Report it at once and tag it out.'],
-    'freeze' => ['protected' => 'Protected to :freeze; the yard asks for :needed.', 'thin' => 'Freezes at :freeze; the yard asks for :needed.', 'exchange' => 'Drain :litres and fill up with as much concentrate, run it warm, read again.'],
+    'freeze' => ['by_the_label' => 'Exchange it as the label of the concentrate says, run it warm, read again.', 'protected' => 'Protected to :freeze; the yard asks for :needed.', 'thin' => 'Freezes at :freeze; the yard asks for :needed.', 'exchange' => 'Drain :litres and fill up with as much concentrate, run it warm, read again.'],
     'count' => [
         'complete' => ':counted of :expected :pieces.',
         'missing' => ':counted of :expected :pieces.',
@@ -93,6 +95,7 @@ return [
         'tag' => 'Switch it off, key out, tag it out. Not started again before it is mended.',
     ],
     'paper' => [
+        'hours_unknown' => 'The meter is not known: whether it is due cannot be told.', 'read_the_meter' => 'Read the hour meter first, then this paper.', 'hours_ahead' => 'The paper says :at h, the meter shows :now h: one of them is wrong.',
         'valid' => 'Valid until :due, :days days past the end.',
         'runs_out' => 'Runs out on :due, :days days before the hire ends on :end.',
         'ran_out' => 'Ran out on :due.',

@@ -33,6 +33,7 @@ return [
         'let_off_and_reread' => 'Saque hasta Full, vuelva a leer a los :minutes min.',
     ],
     'meter' => [
+        'rolled_over' => 'Pasó de todos los nueves desde :last h: :gain h desde entonces.',
         'first' => 'Primera lectura de esta máquina.',
         'plausible' => ':gain h desde la última lectura.',
         'ran_backwards' => 'Menor que la última lectura de :last h. ¿Contador cambiado?',
@@ -44,10 +45,11 @@ return [
     'fork_tips' => ['level' => ':difference de diferencia, hasta :limit está nivelado.', 'apart' => ':difference de diferencia, más de :limit.'],
     'fork_angle' => ['square' => ':deviation° respecto al original.', 'bent' => ':deviation° respecto al original: doblada.'],
     'chain' => ['sound' => 'Alargada un :elongation %.', 'watched' => 'Alargada un :elongation %: cerca de su fin.', 'stretched' => 'Alargada un :elongation %: gastada.', 'plan' => 'Pida las dos cadenas, mida otra vez antes del próximo alquiler.', 'replace_both' => 'Cambie las dos cadenas.'],
-    'tyre' => ['flat' => ':percent % de la placa.', 'low' => ':percent % de la placa.', 'right' => ':percent % de la placa.', 'high' => ':percent % de la placa.', 'let_down' => 'No la infle aquí. Vacíela, busque la fuga, mire llanta y carcasa.', 'inflate' => 'Añada :change: boquilla con pinza, a 3 m y de lado respecto a la banda.', 'let_off' => 'Saque :change, neumático frío.'],
+    'watch' => ['not_run' => 'El reloj no corrió.', 'again' => 'Póngalo en marcha con la prueba y lea de nuevo.'],
+    'tyre' => ['too_cold' => 'Con este frío el manómetro no muestra nada.', 'read_warm' => 'Léalo de nuevo donde haga calor.', 'flat' => ':percent % de la placa.', 'low' => ':percent % de la placa.', 'right' => ':percent % de la placa.', 'high' => ':percent % de la placa.', 'let_down' => 'No la infle aquí. Vacíela, busque la fuga, mire llanta y carcasa.', 'inflate' => 'Añada :change: boquilla con pinza, a 3 m y de lado respecto a la banda.', 'let_off' => 'Saque :change, neumático frío.'],
     'tread' => ['worn' => ':depth, el mínimo es :least.', 'enough' => ':depth, el mínimo es :least.', 'replace' => 'Cambie el neumático; los dos del eje iguales.'],
     'track' => ['tight' => ':sag: demasiado tensa, la banda es de :least a :most.', 'right' => ':sag, dentro de :least a :most.', 'slack' => ':sag: demasiado floja, la banda es de :least a :most.', 'let_off' => 'Saque grasa despacio, nadie frente a la válvula; hágala rodar y lea otra vez.', 'tension' => 'Ténsela, hágala rodar y lea otra vez, los dos lados.', 'pump' => 'Unos :strokes golpes de la engrasadora, después hágala rodar y lea otra vez, los dos lados.'],
-    'battery' => ['flat' => 'Descargada: carga de un :charge % aproximadamente.', 'low' => 'Carga de un :charge % aproximadamente.', 'charged' => 'Carga de un :charge % aproximadamente.', 'charge' => 'Cárguela antes de salir.', 'charge_and_test' => 'Cárguela, déjela reposar, pruébela con carga.'],
+    'battery' => ['not_at_rest' => 'No está en reposo: se carga, o se cargaba hasta ahora.', 'rest' => 'Déjela reposar, luces encendidas un minuto, lea de nuevo.', 'flat' => 'Descargada: carga de un :charge % aproximadamente.', 'low' => 'Carga de un :charge % aproximadamente.', 'charged' => 'Carga de un :charge % aproximadamente.', 'charge' => 'Cárguela antes de salir.', 'charge_and_test' => 'Cárguela, déjela reposar, pruébela con carga.'],
     'gravity' => ['low' => ':gravity a 26,7 °C: carga de un :charge % aproximadamente.', 'charged' => ':gravity a 26,7 °C: carga de un :charge % aproximadamente.', 'too_high' => ':gravity a 26,7 °C: demasiado denso para esta batería.', 'spread' => 'Los vasos difieren en :spread, más de :most: uno está mal.', 'competent' => 'Déjelo a un técnico de baterías.'],
     'electrolyte' => ['bare' => 'Las placas están descubiertas.', 'low' => ':level sobre las placas.', 'right' => ':level sobre las placas.', 'high' => ':level sobre las placas: rebosa al cargar.', 'cover' => 'Cubra las placas con agua purificada, cargue, busque la causa.', 'after_charging' => 'Rellene con agua purificada, después de cargar.', 'boils_over' => 'Saque un poco con pipeta, neutralice lo derramado.'],
     'speed' => ['too_fast' => ':speed, como máximo :most.', 'slow_enough' => ':speed, como máximo :most.', 'tag' => 'Retírela con etiqueta: no se puede conducir elevada.'],
@@ -62,7 +64,7 @@ return [
     'extinguisher' => ['empty' => ':pressure, por debajo del verde de :least.', 'green' => ':pressure, en el verde.', 'over' => ':pressure, por encima del verde de :most.', 'exchange' => 'Cámbielo, y cuelgue el siguiente con etiqueta al día.'],
     'display' => ['red' => ':level %: rojo.', 'amber' => ':level %: ámbar.', 'green' => ':level %: verde.', 'fill_first' => 'Llénelo antes de arrancar nada; donde haya varilla, manda la varilla.', 'top_up' => 'Rellene y lea otra vez.'],
     'hold' => ['too_short' => 'Mantenido :seconds s: muy poco para decir algo.', 'again' => 'Deje enfriar, después manténgalo de :least a :most s.', 'held' => 'No se movió en :seconds s.', 'too_long' => ':seconds s: más que los :most s que aguanta la transmisión.', 'cool' => 'Ralentí en punto muerto hasta que enfríe el convertidor; no prueba nada más.', 'moved' => 'Se movió a los :seconds s.', 'tag' => 'Freno de pie, bajar vueltas, acabar la prueba. Avise enseguida y retírela con etiqueta.'],
-    'freeze' => ['protected' => 'Protegido hasta :freeze; el patio pide :needed.', 'thin' => 'Se congela a :freeze; el patio pide :needed.', 'exchange' => 'Saque :litres y ponga otro tanto de concentrado, caliéntelo en marcha, lea otra vez.'],
+    'freeze' => ['by_the_label' => 'Cámbielo según la etiqueta del concentrado, caliente el motor, lea de nuevo.', 'protected' => 'Protegido hasta :freeze; el patio pide :needed.', 'thin' => 'Se congela a :freeze; el patio pide :needed.', 'exchange' => 'Saque :litres y ponga otro tanto de concentrado, caliéntelo en marcha, lea otra vez.'],
     'count' => [
         'complete' => ':counted de :expected :pieces.',
         'missing' => ':counted de :expected :pieces.',
@@ -93,6 +95,7 @@ return [
         'tag' => 'Apague, llave fuera, retírela con etiqueta. No se arranca otra vez antes de repararla.',
     ],
     'paper' => [
+        'hours_unknown' => 'No se conoce el horómetro: no se puede saber si toca.', 'read_the_meter' => 'Lea primero el horómetro, después este documento.', 'hours_ahead' => 'El documento dice :at h, el horómetro :now h: uno está mal.',
         'valid' => 'Válido hasta :due, :days días más allá del fin.',
         'runs_out' => 'Caduca el :due, :days días antes de que acabe el alquiler el :end.',
         'ran_out' => 'Caducó el :due.',

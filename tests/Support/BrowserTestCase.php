@@ -8,6 +8,8 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\JsonWireCompat;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -201,7 +203,7 @@ abstract class BrowserTestCase extends TestCase
             look();
             JS, [$selector, $how, self::PATIENCE * 1000]);
 
-        return $element instanceof RemoteWebElement ? $element : null;
+        return is_array($element) ? new RemoteWebElement(new RemoteExecuteMethod($this->web), (string) JsonWireCompat::getElement($element), true) : null;
     }
 
     protected static function named(string $testId): string

@@ -48,6 +48,31 @@ final class FaultTest extends TestCase
         });
     }
 
+    /** SAE J1939-73: no active code is eight noughts, 127 is a count that is not known, 22 to 30 are reserved. */
+    public function test_what_a_machine_may_send_is_read_as_it_is_meant(): void
+    {
+        self::assertNull(TroubleCode::fromBytes('00000000'));
+        self::assertNull(TroubleCode::fromBytes('6E00037F')?->occurrences);
+        self::assertSame(110, TroubleCode::fromBytes('6E00037F')?->parameter);
+        self::assertSame(5, TroubleCode::fromBytes('6E000305')?->occurrences);
+        // 19 bits: 0x7FFFF is the highest, its upper three in the third byte.
+        self::assertSame(524_287, TroubleCode::fromBytes('FFFFE301')?->parameter);
+        self::assertSame(65_536, TroubleCode::fromBytes('00002301')?->parameter);
+        foreach (range(22, 30) as $reserved) {
+            self::assertNull(FailureMode::of($reserved)->severity());
+            self::assertSame(AlertLevel::Aware, (new Dashboard([], [TroubleCode::of(100, $reserved)]))->level());
+        }
+    }
+
+    /** Each of the four, oil level and pressure, coolant heat and level, far out of its range stops the engine. Source: SAE J1939-71. */
+    public function test_each_parameter_by_which_an_engine_is_lost_stops_it(): void
+    {
+        foreach ([98, 100, 110, 111] as $parameter) {
+            self::assertSame(AlertLevel::StopNow, (new Dashboard([], [TroubleCode::of($parameter, 1)]))->level(), (string) $parameter);
+        }
+        self::assertSame(AlertLevel::StopSoon, (new Dashboard([], [TroubleCode::of(99, 1)]))->level());
+    }
+
     /** A law, over 10,000 dashboards: nothing that is added makes a level lower. */
     public function test_more_lamps_and_more_codes_never_make_it_lower(): void
     {
@@ -79,7 +104,6 @@ final class FaultTest extends TestCase
     /** @return iterable<string, array{\Closure(): mixed}> */
     public static function impossible(): iterable
     {
-        yield 'a reserved failure mode' => [static fn () => TroubleCode::of(100, 22)];
         yield 'a failure mode over 31' => [static fn () => TroubleCode::of(100, 32)];
         yield 'a parameter of more than 19 bits' => [static fn () => TroubleCode::of(524_288, 0)];
         yield 'a parameter below zero' => [static fn () => TroubleCode::of(-1, 0)];
@@ -98,6 +122,8 @@ final class FaultTest extends TestCase
     private static function decoded(string $hex): array
     {
         $code = TroubleCode::fromBytes($hex);
+
+        self::assertNotNull($code);
 
         return ['spn' => $code->parameter, 'fmi' => $code->mode->number, 'cm' => 0, 'oc' => $code->occurrences ?? -1];
     }

@@ -55,7 +55,7 @@ final class LevelReadingTest extends TestCase
             $level = Levels::mm((string) ($tenths / 10));
             $added = (new SightGlassReading($glass))->judge($level)->topUp;
             self::assertNotNull($added);
-            $after = $level->plus(Quantity::of((string) $added->volume->ratioTo($glass->fluid->perUnit), Unit::Millimetre));
+            $after = $level->plus(Quantity::of($added->volume->ratioTo($glass->fluid->perUnit), Unit::Millimetre));
             self::assertFalse($after->isGreaterThan($glass->marks->full));
             self::assertTrue($glass->marks->full->minus($after)->isLessThan(Levels::mm('1.64')), 'less than a tenth of a litre is missing');
         });

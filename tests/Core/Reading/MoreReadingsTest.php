@@ -18,12 +18,14 @@ use JadeLedger\Core\Reading\GeneratorVoltage;
 use JadeLedger\Core\Reading\GlycolTable;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Reading\OutsideTheTable;
 use JadeLedger\Core\Reading\ParkBrakeHold;
 use JadeLedger\Core\Reading\PinPlay;
 use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Reading\SpecificGravity;
 use JadeLedger\Core\Reading\TiltAlarmAngle;
 use JadeLedger\Core\Reading\TrackSag;
+use JadeLedger\Core\Reading\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -111,7 +113,7 @@ final class MoreReadingsTest extends TestCase
             self::assertEqualsWithDelta($percent, $again->toFloat(), 0.001);
         }
         $last = 1.0;
-        for ($percent = 0; $percent <= 70; $percent += 5) {
+        for ($percent = 0; $percent <= 60; $percent += 5) {
             $freezes = $table->freezingPoint(BigRational::of($percent))->decimal(3)->toFloat();
             self::assertLessThanOrEqual($last, $freezes, 'more glycol never freezes earlier within the table');
             $last = $freezes;
@@ -123,9 +125,28 @@ final class MoreReadingsTest extends TestCase
     {
         self::assertSame('5.714', (string) CoolantFreezePoint::exchange(self::of('20', Unit::Litre), BigRational::of(30), BigRational::of(50))->decimal(3));
         self::assertTrue(CoolantFreezePoint::exchange(self::of('20', Unit::Litre), BigRational::of(55), BigRational::of(50))->isZero());
-        // -14.1 °C is 30 %, -33.8 °C is 50 %.
+        // -14.1 °C is 30 % and -33.8 °C 50 % by mass: 28.0 % and 47.6 % by volume, by which litres are mixed.
         $verdict = (new CoolantFreezePoint(self::of('-33.8', Unit::Celsius), self::of('20', Unit::Litre), self::source()))->judge(new Observation(self::of('-14.1', Unit::Celsius)));
-        self::assertEquals(Quantity::of('5.7', Unit::Litre), $verdict->act?->figures['litres']);
+        self::assertEquals(Quantity::of('5.4', Unit::Litre), $verdict->act?->figures['litres']);
+    }
+
+    /** Wanted -52 °C, 60 % by the label; read -37 °C, half and half: 20 L × 10 ÷ 50 = 4 L. Beyond the labels nobody knows how much. */
+    public function test_coolant_beyond_half_and_half_goes_by_the_label_and_beyond_the_label_by_nothing(): void
+    {
+        $asks = static fn (string $needed, string $read): Verdict => (new CoolantFreezePoint(self::of($needed, Unit::Celsius), self::of('20', Unit::Litre), self::source()))->judge(new Observation(self::of($read, Unit::Celsius)));
+
+        self::assertSame('4', $asks('-52', '-37')->act?->figures['litres']->text());
+        self::assertTrue($asks('-52', '-50')->act?->figures['litres']->isGreaterThan(Quantity::zero(Unit::Litre)), 'less than asked for is never nothing to exchange');
+        self::assertSame('freeze.by_the_label', $asks('-70', '-37')->act?->key);
+        self::assertSame(Outcome::Stands, $asks('-37', '-60')->outcome);
+        foreach (['20', '90'] as $share) {
+            try {
+                GlycolTable::byVolume()->freezingPoint(BigRational::of($share));
+                self::fail("{$share} % is outside of the table.");
+            } catch (OutsideTheTable) {
+                $this->addToAssertionCount(1);
+            }
+        }
     }
 
     /** A maker's figure of 1.5 mm a stroke, invented: from 66 mm to the middle of 30 to 60 mm are 21 mm, 14 strokes. */

@@ -16,7 +16,6 @@ use JadeLedger\Core\Reading\CoolantFreezePoint;
 use JadeLedger\Core\Reading\ForkAngle;
 use JadeLedger\Core\Reading\ForkHeel;
 use JadeLedger\Core\Reading\ForkTips;
-use JadeLedger\Core\Reading\GeneratorFrequency;
 use JadeLedger\Core\Reading\GlycolTable;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Outcome;
@@ -35,6 +34,12 @@ use Tests\Support\PublishedValues;
 /** Every published example whose function the core has; the source stands in the name of each data set. */
 final class PublishedReadingsTest extends TestCase
 {
+    /** Examples of claimed functions that the core does not compute, and why. */
+    private const UNCLAIMED = [
+        'S-110.5' => 'straightness is no reading of the product',
+        'S-366.1' => 'a yard tests at the rated current', 'S-366.2' => 'a yard tests at the rated current', 'S-366.6' => 'a yard tests at the rated current',
+    ];
+
     /** What an entry publishes beside the form that the core keeps. */
     private const OTHER_FORMS = ['intercept_residual_form' => true, 'pairs' => true];
 
@@ -69,17 +74,17 @@ final class PublishedReadingsTest extends TestCase
                 return [
                     'new_mm' => $chain->newLength()->decimal(6)->toFloat(),
                     'elongation_percent' => $chain->elongation(self::of($in['measured_mm'], Unit::Millimetre))->toFloat(),
-                    'limit_mm' => $chain->newLength()->times('1.03')->decimal(6)->toFloat(),
+                    'limit_mm' => $chain->limit()->decimal(6)->toFloat(),
                     'replace' => self::stops($chain, $in['measured_mm'], Unit::Millimetre),
                 ];
             },
             'tyre_pressure_at' => static fn (array $in): array => ['gauge_kPa' => TyrePressure::at(self::of($in['gauge_kPa'], Unit::Kilopascal), self::of($in['from_C'], Unit::Celsius), self::of($in['to_C'], Unit::Celsius))->decimal(6)->toFloat()],
             'tyre_underinflated' => static fn (array $in): array => [
-                'ratio' => $in['measured'] / $in['recommended'],
+                'ratio' => TyrePressure::share(self::of($in['measured'], Unit::Kilopascal), self::of($in['recommended'], Unit::Kilopascal))->toFloat(),
                 'deflate_and_inspect' => self::stops(new TyrePressure(self::of($in['recommended'], Unit::Kilopascal), self::source()), $in['measured'], Unit::Kilopascal),
             ],
             'tread_ok' => static function (array $in): ?array {
-                $least = ['us_steer' => '3.175', 'us_other' => '1.5875', 'uk_car' => '1.6', 'uk_other' => '1.0'][$in['regime']] ?? null;
+                $least = ['us_steer' => '3.175', 'us_other' => '1.5875', 'uk_to_3500kg' => '1.6', 'uk_other' => '1.0'][$in['regime']] ?? null;
 
                 return $least === null ? null : ['ok' => self::outcome(new TreadDepth(self::of($least, Unit::Millimetre), self::source()), $in['depth_mm'], Unit::Millimetre) === Outcome::Stands];
             },
@@ -99,22 +104,21 @@ final class PublishedReadingsTest extends TestCase
             },
             'eg_volume_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byVolume()->freezingPoint(BigRational::of((string) $in['volume_percent']))->decimal(6)->toFloat()],
             'eg_mass_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byMass()->freezingPoint(BigRational::of((string) $in['mass_percent']))->decimal(6)->toFloat()],
-            'coolant_exchange_l' => static fn (array $in): ?array => isset($in['concentrate_percent']) ? null : ['drain_and_refill_l' => CoolantFreezePoint::exchange(self::of($in['system_l'], Unit::Litre), BigRational::of((string) $in['have_percent']), BigRational::of((string) $in['want_percent']))->decimal(8)->toFloat()],
+            'coolant_exchange_l' => static fn (array $in): ?array => ['drain_and_refill_l' => CoolantFreezePoint::exchange(self::of($in['system_l'], Unit::Litre), BigRational::of((string) $in['have_percent']), BigRational::of((string) $in['want_percent']), isset($in['concentrate_percent']) ? BigRational::of((string) $in['concentrate_percent']) : null)->decimal(8)->toFloat()],
             'theil_sen' => static function (array $in): array {
                 $forecast = WearForecast::from(array_map(static fn (int|float $hours, int|float $value): WearPoint => new WearPoint(self::of($hours, Unit::Hour), self::of($value, Unit::Millimetre)), $in['x'], $in['y']));
 
                 // The residual form of the intercept and the count of pairs are those of other libraries; only one form is kept here.
                 return ['slope' => $forecast?->slope->toFloat(), 'intercept_median_form' => $forecast?->start->toFloat()];
             },
-            'blade_stop_ok' => static fn (array $in): array => ['ok' => ! self::stops(new BladeStop(self::of($in['kind'] === 'riding' ? '5' : '3', Unit::Second), self::source()), $in['seconds'], Unit::Second)],
-            'generator_hz' => static fn (array $in): ?array => isset($in['rpm']) ? ['hz' => GeneratorFrequency::ofSpeed($in['rpm'], $in['poles'])->decimal(6)->toFloat()] : null,
+            'blade_stop_ok' => static fn (array $in): array => ['ok' => ! self::stops($in['kind'] === 'riding' ? BladeStop::ridden(self::source()) : BladeStop::walkedBehind(self::source()), $in['seconds'], Unit::Second)],
             'rcd_ok' => static function (array $in): ?array {
-                if ($in['test_multiple'] < 1 || ($in['type'] ?? 'general') !== 'general' || $in['trip_ms'] === null) {
+                if ($in['test_multiple'] !== 1 || ($in['type'] ?? 'general') !== 'general' || $in['trip_ms'] === null) {
                     return null;
                 }
-                $most = ResidualCurrentTrip::most($in['test_multiple']);
+                $trip = new ResidualCurrentTrip(self::of($in['rated_mA'], Unit::Milliampere), self::source());
 
-                return ['limit_ms' => $most->decimal(0)->toInt(), 'ok' => ! self::of($in['trip_ms'], Unit::Millisecond)->isGreaterThan($most)];
+                return ['limit_ms' => ResidualCurrentTrip::most()->decimal(0)->toInt(), 'ok' => ! self::stops($trip, $in['trip_ms'], Unit::Millisecond)];
             },
         ];
     }
@@ -125,6 +129,9 @@ final class PublishedReadingsTest extends TestCase
         foreach (PublishedValues::entries() as $entry) {
             $fn = explode(' | ', (string) $entry['fn'])[0];
             foreach (isset(self::claims()[$fn]) ? $entry['examples'] : [] as $example) {
+                if (isset(self::UNCLAIMED[$example['id']])) {
+                    continue;
+                }
                 yield "{$example['id']}: {$entry['source']}" => [$fn, $example['inputs'], $example['expected'], $entry['tolerance']];
             }
         }
@@ -138,18 +145,12 @@ final class PublishedReadingsTest extends TestCase
     #[DataProvider('examples')]
     public function test_the_core_comes_to_the_published_value(string $fn, array $inputs, array $expected, array $tolerance): void
     {
-        // An entry for two functions has examples of both; those of the other are told by their inputs.
-        $ours = $fn !== 'fork_angle' || isset($inputs['original_deg']);
-        $computed = $ours ? self::claims()[$fn]($inputs) : null;
-        if ($computed === null) {
-            self::assertContains($fn, ['fork_angle', 'generator_hz', 'rcd_ok', 'tread_ok'], 'only these are claimed in part');
-
-            return;
-        }
+        $computed = self::claims()[$fn]($inputs);
+        self::assertNotNull($computed, "{$fn} is claimed and computes nothing.");
         foreach (array_diff_key($expected, self::OTHER_FORMS) as $name => $value) {
             self::assertArrayHasKey($name, $computed, $fn);
             is_float($value) || (is_int($value) && is_float($computed[$name]))
-                ? self::assertEqualsWithDelta($value, $computed[$name], $tolerance['type'] === 'abs' ? $tolerance['value'] : 1e-6 * max(1, abs($value)), $name)
+                ? self::assertEqualsWithDelta($value, $computed[$name], $tolerance['type'] === 'abs' ? $tolerance['value'] : ($tolerance['type'] === 'rel' ? $tolerance['value'] : 1e-9) * abs($value), $name)
                 : self::assertSame($value, $computed[$name], $name);
         }
     }
@@ -159,6 +160,8 @@ final class PublishedReadingsTest extends TestCase
         $published = array_unique(array_map(static fn (array $entry): string => explode(' | ', (string) $entry['fn'])[0], PublishedValues::entries()));
 
         self::assertSame([], array_diff(array_keys(self::claims()), $published));
+        $ids = array_merge(...array_map(static fn (array $entry): array => array_column($entry['examples'], 'id'), PublishedValues::entries()));
+        self::assertSame([], array_diff(array_keys(self::UNCLAIMED), $ids), 'what is not claimed is published');
         self::assertGreaterThan(40, iterator_count((static fn (): iterable => yield from self::examples())()));
     }
 

@@ -15,6 +15,7 @@ use JadeLedger\Core\Reading\BatteryVoltage;
 use JadeLedger\Core\Reading\BladeStop;
 use JadeLedger\Core\Reading\ChainElongation;
 use JadeLedger\Core\Reading\ChargeTable;
+use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\DriveSpeed;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\ElectrolyteLevel;
@@ -85,7 +86,8 @@ final class ScaleReadingTest extends TestCase
         $scale = $reading->scale();
         $steps = (int) $scale->high->minus($scale->low)->ratioTo(Quantity::of($scale->step, $scale->low->unit))->toScale(0, \Brick\Math\RoundingMode::DOWN)->toInt();
         self::assertGreaterThan(5, $steps, 'an instrument with too few steps to read');
-        for ($at = 0; $at <= $steps; $at += max(1, intdiv($steps, 120))) {
+        // A watch at nought did not run: that is no figure.
+        for ($at = $scale->drawn === Drawn::Watch ? 1 : 0; $at <= $steps; $at += max(1, intdiv($steps, 120))) {
             $value = $scale->low->plus(Quantity::of($scale->step, $scale->low->unit)->times($at));
             $verdict = $reading->judge(new Observation($value));
             $band = $reading->bands()->of($value);
@@ -111,16 +113,19 @@ final class ScaleReadingTest extends TestCase
         self::assertNull($left($points('47', '48', '49')), 'what grows does not come to the lower end, and there is no upper one');
     }
 
-    /** Factors of NIST SP 811: 51 psi are 351.6 kPa, 3.5 bar are 350 kPa. */
+    /** Factors of NIST SP 811: an inch is 25.4 mm; 51 psi are 351.6 kPa. */
     public function test_a_figure_in_another_unit_is_noticed_by_its_factor_and_offered(): void
     {
         $tyre = new TyrePressure(self::of('350', Unit::Kilopascal), new Source(SourceKind::Maker, 'plate'));
         $slip = static fn (string $value): array => UnitSlip::suspected($tyre, self::of($value, Unit::Kilopascal))?->phrase()->figures ?? [];
 
-        self::assertSame(['meant' => '51 psi', 'ours' => '351.6 kPa'], $slip('51'));
-        self::assertSame(['meant' => '3.5 bar', 'ours' => '350 kPa'], $slip('3.5'));
+        $track = new TrackSag(self::mm('30'), self::mm('60'), new Source(SourceKind::Maker, 'plate'));
+        self::assertSame(['meant' => '2 in', 'ours' => '50.8 mm'], UnitSlip::suspected($track, self::mm('2'))?->phrase()->figures);
+        self::assertSame([], $slip('51'), 'what stops the machine is not explained away');
         self::assertSame([], $slip('350'), 'it stands as it is');
-        self::assertSame([], $slip('200'), 'no unit makes that right');
+        self::assertSame([], $slip('330'), 'no unit makes that right');
+        $blade = BladeStop::ridden(new Source(SourceKind::Published, 'ISO 5395-3'));
+        self::assertSame([], array_filter(array_map(static fn (int $tenths): mixed => UnitSlip::suspected($blade, self::of((string) ($tenths / 10), Unit::Second)), range(51, 150))), 'a watch shows seconds');
         self::assertSame([], array_filter(array_map(static fn (int $mm): mixed => UnitSlip::suspected(new TrackSag(self::mm('30'), self::mm('60'), new Source(SourceKind::Maker, 'plate')), self::mm((string) $mm)), range(3, 90))), 'three inches of slack and more are no slip of one');
     }
 
