@@ -15,6 +15,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use JadeLedger\Core\Refusal;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -38,7 +39,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'sanctum/*'));
         // An answer to bad input is no fault of ours.
-        $exceptions->dontReport(Refused::class);
+        $exceptions->dontReport([Refused::class, Refusal::class]);
         $exceptions->render(new RenderProblem);
     })
     ->create();

@@ -34,6 +34,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Ledger\CanonicalJson;
+use JadeLedger\Core\Refusal;
 
 /**
  * The one write path: takes a batch, stores what is valid and answers the rest entry by entry.
@@ -83,6 +84,9 @@ final readonly class PostEntries
             return DB::transaction(fn (): EntryResult => $this->post($hand, $this->shaped($raw, $clock, $seconds), $actor));
         } catch (Refused $refused) {
             return EntryResult::refused($id, $refused->problem);
+        } catch (Refusal $no) {
+            // One entry's rule is no reason to send the whole batch again, and again.
+            return EntryResult::refused($id, Problem::ofRule($no));
         }
     }
 

@@ -11,6 +11,7 @@ use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Condition;
 use JadeLedger\Core\Meter\MeterHistory;
+use JadeLedger\Core\Quantity\Dimension;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Quantity\UnknownUnit;
@@ -92,11 +93,21 @@ final class JudgeReadingOfWalk
         }
         $value = Quantity::of($figure, $unit)->in($needed);
         [$low, $high] = self::scaleOf($limits);
-        if ($value->isLessThan($low) || ($high !== null && $value->isGreaterThan($high))) {
+        if (($value->isLessThan($low) || ($high !== null && $value->isGreaterThan($high))) && ! self::isSo($value, $payload, $limits)) {
             throw Refused::because('off_the_scale', 422, ['low' => $low->text(), 'high' => $high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [Words::say('problems.off_the_scale.title')]]);
         }
 
         return $value;
+    }
+
+    /**
+     * A bad reading is the one that matters: beyond what is drawn it is asked for once more, and then taken. What cannot be,
+     * below nought or beyond a glass, is never taken.
+     */
+    private static function isSo(Quantity $value, \stdClass $payload, Limits $limits): bool
+    {
+        return ($payload->beyond_scale ?? false) === true && $limits instanceof ScaleReading
+            && (! $value->isNegative() || $value->unit->dimension() === Dimension::Temperature);
     }
 
     public static function unitOf(Limits $limits): Unit

@@ -62,6 +62,14 @@ final readonly class PostingContext
         return $this->catalogue->stage($stage);
     }
 
+    /** The state the machine comes from; none before the first crossing. */
+    public function stageBefore(): ?Stage
+    {
+        $stage = $this->doubtfulStage ?? $this->walk->stage;
+
+        return $stage === null ? null : $this->catalogue->stage($stage);
+    }
+
     /** That a check was answered while the machine was in a state in which the answer means nothing; none when it was not. */
     public function inAnotherState(Check $check): ?Judgement
     {

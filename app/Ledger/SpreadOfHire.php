@@ -11,7 +11,7 @@ use App\Models\Reading;
 use App\Models\SpreadExplanation;
 use App\Models\WalkLine;
 use Illuminate\Support\Collection;
-use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -25,14 +25,14 @@ use JadeLedger\Core\Spread\Spread;
 /** Gathers both columns of a hire for the core. */
 final class SpreadOfHire
 {
-    public function __invoke(Hire $hire, Catalogue $catalogue): Spread
+    public function __invoke(Hire $hire): Spread
     {
         $readings = Reading::query()->where('hire_id', $hire->id)->where('is_valid', true)->where('is_struck', false)->orderBy('recorded_at')->get();
 
         $column = in_array($hire->standing(), [HireStanding::Returned, HireStanding::Closed], true) ? InColumn::Finished : InColumn::Open;
 
         return new Spread(
-            $this->readings($readings, $catalogue, $column, $this->dueIn($hire)),
+            $this->readings($readings, $column, $this->dueIn($hire)),
             $this->findings($hire, $column),
             array_values(SpreadExplanation::query()->where('hire_id', $hire->id)->get()->map(static fn (SpreadExplanation $explanation): string => $explanation->line)->all()),
         );
@@ -55,13 +55,14 @@ final class SpreadOfHire
      * @param list<string>|null $dueIn
      * @return list<ReadingLine>
      */
-    private function readings(Collection $readings, Catalogue $catalogue, InColumn $column, ?array $dueIn): array
+    private function readings(Collection $readings, InColumn $column, ?array $dueIn): array
     {
         $lines = [];
         foreach ($readings->groupBy('line') as $key => $ofLine) {
             $lines[] = new ReadingLine(
                 (string) $key,
-                $catalogue->check(explode('@', (string) $key)[0])->answer,
+                // As it was read: the house rules of today may not know the line any more.
+                AnswerKind::from((string) $ofLine->last()?->judgement['kind']),
                 $this->entry($ofLine, Movement::Checkout),
                 $this->entry($ofLine, Movement::Return),
                 $dueIn !== null && ! in_array((string) $key, $dueIn, true) ? InColumn::NotAsked : $column,

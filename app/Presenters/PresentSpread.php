@@ -41,7 +41,7 @@ final readonly class PresentSpread
         $catalogue = $this->shelf->version((string) WalkPlanRecord::query()->where('walk_id', ($in ?? $out)->id)->value('catalogue_version'));
         $model = $catalogue->model($hire->machine->model_id);
         $family = $catalogue->family($model->familyId);
-        $spread = ($this->spread)($hire, $catalogue);
+        $spread = ($this->spread)($hire);
         $explanations = SpreadExplanation::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->pluck('words', 'line')->all();
         $readings = Reading::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->get();
         $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $hire->machine_id)->get()->keyBy('id');

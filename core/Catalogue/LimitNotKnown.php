@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
-final class LimitNotKnown extends \DomainException
+use JadeLedger\Core\Refusal;
+
+final class LimitNotKnown extends \DomainException implements Refusal
 {
     public static function ofModel(string $model, string $limit): self
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
-final class NotInTheCatalogue extends \DomainException
+use JadeLedger\Core\Refusal;
+
+final class NotInTheCatalogue extends \DomainException implements Refusal
 {
     public static function named(string $what, string $id): self
     {

@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Catalogue;
 
 use JadeLedger\Core\Reading\WaitLimits;
+use JadeLedger\Core\Walk\Aspect;
+use JadeLedger\Core\Walk\MachineState;
 
 /** One thing that must be true before a machine state counts as reached; confirmed by hand. */
 final readonly class StageLine
 {
-    /** @param  string|null  $waitLimit the name under which the model keeps how long to wait; then it is not a number of the catalogue */
+    /**
+     * @param string|null $waitLimit the name under which the model keeps how long to wait; then it is not a number of the catalogue
+     * @param list<Aspect> $leaves what the machine has to have been for the line to be asked: a lock that was fitted, an isolator that
+     *                             was off; without any, it is asked whichever state the machine comes from
+     */
     public function __construct(
         public string $id,
         public string $text,
@@ -17,7 +23,14 @@ final readonly class StageLine
         public Applicability $applies,
         public int $waitSeconds,
         public ?string $waitLimit = null,
+        public array $leaves = [],
     ) {
+    }
+
+    /** Whether it is asked of a machine that comes from a state; from one that nobody knows, everything is. */
+    public function isAskedFrom(?MachineState $before): bool
+    {
+        return $this->leaves === [] || $before === null || array_filter($this->leaves, static fn (Aspect $one): bool => in_array($one, $before->aspects(), true)) !== [];
     }
 
     /**
@@ -35,6 +48,6 @@ final readonly class StageLine
             throw LimitNotKnown::ofModel($model->id, $this->waitLimit);
         }
 
-        return new self($this->id, $this->text, $this->why, $this->applies, $wait->seconds, $this->waitLimit);
+        return new self($this->id, $this->text, $this->why, $this->applies, $wait->seconds, $this->waitLimit, $this->leaves);
     }
 }

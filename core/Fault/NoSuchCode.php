@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Fault;
 
+use JadeLedger\Core\Refusal;
+
 /** A number that no trouble code has. */
-final class NoSuchCode extends \DomainException
+final class NoSuchCode extends \DomainException implements Refusal
 {
     public static function failureMode(int $number): self
     {

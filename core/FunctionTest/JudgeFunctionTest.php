@@ -53,7 +53,7 @@ final readonly class JudgeFunctionTest
     private function isHeldTooShort(Check $check, TestRun $run): bool
     {
         foreach ($run->responses as $at => $response) {
-            if ($response->isAsExpected && $response->seconds !== null && $response->seconds < ($check->test[$at]->seconds ?? 0)) {
+            if ($response->isAsExpected && ($response->seconds ?? 0) < ($check->test[$at]->seconds ?? 0)) {
                 return true;
             }
         }

@@ -11,7 +11,7 @@ final readonly class StepResponse
     {
     }
 
-    /** @param  int|null  $seconds for how long it was held, where the clock of the tablet was used */
+    /** @param  int|null  $seconds for how long it was held or waited, by the clock of the tablet; a step that asks for it is not taken without */
     public static function asExpected(?int $seconds = null): self
     {
         return new self(true, '', $seconds);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\FunctionTest;
 
+use JadeLedger\Core\Refusal;
+
 /** An account of a function test that contradicts the test. */
-final class TestRunDoesNotFit extends \DomainException
+final class TestRunDoesNotFit extends \DomainException implements Refusal
 {
     private function __construct(public readonly TestRunFault $fault)
     {

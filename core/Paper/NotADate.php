@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Paper;
 
+use JadeLedger\Core\Refusal;
+
 /** There is no such day. */
-final class NotADate extends \DomainException
+final class NotADate extends \DomainException implements Refusal
 {
     public static function written(string $text): self
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Quantity;
 
-final class NotANumber extends \DomainException
+use JadeLedger\Core\Refusal;
+
+final class NotANumber extends \DomainException implements Refusal
 {
     public static function text(string $text): self
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Quantity;
 
-final class UnitsDoNotMatch extends \DomainException
+use JadeLedger\Core\Refusal;
+
+final class UnitsDoNotMatch extends \DomainException implements Refusal
 {
     public static function between(Unit $left, Unit $right): self
     {

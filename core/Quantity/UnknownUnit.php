@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Quantity;
 
-final class UnknownUnit extends \DomainException
+use JadeLedger\Core\Refusal;
+
+final class UnknownUnit extends \DomainException implements Refusal
 {
     public static function named(string $symbol): self
     {

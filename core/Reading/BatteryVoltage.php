@@ -7,7 +7,6 @@ namespace JadeLedger\Core\Reading;
 use Brick\Math\RoundingMode;
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Quantity\Unit;
 
 /**
  * Voltage of a lead-acid battery at rest, in volts.

@@ -6,9 +6,10 @@ namespace JadeLedger\Core\Reading;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use JadeLedger\Core\Refusal;
 
 /** A table was asked for something that lies beyond its first or last row. */
-final class OutsideTheTable extends \DomainException
+final class OutsideTheTable extends \DomainException implements Refusal
 {
     public static function of(BigRational $known): self
     {

@@ -21,13 +21,15 @@ final readonly class Crossing
     }
 
     /**
-     * The lines that nobody confirmed.
+     * The lines that are asked of a machine that comes from a state, and that nobody confirmed.
+     *
+     * What is asked follows from the difference of the two states, whichever order the walk takes.
      *
      * @param list<string> $confirmed
      * @return list<StageLine>
      */
-    public function unconfirmed(array $confirmed): array
+    public function unconfirmed(array $confirmed, ?MachineState $before): array
     {
-        return array_values(array_filter($this->lines, static fn (StageLine $line): bool => ! in_array($line->id, $confirmed, true)));
+        return array_values(array_filter($this->lines, static fn (StageLine $line): bool => $line->isAskedFrom($before) && ! in_array($line->id, $confirmed, true)));
     }
 }

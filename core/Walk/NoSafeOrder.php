@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Refusal;
 
-final class NoSafeOrder extends \DomainException
+final class NoSafeOrder extends \DomainException implements Refusal
 {
     /** @param  list<string>  $checks */
     public static function among(string $stage, array $checks): self

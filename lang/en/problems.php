@@ -69,7 +69,7 @@ return [
     'say_why_not' => ['title' => 'Say why', 'detail' => 'Say why ":title" cannot be told; the line stays open.'],
     'not_an_instrument' => ['title' => 'Not an instrument', 'detail' => '":title" is answered by eye.'],
     'wrong_unit' => ['title' => 'Wrong unit', 'detail' => 'This instrument is read in :unit.'],
-    'off_the_scale' => ['title' => 'Off the scale', 'detail' => 'The instrument shows :low to :high :unit. Read it again.'],
+    'off_the_scale' => ['title' => 'Off the scale', 'detail' => 'The instrument is drawn from :low to :high :unit. Read it again; if it is so, say so and post it.'],
     'unknown_look' => ['title' => 'Unknown look', 'detail' => 'Take one of: :looks.'],
     'photo_not_here' => ['title' => 'The picture has not arrived', 'detail' => 'Send the picture first, then the entry that names it.'],
     'meter_needs_confirming' => [
@@ -135,6 +135,7 @@ return [
     'before_the_opening' => ['title' => 'Before the walk was opened', 'detail' => 'The entry says that it happened before this walk was opened. Check the clock of the tablet; what you entered stays on it.'],
     'opening_too_early' => ['title' => 'The opening cannot have been then', 'detail' => 'A walk is opened after the last entry of its machine and at most :days days ago. Check the clock of the tablet, or tell the lead.'],
     'nothing_in_doubt' => ['title' => 'Nothing in doubt there', 'detail' => 'These entries are not in doubt, or somebody settled them before.'],
+    'rule_says_no' => ['title' => 'This cannot be', 'detail' => ':why'],
     'steps_not_shown' => ['title' => 'Not every step was shown', 'detail' => ':left steps are still to be shown before anybody signs.'],
     'balances_already' => ['title' => 'Nothing to explain', 'detail' => 'The line ":line" balances or is explained already.'],
     'return_walk_first' => ['title' => 'Finish the return walk', 'detail' => 'The hire can be closed when the return walk has its decision.'],

@@ -6,6 +6,7 @@ namespace App\Http\Problems;
 
 use App\Words;
 use Illuminate\Http\JsonResponse;
+use JadeLedger\Core\Refusal;
 
 /**
  * A problem detail: what went wrong and what to do about it.
@@ -43,6 +44,12 @@ final readonly class Problem
             Words::say("problems.{$name}.detail", $figures),
             $field,
         );
+    }
+
+    /** What a rule of the job says no to, in its own words. */
+    public static function ofRule(Refusal $no): self
+    {
+        return self::named('rule_says_no', 422, ['why' => $no->getMessage()]);
     }
 
     /** @return array<string, mixed> */

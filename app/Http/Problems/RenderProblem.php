@@ -12,6 +12,7 @@ use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use JadeLedger\Core\Refusal;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
@@ -29,6 +30,7 @@ final class RenderProblem
 
         return match (true) {
             $error instanceof Refused => $error->problem->respond(),
+            $error instanceof Refusal => Problem::ofRule($error)->respond(),
             $error instanceof ValidationException => $this->validation($error)->respond(),
             $error instanceof AuthenticationException => Problem::named('sign_in_first', 401)->respond(),
             $error instanceof ThrottleRequestsException => $this->throttled($error),

@@ -37,7 +37,7 @@ final readonly class HireClosed implements EntryKind
         if ($hire->standing() !== HireStanding::Returned) {
             throw Refused::because('return_walk_first', 409);
         }
-        $left = ($this->spread)($hire, $context->catalogue)->unexplained();
+        $left = ($this->spread)($hire)->unexplained();
         if ($left !== []) {
             throw Refused::because('does_not_balance', 409, ['count' => count($left)]);
         }

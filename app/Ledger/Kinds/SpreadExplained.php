@@ -32,7 +32,7 @@ final readonly class SpreadExplained implements EntryKind
 
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
-        $spread = ($this->spread)($context->walk->hire, $context->catalogue);
+        $spread = ($this->spread)($context->walk->hire);
         if (! in_array($entry->text('line'), $spread->unexplained(), true)) {
             throw Refused::because('balances_already', 409, ['line' => $entry->text('line')]);
         }

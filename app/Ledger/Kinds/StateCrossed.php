@@ -53,7 +53,7 @@ final readonly class StateCrossed implements EntryKind
         if (SecondPerson::in($crossing->stage->state, $context->actor->id, $entry->optional('second')) !== SecondPerson::NotAsked) {
             ($this->second)($entry, $context);
         }
-        $open = $crossing->unconfirmed($entry->texts('confirmed'));
+        $open = $crossing->unconfirmed($entry->texts('confirmed'), $context->stageBefore()?->state);
         if ($open !== []) {
             throw Refused::because('lines_not_confirmed', 422, ['lines' => implode(' ', array_map(static fn (StageLine $line): string => $line->text, $open))]);
         }

@@ -78,8 +78,10 @@ final class PlanWalkTest extends TestCase
         $at = static fn (string $key): int => (int) array_search($key, $order, true);
 
         self::assertLessThan($at('eng-start'), $at('eng-oil-stick'));
-        self::assertLessThan($at('brk-drive'), $at('eng-start'));
-        self::assertLessThan($at('hkp-final-walk'), $at('brk-drive'));
+        self::assertNotFalse(array_search('trn-direction', $order, true));
+        self::assertLessThan($at('trn-direction'), $at('eng-start'));
+        self::assertLessThan($at('trn-direction'), $at('saf-reverse-alarm'), 'the alarm is proved before the machine goes backwards');
+        self::assertLessThan($at('hkp-final-walk'), $at('trn-direction'));
         self::assertSame(['saf-ppe', 'hkp-area'], array_slice($order, 0, 2), 'what is worn and the place come first');
     }
 

@@ -44,7 +44,11 @@ function Station({ onNext, onRest }: { onNext: () => void; onRest: () => void })
   );
 }
 
-const passes = (ms: number) => act(() => vi.advanceTimersByTime(ms));
+const passes = (ms: number): void => {
+  void act(() => {
+    vi.advanceTimersByTime(ms);
+  });
+};
 
 describe('a finger that lifts after a hold', () => {
   it.each([50, 150, 500])('answers nothing that lies under it, %i ms after the leaf closed', (later) => {
@@ -139,6 +143,6 @@ it('keys of a keyboard are no touches', () => {
   const onNext = vi.fn();
   render(<Act testId="stands" onClick={onNext}>Stands</Act>);
   pageChanged();
-  act(() => screen.getByTestId('stands').click());
+  void act(() => screen.getByTestId('stands').click());
   expect(onNext).toHaveBeenCalledOnce();
 });

@@ -36,10 +36,13 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const [secret, setSecret] = useState('');
   const sealingKey = useSession().data?.sealing_key ?? '';
   const { busy, problem, send } = useSend();
+  // Which lines are asked follows from where the machine comes from; before the first crossing all are.
+  const before = walk.state.stage;
+  const lines = stage.lines.filter((line) => before === null || !Array.isArray(line.asked_from) || line.asked_from.includes(before));
   const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
   const { lines: blocking, byEye } = inTheWay(walk, stage, pending);
   const titleOf = (key: string): string => walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;
-  const left = stage.lines.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
+  const left = lines.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
   const choose = (chosen: Second) => {
     setSecond(chosen.person);
     setSecret(chosen.secret);
@@ -84,13 +87,13 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
               onTouch={() => setSeen((now) => (now.includes(key) ? now.filter((one) => one !== key) : [...now, key]))}
             />
           ))}
-          {stage.lines.map((line, at) => (
+          {lines.map((line, at) => (
             <CrossingLine
               key={line.id}
               line={line}
               number={at + 1}
               isConfirmed={confirmed.includes(line.id)}
-              isNext={byEye.every((key) => seen.includes(key)) && line.id === stage.lines.find((one) => !confirmed.includes(one.id))?.id}
+              isNext={byEye.every((key) => seen.includes(key)) && line.id === lines.find((one) => !confirmed.includes(one.id))?.id}
               onTouch={() => setConfirmed((before) => (before.includes(line.id) ? before.filter((id) => id !== line.id) : [...before, line.id]))}
             />
           ))}

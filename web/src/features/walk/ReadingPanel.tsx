@@ -54,11 +54,14 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   const [cannot, setCannot] = useState(false);
   const [disputing, setDisputing] = useState(false);
   const [lifting, setLifting] = useState(false);
+  // A figure beyond the scale is asked for once more before it is posted.
+  const [isSaidSo, setIsSaidSo] = useState(false);
   const { busy, problem, send, clear } = useSend();
   const reading = useReading();
   const otherUnit = useOtherUnit(instrument.unit);
   const set = (change: Partial<Draft>) => {
     clear();
+    setIsSaidSo(false);
     setDraft({ ...draft, ...change });
   };
   const setValue = (next: number) => set({ value: next, isSet: true, points: draft.points.map((one, at) => (at === draft.point ? next : one)) });
@@ -75,14 +78,16 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   const isRead = draft.points.length > 0 ? draft.points.every((one) => one !== null) : draft.isSet;
   const isWhole = isRead && (instrument.look_decides !== true || draft.look !== null);
   const [low, high] = range(instrument);
-  const value = atStep(draft.value, instrument.step);
+  const value = exactly(draft.value, instrument.step);
+  const isBeyond = (draft.points.length > 0 ? draft.points.flatMap((one) => one ?? []) : [draft.value]).some((one) => one < low || one > high);
   const payload: Schema['ReadingPostedPayload'] = {
     line: line.key,
-    ...(draft.points.length > 0 ? { points: draft.points.flatMap((one) => (one === null ? [] : [atStep(one, instrument.step)])) } : { value }),
+    ...(draft.points.length > 0 ? { points: draft.points.flatMap((one) => (one === null ? [] : [exactly(one, instrument.step)])) } : { value }),
     unit: instrument.unit,
     observed: line.conditions.flatMap((id) => (observed[id] === undefined ? [] : [observed[id]])),
     ...(instrument.kind === 'dipstick' ? { face: draft.face } : {}),
     ...(draft.look === null ? {} : { look: draft.look }),
+    ...(isBeyond ? { beyond_scale: true } : {}),
   };
   const verdict = useVerdict(walk.id, payload, walk.state.stage !== null && isWhole);
   const missing = line.conditions.flatMap((id, at) => {
@@ -108,7 +113,15 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   // Where the verdict itself asks for a top-up, reading it again is what lifts the stop.
   const liftsStop = state?.outcome === 'stop' && (state.judgement?.verdict.top_up ?? null) === null && judgement?.verdict.outcome !== 'stop';
   const isDisputed = judgement?.is_valid === true && judgement.verdict.is_disputed;
+  const asWritten = { value: figure(value), unit: unitName(instrument.unit) };
+  const plainPost = draft.points.length > 0 ? t('walk.post_points', { count: draft.points.length }) : t('walk.post', asWritten);
+  const postWords = isBeyond && isSaidSo ? t('walk.it_is_so', asWritten) : plainPost;
   const postOrAsk = () => {
+    if (isBeyond && !isSaidSo) {
+      setIsSaidSo(true);
+
+      return;
+    }
     if (isDisputed) {
       setDisputing(true);
     } else if (liftsStop) {
@@ -125,7 +138,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           <DrawnInstrument
             instrument={instrument}
             keptAs={`${walk.id}.${line.key}`}
-            value={draft.value}
+            value={Math.min(high, Math.max(low, draft.value))}
             face={draft.face}
             ghost={state?.last === undefined || state.last === null ? null : Number(state.last)}
             readOnly={!mayPost}
@@ -163,6 +176,11 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         </div>
       )}
       <ProblemWords problem={problem} />
+      {isWhole && isBeyond && (
+        <p className="slab" role="status" data-testid="beyond">
+          {t('walk.beyond', { low: figure(String(low)), high: figure(String(high)), unit: unitName(instrument.unit) })}
+        </p>
+      )}
       {mayPost && (
         <div className="reading-acts">
           <StepKey label={t('walk.less', { step: figure(String(instrument.step)), unit: unitName(instrument.unit) })} sign="−" step={`${figure(String(instrument.step))} ${unitName(instrument.unit)}`} onStep={() => setValue(clampToStep(draft.value - instrument.step, instrument.step, low, high))} />
@@ -177,7 +195,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
             </Act>
           ) : (
             <Act tone="jade" disabled={busy} testId="post" under={judgement === undefined ? undefined : under(judgement, t)} onClick={postOrAsk}>
-              {draft.points.length > 0 ? t('walk.post_points', { count: draft.points.length }) : t('walk.post', { value: figure(value), unit: unitName(instrument.unit) })}
+              {postWords}
             </Act>
           )}
           {stands ? (
@@ -189,7 +207,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           )}
         </div>
       )}
-      <NumberPad open={pad} title={line.title} unit={unitName(instrument.unit)} other={otherUnit} allowMinus={low < 0} onClose={() => setPad(false)} onSet={(typed) => setTyped(clampToStep(typed, instrument.step, low, high))} />
+      <NumberPad open={pad} title={line.title} unit={unitName(instrument.unit)} other={otherUnit} allowMinus={low < 0} onClose={() => setPad(false)} onSet={(typed) => setTyped(Number(typed.toFixed(3)))} />
       <CannotTellLeaf
         open={cannot}
         title={line.title}
@@ -269,7 +287,7 @@ function PointRow({ instrument, points, present, onPresent }: PointRowProps) {
         <li key={`point ${at}`}>
           <button type="button" aria-current={at === present ? 'true' : undefined} data-testid={`point-${at + 1}`} onClick={() => onPresent(at)}>
             <small>{at + 1}</small>
-            <b>{one === null ? '–' : figure(atStep(one, instrument.step))}</b>
+            <b>{one === null ? '–' : figure(exactly(one, instrument.step))}</b>
           </button>
         </li>
       ))}
@@ -338,6 +356,13 @@ function OutInLine({ walk, last, value, unit }: { walk: Walk; last: string | nul
 }
 
 type Walk = PanelProps['walk'];
+
+/** As it was typed; what was set by hand is written in the steps of the instrument. */
+function exactly(value: number, step: number): string {
+  const steps = value / step;
+
+  return Math.abs(steps - Math.round(steps)) < 1e-6 ? atStep(value, step) : String(value);
+}
 
 const decimals = (text: string): number => text.split('.')[1]?.length ?? 0;
 

@@ -40,7 +40,8 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
   const at = draft.responses.length;
   const step = line.test[at];
   const elapsed = useElapsed(draft.startedAt);
-  const isHeldStill = draft.startedAt !== null && step?.seconds !== undefined && step.seconds !== null && elapsed < step.seconds;
+  // Where time matters, the clock has to have run for as long.
+  const isHeldStill = step?.seconds !== undefined && step.seconds !== null && elapsed < step.seconds;
   const withTime = (response: Response): Response => (draft.startedAt === null ? response : { ...response, seconds: elapsed });
 
   const end = (responses: Response[], brokenOff?: string) =>
