@@ -78,10 +78,10 @@ final class QualificationTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $walk = $this->openWalk();
-        $this->walkUpTo($walk, 'brk-pedal');
-        $this->post_($walk, 'test.answered', ['line' => 'brk-pedal'] + self::failed());
-        $this->post_($walk, 'tag.hung', ['reason' => 'The pedal sinks.', 'reference' => 'brk-pedal']);
-        $repair = $this->entry('repair.recorded', ['words' => 'Master cylinder renewed.', 'parts' => [], 'lines' => ['brk-pedal'], 'findings' => []]);
+        $this->walkUpTo($walk, 'saf-work-lock');
+        $this->post_($walk, 'test.answered', ['line' => 'saf-work-lock'] + self::failed());
+        $this->post_($walk, 'tag.hung', ['reason' => 'The pedal sinks.', 'reference' => 'saf-work-lock']);
+        $repair = $this->entry('repair.recorded', ['words' => 'Master cylinder renewed.', 'parts' => [], 'lines' => ['saf-work-lock'], 'findings' => []]);
 
         $mechanic = $this->signedIn($this->unqualified(Role::Mechanic));
         self::assertSame('/problems/not-qualified', $this->send($walk, $repair)->json('results.0.problem.type'));

@@ -28,11 +28,11 @@ final class ReleaseTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $walk = $this->openWalk();
-        $this->walkThrough($walk, own: ['brk-drive' => null]);
+        $this->walkThrough($walk, own: ['trn-direction' => null]);
         foreach (['released', 'released_with_conditions'] as $decision) {
             foreach ([Role::Technician, Role::Lead, Role::Mechanic] as $role) {
                 $this->as($role);
-                $this->decide($walk, $decision, [['reference' => 'brk-drive', 'words' => 'drive slowly']])->assertStatus(409);
+                $this->decide($walk, $decision, [['reference' => 'trn-direction', 'words' => 'drive slowly']])->assertStatus(409);
             }
         }
     }

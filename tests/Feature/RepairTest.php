@@ -25,7 +25,7 @@ final class RepairTest extends YardTestCase
         $this->post_($walk, 'repair.recorded', $this->repair());
         $release = $this->getJson("/api/walks/{$walk->id}/release");
         $this->assertFits($release, 'Release');
-        self::assertContains('brk-pedal', $release->json('repair.still_due'));
+        self::assertContains('saf-work-lock', $release->json('repair.still_due'));
         self::assertSame('tag_stays_repaired_by_the_same', $this->refusal($walk, 'tag.lifted', []));
 
         $this->as(Role::Technician);
@@ -118,15 +118,15 @@ final class RepairTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $walk = $this->openWalk();
-        $this->walkUpTo($walk, 'brk-pedal');
-        $this->post_($walk, 'test.answered', ['line' => 'brk-pedal'] + self::failed('The pedal sinks to the floor.'));
-        $this->post_($walk, 'tag.hung', ['reason' => 'The pedal sinks to the floor.', 'reference' => 'brk-pedal']);
+        $this->walkUpTo($walk, 'saf-work-lock');
+        $this->post_($walk, 'test.answered', ['line' => 'saf-work-lock'] + self::failed('The pedal sinks to the floor.'));
+        $this->post_($walk, 'tag.hung', ['reason' => 'The pedal sinks to the floor.', 'reference' => 'saf-work-lock']);
 
         return $walk;
     }
 
     /** @param  list<string>  $lines @return array<string, mixed> */
-    private function repair(array $lines = ['brk-pedal']): array
+    private function repair(array $lines = ['saf-work-lock']): array
     {
         return ['words' => 'Master cylinder renewed, bled.', 'parts' => ['Master cylinder'], 'lines' => $lines, 'findings' => []];
     }

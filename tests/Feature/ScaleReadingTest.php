@@ -81,7 +81,7 @@ final class ScaleReadingTest extends YardTestCase
         self::assertStringContainsString('wrong-unit', $result['problem']['type']);
     }
 
-    public function test_a_tyre_in_psi_typed_as_kilopascals_is_noticed_and_offered(): void
+    public function test_a_tyre_in_psi_typed_as_kilopascals_stops_it_and_stands_in_its_own_unit(): void
     {
         $this->cross($this->walk, 'cold_isolated');
         $lines = array_column(array_merge(...array_column($this->walk->plan->body['visits'], 'lines')), null, 'key');
@@ -91,7 +91,8 @@ final class ScaleReadingTest extends YardTestCase
 
         $verdict = $this->postJson("/api/walks/{$this->walk->id}/verdicts", $this->reading($tyre['key'], $psi, 'kPa'))->assertOk();
         $this->assertFits($verdict, 'Judgement');
-        self::assertStringContainsString("{$psi} psi", (string) $verdict->json('verdict.act'));
+        self::assertSame('stop', $verdict->json('verdict.outcome'));
+        self::assertStringNotContainsString('psi', (string) $verdict->json('verdict.act'), 'what stops the machine is not explained away');
 
         $inPsi = $this->send($this->walk, $this->entry('reading.posted', $this->reading($tyre['key'], $psi, 'psi')))->json('results.0');
         self::assertSame('stands', $inPsi['judgement']['verdict']['outcome'], 'entered as it was read, it stands');

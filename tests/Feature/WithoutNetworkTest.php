@@ -28,7 +28,7 @@ final class WithoutNetworkTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $walk = $this->openWalk();
-        $this->walkThrough($walk, own: ['cab-glass' => ['answer' => 'amiss'], 'brk-drive' => null], values: ['fuel-level' => '1']);
+        $this->walkThrough($walk, own: ['cab-glass' => ['answer' => 'amiss'], 'trn-direction' => null], values: ['fuel-level' => '1']);
         $this->post_($walk, 'finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'hose cut', 'photos' => []]);
         $grounds = array_column($this->getJson("/api/walks/{$walk->id}/release")->json('grounds'), 'lifted_by', 'reference');
         $state = $this->getJson("/api/walks/{$walk->id}")->json('state');
@@ -86,9 +86,9 @@ final class WithoutNetworkTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $walk = $this->openWalk();
-        $this->walkThrough($walk, own: ['brk-drive' => null]);
+        $this->walkThrough($walk, own: ['trn-direction' => null]);
         $signed = $this->signedHere($walk);
-        $results = $this->send($walk, $this->entry('test.answered', ['line' => 'brk-drive'] + self::failed()), ...$signed)->assertOk()->json('results');
+        $results = $this->send($walk, $this->entry('test.answered', ['line' => 'trn-direction'] + self::failed()), ...$signed)->assertOk()->json('results');
 
         self::assertSame('posted', $results[0]['status']);
         self::assertSame('/problems/not-the-decision', $results[1]['problem']['type']);

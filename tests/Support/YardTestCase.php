@@ -36,7 +36,7 @@ abstract class YardTestCase extends TestCase
 
     protected Hire $hire;
 
-    private ?User $standsBy = null;
+    protected ?User $standsBy = null;
 
     public function createApplication(): Application
     {
