@@ -53,7 +53,7 @@ final readonly class OpenWalk
             throw Refused::because('not_out_yet', 409, ['number' => $hire->machine->fleet_number]);
         }
         $elsewhere = Hire::query()->where('machine_id', $hire->machine_id)->whereKeyNot($hire->id)
-            ->whereHas('state', static fn ($state) => $state->whereIn('standing', [HireStanding::WalkingOut, HireStanding::Held, HireStanding::Ready, HireStanding::Out, HireStanding::WalkingIn]))
+            ->whereHas('state', static fn ($state) => $state->whereIn('standing', [HireStanding::WalkingOut, HireStanding::Held, HireStanding::Ready, HireStanding::Out, HireStanding::Gone, HireStanding::WalkingIn]))
             ->first();
         if ($elsewhere !== null) {
             throw Refused::because('on_another_folio', 409, ['number' => $hire->machine->fleet_number, 'folio' => $elsewhere->folio]);

@@ -47,6 +47,9 @@ final readonly class PostEntries
     /** Kinds that belong to the hire and not to the machine in front of somebody. */
     private const SETTLES = ['spread.explained', 'hire.closed'];
 
+    /** What is posted to a walk whose machine left without a release. */
+    private const SETTLE_A_DEPARTURE = ['departure.settled', 'doubt.settled'];
+
     public function __construct(
         private Contract $contract,
         private EntryKinds $kinds,
@@ -190,6 +193,9 @@ final readonly class PostEntries
         $over = $walk->movement === Movement::Checkout
             ? in_array($standing, [HireStanding::Out, HireStanding::WalkingIn, HireStanding::Returned, HireStanding::Closed], true)
             : $standing === HireStanding::Closed || (! in_array($entry->kind, self::SETTLES, true) && $hand->anotherHireHasBegun());
+        if ($standing === HireStanding::Gone && $walk->movement === Movement::Checkout && ! in_array($entry->kind, self::SETTLE_A_DEPARTURE, true)) {
+            throw Refused::because('gone_settle_first', 409);
+        }
         if ($over && $entry->kind !== DoubtSettled::name()) {
             throw Refused::because('walk_is_over', 409, ['kind' => $entry->kind]);
         }

@@ -14,6 +14,8 @@ final class EntryKinds
         Kinds\WalkTakenOver::class,
         Kinds\SecondStoodBy::class,
         Kinds\DoubtSettled::class,
+        Kinds\DepartureReported::class,
+        Kinds\DepartureSettled::class,
         Kinds\StateCrossed::class,
         Kinds\CheckAnswered::class,
         Kinds\TestAnswered::class,

@@ -34,6 +34,13 @@ final readonly class HandoverOfWalk
         if ($walk->movement !== Movement::Checkout || ! in_array($walk->decision, $released, true)) {
             throw Refused::because($walk->voided === null ? 'release_first' : 'release_is_void', 409);
         }
+        $this->mustLetGo($context, $at);
+    }
+
+    /** @throws Refused with what keeps the machine here, whatever was decided before */
+    public function mustLetGo(PostingContext $context, CarbonInterface $at): void
+    {
+        $walk = $context->walk;
         $now = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf($at));
         if (! $now->letsGo($walk->coveredGrounds())) {
             throw Refused::because('release_does_not_hold', 409, ['ground' => $now->gravestBeyond($walk->coveredGrounds())->title ?? Words::say('words.decision.tagged_out')]);

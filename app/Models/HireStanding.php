@@ -11,6 +11,8 @@ enum HireStanding: string
     case Held = 'held';
     case Ready = 'ready';
     case Out = 'out';
+    /** It left on a release that the yard could not make; the lead settles what becomes of it. */
+    case Gone = 'gone';
     case WalkingIn = 'walking_in';
     case Returned = 'returned';
     case Closed = 'closed';

@@ -11,5 +11,7 @@ enum MachineStanding: string
     case Ready = 'ready';
     case Held = 'held';
     case Out = 'out';
+    /** It left on a release that the yard could not make: neither out nor in the yard. */
+    case Gone = 'gone';
     case TaggedOut = 'tagged_out';
 }

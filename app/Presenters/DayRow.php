@@ -65,7 +65,7 @@ final class DayRow
             'state' => $this->state($hire, $movement, $walk, $tallies[$walk?->id] ?? WalkTally::none(), $due, $now),
             'walk_id' => $walk?->id,
             'feeds_hire_id' => $movement === Movement::Return ? $this->next($hire, $all)?->id : null,
-            'machine_is_here' => $hire->machine->state?->standing !== MachineStanding::Out,
+            'machine_is_here' => ! in_array($hire->machine->state?->standing, [MachineStanding::Out, MachineStanding::Gone], true),
             'opens' => $this->opens($hire, $movement, $walk),
         ];
     }
@@ -108,7 +108,7 @@ final class DayRow
 
         return match (true) {
             $movement === Movement::Checkout => match ($standing) {
-                HireStanding::Booked, HireStanding::WalkingOut, HireStanding::Held, HireStanding::Stopped => 'walk',
+                HireStanding::Booked, HireStanding::WalkingOut, HireStanding::Held, HireStanding::Stopped, HireStanding::Gone => 'walk',
                 HireStanding::Ready => 'handover',
                 default => $walk === null ? 'nothing' : 'walk',
             },
@@ -126,6 +126,7 @@ final class DayRow
         [$mark, $key, $because] = match (true) {
             $walk?->decision === Decision::TaggedOut => [Outcome::Stop, 'tagged', Words::say('words.day.not_for_hire')],
             $movement === Movement::Checkout => match ($hire->standing()) {
+                HireStanding::Gone => [Outcome::Stop, 'gone_not_released', Words::say('words.day.lead_settles')],
                 HireStanding::Booked => $this->booked($hire, $due, $now),
                 HireStanding::WalkingOut => $walk?->voided !== null ? [Outcome::Stop, 'voided', ''] : [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
                 HireStanding::Held => [Outcome::Attend, 'held', $this->waits($tally)],

@@ -62,7 +62,9 @@ final readonly class PresentDay
     {
         $ofMachine = $all->groupBy('machine_id');
         $rows = $hires->map(fn (Hire $hire): array => $this->row->of($hire, $movement, $ofMachine[$hire->machine_id], $tallies, $now))->values()->all();
-        usort($rows, static fn (array $a, array $b): int => [$a['done_at'] === null, $a['start_by']] <=> [$b['done_at'] === null, $b['start_by']]);
+        // What left without a release stands above everything until the lead has settled it.
+        $order = static fn (array $row): array => [$row['standing'] !== HireStanding::Gone->value, $row['done_at'] === null, $row['start_by']];
+        usort($rows, static fn (array $a, array $b): int => $order($a) <=> $order($b));
 
         return $rows;
     }

@@ -37,7 +37,7 @@ final readonly class PresentMachine
             'bay' => $machine->bay,
             'standing' => $standing->value,
             'mark' => match ($standing) {
-                MachineStanding::TaggedOut => Outcome::Stop->value,
+                MachineStanding::TaggedOut, MachineStanding::Gone => Outcome::Stop->value,
                 MachineStanding::Held => Outcome::Attend->value,
                 MachineStanding::InYard, MachineStanding::Ready => Outcome::Stands->value,
                 MachineStanding::Out, MachineStanding::Walking => Outcome::Open->value,

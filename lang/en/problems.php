@@ -136,6 +136,8 @@ return [
     'opening_too_early' => ['title' => 'The opening cannot have been then', 'detail' => 'A walk is opened after the last entry of its machine and at most :days days ago. Check the clock of the tablet, or tell the lead.'],
     'nothing_in_doubt' => ['title' => 'Nothing in doubt there', 'detail' => 'These entries are not in doubt, or somebody settled them before.'],
     'rule_says_no' => ['title' => 'This cannot be', 'detail' => ':why'],
+    'not_gone' => ['title' => 'It is not gone', 'detail' => 'The machine is released, out or back: there is nothing to report or to settle.'],
+    'gone_settle_first' => ['title' => 'Settle its departure first', 'detail' => 'The machine left without a release. The lead says whether it was brought back or stays out.'],
     'steps_not_shown' => ['title' => 'Not every step was shown', 'detail' => ':left steps are still to be shown before anybody signs.'],
     'balances_already' => ['title' => 'Nothing to explain', 'detail' => 'The line ":line" balances or is explained already.'],
     'return_walk_first' => ['title' => 'Finish the return walk', 'detail' => 'The hire can be closed when the return walk has its decision.'],

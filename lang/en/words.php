@@ -22,6 +22,8 @@ return [
     'entry' => [
         'walk_opened' => 'Walk opened',
         'second_stood_by' => 'Second person',
+        'departure_reported' => 'Left without a release',
+        'departure_settled' => 'Departure settled',
         'doubt_settled' => 'Doubt settled',
         'state_crossed' => 'Machine state',
         'finding_placed' => 'Finding',
@@ -51,6 +53,8 @@ return [
         'not_back' => 'Not back yet',
         'opens_when_in' => 'Opens when its In closes',
         'walking' => 'Walking, :done of :all',
+        'gone_not_released' => 'Gone, not released',
+        'lead_settles' => 'The lead settles it',
         'voided' => 'Release void, decide anew',
         'held' => 'Held',
         'ready' => 'Released, to hand over',

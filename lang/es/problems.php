@@ -136,6 +136,8 @@ return [
     'opening_too_early' => ['title' => 'No pudo abrirse entonces', 'detail' => 'Una revisión se abre después de la última entrada de su máquina y hace como mucho :days días. Revise el reloj de la tableta o avise al encargado.'],
     'nothing_in_doubt' => ['title' => 'Nada en duda', 'detail' => 'Estas entradas no están en duda, o alguien las resolvió antes.'],
     'rule_says_no' => ['title' => 'Esto no puede ser', 'detail' => ':why'],
+    'not_gone' => ['title' => 'No se ha ido', 'detail' => 'La máquina está liberada, fuera o de vuelta: nada que avisar ni que resolver.'],
+    'gone_settle_first' => ['title' => 'Resuelva antes su salida', 'detail' => 'La máquina salió sin liberarse. El encargado dice si volvió o se queda fuera.'],
     'steps_not_shown' => ['title' => 'Faltan pasos por mostrar', 'detail' => 'Quedan :left pasos por mostrar antes de que nadie firme.'],
     'balances_already' => ['title' => 'Nada que explicar', 'detail' => 'La línea ":line" cuadra o ya está explicada.'],
     'return_walk_first' => ['title' => 'Termine la revisión de vuelta', 'detail' => 'El alquiler se cierra cuando la revisión de vuelta tiene su decisión.'],

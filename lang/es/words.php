@@ -22,6 +22,8 @@ return [
     'entry' => [
         'walk_opened' => 'Revisión abierta',
         'second_stood_by' => 'Segunda persona',
+        'departure_reported' => 'Salió sin liberar',
+        'departure_settled' => 'Salida resuelta',
         'doubt_settled' => 'Duda resuelta',
         'state_crossed' => 'Estado de la máquina',
         'finding_placed' => 'Hallazgo',
@@ -51,6 +53,8 @@ return [
         'not_back' => 'Aún no ha vuelto',
         'opens_when_in' => 'Se abre al cerrar su vuelta',
         'walking' => 'En revisión, :done de :all',
+        'gone_not_released' => 'Se fue sin liberar',
+        'lead_settles' => 'Lo resuelve el encargado',
         'voided' => 'Liberación anulada, decida de nuevo',
         'held' => 'Retenida',
         'ready' => 'Liberada, por entregar',

@@ -13,6 +13,7 @@ import { Stamp } from '../../marks/Stamp';
 import { clock, shortDate } from '../../app/figures';
 import { useMe } from '../session/useSession';
 import { DecisionWithoutNetwork } from './DecisionWithoutNetwork';
+import { GoneNotReleased } from './GoneNotReleased';
 import { ProblemWords } from '../../app/ProblemWords';
 import { RepairPart } from './RepairPart';
 import { TagIt } from './TagIt';
@@ -76,7 +77,8 @@ export function DecisionLeaf({ walk, known, open, post, mayPost, onClose, onGoLi
       )}
       {release.isError && !isOutOfReach && <p role="status">{whatToDo(release.error, t('state.no_answer'))}</p>}
       {isOutOfReach && <DecisionWithoutNetwork walk={walk} known={known} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
-      {data !== undefined && (
+      {data !== undefined && walk.state.hire_standing === 'gone' && <GoneNotReleased post={post} />}
+      {data !== undefined && walk.state.hire_standing !== 'gone' && (
         <>
           {data.tag !== null ? (
             <>

@@ -1,7 +1,11 @@
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Act } from '../../app/Act';
 import { outbox } from '../../offline/outbox';
 import type { KeptEntry } from '../../offline/store';
+import { ProblemWords } from '../../app/ProblemWords';
+import { useSend } from './useSend';
+import { usePost } from './useWalk';
 import { together } from './together';
 import type { Walk } from './types';
 
@@ -29,12 +33,32 @@ export function NotTaken({ entries, walk }: Props) {
             {group[0].problem?.detail}
             {group.length > 1 && ` ${t('outbox.so_many', { count: group.length })}`}
           </p>
+          {group[0].entry.kind === 'handover.signed' && <ItHasLeft walkId={group[0].walkId} />}
           <Act testId="read-refusal" onClick={() => void group.reduce((before, one) => before.then(() => outbox.read(one.entry.id)), Promise.resolve())}>
             {t('outbox.read')}
           </Act>
         </div>
       ))}
     </section>
+  );
+}
+
+/** Signed for out of reach, refused by the yard, and driven away: that is said at once. */
+function ItHasLeft({ walkId }: { walkId: string }) {
+  const { t } = useTranslation();
+  const post = usePost(walkId);
+  const { busy, problem, send } = useSend();
+  const [isTold, setIsTold] = useState(false);
+
+  return isTold ? (
+    <p role="status">{t('outbox.left_told')}</p>
+  ) : (
+    <>
+      <Act testId="it-has-left" disabled={busy} under={t('outbox.it_has_left_under')} onClick={() => void send(() => post('departure.reported', {})).then(setIsTold)}>
+        {t('outbox.it_has_left')}
+      </Act>
+      <ProblemWords problem={problem} />
+    </>
   );
 }
 

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\Refused;
+use App\Ledger\EntryKind;
+use App\Ledger\HandoverOfWalk;
+use App\Ledger\IncomingEntry;
+use App\Ledger\PostingContext;
+use App\Models\HireStanding;
+use App\Models\HireState;
+use App\Models\LedgerEntry;
+use App\Models\MachineStanding;
+use App\Models\MachineState;
+use App\Models\Role;
+use App\Models\User;
+
+/**
+ * The lead settled a machine that had left without a release: it was brought back and its walk goes on, or it stays out,
+ * which is a release like any other and is computed as one.
+ */
+final readonly class DepartureSettled implements EntryKind
+{
+    public function __construct(private HandoverOfWalk $handover)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'departure.settled';
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role === Role::Lead;
+    }
+
+    public function judge(IncomingEntry $entry, PostingContext $context): array
+    {
+        if ($context->walk->hire->refresh()->standing() !== HireStanding::Gone) {
+            throw Refused::because('not_gone', 409);
+        }
+        if ($entry->text('how') === 'stays_out') {
+            $this->handover->mustLetGo($context, $entry->recordedAt);
+        }
+
+        return [];
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $staysOut = $entry->payload()['how'] === 'stays_out';
+        HireState::query()->where('hire_id', $entry->hire_id)->update($staysOut
+            ? ['standing' => HireStanding::Out, 'out_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]
+            : ['standing' => HireStanding::WalkingOut]);
+        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => $staysOut ? MachineStanding::Out : MachineStanding::Walking]);
+    }
+}
