@@ -18,7 +18,7 @@ return [
         'grown_damage' => 'Grown since Out.',
         'not_looked_at' => 'Nobody looked at it again.',
     ],
-    'machine' => ['in_yard' => 'In the yard', 'walking' => 'Being walked', 'ready' => 'Released, not handed over', 'held' => 'Held', 'out' => 'Out', 'tagged_out' => 'Tagged out'],
+    'machine' => ['in_yard' => 'In the yard', 'walking' => 'Being walked', 'ready' => 'Released, not handed over', 'held' => 'Held', 'out' => 'Out', 'gone' => 'Gone, not released', 'tagged_out' => 'Tagged out'],
     'entry' => [
         'walk_opened' => 'Walk opened',
         'second_stood_by' => 'Second person',

@@ -18,7 +18,7 @@ return [
         'grown_damage' => 'Ha crecido desde la salida.',
         'not_looked_at' => 'Nadie volvió a mirarlo.',
     ],
-    'machine' => ['in_yard' => 'En el patio', 'walking' => 'En revisión', 'ready' => 'Liberada, sin entregar', 'held' => 'Retenida', 'out' => 'Fuera', 'tagged_out' => 'Retirada con etiqueta'],
+    'machine' => ['in_yard' => 'En el patio', 'walking' => 'En revisión', 'ready' => 'Liberada, sin entregar', 'held' => 'Retenida', 'out' => 'Fuera', 'gone' => 'Se fue sin liberar', 'tagged_out' => 'Retirada con etiqueta'],
     'entry' => [
         'walk_opened' => 'Revisión abierta',
         'second_stood_by' => 'Segunda persona',

@@ -69,7 +69,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const isWide = useMediaQuery('(min-width: 1001px)', { noSsr: true });
   useWakeLock();
 
-  const isOver = state.hire_standing === 'closed' || (plan.movement === 'checkout' && ['out', 'walking_in', 'returned', 'closed'].includes(state.hire_standing));
+  const isOver = state.hire_standing === 'closed' || (plan.movement === 'checkout' && ['out', 'gone', 'walking_in', 'returned', 'closed'].includes(state.hire_standing));
   const mayPost = me.may.walk && !isOver;
   // The walk stops at a bracket: the next open line needs another state than the machine is in.
   const needed = position.visit.stage;
