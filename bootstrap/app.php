@@ -6,6 +6,7 @@ use App\Http\Middleware\EndLongSessions;
 use App\Http\Middleware\HearTheLanguage;
 use App\Http\Middleware\KeepToTheTablet;
 use App\Http\Middleware\NameTheRequest;
+use App\Http\Middleware\RecognizeNavigation;
 use App\Http\Middleware\SpeakTheLanguage;
 use App\Http\Problems\Refused;
 use App\Http\Problems\RenderProblem;
@@ -24,7 +25,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__.'/../routes/console.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->prepend([NameTheRequest::class, HearTheLanguage::class]);
+        $middleware->prepend([NameTheRequest::class, HearTheLanguage::class, RecognizeNavigation::class]);
         $middleware->statefulApi();
         $middleware->throttleApi('api');
         $middleware->appendToGroup('api', SpeakTheLanguage::class);

@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use JadeLedger\Core\Refusal;
 use PDOException;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -22,12 +23,19 @@ final class RenderProblem
 {
     private const SECONDS_TO_COME_BACK = 5;
 
-    public function __invoke(Throwable $error, Request $request): ?JsonResponse
+    public function __invoke(Throwable $error, Request $request): ?Response
     {
         if (! $request->is('api/*', 'sanctum/*')) {
             return null;
         }
+        $answer = $this->answer($error);
 
+        // Somebody opened it in a window of its own: that is a person, and reads no JSON.
+        return $request->header('Sec-Fetch-Mode') === 'navigate' ? ProblemPage::of($answer) : $answer;
+    }
+
+    private function answer(Throwable $error): JsonResponse
+    {
         return match (true) {
             $error instanceof Refused => $error->problem->respond(),
             $error instanceof Refusal => Problem::ofRule($error)->respond(),

@@ -84,7 +84,7 @@ export function DecisionLeaf({ walk, known, open, post, mayPost, onClose, onGoLi
             <>
               <Stamp tone="oxide" top={t('tag.top', { number: data.tag.number })} word={t('decision.tagged_out')} reason={data.tag.reason} foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`} />
               <p>{data.tag.keys_at === null ? t('tag.keys_unknown') : t('tag.keys_are', { where: data.tag.keys_at })}</p>
-              <a href={`/api/tags/${data.tag.id}/label`} target="_blank" rel="noreferrer" data-testid="print-tag">
+              <a href={`/api/tags/${data.tag.id}/label`} target="_blank" rel="noopener" data-testid="print-tag">
                 {t('tag.print')}
               </a>
             </>
