@@ -110,9 +110,13 @@ final class BackupTest extends YardTestCase
         return $rows;
     }
 
-    /** @param  list<string>  $arguments */
+    /**
+     * The keys are in no backup: whoever restores brings them along.
+     *
+     * @param list<string> $arguments
+     */
     private function script(string $script, array $arguments, ApartStack $stack): Process
     {
-        return new Process([base_path($script), ...$arguments], base_path(), ['DB_HOST' => '127.0.0.1', 'DB_PORT' => (string) $stack->databasePort, 'DB_DATABASE' => 'jade_apart', 'LARAVEL_STORAGE_PATH' => $stack->storage, 'APP_CONFIG_CACHE' => false], timeout: 120);
+        return new Process([base_path($script), ...$arguments], base_path(), ['DB_HOST' => '127.0.0.1', 'DB_PORT' => (string) $stack->databasePort, 'DB_DATABASE' => 'jade_apart', 'LARAVEL_STORAGE_PATH' => $stack->storage, 'JADE_KEYS' => config('jade.keys_folder'), 'APP_CONFIG_CACHE' => false], timeout: 120);
     }
 }

@@ -278,7 +278,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function type(string $testId, string $text): void
     {
-        $this->wait(self::named($testId))->sendKeys($text);
+        ($this->waitFor(self::named($testId), 'pressable') ?? self::fail("Nothing can be typed into {$testId}."))->sendKeys($text);
     }
 
     /** In place of what stands there. */
