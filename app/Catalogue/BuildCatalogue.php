@@ -23,6 +23,7 @@ final class BuildCatalogue
         'isolator' => Walk\Isolator::class, 'key' => Walk\Key::class, 'engine' => Walk\Engine::class, 'temperature' => Walk\Temperature::class,
         'park_brake' => Walk\ParkBrake::class, 'posture' => Walk\Posture::class, 'articulation' => Walk\Articulation::class,
         'pressure' => Walk\Pressure::class, 'area' => Walk\Area::class, 'helper' => Walk\Helper::class, 'controls' => Walk\Controls::class,
+        'axles' => Walk\Axles::class,
     ];
 
     /** @var array<string, Walk\StateNeed> */
@@ -168,6 +169,7 @@ final class BuildCatalogue
             Walk\Area::from($tree['area']),
             Walk\Helper::from($tree['helper']),
             Walk\Controls::from($tree['controls']),
+            Walk\Axles::from($tree['axles']),
         );
     }
 

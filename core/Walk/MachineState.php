@@ -19,6 +19,7 @@ final readonly class MachineState
         public Area $area,
         public Helper $helper,
         public Controls $controls,
+        public Axles $axles,
     ) {
     }
 
@@ -27,7 +28,7 @@ final readonly class MachineState
     {
         return [
             $this->isolator, $this->key, $this->engine, $this->temperature, $this->parkBrake, $this->posture,
-            $this->articulation, $this->pressure, $this->area, $this->helper, $this->controls,
+            $this->articulation, $this->pressure, $this->area, $this->helper, $this->controls, $this->axles,
         ];
     }
 

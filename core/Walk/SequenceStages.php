@@ -82,7 +82,11 @@ final readonly class SequenceStages
         $seconds = array_map(fn (Stage $stage): int => (new Crossing($stage, $stage->linesFor($this->features)))->seconds(), $this->stages);
         $costs = [0 => [0, 0]];
         $able = [];
+        $useful = array_reduce($fits, static fn (int $all, int $fit): int => $all | $fit, 0);
         for ($choice = 1; $choice < 1 << count($this->stages); $choice++) {
+            if (($choice & ~$useful) !== 0) {
+                continue;
+            }
             // A set costs what it costs without its first stage, and that stage.
             $first = $choice & -$choice;
             [$changes, $without] = $costs[$choice ^ $first];

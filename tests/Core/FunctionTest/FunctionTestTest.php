@@ -109,7 +109,7 @@ final class FunctionTestTest extends TestCase
         $tests = array_map(static fn (Check $check): string => $check->id, self::tests());
 
         foreach (['saf-work-lock', 'brk-drive', 'mst-lift-tilt', 'saf-seat-switch', 'pto-interlock', 'gen-estop', 'ltw-mast', 'mew-estop-ground', 'mew-enable-ground',
-            'mew-axle-raise', 'mew-axle-extend-lock', 'mew-env-angle', 'mew-env-length', 'mew-aux-ground', 'mew-emerg-lower', 'mew-estop-platform', 'mew-foot-noengine',
+            'mew-axle-raise', 'mew-axle-extend-lock', 'mew-env-angle', 'mew-env-length', 'mew-aux-ground', 'mew-emerg-lower', 'mew-estop-platform',
             'mew-foot-nofunction', 'mew-deadman', 'mew-tilt-alarm', 'mew-drive-enable', 'mew-enable-window', 'mew-aux-platform', 'mew-pothole-deploy', 'mew-crush-trip'] as $id) {
             self::assertContains($id, $tests);
         }

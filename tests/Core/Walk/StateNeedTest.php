@@ -7,6 +7,7 @@ namespace Tests\Core\Walk;
 use JadeLedger\Core\Walk\Area;
 use JadeLedger\Core\Walk\Articulation;
 use JadeLedger\Core\Walk\Aspect;
+use JadeLedger\Core\Walk\Axles;
 use JadeLedger\Core\Walk\Controls;
 use JadeLedger\Core\Walk\Engine;
 use JadeLedger\Core\Walk\Helper;
@@ -99,7 +100,7 @@ final class StateNeedTest extends TestCase
     {
         return new MachineState(
             Isolator::Off, Key::Out, Engine::Stopped, Temperature::Cold, ParkBrake::Applied, Posture::Lowered,
-            Articulation::Locked, Pressure::Held, Area::AsFound, Helper::None, Controls::Nowhere,
+            Articulation::Locked, Pressure::Held, Area::AsFound, Helper::None, Controls::Nowhere, Axles::In,
         );
     }
 }
