@@ -1936,7 +1936,6 @@ return [
     'Sounds in the platform.' => 'Suena en la plataforma.',
     'At the angle of the plate, or a little before it.' => 'Al ángulo de la placa, o un poco antes.',
     'Each band is shown.' => 'Se muestra cada banda.',
-    'No crank.' => 'No gira el arranque.',
     'Stops and holds.' => 'Para y aguanta.',
     'Lamp on, drive blocked; freed by the button.' => 'Testigo encendido, marcha bloqueada; la libera el botón.',
     'Drive is dead again.' => 'La marcha está muerta otra vez.',

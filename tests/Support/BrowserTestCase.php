@@ -307,6 +307,7 @@ abstract class BrowserTestCase extends TestCase
     protected function waitUntil(callable $isSo, string $otherwise): void
     {
         $this->web->wait(self::PATIENCE, 15)->until(static fn (): bool => (bool) $isSo(), $otherwise);
+        $this->addToAssertionCount(1);
     }
 
     /**

@@ -178,7 +178,7 @@ final class PlanWalkTest extends TestCase
     {
         $states = array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('ardlow_20b')->crossings);
 
-        self::assertSame(['cold_isolated', 'key_on', 'running', 'function', 'platform', 'driving', 'just_stopped', 'secured'], $states);
+        self::assertSame(['cold_isolated', 'key_on', 'running', 'function', 'platform', 'driving', 'drive_raised', 'just_stopped', 'secured'], $states);
         self::assertNotContains('platform', array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('dromvik_14c')->crossings));
         self::assertContains('propped', array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('brennock_a30')->crossings), 'a body is propped before anybody is under it');
     }
