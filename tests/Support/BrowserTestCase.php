@@ -179,6 +179,8 @@ abstract class BrowserTestCase extends TestCase
     /** Waits within the page, in one step: asking again and again from outside costs more than what is waited for. */
     protected function wait(string $selector): RemoteWebElement
     {
+        $this->addToAssertionCount(1);
+
         return $this->waitFor($selector, 'visible') ?? self::fail("Nothing to see of {$selector}.");
     }
 
@@ -218,6 +220,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tapOn(string $selector): void
     {
+        // Before it is looked for: what is found first may be gone when the wait is over.
+        if ($selector === $this->lastPressed) {
+            usleep(max(0, 420_000 - (int) ((microtime(true) - $this->lastPressedAt) * 1_000_000)));
+        }
         $this->click($this->waitFor($selector, 'pressable') ?? self::fail("{$selector} cannot be pressed."), $selector);
     }
 
@@ -230,10 +236,6 @@ abstract class BrowserTestCase extends TestCase
 
     private function click(RemoteWebElement $element, string $name): void
     {
-        if ($name !== '' && $name === $this->lastPressed) {
-            $again = 420_000 - (int) ((microtime(true) - $this->lastPressedAt) * 1_000_000);
-            usleep(max(0, $again));
-        }
         // Whoever touches a page just as it changes sees that nothing happened, and touches again.
         for ($touch = 0; $touch < 3; $touch++) {
             $this->web->executeScript('window.touchWasTaken = false; document.addEventListener("click", () => { window.touchWasTaken = true; }, { once: true });');

@@ -2,10 +2,28 @@ import { useTranslation } from 'react-i18next';
 import { clock } from '../../app/figures';
 import type { Walk } from './types';
 
+interface Props {
+  walk: Walk;
+  /** A walk that is over is a record: nothing of it is left to do. */
+  isOver: boolean;
+  onDecide: () => void;
+}
+
 /** Time is a limit: the minutes that are left of the walk, what remains, and by when. Touched, it opens the decision. */
-export function MinutesLeft({ walk, onDecide }: { walk: Walk; onDecide: () => void }) {
+export function MinutesLeft({ walk, isOver, onDecide }: Props) {
   const { t } = useTranslation();
-  const { progress } = walk.state;
+  const { progress, tag } = walk.state;
+  if (isOver || tag !== null) {
+    return (
+      <button type="button" className={`minutes ${tag === null ? '' : 'minutes-tagged'}`} onClick={onDecide} data-testid="decision">
+        <span className="minutes-word">{t(tag === null ? 'walk.over' : 'decision.tagged_out')}</span>
+        <span className="minutes-under">
+          <span>{tag === null ? t('walk.over_under') : t('walk.tag_number', { number: tag.number })}</span>
+          {tag !== null && <span>{progress.lines_left === 0 ? t('walk.decide') : t('walk.lines_left', { count: progress.lines_left })}</span>}
+        </span>
+      </button>
+    );
+  }
 
   return (
     <button type="button" className="minutes" onClick={onDecide} data-testid="decision">

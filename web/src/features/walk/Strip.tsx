@@ -12,10 +12,11 @@ interface Props {
   onCross: (stage: string) => void;
   onDecide: () => void;
   isWide: boolean;
+  isOver: boolean;
 }
 
 /** Stage, state, place and time: brackets for the machine states over a cell for each stop. */
-export function Strip({ walk, position, pending, onCross, onDecide, isWide }: Props) {
+export function Strip({ walk, position, pending, onCross, onDecide, isWide, isOver }: Props) {
   const { t } = useTranslation();
   const { plan, state } = walk;
 
@@ -44,7 +45,7 @@ export function Strip({ walk, position, pending, onCross, onDecide, isWide }: Pr
           );
         })}
       </div>
-      {isWide && <MinutesLeft walk={walk} onDecide={onDecide} />}
+      {isWide && <MinutesLeft walk={walk} isOver={isOver} onDecide={onDecide} />}
     </section>
   );
 }

@@ -23,6 +23,7 @@ import { ShareBar } from './ShareBar';
 import { Strip } from './Strip';
 import { WalkDrawing } from './WalkDrawing';
 import { useKept } from '../../app/useKept';
+import { TaggedNotice } from './TaggedNotice';
 import { usePost, useWalk } from './useWalk';
 import { useWakeLock } from './useWakeLock';
 import { useWalkKeys } from './useWalkKeys';
@@ -107,7 +108,12 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
       sub={!isWide && mine > 0 ? t('state.kept', { count: mine }) : t(plan.movement === 'checkout' ? 'walk.for' : 'walk.from', { maker: walk.machine.maker, model: walk.machine.model, mass: figure((walk.machine.mass_kg / 1000).toFixed(1)), customer: walk.customer })}
       folio={t('walk.folio', { folio: walk.folio })}
       leaf={t(plan.movement === 'checkout' ? 'walk.out_entry' : 'walk.in_entry')}
-      notices={<NotTaken entries={notTaken.filter((one) => one.walkId === walk.id)} walk={walk} />}
+      notices={
+        <>
+          <NotTaken entries={notTaken.filter((one) => one.walkId === walk.id)} walk={walk} />
+          {state.tag !== null && <TaggedNotice tag={state.tag} onOpen={() => setDeciding(true)} />}
+        </>
+      }
       postings={postings}
       right={
         <>
@@ -115,14 +121,14 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
             {me.name}
             <span>{mine > 0 ? t('state.kept_try', { count: mine, time: nextTry === null ? '' : clock(new Date(nextTry).toISOString()) }) : isStale ? t('state.no_network') : t('walk.opened', { time: clock(walk.opened_at) })}</span>
           </div>
-          {!isWide && <MinutesLeft walk={walk} onDecide={() => setDeciding(true)} />}
+          {!isWide && <MinutesLeft walk={walk} isOver={isOver} onDecide={() => setDeciding(true)} />}
           <button type="button" data-testid="pause" onClick={() => void navigate('/')}>
-            {t(isWide ? 'walk.pause' : 'walk.pause_short')}
+            {t(isOver ? 'walk.leave' : isWide ? 'walk.pause' : 'walk.pause_short')}
           </button>
         </>
       }
     >
-      <Strip walk={walk} position={position} pending={pending} onCross={setCrossingTo} onDecide={() => setDeciding(true)} isWide={isWide} />
+      <Strip walk={walk} position={position} pending={pending} onCross={setCrossingTo} onDecide={() => setDeciding(true)} isWide={isWide} isOver={isOver} />
       {crossingStage !== undefined && (state.tag === null || crossingTo !== null) ? (
         <CrossingSheet
           key={crossingStage.id}
