@@ -328,6 +328,6 @@ trait WalksInTheBrowser
 
     protected function linesLeft(): int
     {
-        return (int) $this->web->executeScript("return /^(\\d+) line/.exec(document.querySelector('.minutes-under')?.innerText ?? '')?.[1] ?? 0");
+        return (int) $this->web->executeScript("return /^(\\d+) line/m.exec(document.querySelector('.minutes-under')?.innerText ?? '')?.[1] ?? 0");
     }
 }
