@@ -10,7 +10,7 @@ import { HoldAct } from '../../app/HoldAct';
 import { Leaf } from '../../app/Leaf';
 import { Mark } from '../../marks/Mark';
 import { Stamp } from '../../marks/Stamp';
-import { clock, shortDate } from '../../app/figures';
+import { clock, calendarDay, shortDate } from '../../app/figures';
 import { useMe } from '../session/useSession';
 import { DecisionWithoutNetwork } from './DecisionWithoutNetwork';
 import { GoneNotReleased } from './GoneNotReleased';
@@ -104,7 +104,7 @@ export function DecisionLeaf({ walk, known, open, post, mayPost, onClose, onGoLi
           )}
           {data.voided !== null && <VoidedRelease voided={data.voided} />}
           {data.tag === null && data.good_until !== null && decided?.decision !== 'held' && (
-            <p data-testid="good-until">{t('decision.good_until', { date: shortDate(data.good_until) })}</p>
+            <p data-testid="good-until">{t('decision.good_until', { date: calendarDay(data.good_until) })}</p>
           )}
           {data.tag !== null && <RepairPart walk={walk} data={data} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
           <Grounds data={data} conditions={conditions} mayLead={me.may.lead && mayPost && data.may_be_released_with_conditions} onConditions={setConditions} onGoLine={onGoLine} />

@@ -60,6 +60,14 @@ export function LinePanel(props: PanelProps) {
           </Act>
         </div>
       )}
+      {mayPost && walk.state.progress.lines_left === 0 && walk.state.tag === null && (
+        <div className="panel-state panel-all-read">
+          <p>{t('walk.all_read')}</p>
+          <Act tone="jade" testId="decide-now" onClick={props.onTag}>
+            {t(walk.state.decision === null ? 'walk.decide_now' : 'walk.see_decision')}
+          </Act>
+        </div>
+      )}
       <KnownHere walk={walk} visit={visit} mayPost={mayPost} post={props.post} onWorse={props.onKnown} />
       <AnswerPanel {...props} inState={inState} />
     </section>
