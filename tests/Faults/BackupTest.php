@@ -70,7 +70,7 @@ final class BackupTest extends YardTestCase
 
         self::$empty->emptyDatabase();
         $restored = $this->script('ops/restore.sh', [$backup], self::$empty)->mustRun();
-        self::assertStringContainsString('The chain holds', $restored->getOutput());
+        self::assertStringContainsString('1 chains hold', $restored->getOutput());
         self::assertStringContainsString('1 photos are what they were', $restored->getOutput());
 
         config(['database.connections.mariadb.port' => self::$empty->databasePort]);
