@@ -42,7 +42,8 @@ final readonly class PresentSpread
         $model = $catalogue->model($hire->machine->model_id);
         $family = $catalogue->family($model->familyId);
         $spread = ($this->spread)($hire);
-        $explanations = SpreadExplanation::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->pluck('words', 'line')->all();
+        $explanations = SpreadExplanation::query()->with('actor')->where('hire_id', $hire->id)->orderBy('recorded_at')->get()->keyBy('line')
+            ->map(static fn (SpreadExplanation $one): array => ['words' => $one->words, 'by' => PresentPerson::of($one->actor), 'at' => Moment::text($one->recorded_at)])->all();
         $readings = Reading::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->get();
         $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $hire->machine_id)->get()->keyBy('id');
 
@@ -74,7 +75,7 @@ final readonly class PresentSpread
 
     /**
      * @param Collection<int, Reading> $readings
-     * @param array<string, string> $explanations
+     * @param array<string, array<string, mixed>> $explanations
      * @return array<string, mixed>
      */
     private function reading(ReadingLine $line, Catalogue $catalogue, Collection $readings, array $explanations): array
@@ -133,7 +134,7 @@ final readonly class PresentSpread
     }
 
     /**
-     * @param array<string, string> $explanations
+     * @param array<string, array<string, mixed>> $explanations
      * @return array<string, mixed>
      */
     private function finding(FindingLine $line, Finding $finding, ?Walk $in, array $explanations): array

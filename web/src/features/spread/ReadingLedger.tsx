@@ -5,6 +5,7 @@ import { clock } from '../../app/figures';
 import { written, writtenDifference } from '../../app/units';
 import { Mark } from '../../marks/Mark';
 import { useReading } from '../session/useReading';
+import { Explained } from './Explained';
 import type { ToExplain } from './ExplainLeaf';
 
 type Spread = Schema['Spread'];
@@ -111,7 +112,7 @@ function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
           <Mark outcome={line.outcome} size={21} />
           <span>
             <b>{t(`outcome.${line.outcome}`)}.</b> {line.words}
-            {line.explanation !== null && <i>{line.explanation}</i>}
+            {line.explanation !== null && <Explained explanation={line.explanation} />}
           </span>
           {unbalanced && line.explanation === null && mayExplain && (
             <button type="button" onClick={() => onExplain({ key: line.key, title: line.name, words: line.words })}>
