@@ -102,11 +102,23 @@ final readonly class PresentSpread
             'outcome' => match (true) {
                 $line->balance->needsExplaining() => Outcome::Attend->value,
                 $line->balance === Balance::NotYetIn => Outcome::Open->value,
-                default => ($line->in->outcome ?? $line->out->outcome ?? Outcome::Open)->value,
+                default => ($line->filled->outcome ?? $line->in->outcome ?? $line->out->outcome ?? Outcome::Open)->value,
             },
+            'topped_up' => $this->toppedUp($line, $mine),
             'explanation' => $explanations[$line->key] ?? null,
             'struck' => array_values($struck->all()),
         ];
+    }
+
+    /**
+     * @param Collection<int, Reading> $mine
+     * @return array<string, string>|null
+     */
+    private function toppedUp(ReadingLine $line, Collection $mine): ?array
+    {
+        $asked = $mine->where('is_valid', true)->where('is_struck', false)->where('movement', Movement::Return)->first()?->judgement['verdict']['top_up'] ?? null;
+
+        return $line->filled === null || $asked === null ? null : ['to' => $this->figure($line->filled->value), 'litres' => (string) $asked['litres'], 'fluid' => $asked['fluid']];
     }
 
     /** The check, and where it is done when it is done in several places. */
