@@ -202,11 +202,13 @@ final class BuildCatalogue
         }
         $unit = Unit::named($tree['unit']);
 
-        return Core\Condition::measured(
+        $measured = Core\Condition::measured(
             $tree['id'], $tree['asks'], $this->source($tree['source']), $unit,
             isset($tree['at_least']) ? Quantity::of($tree['at_least'], $unit) : null,
             isset($tree['at_most']) ? Quantity::of($tree['at_most'], $unit) : null,
         );
+
+        return ($tree['may_wait'] ?? false) === true ? $measured->thatMayWait() : $measured;
     }
 
     /** @param  array<string, mixed>  $tree */

@@ -19,7 +19,7 @@ final class JudgementRecord
             'is_valid' => $judgement->isValid,
             'missing_conditions' => $judgement->validity->missing ?? [],
             'verdict' => self::verdict($judgement->verdict),
-        ];
+        ] + ($judgement->mayBeReadLater ? ['may_be_read_later' => true] : []);
     }
 
     /** @return array<string, mixed> */

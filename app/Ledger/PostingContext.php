@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
@@ -47,6 +48,18 @@ final readonly class PostingContext
     public function outcomes(): array
     {
         return $this->walk->lines()->get()->mapWithKeys(static fn (WalkLine $line): array => [$line->key => $line->outcome])->all();
+    }
+
+    /**
+     * What was read and could not count yet, and has not been read since.
+     *
+     * @return list<string> keys of lines
+     */
+    public function toBeReadLater(): array
+    {
+        return array_values(Reading::query()->where('walk_id', $this->walk->id)->where('is_struck', false)->orderBy('recorded_at')->get()->keyBy('line')
+            ->filter(static fn (Reading $last): bool => ($last->judgement['may_be_read_later'] ?? false) === true)
+            ->map(static fn (Reading $last): string => $last->line)->all());
     }
 
     public function line(string $key): PlannedLine

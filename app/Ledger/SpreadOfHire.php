@@ -59,17 +59,37 @@ final class SpreadOfHire
     {
         $lines = [];
         foreach ($readings->groupBy('line') as $key => $ofLine) {
+            $asReturned = $this->beforeTheTopUp($ofLine->where('movement', Movement::Return)->values());
             $lines[] = new ReadingLine(
                 (string) $key,
                 // As it was read: the house rules of today may not know the line any more.
                 AnswerKind::from((string) $ofLine->last()?->judgement['kind']),
                 $this->entry($ofLine, Movement::Checkout),
-                $this->entry($ofLine, Movement::Return),
+                $asReturned ?? $this->entry($ofLine, Movement::Return),
                 $dueIn !== null && ! in_array((string) $key, $dueIn, true) ? InColumn::NotAsked : $column,
+                $asReturned === null ? null : $this->entry($ofLine, Movement::Return),
             );
         }
 
         return $lines;
+    }
+
+    /**
+     * What came back is what was read before somebody filled it up: a first reading that asked for a top-up, and a higher one after it.
+     * A first reading that was wrong is struck, and is not among these.
+     *
+     * @param Collection<int, Reading> $back the readings of one line on the return, in order
+     */
+    private function beforeTheTopUp(Collection $back): ?Entry
+    {
+        $first = $back->first();
+        $last = $back->last();
+        if ($first === null || $last === null || ($first->judgement['verdict']['top_up'] ?? null) === null) {
+            return null;
+        }
+        $risen = $last->quantity()->minus($first->quantity());
+
+        return $risen->isNegative() || $risen->isZero() ? null : $this->asEntry($first);
     }
 
     /** @param  Collection<int, Reading>  $ofLine the last one of a column is the one that counts */
@@ -77,11 +97,12 @@ final class SpreadOfHire
     {
         $last = $ofLine->where('movement', $column)->last();
 
-        return $last === null ? null : new Entry(
-            $last->quantity(),
-            Outcome::from($last->judgement['verdict']['outcome']),
-            (bool) $last->judgement['verdict']['is_disputed'],
-        );
+        return $last === null ? null : $this->asEntry($last);
+    }
+
+    private function asEntry(Reading $reading): Entry
+    {
+        return new Entry($reading->quantity(), Outcome::from($reading->judgement['verdict']['outcome']), (bool) $reading->judgement['verdict']['is_disputed']);
     }
 
     /** @return list<FindingLine> */

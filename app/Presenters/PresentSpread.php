@@ -42,7 +42,8 @@ final readonly class PresentSpread
         $model = $catalogue->model($hire->machine->model_id);
         $family = $catalogue->family($model->familyId);
         $spread = ($this->spread)($hire);
-        $explanations = SpreadExplanation::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->pluck('words', 'line')->all();
+        $explanations = SpreadExplanation::query()->with('actor')->where('hire_id', $hire->id)->orderBy('recorded_at')->get()->keyBy('line')
+            ->map(static fn (SpreadExplanation $one): array => ['words' => $one->words, 'by' => PresentPerson::of($one->actor), 'at' => Moment::text($one->recorded_at)])->all();
         $readings = Reading::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->get();
         $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $hire->machine_id)->get()->keyBy('id');
 
@@ -74,7 +75,7 @@ final readonly class PresentSpread
 
     /**
      * @param Collection<int, Reading> $readings
-     * @param array<string, string> $explanations
+     * @param array<string, array<string, mixed>> $explanations
      * @return array<string, mixed>
      */
     private function reading(ReadingLine $line, Catalogue $catalogue, Collection $readings, array $explanations): array
@@ -101,11 +102,23 @@ final readonly class PresentSpread
             'outcome' => match (true) {
                 $line->balance->needsExplaining() => Outcome::Attend->value,
                 $line->balance === Balance::NotYetIn => Outcome::Open->value,
-                default => ($line->in->outcome ?? $line->out->outcome ?? Outcome::Open)->value,
+                default => ($line->filled->outcome ?? $line->in->outcome ?? $line->out->outcome ?? Outcome::Open)->value,
             },
+            'topped_up' => $this->toppedUp($line, $mine),
             'explanation' => $explanations[$line->key] ?? null,
             'struck' => array_values($struck->all()),
         ];
+    }
+
+    /**
+     * @param Collection<int, Reading> $mine
+     * @return array<string, string>|null
+     */
+    private function toppedUp(ReadingLine $line, Collection $mine): ?array
+    {
+        $asked = $mine->where('is_valid', true)->where('is_struck', false)->where('movement', Movement::Return)->first()?->judgement['verdict']['top_up'] ?? null;
+
+        return $line->filled === null || $asked === null ? null : ['to' => $this->figure($line->filled->value), 'litres' => (string) $asked['litres'], 'fluid' => $asked['fluid']];
     }
 
     /** The check, and where it is done when it is done in several places. */
@@ -133,7 +146,7 @@ final readonly class PresentSpread
     }
 
     /**
-     * @param array<string, string> $explanations
+     * @param array<string, array<string, mixed>> $explanations
      * @return array<string, mixed>
      */
     private function finding(FindingLine $line, Finding $finding, ?Walk $in, array $explanations): array

@@ -120,6 +120,7 @@ final readonly class PresentWalk
             ],
             'blocked_stages' => $this->blocked($context, $outcomes),
             'shut_stages' => $this->shut($context, $outcomes),
+            'read_later' => $this->readLater($context),
             'decision' => $walk->decision?->value,
             'voided' => $this->voided->of($context),
             'in_doubt' => DoubtfulEntry::query()->where('walk_id', $walk->id)->whereNull('is_taken')->count(),
@@ -181,6 +182,18 @@ final readonly class PresentWalk
         ], array_keys($shut), array_values($shut));
     }
 
+    /** @return list<array<string, mixed>> lines that wait for warm oil, and the states of this walk in which they may be read */
+    private function readLater(PostingContext $context): array
+    {
+        return array_map(static fn (string $key): array => [
+            'line' => $key,
+            'stages' => array_values(array_map(static fn (Crossing $crossing): string => $crossing->stage->id, array_filter(
+                $context->plan->crossings,
+                static fn (Crossing $crossing): bool => $context->line($key)->check->needs->isMetBy($crossing->stage->state),
+            ))),
+        ], $context->toBeReadLater());
+    }
+
     /**
      * @param array<string, Outcome> $outcomes
      * @return list<array<string, mixed>>
@@ -188,9 +201,10 @@ final readonly class PresentWalk
     private function blocked(PostingContext $context, array $outcomes): array
     {
         $rule = new MayCross($context->plan);
+        $later = $context->toBeReadLater();
         $blocked = array_map(static fn (Crossing $crossing): array => [
             'stage' => $crossing->stage->id,
-            'lines' => array_map(static fn (PlannedLine $line): string => $line->key, $rule->inTheWay($crossing->stage->id, $outcomes)),
+            'lines' => array_map(static fn (PlannedLine $line): string => $line->key, $rule->inTheWay($crossing->stage->id, $outcomes, $later)),
         ], $context->plan->crossings);
 
         return array_values(array_filter($blocked, static fn (array $stage): bool => $stage['lines'] !== []));

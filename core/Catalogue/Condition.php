@@ -17,6 +17,8 @@ final readonly class Condition
         public ?Unit $unit,
         public ?Quantity $atLeast,
         public ?Quantity $atMost,
+        /** The reading may be taken later in the walk, when the condition holds: oil that has to be warm. Until then it keeps nothing shut. */
+        public bool $mayWait = false,
     ) {
     }
 
@@ -28,6 +30,11 @@ final readonly class Condition
     public static function measured(string $id, string $asks, Source $source, Unit $unit, ?Quantity $atLeast, ?Quantity $atMost): self
     {
         return new self($id, $asks, $source, $unit, $atLeast, $atMost);
+    }
+
+    public function thatMayWait(): self
+    {
+        return new self($this->id, $this->asks, $this->source, $this->unit, $this->atLeast, $this->atMost, true);
     }
 
     public function isMeasured(): bool

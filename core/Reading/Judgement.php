@@ -10,7 +10,7 @@ use JadeLedger\Core\Catalogue\Stage;
 /** The verdict on an entry, and whether the reading counted at all. */
 final readonly class Judgement
 {
-    private function __construct(public Verdict $verdict, public bool $isValid, public ?Validity $validity)
+    private function __construct(public Verdict $verdict, public bool $isValid, public ?Validity $validity, public bool $mayBeReadLater = false)
     {
     }
 
@@ -23,6 +23,15 @@ final readonly class Judgement
     public static function notValid(Verdict $verdict, ?Validity $validity = null): self
     {
         return new self($verdict, false, $validity);
+    }
+
+    /**
+     * Not valid, and nobody can do better now: oil in frost. It keeps no state shut, and stays open until it is read again.
+     * Common practice, no source.
+     */
+    public static function toBeReadLater(Verdict $verdict, Validity $validity): self
+    {
+        return new self($verdict, false, $validity, true);
     }
 
     /** Answered while the machine was in a state in which the answer means nothing. */

@@ -14,8 +14,18 @@ final readonly class ReadingLine
 
     public Balance $balance;
 
-    public function __construct(public string $key, public AnswerKind $kind, public ?Entry $out, public ?Entry $in, private InColumn $column = InColumn::Finished)
-    {
+    /**
+     * @param Entry|null $in as the machine came back, before anybody in the yard filled anything up
+     * @param Entry|null $filled what stood there after a top-up in the yard
+     */
+    public function __construct(
+        public string $key,
+        public AnswerKind $kind,
+        public ?Entry $out,
+        public ?Entry $in,
+        private InColumn $column = InColumn::Finished,
+        public ?Entry $filled = null,
+    ) {
         $this->difference = $out === null || $in === null ? null : $in->value->minus($out->value);
         $this->balance = $this->judge();
     }

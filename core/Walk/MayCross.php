@@ -20,14 +20,19 @@ final readonly class MayCross
 
     /**
      * @param array<string, Outcome> $outcomes by line key
+     * @param list<string> $later keys of lines that were read as far as they can be now
      * @return list<PlannedLine> the lines in the way; none means yes
      */
-    public function inTheWay(string $stageId, array $outcomes): array
+    public function inTheWay(string $stageId, array $outcomes, array $later = []): array
     {
         $target = $this->plan->crossing($stageId)?->stage->state->liveliness() ?? 0;
         $blocking = [];
         foreach ($this->plan->lines() as $line) {
-            if ($line->gate !== null && $line->gate->state->liveliness() <= $target && ($outcomes[$line->key] ?? Outcome::Open) !== Outcome::Stands) {
+            $outcome = $outcomes[$line->key] ?? Outcome::Open;
+            if ($outcome === Outcome::Open && in_array($line->key, $later, true)) {
+                continue;
+            }
+            if ($line->gate !== null && $line->gate->state->liveliness() <= $target && $outcome !== Outcome::Stands) {
                 $blocking[] = $line;
             }
         }

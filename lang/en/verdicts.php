@@ -107,6 +107,7 @@ return [
         'unit_slip' => 'Was it read as :meant? That is :ours. Enter it so, or post it as it stands.',
         'wrong_state' => 'Not valid: taken with the machine ":present". It needs ":required".',
         'again_when' => 'It is asked again when the machine is ":required".',
+        'read_later' => 'Go on: it stays open. Read it again when it holds, in any state in which the machine stands as the line asks.',
         'conditions_not_held' => 'Not valid: :conditions.',
         'posture_first' => 'Get into posture first, then read again.',
         'looks_cloudy' => 'It looks cloudy: water or air in the oil.',

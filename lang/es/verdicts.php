@@ -107,6 +107,7 @@ return [
         'unit_slip' => '¿Se leyó como :meant? Eso son :ours. Póngalo así, o asiéntelo como está.',
         'wrong_state' => 'No válida: tomada con la máquina ":present". Pide ":required".',
         'again_when' => 'Se pide otra vez cuando la máquina esté ":required".',
+        'read_later' => 'Siga: queda abierta. Léala otra vez cuando se cumpla, en cualquier estado en que la máquina esté como pide la línea.',
         'conditions_not_held' => 'No válida: :conditions.',
         'posture_first' => 'Primero la postura, después lea otra vez.',
         'looks_cloudy' => 'Se ve turbio: agua o aire en el aceite.',

@@ -61,8 +61,38 @@ final class HireTest extends YardTestCase
         foreach (['doc-key-label', $old, $new] as $line) {
             $this->post_($in, 'spread.explained', ['line' => $line, 'words' => 'Charged to the hirer.']);
         }
+        $explained = $this->getJson("/api/hires/{$this->hire->id}/spread");
+        $this->assertFits($explained, 'Spread');
+        $grown = array_column($explained->json('findings'), null, 'balance')['grown_damage'];
+        self::assertSame(['Charged to the hirer.', 'grown'], [$grown['explanation']['words'], $grown['finding']['words']], 'the words of whoever found it stay beside it');
+        self::assertNotSame('', $grown['explanation']['by']['name']);
         $this->post_($in, 'hire.closed', []);
         self::assertSame('closed', $this->hire->refresh()->standing()->value);
+    }
+
+    public function test_what_came_back_low_stays_in_the_spread_when_it_was_filled_up(): void
+    {
+        $this->as(Role::Technician);
+        $out = $this->openWalk();
+        $this->walkThrough($out, '1842.3');
+        $this->handOver($out);
+        $this->travel(2)->days();
+        $this->as(Role::Technician);
+        $in = $this->openWalk('return');
+        $this->cross($in, 'cold_isolated');
+        $low = $this->post_($in, 'reading.posted', $this->reading('hyd-level-glass', '18'));
+        $this->post_($in, 'reading.posted', $this->reading('hyd-level-glass', '30'));
+
+        $spread = $this->getJson("/api/hires/{$this->hire->id}/spread");
+        $this->assertFits($spread, 'Spread');
+        $oil = array_column($spread->json('readings'), null, 'key')['hyd-level-glass'];
+        self::assertSame(['18', 'attend'], [$oil['in']['value'], $oil['in']['outcome']], 'as it came back');
+        self::assertSame(['to' => '30', 'litres' => '1', 'fluid' => 'ISO 46'], $oil['topped_up']);
+        self::assertSame('stands', $oil['outcome']);
+
+        $this->post_($in, 'entry.struck', ['reason' => 'read on the wrong glass'], $low);
+        $oil = array_column($this->getJson("/api/hires/{$this->hire->id}/spread")->json('readings'), null, 'key')['hyd-level-glass'];
+        self::assertSame(['30', null], [$oil['in']['value'], $oil['topped_up']], 'a reading that was struck is not what came back');
     }
 
     public function test_the_day_shows_the_hire_on_its_side_with_its_latest_start(): void

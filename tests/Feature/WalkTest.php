@@ -84,6 +84,31 @@ final class WalkTest extends YardTestCase
         self::assertSame('stands', $this->lineOf($walk, 'hyd-level-glass')['outcome']);
     }
 
+    public function test_oil_in_frost_keeps_nothing_shut_and_is_read_again_before_anybody_decides(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->walkColdLines($walk, except: 'hyd-level-glass');
+        $blocked = fn (): array => array_column($this->getJson("/api/walks/{$walk->id}")->json('state.blocked_stages'), 'lines', 'stage')['running'] ?? [];
+        self::assertContains('hyd-level-glass', $blocked());
+
+        $frost = $this->reading('hyd-level-glass', '30');
+        $frost['observed'][3]['value'] = '5';
+        $posted = $this->send($walk, $this->entry('reading.posted', $frost))->assertOk();
+        self::assertFalse($posted->json('results.0.judgement.is_valid'));
+        self::assertNotContains('hyd-level-glass', $blocked());
+        $state = $this->getJson("/api/walks/{$walk->id}");
+        $this->assertFits($state, 'Walk');
+        self::assertSame('hyd-level-glass', $state->json('state.read_later.0.line'));
+        self::assertContains('secured', $state->json('state.read_later.0.stages'));
+        self::assertSame('open', $this->lineOf($walk, 'hyd-level-glass')['outcome'], 'it is still owed');
+        $this->send($walk, $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]))->assertStatus(409);
+
+        $this->post_($walk, 'reading.posted', $this->reading('hyd-level-glass', '30'));
+        self::assertSame([], $this->getJson("/api/walks/{$walk->id}")->json('state.read_later'));
+        self::assertSame('stands', $this->lineOf($walk, 'hyd-level-glass')['outcome']);
+    }
+
     public function test_the_verdict_beforehand_is_the_verdict_that_is_posted(): void
     {
         $this->as(Role::Technician);

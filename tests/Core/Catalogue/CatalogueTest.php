@@ -84,6 +84,25 @@ final class CatalogueTest extends TestCase
         }
     }
 
+    /** Nought and less would let anything stand, or divide by zero. */
+    #[TestWith(['fenwold_p20', 'original_mm: "35"', 'original_mm: "-40"', 'original_mm'])]
+    #[TestWith(['fenwold_p20', 'original_mm: "35"', 'original_mm: "0"', 'original_mm'])]
+    #[TestWith(['dromvik_14c', 'mm_per_stroke: "1.5"', 'mm_per_stroke: "0.0"', 'mm_per_stroke'])]
+    #[TestWith(['ardlow_20b', 'distance_m: "3"', 'distance_m: "-10"', 'distance_m'])]
+    #[TestWith(['ardlow_20b', 'most_m_s: "0.30"', 'most_m_s: "0"', 'most_m_s'])]
+    public function test_a_limit_of_nought_or_below_is_refused_at_its_place(string $model, string $from, string $to, string $field): void
+    {
+        $this->copy(static fn (string $text): string => str_replace($from, $to, $text), "models/{$model}.yaml");
+
+        try {
+            (new CatalogueFiles($this->folder))->read();
+            self::fail("{$to} was taken.");
+        } catch (CatalogueIsFaulty $faulty) {
+            self::assertStringContainsString($field, $faulty->faults[0]->where);
+            self::assertStringContainsString($to, $this->line("models/{$model}.yaml", $faulty->faults[0]->line));
+        }
+    }
+
     public function test_a_file_that_is_no_yaml_names_its_line(): void
     {
         $this->copy(static fn (string $text): string => "rules:\n  start_corner:\n\tvalue: front_left\n  turn: {}\n", 'rules/house.yaml');

@@ -100,10 +100,10 @@ final class PlanWalkTest extends TestCase
             Generators::elements(...Corner::cases()),
             Generators::elements(...Turn::cases()),
             Generators::elements(...FirstVisit::cases()),
-            Generators::subset($features),
+            Generators::vector(4, Generators::elements(...$features)),
         )->then(function (string $modelId, Movement $movement, Corner $corner, Turn $turn, FirstVisit $first, array $more): void {
             $catalogue = RealCatalogue::inYard($corner, $turn, $first);
-            $model = $this->withFeatures($catalogue->model($modelId), array_values($more));
+            $model = $this->withFeatures($catalogue->model($modelId), array_values(array_unique($more)));
             try {
                 $plan = (new PlanWalk($catalogue))->for($model, $movement);
             } catch (NoSafeOrder $refused) {

@@ -3,6 +3,7 @@ import type { Schema } from '../../api/client';
 import { written, writtenDifference } from '../../app/units';
 import { DamageIcon } from '../../marks/Mark';
 import { useReading } from '../session/useReading';
+import { Explained } from './Explained';
 import type { ToExplain } from './ExplainLeaf';
 
 interface Props {
@@ -58,7 +59,8 @@ export function DamageLedger({ spread, selected, mayExplain, onSelect, onExplain
                 <b>
                   {t(`kind.${finding.kind}`, { defaultValue: finding.kind })}, {finding.part.toLowerCase()}
                 </b>
-                <span>{line.explanation ?? finding.words}</span>
+                <span>{finding.words}</span>
+                {line.explanation !== null && <Explained explanation={line.explanation} />}
                 {line.balance !== 'balanced' && line.explanation === null && mayExplain && (
                   <button type="button" className="explain-act" onClick={() => onExplain({ key: finding.id, title: `${finding.number} ${finding.part}`, words: t(`balance.${line.balance}`) })}>
                     {t('spread.explain')}

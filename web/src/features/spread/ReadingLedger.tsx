@@ -1,10 +1,11 @@
 import { Fragment } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
-import { clock } from '../../app/figures';
+import { clock, figure } from '../../app/figures';
 import { written, writtenDifference } from '../../app/units';
 import { Mark } from '../../marks/Mark';
 import { useReading } from '../session/useReading';
+import { Explained } from './Explained';
 import type { ToExplain } from './ExplainLeaf';
 
 type Spread = Schema['Spread'];
@@ -111,7 +112,8 @@ function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
           <Mark outcome={line.outcome} size={21} />
           <span>
             <b>{t(`outcome.${line.outcome}`)}.</b> {line.words}
-            {line.explanation !== null && <i>{line.explanation}</i>}
+            {line.topped_up !== null && <i data-testid="topped-up">{t('spread.topped_up', { to: `${cell(line.topped_up.to).text} ${cell('0').unit}`, litres: figure(line.topped_up.litres), fluid: line.topped_up.fluid })}</i>}
+            {line.explanation !== null && <Explained explanation={line.explanation} />}
           </span>
           {unbalanced && line.explanation === null && mayExplain && (
             <button type="button" onClick={() => onExplain({ key: line.key, title: line.name, words: line.words })}>

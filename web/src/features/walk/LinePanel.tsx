@@ -39,7 +39,8 @@ export function LinePanel(props: PanelProps) {
   const { t } = useTranslation();
   const { walk, position, isKept, mayPost, onCross } = props;
   const { line, visit } = position;
-  const inState = walk.state.stage === visit.stage;
+  const later = walk.state.read_later.find((one) => one.line === line.key);
+  const inState = walk.state.stage === visit.stage || (walk.state.stage !== null && later?.stages.includes(walk.state.stage) === true);
   const stage = walk.plan.stages.find((one) => one.id === visit.stage);
 
   return (
