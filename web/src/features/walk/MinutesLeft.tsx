@@ -18,7 +18,7 @@ export function MinutesLeft({ walk, isOver, onDecide }: Props) {
       <button type="button" className={`minutes ${tag === null ? '' : 'minutes-tagged'}`} onClick={onDecide} data-testid="decision">
         <span className="minutes-word">{t(tag === null ? 'walk.over' : 'decision.tagged_out')}</span>
         <span className="minutes-under">
-          <span>{tag === null ? t('walk.over_under') : t('walk.tag_number', { number: tag.number })}</span>
+          <span>{tag === null ? t('walk.over_under') : t('walk.open_tag')}</span>
           {tag !== null && <span>{progress.lines_left === 0 ? t('walk.decide') : t('walk.lines_left', { count: progress.lines_left })}</span>}
         </span>
       </button>

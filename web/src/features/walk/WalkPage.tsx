@@ -112,7 +112,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
       notices={
         <>
           <NotTaken entries={notTaken.filter((one) => one.walkId === walk.id)} walk={walk} />
-          {state.tag !== null && <TaggedNotice tag={state.tag} onOpen={() => setDeciding(true)} />}
+          {state.tag !== null && <TaggedNotice tag={state.tag} />}
         </>
       }
       postings={postings}
