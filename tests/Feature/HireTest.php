@@ -64,7 +64,7 @@ final class HireTest extends YardTestCase
         $explained = $this->getJson("/api/hires/{$this->hire->id}/spread");
         $this->assertFits($explained, 'Spread');
         $grown = array_column($explained->json('findings'), null, 'balance')['grown_damage'];
-        self::assertSame(['Charged to the hirer.', 'grown'], [$grown['explanation']['words'], $grown['finding']['words']], 'the words of whoever found it stay beside it');
+        self::assertSame(['Charged to the hirer.', 'cooler door'], [$grown['explanation']['words'], $grown['finding']['words']], 'the words of whoever found it stay beside it');
         self::assertNotSame('', $grown['explanation']['by']['name']);
         $this->post_($in, 'hire.closed', []);
         self::assertSame('closed', $this->hire->refresh()->standing()->value);

@@ -13,6 +13,7 @@ use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Corner;
 use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\FirstVisit;
+use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Standing;
@@ -94,6 +95,7 @@ final class PlanWalkTest extends TestCase
     {
         $real = RealCatalogue::get();
         $features = array_keys(RealCatalogue::compiled()->trees['features.yaml']['features']);
+        $planned = 0;
         $this->limitTo(120)->forAll(
             Generators::elements(...array_keys($real->models)),
             Generators::elements(...Movement::cases()),
@@ -101,7 +103,7 @@ final class PlanWalkTest extends TestCase
             Generators::elements(...Turn::cases()),
             Generators::elements(...FirstVisit::cases()),
             Generators::vector(4, Generators::elements(...$features)),
-        )->then(function (string $modelId, Movement $movement, Corner $corner, Turn $turn, FirstVisit $first, array $more): void {
+        )->then(function (string $modelId, Movement $movement, Corner $corner, Turn $turn, FirstVisit $first, array $more) use (&$planned): void {
             $catalogue = RealCatalogue::inYard($corner, $turn, $first);
             $model = $this->withFeatures($catalogue->model($modelId), array_values(array_unique($more)));
             try {
@@ -110,9 +112,13 @@ final class PlanWalkTest extends TestCase
                 self::assertStringContainsString('none of its places is reached', $refused->getMessage());
 
                 return;
+            } catch (LimitNotKnown) {
+                return;
             }
+            $planned++;
             $this->assertKeepsEveryPromise($plan, $catalogue, $model);
         });
+        self::assertGreaterThan(20, $planned, 'hardly anything could be planned: nothing was tried');
     }
 
     public function test_two_checks_that_need_each_other_first_have_no_safe_order(): void
