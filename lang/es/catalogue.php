@@ -255,13 +255,13 @@ return [
     'Secured' => 'Asegurada',
     // Machine states: in one sentence
     'Key out, in your pocket. Nothing touched yet.' => 'Llave fuera, en su bolsillo. Nada tocado todavía.',
-    'Key out, in your pocket. Implement on the ground.' => 'Llave fuera, en su bolsillo. Implemento en el suelo.',
+    'Key out, in your pocket. Everything down.' => 'Llave fuera, en su bolsillo. Todo abajo.',
     'Key in the first position. Not started.' => 'Llave en la primera posición. Sin arrancar.',
     'Powered, standing still, circle clear.' => 'Con energía, quieta, círculo despejado.',
     'Controls live, circle cleared, standing still.' => 'Mandos activos, círculo despejado, quieta.',
     'Harness on, somebody at the ground panel.' => 'Arnés puesto, alguien en el panel de suelo.',
     'Prop in place and loaded. Engine off, key out.' => 'Puntal colocado y cargado. Motor parado, llave fuera.',
-    'Belt on, implement low, lane watched.' => 'Cinturón puesto, implemento bajo, carril vigilado.',
+    'Everything low and drawn in, lane clear and watched.' => 'Todo bajo y recogido, carril despejado y vigilado.',
     'Engine off, isolator still on.' => 'Motor parado, seccionador aún conectado.',
     'Shut down, isolated, locked.' => 'Apagada, aislada, cerrada.',
     // Machine states: lines to confirm
