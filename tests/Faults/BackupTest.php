@@ -6,9 +6,9 @@ namespace Tests\Faults;
 
 use App\Models\Machine;
 use App\Models\Role;
+use Illuminate\Database\QueryException;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
-use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
