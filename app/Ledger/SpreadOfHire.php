@@ -10,17 +10,20 @@ use App\Models\HireStanding;
 use App\Models\Reading;
 use App\Models\SpreadExplanation;
 use App\Models\WalkLine;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Reading\TopUp;
 use JadeLedger\Core\Spread\Entry;
 use JadeLedger\Core\Spread\FindingLine;
 use JadeLedger\Core\Spread\InColumn;
 use JadeLedger\Core\Spread\ReadingLine;
 use JadeLedger\Core\Spread\Spread;
+use JadeLedger\Core\Spread\TopUpInYard;
 
 /** Gathers both columns of a hire for the core. */
 final class SpreadOfHire
@@ -59,15 +62,16 @@ final class SpreadOfHire
     {
         $lines = [];
         foreach ($readings->groupBy('line') as $key => $ofLine) {
-            $asReturned = $this->beforeTheTopUp($ofLine->where('movement', Movement::Return)->values());
+            $back = $this->entries($ofLine, Movement::Return);
+            $toppedUp = TopUpInYard::among($back);
             $lines[] = new ReadingLine(
                 (string) $key,
                 // As it was read: the house rules of today may not know the line any more.
                 AnswerKind::from((string) $ofLine->last()?->judgement['kind']),
-                $this->entry($ofLine, Movement::Checkout),
-                $asReturned ?? $this->entry($ofLine, Movement::Return),
+                Arr::last($this->entries($ofLine, Movement::Checkout)),
+                $toppedUp->asReturned ?? Arr::last($back),
                 $dueIn !== null && ! in_array((string) $key, $dueIn, true) ? InColumn::NotAsked : $column,
-                $asReturned === null ? null : $this->entry($ofLine, Movement::Return),
+                $toppedUp,
             );
         }
 
@@ -75,34 +79,25 @@ final class SpreadOfHire
     }
 
     /**
-     * What came back is what was read before somebody filled it up: a first reading that asked for a top-up, and a higher one after it.
-     * A first reading that was wrong is struck, and is not among these.
-     *
-     * @param Collection<int, Reading> $back the readings of one line on the return, in order
+     * @param Collection<int, Reading> $ofLine
+     * @return list<Entry> in order; the last one of a column is the one that counts
      */
-    private function beforeTheTopUp(Collection $back): ?Entry
+    private function entries(Collection $ofLine, Movement $column): array
     {
-        $first = $back->first();
-        $last = $back->last();
-        if ($first === null || $last === null || ($first->judgement['verdict']['top_up'] ?? null) === null) {
-            return null;
-        }
-        $risen = $last->quantity()->minus($first->quantity());
-
-        return $risen->isNegative() || $risen->isZero() ? null : $this->asEntry($first);
+        return array_values($ofLine->where('movement', $column)->map($this->entry(...))->all());
     }
 
-    /** @param  Collection<int, Reading>  $ofLine the last one of a column is the one that counts */
-    private function entry(Collection $ofLine, Movement $column): ?Entry
+    private function entry(Reading $reading): Entry
     {
-        $last = $ofLine->where('movement', $column)->last();
+        $verdict = $reading->judgement['verdict'];
+        $topUp = $verdict['top_up'];
 
-        return $last === null ? null : $this->asEntry($last);
-    }
-
-    private function asEntry(Reading $reading): Entry
-    {
-        return new Entry($reading->quantity(), Outcome::from($reading->judgement['verdict']['outcome']), (bool) $reading->judgement['verdict']['is_disputed']);
+        return new Entry(
+            $reading->quantity(),
+            Outcome::from($verdict['outcome']),
+            (bool) $verdict['is_disputed'],
+            $topUp === null ? null : new TopUp(Quantity::of($topUp['litres'], Unit::Litre), $topUp['fluid'], $topUp['reread_after_minutes']),
+        );
     }
 
     /** @return list<FindingLine> */

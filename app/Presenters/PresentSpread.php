@@ -24,6 +24,7 @@ use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Spread\Balance;
 use JadeLedger\Core\Spread\FindingLine;
 use JadeLedger\Core\Spread\ReadingLine;
+use JadeLedger\Core\Spread\TopUpInYard;
 
 /** Out, In and Difference of one hire, with what was struck left legible. */
 final readonly class PresentSpread
@@ -102,23 +103,22 @@ final readonly class PresentSpread
             'outcome' => match (true) {
                 $line->balance->needsExplaining() => Outcome::Attend->value,
                 $line->balance === Balance::NotYetIn => Outcome::Open->value,
-                default => ($line->filled->outcome ?? $line->in->outcome ?? $line->out->outcome ?? Outcome::Open)->value,
+                default => ($line->toppedUp->filled->outcome ?? $line->in->outcome ?? $line->out->outcome ?? Outcome::Open)->value,
             },
-            'topped_up' => $this->toppedUp($line, $mine),
+            'topped_up' => $this->toppedUp($line->toppedUp),
             'explanation' => $explanations[$line->key] ?? null,
             'struck' => array_values($struck->all()),
         ];
     }
 
-    /**
-     * @param Collection<int, Reading> $mine
-     * @return array<string, string>|null
-     */
-    private function toppedUp(ReadingLine $line, Collection $mine): ?array
+    /** @return array<string, string>|null */
+    private function toppedUp(?TopUpInYard $topUp): ?array
     {
-        $asked = $mine->where('is_valid', true)->where('is_struck', false)->where('movement', Movement::Return)->first()?->judgement['verdict']['top_up'] ?? null;
-
-        return $line->filled === null || $asked === null ? null : ['to' => $this->figure($line->filled->value), 'litres' => (string) $asked['litres'], 'fluid' => $asked['fluid']];
+        return $topUp === null ? null : [
+            'to' => $this->figure($topUp->filled->value),
+            'litres' => $this->figure($topUp->asked->volume),
+            'fluid' => $topUp->asked->fluid,
+        ];
     }
 
     /** The check, and where it is done when it is done in several places. */

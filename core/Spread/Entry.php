@@ -6,11 +6,17 @@ namespace JadeLedger\Core\Spread;
 
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Reading\TopUp;
 
 /** A reading as it stands in one column of a hire. */
 final readonly class Entry
 {
-    public function __construct(public Quantity $value, public Outcome $outcome, public bool $isDisputed = false)
-    {
+    /** @param  TopUp|null  $topUp what the reading asked to be added */
+    public function __construct(
+        public Quantity $value,
+        public Outcome $outcome,
+        public bool $isDisputed = false,
+        public ?TopUp $topUp = null,
+    ) {
     }
 }

@@ -16,7 +16,7 @@ final readonly class ReadingLine
 
     /**
      * @param Entry|null $in as the machine came back, before anybody in the yard filled anything up
-     * @param Entry|null $filled what stood there after a top-up in the yard
+     * @param TopUpInYard|null $toppedUp what was filled up then
      */
     public function __construct(
         public string $key,
@@ -24,7 +24,7 @@ final readonly class ReadingLine
         public ?Entry $out,
         public ?Entry $in,
         private InColumn $column = InColumn::Finished,
-        public ?Entry $filled = null,
+        public ?TopUpInYard $toppedUp = null,
     ) {
         $this->difference = $out === null || $in === null ? null : $in->value->minus($out->value);
         $this->balance = $this->judge();

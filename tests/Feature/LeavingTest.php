@@ -102,13 +102,7 @@ final class LeavingTest extends YardTestCase
 
     public function test_a_return_walk_is_over_when_another_hire_of_the_machine_has_begun(): void
     {
-        $this->as(Role::Lead);
-        $out = $this->openWalk();
-        $this->walkThrough($out);
-        $this->handOver($out);
-        $in = $this->openWalk('return');
-        $this->walkThrough($in);
-        $this->post_($in, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        $in = $this->outAndBack();
         $second = $this->hireOf($this->machine);
         $this->travel(1)->minutes();
         $next = $this->openWalk(hire: $second);
@@ -124,13 +118,7 @@ final class LeavingTest extends YardTestCase
 
     public function test_a_stop_that_is_found_after_the_return_keeps_the_machine_from_looking_free(): void
     {
-        $this->as(Role::Lead);
-        $out = $this->openWalk();
-        $this->walkThrough($out);
-        $this->handOver($out);
-        $in = $this->openWalk('return');
-        $this->walkThrough($in);
-        $this->post_($in, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        $in = $this->outAndBack();
         self::assertSame('in_yard', MachineState::query()->findOrFail($this->machine->id)->standing->value);
 
         $this->post_($in, 'finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'hose cut', 'photos' => []]);
@@ -150,6 +138,20 @@ final class LeavingTest extends YardTestCase
     }
 
     private const SIGNED = ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]]];
+
+    /** Gone, come back and decided by the lead. */
+    private function outAndBack(): Walk
+    {
+        $this->as(Role::Lead);
+        $out = $this->openWalk();
+        $this->walkThrough($out);
+        $this->handOver($out);
+        $in = $this->openWalk('return');
+        $this->walkThrough($in);
+        $this->post_($in, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+
+        return $in;
+    }
 
     private function releasedAndBriefed(): Walk
     {

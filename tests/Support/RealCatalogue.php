@@ -9,8 +9,10 @@ use App\Catalogue\CatalogueFiles;
 use App\Catalogue\CompiledCatalogue;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Corner;
+use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\FirstVisit;
 use JadeLedger\Core\Catalogue\HouseRules;
+use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Turn;
 
 /** The catalogue that ships, read once for a whole run. */
@@ -32,6 +34,15 @@ final class RealCatalogue
             $catalogue->version, $catalogue->checks, $catalogue->stages, $catalogue->conditions, $catalogue->families, $catalogue->models,
             $catalogue->briefingSteps, $catalogue->findingKinds, $catalogue->triageRules, new HouseRules($corner, $turn, 15, $first, $catalogue->houseRules->all),
             qualifications: $catalogue->qualifications,
+        );
+    }
+
+    /** @param  list<string>  $more features beside its own */
+    public static function withFeatures(MachineModel $model, array $more): MachineModel
+    {
+        return new MachineModel(
+            $model->id, $model->familyId, $model->maker, $model->name, $model->describes, $model->massKilograms,
+            $model->features->with(new Features($more)), $model->limits,
         );
     }
 

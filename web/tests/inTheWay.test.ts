@@ -3,7 +3,7 @@ import { inTheWay } from '../src/features/walk/inTheWay';
 import type { KeptAnswer } from '../src/features/walk/keptAnswers';
 import type { Stage, Walk } from '../src/features/walk/types';
 
-const walk = (outcomes: Record<string, string>, state: Record<string, unknown> = {}) => ({ state: { lines: Object.entries(outcomes).map(([key, outcome]) => ({ key, outcome })), shut_stages: [], blocked_stages: [], ...state } }) as unknown as Walk;
+const walk = (outcomes: Record<string, string>, state: Record<string, unknown> = {}) => ({ state: { lines: Object.entries(outcomes).map(([key, outcome]) => ({ key, outcome })), shut_stages: [], blocked_stages: [], read_later: [], ...state } }) as unknown as Walk;
 const running = (gates?: string[]) => ({ id: 'running', ...(gates === undefined ? {} : { gated_by: gates }) }) as unknown as Stage;
 const kept = (answers: Record<string, KeptAnswer> = {}) => new Map(Object.entries(answers));
 
@@ -27,6 +27,13 @@ describe('what keeps a machine from its next state', () => {
     const shut = { shut_stages: [{ stage: 'running', lines: ['brake'] }] };
 
     expect(inTheWay(walk({ brake: 'stop' }, shut), running(['brake']), kept({ brake: 'not_judged' }))).toEqual({ lines: ['brake'], byEye: [] });
+  });
+
+  it('lets wait what the yard lets wait, until somebody looks again', () => {
+    const frost = { read_later: [{ line: 'oil', stages: ['cold_isolated', 'secured'] }] };
+
+    expect(inTheWay(walk({ oil: 'open', guard: 'open' }, frost), running(['oil', 'guard']), kept()).lines).toEqual(['guard']);
+    expect(inTheWay(walk({ oil: 'open' }, frost), running(['oil']), kept({ oil: 'cannot_tell' })).lines).toEqual(['oil']);
   });
 
   it('goes by the yard’s own list where the plan is older than the list of gates', () => {

@@ -8,17 +8,34 @@ use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Reading\TopUp;
 use JadeLedger\Core\Spread\Balance;
 use JadeLedger\Core\Spread\Entry;
 use JadeLedger\Core\Spread\FindingLine;
 use JadeLedger\Core\Spread\InColumn;
 use JadeLedger\Core\Spread\ReadingLine;
 use JadeLedger\Core\Spread\Spread;
+use JadeLedger\Core\Spread\TopUpInYard;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Levels;
 
 final class SpreadTest extends TestCase
 {
+    /** Common practice, no source. */
+    public function test_what_came_back_is_what_was_read_before_the_top_up(): void
+    {
+        $entry = static fn (string $mm, ?TopUp $topUp = null): Entry => new Entry(Quantity::of($mm, Unit::Millimetre), Outcome::Attend, topUp: $topUp);
+        $asked = new TopUp(Quantity::of('1.9', Unit::Litre), 'ISO 46', 5);
+
+        self::assertSame('-5', TopUpInYard::among([$entry('-5', $asked), $entry('18')])?->asReturned->value->text());
+        self::assertSame('18', TopUpInYard::among([$entry('-5', $asked), $entry('2', $asked), $entry('18')])?->filled->value->text());
+        self::assertNull(TopUpInYard::among([$entry('-5'), $entry('18')]), 'nothing was asked for: it was read again');
+        self::assertNull(TopUpInYard::among([$entry('5', $asked), $entry('5', $asked)]), 'nothing was filled up');
+        self::assertNull(TopUpInYard::among([$entry('5', $asked), $entry('3', $asked)]));
+        self::assertNull(TopUpInYard::among([$entry('5', $asked)]));
+        self::assertNull(TopUpInYard::among([]));
+    }
+
     public function test_the_difference_is_in_less_out(): void
     {
         $hours = new ReadingLine('doc-hour-meter', AnswerKind::HourMeter, $this->entry('1842.3', Unit::Hour), $this->entry('1871.9', Unit::Hour));

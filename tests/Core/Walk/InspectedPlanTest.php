@@ -6,9 +6,8 @@ namespace Tests\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Corner;
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\FirstVisit;
-use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\Catalogue\Turn;
@@ -40,10 +39,10 @@ final class InspectedPlanTest extends TestCase
             $model = $catalogue->model($this->oneOf($random, $shipped));
             $more = $case < count($shipped) ? [] : array_map(static fn (int $at): string => $names[$at], (array) $random->pickArrayKeys($names, $random->getInt(1, 6)));
             $movement = $this->oneOf($random, Movement::cases());
-            $model = new MachineModel($model->id, $model->familyId, $model->maker, $model->name, $model->describes, $model->massKilograms, $model->features->with(new Features($more)), $model->limits);
+            $model = RealCatalogue::withFeatures($model, $more);
             try {
                 $plan = (new PlanWalk($catalogue))->for($model, $movement);
-            } catch (NoSafeOrder|\JadeLedger\Core\Catalogue\LimitNotKnown) {
+            } catch (LimitNotKnown|NoSafeOrder) {
                 continue;
             }
             $planned++;

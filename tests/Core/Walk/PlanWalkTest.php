@@ -11,7 +11,6 @@ use JadeLedger\Core\Catalogue\Applicability;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Corner;
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\FirstVisit;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
@@ -105,7 +104,7 @@ final class PlanWalkTest extends TestCase
             Generators::vector(4, Generators::elements(...$features)),
         )->then(function (string $modelId, Movement $movement, Corner $corner, Turn $turn, FirstVisit $first, array $more) use (&$planned): void {
             $catalogue = RealCatalogue::inYard($corner, $turn, $first);
-            $model = $this->withFeatures($catalogue->model($modelId), array_values(array_unique($more)));
+            $model = RealCatalogue::withFeatures($catalogue->model($modelId), array_values(array_unique($more)));
             try {
                 $plan = (new PlanWalk($catalogue))->for($model, $movement);
             } catch (NoSafeOrder $refused) {
@@ -236,12 +235,6 @@ final class PlanWalkTest extends TestCase
                 self::assertSame(0, end($live), "seed {$seed}: {$model->id} is left alive");
             }
         }
-    }
-
-    /** @param  list<string>  $more */
-    private function withFeatures(MachineModel $model, array $more): MachineModel
-    {
-        return new MachineModel($model->id, $model->familyId, $model->maker, $model->name, $model->describes, $model->massKilograms, $model->features->with(new Features($more)), $model->limits);
     }
 
     /** @param  list<string>  $after */

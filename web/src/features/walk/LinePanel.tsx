@@ -10,6 +10,7 @@ import { DashboardPanel } from './DashboardPanel';
 import { KnownHere } from './KnownHere';
 import { PaperPanel } from './PaperPanel';
 import { ReadingPanel } from './ReadingPanel';
+import { isReadLaterHere } from './readLater';
 import { TestPanel } from './TestPanel';
 import type { Position } from './useWalkPosition';
 import type { Post } from './useWalk';
@@ -39,8 +40,7 @@ export function LinePanel(props: PanelProps) {
   const { t } = useTranslation();
   const { walk, position, isKept, mayPost, onCross } = props;
   const { line, visit } = position;
-  const later = walk.state.read_later.find((one) => one.line === line.key);
-  const inState = walk.state.stage === visit.stage || (walk.state.stage !== null && later?.stages.includes(walk.state.stage) === true);
+  const inState = walk.state.stage === visit.stage || isReadLaterHere(walk, line.key);
   const stage = walk.plan.stages.find((one) => one.id === visit.stage);
 
   return (

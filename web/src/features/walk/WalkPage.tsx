@@ -28,6 +28,7 @@ import { usePost, useWalk } from './useWalk';
 import { useWakeLock } from './useWakeLock';
 import { useWalkKeys } from './useWalkKeys';
 import { NotTaken } from './NotTaken';
+import { isReadLaterHere } from './readLater';
 import { withKept } from './withKept';
 import { withoutNetwork } from './withoutNetwork';
 import { useWalkPosition } from './useWalkPosition';
@@ -75,7 +76,6 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   // The walk stops at a bracket: the next open line needs another state than the machine is in.
   const needed = position.visit.stage;
   const line = state.lines.find((one) => one.key === position.line.key);
-  const isReadLater = state.read_later.some((one) => one.line === position.line.key && one.stages.includes(state.stage ?? ''));
   const mustCross = mayPost && (state.stage === null || (needed !== state.stage && line?.outcome === 'open' && !state.stages_entered.includes(needed)));
   const crossing = crossingTo ?? (mustCross ? needed : null);
   const shown = crossing ?? position.line.key;
@@ -152,7 +152,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
           <div className="walk-draw">
             {mayPost && <ShareBar walk={walk} post={post} />}
             <WalkDrawing walk={walk} position={position} pending={pending} onPlace={mayPost ? setPlacing : undefined} onFinding={setLookingAt} />
-            <PostureBar walk={walk} line={position.line} stage={isReadLater ? (state.stage ?? needed) : needed} observed={observed} onObserved={setObserved} mayPost={mayPost} />
+            <PostureBar walk={walk} line={position.line} stage={isReadLaterHere(walk, position.line.key) ? (state.stage ?? needed) : needed} observed={observed} onObserved={setObserved} mayPost={mayPost} />
           </div>
           <LinePanel
             key={position.line.key}

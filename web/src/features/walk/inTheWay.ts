@@ -14,7 +14,9 @@ export function inTheWay(walk: Walk, stage: Stage, pending: KeptAnswers): InTheW
   const asked = shut?.lines ?? stage.gated_by ?? walk.state.blocked_stages.find((one) => one.stage === stage.id)?.lines ?? [];
   const isRead = (key: string) => pending.get(key) === 'not_judged';
   const stands = (key: string) => walk.state.lines.find((line) => line.key === key)?.outcome === 'stands' && pending.get(key) !== 'cannot_tell' && !isRead(key);
-  const open = asked.filter((key) => !stands(key));
+  // Read as far as it can be now, oil in frost: the yard lets it wait, unless somebody has looked again here.
+  const mayWait = (key: string) => !pending.has(key) && walk.state.read_later.some((one) => one.line === key);
+  const open = asked.filter((key) => !stands(key) && !mayWait(key));
   const lines = open.filter((key) => shut !== undefined || !isRead(key));
 
   return { lines, byEye: lines.length > 0 ? [] : open };
