@@ -147,7 +147,8 @@ final class BenchYard
         $hash = HashChain::hash($body);
         $this->put('ledger_entries', [
             'id' => $id, 'machine_id' => $machine, 'sequence' => $sequence, 'kind' => 'check.answered', 'hire_id' => $hire, 'walk_id' => $walk, 'actor_id' => $this->actor,
-            'corrects' => null, 'body' => $body, 'previous_hash' => $previous, 'hash' => $hash, 'recorded_at' => $at->utc()->format('Y-m-d H:i:s.u'), 'received_at' => $at->utc()->format('Y-m-d H:i:s.u'),
+            'corrects' => null, 'body' => $body, 'previous_hash' => $previous, 'hash' => $hash,
+            'recorded_at' => $at->utc()->format('Y-m-d H:i:s.u'), 'received_at' => $at->utc()->format('Y-m-d H:i:s.u'),
             'seal' => ($this->seal ??= new EntrySeal)->of($hash),
         ]);
         $this->put('walk_lines', ['walk_id' => $walk, 'key' => "bench-line-{$sequence}", 'check_id' => 'hkp-area', 'position' => $sequence, 'severity' => 'attend', 'outcome' => 'stands', 'entry_id' => $id, 'attempts' => 1, 'answered_by_id' => $this->actor, 'answered_at' => $at]);

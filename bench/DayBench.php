@@ -53,7 +53,11 @@ final class DayBench
             $queries[] = $query;
         });
         $now = CarbonImmutable::now();
-        $app->make(PresentDay::class)->of($now->setTimezone((string) config('jade.yard.timezone'))->startOfDay(), $now, User::query()->firstOrFail());
+        $app->make(PresentDay::class)->of(
+            $now->setTimezone((string) config('jade.yard.timezone'))->startOfDay(),
+            $now,
+            User::query()->firstOrFail(),
+        );
         DB::connection()->unsetEventDispatcher();
 
         return $queries;

@@ -9,7 +9,11 @@ return [
 
     'disks' => [
         'local' => $local,
-        'checkpoints' => ['driver' => 'local', 'root' => env('JADE_CHECKPOINTS') ?: storage_path('app/checkpoints'), 'throw' => true],
+        'checkpoints' => [
+            'driver' => 'local',
+            'root' => env('JADE_CHECKPOINTS') ?: storage_path('app/checkpoints'),
+            'throw' => true,
+        ],
         'photos' => env('PHOTO_STORE', 'local') === 's3' ? [
             'driver' => 's3',
             'endpoint' => env('PHOTO_S3_ENDPOINT'),

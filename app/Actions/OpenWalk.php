@@ -38,7 +38,9 @@ final readonly class OpenWalk
             if ($open !== null) {
                 return $open;
             }
-            $last = LedgerEntry::query()->where('machine_id', $hire->machine_id)->orderByDesc('sequence')->first(['recorded_at']);
+            $last = LedgerEntry::query()->where('machine_id', $hire->machine_id)
+                ->orderByDesc('sequence')
+                ->first(['recorded_at']);
             EntryClock::openingMustFit($recordedAt, $last?->recorded_at);
             $this->mustBeDue($hire, $movement);
 
@@ -53,7 +55,20 @@ final readonly class OpenWalk
             throw Refused::because('not_out_yet', 409, ['number' => $hire->machine->fleet_number]);
         }
         $elsewhere = Hire::query()->where('machine_id', $hire->machine_id)->whereKeyNot($hire->id)
-            ->whereHas('state', static fn ($state) => $state->whereIn('standing', [HireStanding::WalkingOut, HireStanding::Held, HireStanding::Ready, HireStanding::Out, HireStanding::Gone, HireStanding::WalkingIn]))
+            ->whereHas(
+                'state',
+                static fn ($state) => $state->whereIn(
+                    'standing',
+                    [
+                        HireStanding::WalkingOut,
+                        HireStanding::Held,
+                        HireStanding::Ready,
+                        HireStanding::Out,
+                        HireStanding::Gone,
+                        HireStanding::WalkingIn,
+                    ],
+                ),
+            )
             ->first();
         if ($elsewhere !== null) {
             throw Refused::because('on_another_folio', 409, ['number' => $hire->machine->fleet_number, 'folio' => $elsewhere->folio]);

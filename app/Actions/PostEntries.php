@@ -84,7 +84,9 @@ final readonly class PostEntries
         $id = $raw instanceof \stdClass && is_string($raw->id ?? null) ? mb_substr($raw->id, 0, 60) : null;
         try {
             // A savepoint: what a refused entry had begun to write is taken back, the rest of the batch stays.
-            return DB::transaction(fn (): EntryResult => $this->post($hand, $this->shaped($raw, $clock, $seconds), $actor));
+            return DB::transaction(
+                fn (): EntryResult => $this->post($hand, $this->shaped($raw, $clock, $seconds), $actor),
+            );
         } catch (Refused $refused) {
             return EntryResult::refused($id, $refused->problem);
         } catch (Refusal $no) {
@@ -113,7 +115,14 @@ final readonly class PostEntries
         if ($resting->isInDoubt && $entry->kind !== DoubtSettled::name()) {
             $entry->doubts->add(Doubt::RestsOnDoubt);
         }
-        $row = ($this->append)($entry, $this->judged($hand, $kind, $entry, $context), $hand->head, $walk->hire_id, $walk->id, $actor);
+        $row = ($this->append)(
+            $entry,
+            $this->judged($hand, $kind, $entry, $context),
+            $hand->head,
+            $walk->hire_id,
+            $walk->id,
+            $actor,
+        );
         $hand->posted($row, $kind);
 
         return EntryResult::posted($row);
@@ -130,7 +139,9 @@ final readonly class PostEntries
         try {
             $judgement = $kind->judge($entry, $context);
 
-            return $kind instanceof AnswersALine && $hand->isStopped($entry->text('line')) ? $judgement + $this->lift->byAnswer($entry, $judgement, $context) : $judgement;
+            return $kind instanceof AnswersALine && $hand->isStopped($entry->text('line'))
+                ? $judgement + $this->lift->byAnswer($entry, $judgement, $context)
+                : $judgement;
         } catch (Refused $refused) {
             if ($entry->doubts->isEmpty() || $refused->problem->status !== 409) {
                 throw $refused;
@@ -183,8 +194,8 @@ final readonly class PostEntries
     }
 
     /**
-     * A machine that left takes no more lines of its checkout; a return ends when another hire of the machine has begun; a
-     * hire that is closed takes nothing. What settles the money of a hire is no line of its walk.
+     * A machine that left takes no more lines of its checkout; a return ends when another hire of the machine has
+     * begun; a hire that is closed takes nothing. What settles the money of a hire is no line of its walk.
      */
     private function mustBeWritable(WalkInHand $hand, IncomingEntry $entry): void
     {
@@ -192,8 +203,13 @@ final readonly class PostEntries
         $standing = $hand->standing();
         $over = $walk->movement === Movement::Checkout
             ? in_array($standing, [HireStanding::Out, HireStanding::WalkingIn, HireStanding::Returned, HireStanding::Closed], true)
-            : $standing === HireStanding::Closed || (! in_array($entry->kind, self::SETTLES, true) && $hand->anotherHireHasBegun());
-        if ($standing === HireStanding::Gone && $walk->movement === Movement::Checkout && ! in_array($entry->kind, self::SETTLE_A_DEPARTURE, true)) {
+            : $standing === HireStanding::Closed
+                || (! in_array($entry->kind, self::SETTLES, true) && $hand->anotherHireHasBegun());
+        if (
+            $standing === HireStanding::Gone
+            && $walk->movement === Movement::Checkout
+            && ! in_array($entry->kind, self::SETTLE_A_DEPARTURE, true)
+        ) {
             throw Refused::because('gone_settle_first', 409);
         }
         if ($over && $entry->kind !== DoubtSettled::name()) {

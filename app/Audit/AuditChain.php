@@ -14,7 +14,10 @@ final class AuditChain
     /** @param  array<string, mixed>  $row as the database holds it */
     public static function hash(array $row, string $previous): string
     {
-        $covered = array_map(static fn (string $column): ?string => ($row[$column] ?? null) === null ? null : (string) $row[$column], self::COVERED);
+        $covered = array_map(
+            static fn (string $column): ?string => ($row[$column] ?? null) === null ? null : (string) $row[$column],
+            self::COVERED,
+        );
 
         return hash('sha256', $previous.json_encode($covered, JSON_THROW_ON_ERROR));
     }

@@ -26,15 +26,23 @@ final readonly class WriteAudit
     {
         $row = [
             'yard_id' => $of->yard_id, 'kind' => $kind->value,
-            'actor_id' => in_array($kind, [AuditKind::SignInRefused, AuditKind::PinRefused, AuditKind::PinLocked], true) ? null : ($actor ?? $of)->id,
-            'subject' => mb_substr($subject, 0, 120), 'before' => json_encode($before, JSON_THROW_ON_ERROR), 'after' => json_encode($after, JSON_THROW_ON_ERROR),
+            'actor_id' => in_array($kind, [AuditKind::SignInRefused, AuditKind::PinRefused, AuditKind::PinLocked], true)
+                ? null
+                : ($actor ?? $of)->id,
+            'subject' => mb_substr($subject, 0, 120), 'before' => json_encode($before, JSON_THROW_ON_ERROR),
+            'after' => json_encode($after, JSON_THROW_ON_ERROR),
             'address' => $this->request->ip(), 'at' => CarbonImmutable::now()->utc()->format('Y-m-d H:i:s.u'),
         ];
         DB::transaction(static function () use ($row): void {
             // One line after the other: the yard is held, so that two that come at once are one behind the other.
             Yard::query()->whereKey($row['yard_id'])->lockForUpdate()->first();
-            $previous = (string) (DB::table('audit_entries')->where('yard_id', $row['yard_id'])->orderByDesc('id')->value('hash') ?? AuditChain::GENESIS);
-            DB::table('audit_entries')->insert($row + ['previous_hash' => $previous, 'hash' => AuditChain::hash($row, $previous)]);
+            $previous = (string) (
+                DB::table('audit_entries')->where('yard_id', $row['yard_id'])->orderByDesc('id')->value('hash')
+                ?? AuditChain::GENESIS
+            );
+            DB::table('audit_entries')->insert(
+                $row + ['previous_hash' => $previous, 'hash' => AuditChain::hash($row, $previous)],
+            );
         }, 3);
     }
 }

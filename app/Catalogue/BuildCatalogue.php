@@ -150,7 +150,18 @@ final class BuildCatalogue
             order: $at,
             state: $this->state($tree['state']),
             seconds: $tree['seconds'],
-            lines: array_map(fn (array $line): Core\StageLine => new Core\StageLine($line['id'], $line['text'], $line['why'], $this->applies($line), $line['wait_seconds'] ?? 0, $line['wait_limit'] ?? null, $this->aspects($line['leaves'] ?? [])), $tree['lines']),
+            lines: array_map(
+                fn (array $line): Core\StageLine => new Core\StageLine(
+                    $line['id'],
+                    $line['text'],
+                    $line['why'],
+                    $this->applies($line),
+                    $line['wait_seconds'] ?? 0,
+                    $line['wait_limit'] ?? null,
+                    $this->aspects($line['leaves'] ?? []),
+                ),
+                $tree['lines'],
+            ),
         );
     }
 

@@ -66,7 +66,9 @@ final readonly class CatalogueSchema
             'additionalProperties' => 'does not know '.implode(', ', $leaf->args()['properties'] ?? []),
             'enum' => 'has to be one of: '.implode(', ', array_map(strval(...), (array) ($schema->enum ?? []))),
             'type' => 'has to be '.$this->typeInWords($leaf->args()['expected'] ?? ''),
-            'pattern' => self::figureInWords((string) ($schema->pattern ?? '')) ?? lcfirst($formatter->formatErrorMessage($leaf)),
+            'pattern' => self::figureInWords((string) ($schema->pattern ?? '')) ?? lcfirst(
+                $formatter->formatErrorMessage($leaf),
+            ),
             default => lcfirst($formatter->formatErrorMessage($leaf)),
         };
     }

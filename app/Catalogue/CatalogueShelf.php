@@ -95,7 +95,10 @@ final class CatalogueShelf
     /** SHA-256 of a version as it is kept beside the walks that were planned with it. */
     public function digestOf(string $version): string
     {
-        return $this->digests[$version] ??= hash('sha256', (string) DB::table('catalogue_versions')->where('version', $version)->value('body'));
+        return $this->digests[$version] ??= hash(
+            'sha256',
+            (string) DB::table('catalogue_versions')->where('version', $version)->value('body'),
+        );
     }
 
     /**

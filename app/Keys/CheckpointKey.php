@@ -17,7 +17,9 @@ final class CheckpointKey
     {
         $bytes = base64_decode($signature, true);
 
-        return is_string($bytes) && strlen($bytes) === SODIUM_CRYPTO_SIGN_BYTES && sodium_crypto_sign_verify_detached($bytes, $text, sodium_crypto_sign_publickey($this->pair()));
+        return is_string($bytes)
+            && strlen($bytes) === SODIUM_CRYPTO_SIGN_BYTES
+            && sodium_crypto_sign_verify_detached($bytes, $text, sodium_crypto_sign_publickey($this->pair()));
     }
 
     /** Base64 of 32 bytes: with it anybody can check a checkpoint. */
@@ -29,8 +31,13 @@ final class CheckpointKey
     /** @return non-empty-string */
     private function pair(): string
     {
-        $pair = base64_decode(KeyFile::read('checkpoint.key', static fn (): string => base64_encode(sodium_crypto_sign_keypair())), true);
+        $pair = base64_decode(
+            KeyFile::read('checkpoint.key', static fn (): string => base64_encode(sodium_crypto_sign_keypair())),
+            true,
+        );
 
-        return is_string($pair) && strlen($pair) === SODIUM_CRYPTO_SIGN_KEYPAIRBYTES ? $pair : throw new \RuntimeException('The checkpoint key is no pair of Ed25519 keys.');
+        return is_string($pair) && strlen($pair) === SODIUM_CRYPTO_SIGN_KEYPAIRBYTES
+            ? $pair
+            : throw new \RuntimeException('The checkpoint key is no pair of Ed25519 keys.');
     }
 }

@@ -14,6 +14,10 @@ final class EntrySeal
 
     public function of(string $hash): string
     {
-        return hash_hmac('sha256', $hash, $this->key ??= KeyFile::read('entry-seal.key', static fn (): string => bin2hex(random_bytes(32))));
+        return hash_hmac(
+            'sha256',
+            $hash,
+            $this->key ??= KeyFile::read('entry-seal.key', static fn (): string => bin2hex(random_bytes(32))),
+        );
     }
 }

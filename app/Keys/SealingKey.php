@@ -7,9 +7,9 @@ namespace App\Keys;
 /**
  * Opens what a tablet sealed to the yard while it was out of reach.
  *
- * Sealed text is base64 of an ephemeral P-256 point (65 bytes, uncompressed), a nonce (12) and AES-256-GCM ciphertext with
- * its tag (16); the key is HKDF-SHA-256 of the ECDH secret with an empty salt and the info "jade-ledger second person".
- * Sources: NIST SP 800-56A rev. 3 (ECDH), RFC 5869 (HKDF), NIST SP 800-38D (GCM).
+ * Sealed text is base64 of an ephemeral P-256 point (65 bytes, uncompressed), a nonce (12) and AES-256-GCM ciphertext
+ * with its tag (16); the key is HKDF-SHA-256 of the ECDH secret with an empty salt and the info "jade-ledger second
+ * person". Sources: NIST SP 800-56A rev. 3 (ECDH), RFC 5869 (HKDF), NIST SP 800-38D (GCM).
  */
 final class SealingKey
 {
@@ -32,7 +32,9 @@ final class SealingKey
             throw new \RuntimeException('The sealing key is no key on P-256.');
         }
 
-        return base64_encode("\x04".str_pad($point['x'], 32, "\0", STR_PAD_LEFT).str_pad($point['y'], 32, "\0", STR_PAD_LEFT));
+        return base64_encode(
+            "\x04".str_pad($point['x'], 32, "\0", STR_PAD_LEFT).str_pad($point['y'], 32, "\0", STR_PAD_LEFT),
+        );
     }
 
     /** @param  string  $bound what the sealed text belongs to; another text than it was sealed with opens nothing */
@@ -42,7 +44,9 @@ final class SealingKey
         if ($bytes === false || strlen($bytes) <= self::POINT + self::NONCE + self::TAG) {
             return null;
         }
-        $pem = "-----BEGIN PUBLIC KEY-----\n".chunk_split(base64_encode(hex2bin(self::SPKI).substr($bytes, 0, self::POINT)), 64)."-----END PUBLIC KEY-----\n";
+        $pem = "-----BEGIN PUBLIC KEY-----\n"
+            .chunk_split(base64_encode(hex2bin(self::SPKI).substr($bytes, 0, self::POINT)), 64)
+            ."-----END PUBLIC KEY-----\n";
         $sender = openssl_pkey_get_public($pem);
         $shared = $sender === false ? false : openssl_pkey_derive($sender, $this->key(), 32);
         if ($shared === false) {

@@ -30,11 +30,20 @@ final readonly class CheckSeconds
         $checks = [];
         foreach ($batch as $raw) {
             $payload = $raw instanceof \stdClass ? ($raw->payload ?? null) : null;
-            if (! $payload instanceof \stdClass || ! is_string($payload->second_sealed ?? null) || ! is_string($payload->second ?? null) || ! is_string($raw->id ?? null)) {
+            if (
+                ! $payload instanceof \stdClass
+                || ! is_string($payload->second_sealed ?? null)
+                || ! is_string($payload->second ?? null)
+                || ! is_string($raw->id ?? null)
+            ) {
                 continue;
             }
             $id = strtolower($raw->id);
-            if (! isset($checks[$id]) && preg_match('/^[0-9a-f-]{36}$/D', $id) === 1 && ! LedgerEntry::query()->where('id', $id)->exists()) {
+            if (
+                ! isset($checks[$id])
+                && preg_match('/^[0-9a-f-]{36}$/D', $id) === 1
+                && ! LedgerEntry::query()->where('id', $id)->exists()
+            ) {
                 $checks[$id] = $this->one($payload->second, $payload->second_sealed, $id);
             }
         }
@@ -47,7 +56,10 @@ final readonly class CheckSeconds
         $person = preg_match('/^[0-9a-f-]{36}$/iD', $personId) === 1 ? User::query()->find($personId) : null;
         $secret = $this->key->open($sealed, $entryId);
         if ($person === null || $secret === null) {
-            return SecondCheck::wrong($personId, Problem::named('second_not_confirmed', 422, ['name' => $person->name ?? '–']));
+            return SecondCheck::wrong(
+                $personId,
+                Problem::named('second_not_confirmed', 422, ['name' => $person->name ?? '–']),
+            );
         }
         try {
             ($this->check)($person, $secret);

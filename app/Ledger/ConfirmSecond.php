@@ -13,15 +13,21 @@ use Carbon\CarbonImmutable;
 use JadeLedger\Core\People\SecondPerson;
 
 /**
- * Whether somebody else confirmed an entry: by the secret that is sealed in it, or from a session of their own on the same
- * walk, a little before. To name somebody is not enough.
+ * Whether somebody else confirmed an entry: by the secret that is sealed in it, or from a session of their own on the
+ * same walk, a little before. To name somebody is not enough.
  */
 final class ConfirmSecond
 {
-    /** For how long it counts that somebody said from their own session that they stand by, in minutes. Common practice, no source. */
+    /**
+     * For how long it counts that somebody said from their own session that they stand by, in minutes. Common practice,
+     * no source.
+     */
     public const MINUTES = 15;
 
-    /** Longer on the way than this, an entry was kept on a tablet out of reach: whoever typed the secret is not there any more. */
+    /**
+     * Longer on the way than this, an entry was kept on a tablet out of reach: whoever typed the secret is not there
+     * any more.
+     */
     private const SECONDS_AT_ONCE = 120;
 
     /** @throws Refused when nobody else confirmed it and somebody could still be asked */
@@ -38,7 +44,12 @@ final class ConfirmSecond
             $why = 'second_person_unknown';
         }
         if ($second === null || $why !== null) {
-            throw Refused::because($why ?? 'second_person_unknown', 422, ['stage' => Words::say('words.entry.'.str_replace('.', '_', $entry->kind))], ['second' => [Words::say("problems.{$why}.title")]]);
+            throw Refused::because(
+                $why ?? 'second_person_unknown',
+                422,
+                ['stage' => Words::say('words.entry.'.str_replace('.', '_', $entry->kind))],
+                ['second' => [Words::say("problems.{$why}.title")]],
+            );
         }
         if ($context->isConfirmedByTheLead) {
             return $second;
@@ -49,18 +60,36 @@ final class ConfirmSecond
         if ($this->stoodBy($second, $entry, $context)) {
             return $second;
         }
-        if ($entry->second !== null && abs($entry->recordedAt->diffInSeconds(CarbonImmutable::now())) > self::SECONDS_AT_ONCE) {
+        if (
+            $entry->second !== null
+            && abs($entry->recordedAt->diffInSeconds(CarbonImmutable::now())) > self::SECONDS_AT_ONCE
+        ) {
             $entry->doubts->add(Doubt::SecondPerson);
 
             return $second;
         }
-        throw $entry->second?->wrong !== null ? new Refused($entry->second->wrong) : Refused::because('second_not_confirmed', 422, ['name' => $second->name], ['second' => [Words::say('problems.second_not_confirmed.title')]]);
+        throw $entry->second?->wrong !== null
+            ? new Refused($entry->second->wrong)
+            : Refused::because(
+                'second_not_confirmed',
+                422,
+                ['name' => $second->name],
+                ['second' => [Words::say('problems.second_not_confirmed.title')]],
+            );
     }
 
     private function stoodBy(User $second, IncomingEntry $entry, PostingContext $context): bool
     {
-        return LedgerEntry::query()->where('walk_id', $context->walk->id)->where('kind', SecondStoodBy::name())->where('actor_id', $second->id)
-            ->whereBetween('recorded_at', [$entry->recordedAt->subMinutes(self::MINUTES)->format('Y-m-d H:i:s.u'), $entry->recordedAt->addMinutes(EntryClock::TOLERANCE_MINUTES)->format('Y-m-d H:i:s.u')])
+        return LedgerEntry::query()->where('walk_id', $context->walk->id)
+            ->where('kind', SecondStoodBy::name())
+            ->where('actor_id', $second->id)
+            ->whereBetween(
+                'recorded_at',
+                [
+                    $entry->recordedAt->subMinutes(self::MINUTES)->format('Y-m-d H:i:s.u'),
+                    $entry->recordedAt->addMinutes(EntryClock::TOLERANCE_MINUTES)->format('Y-m-d H:i:s.u'),
+                ],
+            )
             ->exists();
     }
 }

@@ -56,7 +56,9 @@ final class DecideReleaseOfWalk
     /** The last day on which every paper that stands still does; none where no paper has a date. */
     public function goodUntil(Walk $walk): ?CalendarDate
     {
-        $days = array_filter($walk->lines()->get()->map(static fn (WalkLine $line): ?string => self::lastDayOf($line)?->text())->all());
+        $days = array_filter(
+            $walk->lines()->get()->map(static fn (WalkLine $line): ?string => self::lastDayOf($line)?->text())->all(),
+        );
 
         return $days === [] ? null : CalendarDate::parse(min($days));
     }
@@ -75,6 +77,8 @@ final class DecideReleaseOfWalk
     {
         $reason = $line->judgement['verdict']['reason'] ?? null;
 
-        return $line->outcome === Outcome::Stands && ($reason['key'] ?? null) === self::VALID_PAPER ? CalendarDate::parse($reason['figures']['due']) : null;
+        return $line->outcome === Outcome::Stands && ($reason['key'] ?? null) === self::VALID_PAPER
+            ? CalendarDate::parse($reason['figures']['due'])
+            : null;
     }
 }

@@ -18,7 +18,9 @@ final class EntryClock
     /** Common practice, no source. */
     public const TOLERANCE_MINUTES = 10;
 
-    /** A clock that is further off than this is put right, but what it says decides nothing until the lead has looked. */
+    /**
+     * A clock that is further off than this is put right, but what it says decides nothing until the lead has looked.
+     */
     public const LARGEST_CORRECTION_HOURS = 12;
 
     /** An opening that was kept for longer than this is told to the lead, not to the ledger. */
@@ -29,7 +31,12 @@ final class EntryClock
     {
         self::mustNotBeAhead($recordedAt);
         if ($recordedAt->lessThan($openedAt->toImmutable()->subMinutes(self::TOLERANCE_MINUTES))) {
-            throw Refused::because('before_the_opening', 422, [], ['recorded_at' => [Words::say('problems.before_the_opening.title')]]);
+            throw Refused::because(
+                'before_the_opening',
+                422,
+                [],
+                ['recorded_at' => [Words::say('problems.before_the_opening.title')]],
+            );
         }
     }
 
@@ -40,14 +47,24 @@ final class EntryClock
         $earliest = CarbonImmutable::now()->subDays(self::OLDEST_OPENING_DAYS);
         $last = $lastOfMachine?->toImmutable()->subMinutes(self::TOLERANCE_MINUTES);
         if ($recordedAt->lessThan($last === null ? $earliest : $earliest->max($last))) {
-            throw Refused::because('opening_too_early', 422, ['days' => self::OLDEST_OPENING_DAYS], ['recorded_at' => [Words::say('problems.opening_too_early.title')]]);
+            throw Refused::because(
+                'opening_too_early',
+                422,
+                ['days' => self::OLDEST_OPENING_DAYS],
+                ['recorded_at' => [Words::say('problems.opening_too_early.title')]],
+            );
         }
     }
 
     private static function mustNotBeAhead(CarbonImmutable $recordedAt): void
     {
         if ($recordedAt->greaterThan(CarbonImmutable::now()->addMinutes(self::TOLERANCE_MINUTES))) {
-            throw Refused::because('clock_runs_ahead', 422, [], ['recorded_at' => [Words::say('problems.clock_runs_ahead.title')]]);
+            throw Refused::because(
+                'clock_runs_ahead',
+                422,
+                [],
+                ['recorded_at' => [Words::say('problems.clock_runs_ahead.title')]],
+            );
         }
     }
 }

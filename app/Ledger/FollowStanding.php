@@ -17,11 +17,11 @@ use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Release\Decision;
 
 /**
- * What follows from an entry for a machine that stands ready, or in the yard: a release that would not be given any more is
- * void and has to be decided anew, and an open stop keeps the machine from looking as if it could go.
+ * What follows from an entry for a machine that stands ready, or in the yard: a release that would not be given any
+ * more is void and has to be decided anew, and an open stop keeps the machine from looking as if it could go.
  *
- * Reads projections only, so that a rebuild gives the same. Days that pass change no projection: what ran out meanwhile is
- * found when the decision is computed again at the signature.
+ * Reads projections only, so that a rebuild gives the same. Days that pass change no projection: what ran out meanwhile
+ * is found when the decision is computed again at the signature.
  */
 final class FollowStanding
 {
@@ -40,7 +40,9 @@ final class FollowStanding
     {
         if ($this->machine !== $entry->machine_id || ! in_array($entry->kind, self::ANSWERS, true)) {
             $this->machine = $entry->machine_id;
-            $this->standing = MachineStanding::tryFrom((string) DB::table('machine_states')->where('machine_id', $entry->machine_id)->value('standing'));
+            $this->standing = MachineStanding::tryFrom(
+                (string) DB::table('machine_states')->where('machine_id', $entry->machine_id)->value('standing'),
+            );
         }
         match ($this->standing) {
             MachineStanding::Ready => $this->voidRelease($entry),
@@ -64,24 +66,47 @@ final class FollowStanding
         }
         $walk->update([
             'decision' => null, 'decided_by_id' => null, 'decided_at' => null, 'conditions' => [],
-            'voided' => ['by_entry' => $entry->id, 'reference' => $now->gravestBeyond($covered)?->reference, 'released_by' => $walk->decided_by_id, 'released_at' => $walk->decided_at?->toIso8601ZuluString('microsecond')],
+            'voided' => [
+                'by_entry' => $entry->id,
+                'reference' => $now->gravestBeyond($covered)?->reference,
+                'released_by' => $walk->decided_by_id,
+                'released_at' => $walk->decided_at?->toIso8601ZuluString('microsecond'),
+            ],
         ]);
         $this->machine = null;
         HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => HireStanding::WalkingOut]);
-        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Walking]);
+        MachineState::query()->where('machine_id', $entry->machine_id)->update([
+            'standing' => MachineStanding::Walking,
+        ]);
     }
 
     /** A machine that is on no walk: what is open on it decides whether it looks free. */
     private function holdOverStops(LedgerEntry $entry): void
     {
-        $onWalk = HireState::query()->whereHas('hire', static fn ($hire) => $hire->withoutGlobalScopes()->where('machine_id', $entry->machine_id))
-            ->whereIn('standing', [HireStanding::WalkingOut, HireStanding::Held, HireStanding::Ready, HireStanding::WalkingIn])->exists();
+        $onWalk = HireState::query()->whereHas(
+            'hire',
+            static fn ($hire) => $hire->withoutGlobalScopes()->where('machine_id', $entry->machine_id),
+        )
+            ->whereIn(
+                'standing',
+                [HireStanding::WalkingOut, HireStanding::Held, HireStanding::Ready, HireStanding::WalkingIn],
+            )->exists();
         if ($onWalk) {
             return;
         }
-        $stopped = Finding::query()->where('machine_id', $entry->machine_id)->where('is_struck', false)->whereNull('mended_at')->where('severity', Severity::Stop)->exists();
-        $last = Walk::query()->where('machine_id', $entry->machine_id)->whereNotNull('decision')->orderByDesc('opened_at')->orderByDesc('id')->value('decision');
+        $stopped = Finding::query()->where('machine_id', $entry->machine_id)
+            ->where('is_struck', false)
+            ->whereNull('mended_at')
+            ->where('severity', Severity::Stop)
+            ->exists();
+        $last = Walk::query()->where('machine_id', $entry->machine_id)
+            ->whereNotNull('decision')
+            ->orderByDesc('opened_at')
+            ->orderByDesc('id')
+            ->value('decision');
         $this->machine = null;
-        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => $stopped || $last === Decision::Held ? MachineStanding::Held : MachineStanding::InYard]);
+        MachineState::query()->where('machine_id', $entry->machine_id)->update([
+            'standing' => $stopped || $last === Decision::Held ? MachineStanding::Held : MachineStanding::InYard,
+        ]);
     }
 }

@@ -22,8 +22,8 @@ final readonly class HandoverOfWalk
     }
 
     /**
-     * A release that was written down is a record and no permission: the decision is computed again, in the transaction in
-     * which it takes effect and for the day on which the machine leaves.
+     * A release that was written down is a record and no permission: the decision is computed again, in the transaction
+     * in which it takes effect and for the day on which the machine leaves.
      *
      * @throws Refused with what keeps the machine here
      */
@@ -43,7 +43,15 @@ final readonly class HandoverOfWalk
         $walk = $context->walk;
         $now = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf($at));
         if (! $now->letsGo($walk->coveredGrounds())) {
-            throw Refused::because('release_does_not_hold', 409, ['ground' => $now->gravestBeyond($walk->coveredGrounds())->title ?? Words::say('words.decision.tagged_out')]);
+            throw Refused::because(
+                'release_does_not_hold',
+                409,
+                [
+                    'ground' => $now->gravestBeyond(
+                        $walk->coveredGrounds(),
+                    )->title ?? Words::say('words.decision.tagged_out'),
+                ],
+            );
         }
     }
 

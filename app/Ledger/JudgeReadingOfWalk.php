@@ -93,7 +93,10 @@ final class JudgeReadingOfWalk
         }
         $value = Quantity::of($figure, $unit)->in($needed);
         [$low, $high] = self::scaleOf($limits);
-        if (($value->isLessThan($low) || ($high !== null && $value->isGreaterThan($high))) && ! self::isSo($value, $payload, $limits)) {
+        if (
+            ($value->isLessThan($low) || ($high !== null && $value->isGreaterThan($high)))
+            && ! self::isSo($value, $payload, $limits)
+        ) {
             throw Refused::because('off_the_scale', 422, ['low' => $low->text(), 'high' => $high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [Words::say('problems.off_the_scale.title')]]);
         }
 
@@ -101,8 +104,8 @@ final class JudgeReadingOfWalk
     }
 
     /**
-     * A bad reading is the one that matters: beyond what is drawn it is asked for once more, and then taken. What cannot be,
-     * below nought or beyond a glass, is never taken.
+     * A bad reading is the one that matters: beyond what is drawn it is asked for once more, and then taken. What
+     * cannot be, below nought or beyond a glass, is never taken.
      */
     private static function isSo(Quantity $value, \stdClass $payload, Limits $limits): bool
     {

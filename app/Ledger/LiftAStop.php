@@ -18,7 +18,14 @@ use JadeLedger\Core\Reading\Outcome;
 final readonly class LiftAStop
 {
     /** Once one of these came after it, something rests on the stop. */
-    private const RESTS_ON_IT = ['state.crossed', 'release.decided', 'tag.hung', 'repair.recorded', 'tag.lifted', 'handover.signed'];
+    private const RESTS_ON_IT = [
+        'state.crossed',
+        'release.decided',
+        'tag.hung',
+        'repair.recorded',
+        'tag.lifted',
+        'handover.signed',
+    ];
 
     public function __construct(private ConfirmSecond $second, private MustBeQualified $qualified)
     {
@@ -33,14 +40,24 @@ final readonly class LiftAStop
     public function byAnswer(IncomingEntry $entry, array $judgement, PostingContext $context): array
     {
         $line = $context->walk->lines()->where('key', $entry->text('line'))->first();
-        if ($line === null || $line->outcome !== Outcome::Stop || $judgement['is_valid'] !== true || $judgement['verdict']['outcome'] === Outcome::Stop->value) {
+        if (
+            $line === null
+            || $line->outcome !== Outcome::Stop
+            || $judgement['is_valid'] !== true
+            || $judgement['verdict']['outcome'] === Outcome::Stop->value
+        ) {
             return [];
         }
         if (($line->judgement['verdict']['top_up'] ?? null) !== null) {
             return [];
         }
         if (mb_strlen(trim($entry->text('lift_reason'))) < 3) {
-            throw Refused::because('stop_needs_a_reason', 422, ['title' => $context->line($line->key)->check->title], ['lift_reason' => [Words::say('problems.stop_needs_a_reason.title')]]);
+            throw Refused::because(
+                'stop_needs_a_reason',
+                422,
+                ['title' => $context->line($line->key)->check->title],
+                ['lift_reason' => [Words::say('problems.stop_needs_a_reason.title')]],
+            );
         }
 
         return $this->by($entry, $context);
@@ -53,7 +70,10 @@ final readonly class LiftAStop
      */
     public function byStrike(IncomingEntry $entry, LedgerEntry $wrong, PostingContext $context): array
     {
-        $rests = LedgerEntry::query()->where('machine_id', $wrong->machine_id)->where('sequence', '>', $wrong->sequence)->whereIn('kind', self::RESTS_ON_IT)->exists();
+        $rests = LedgerEntry::query()->where('machine_id', $wrong->machine_id)
+            ->where('sequence', '>', $wrong->sequence)
+            ->whereIn('kind', self::RESTS_ON_IT)
+            ->exists();
         if ($rests) {
             throw Refused::because('stop_was_relied_on', 409);
         }
@@ -68,7 +88,12 @@ final readonly class LiftAStop
             return ['lifts_stop' => ['as' => 'lead']];
         }
         if ($entry->optional('second') === null) {
-            throw Refused::because('stop_needs_another', 403, [], ['second' => [Words::say('problems.stop_needs_another.title')]]);
+            throw Refused::because(
+                'stop_needs_another',
+                403,
+                [],
+                ['second' => [Words::say('problems.stop_needs_another.title')]],
+            );
         }
         $second = ($this->second)($entry, $context);
         ($this->qualified)($second, AskedFor::Operate, $context, $entry->recordedAt, $entry->doubts);

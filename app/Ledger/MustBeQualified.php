@@ -28,8 +28,13 @@ final class MustBeQualified
      *
      * @throws Refused with what is missing
      */
-    public function __invoke(User $person, AskedFor $what, PostingContext $context, CarbonInterface $at, ?Doubts $doubts = null): void
-    {
+    public function __invoke(
+        User $person,
+        AskedFor $what,
+        PostingContext $context,
+        CarbonInterface $at,
+        ?Doubts $doubts = null,
+    ): void {
         $missing = $this->missing($person, $what, $context, $at);
         if ($missing === null) {
             $missing = $this->missing($person, $what, $context, CarbonImmutable::now());
@@ -51,7 +56,11 @@ final class MustBeQualified
 
     private function missing(User $person, AskedFor $what, PostingContext $context, CarbonInterface $at): ?NotQualified
     {
-        return (new Competence($context->catalogue->qualifications, self::heldBy($person)))->missing($what, $context->catalogue->featuresOf($context->model), $this->yard->dayOf($at));
+        return (new Competence($context->catalogue->qualifications, self::heldBy($person)))->missing(
+            $what,
+            $context->catalogue->featuresOf($context->model),
+            $this->yard->dayOf($at),
+        );
     }
 
     /** @return list<HeldQualification> of each qualification what was recorded last */

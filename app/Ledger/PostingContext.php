@@ -36,12 +36,22 @@ final readonly class PostingContext
 
     public function confirmedByTheLead(): self
     {
-        return new self($this->walk, $this->catalogue, $this->model, $this->plan, $this->actor, $this->doubtfulStage, true);
+        return new self(
+            $this->walk,
+            $this->catalogue,
+            $this->model,
+            $this->plan,
+            $this->actor,
+            $this->doubtfulStage,
+            true,
+        );
     }
 
     public function restingOn(?string $doubtfulStage): self
     {
-        return $doubtfulStage === null ? $this : new self($this->walk, $this->catalogue, $this->model, $this->plan, $this->actor, $doubtfulStage);
+        return $doubtfulStage === null
+            ? $this
+            : new self($this->walk, $this->catalogue, $this->model, $this->plan, $this->actor, $doubtfulStage);
     }
 
     /** @return array<string, Outcome> by line key */

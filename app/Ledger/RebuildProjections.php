@@ -12,7 +12,8 @@ final readonly class RebuildProjections
 {
     /** Everything that follows from the ledger. */
     public const TABLES = [
-        'machine_states', 'hire_states', 'walks', 'walk_lines', 'walk_people', 'readings', 'findings', 'finding_sightings', 'repairs', 'tags', 'handovers', 'spread_explanations', 'doubtful_entries',
+        'machine_states', 'hire_states', 'walks', 'walk_lines', 'walk_people', 'readings', 'findings',
+        'finding_sightings', 'repairs', 'tags', 'handovers', 'spread_explanations', 'doubtful_entries',
     ];
 
     public function __construct(private ProjectEntry $project)

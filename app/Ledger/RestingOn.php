@@ -6,7 +6,10 @@ namespace App\Ledger;
 
 use App\Models\DoubtfulEntry;
 
-/** Whether what somebody posts to a walk rests on an entry of theirs that nobody has looked at, and in which state that says the machine is. */
+/**
+ * Whether what somebody posts to a walk rests on an entry of theirs that nobody has looked at, and in which state that
+ * says the machine is.
+ */
 final readonly class RestingOn
 {
     private function __construct(public bool $isInDoubt, public ?string $stage)

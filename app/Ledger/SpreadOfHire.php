@@ -96,7 +96,13 @@ final class SpreadOfHire
             $reading->quantity(),
             Outcome::from($verdict['outcome']),
             (bool) $verdict['is_disputed'],
-            $topUp === null ? null : new TopUp(Quantity::of($topUp['litres'], Unit::Litre), $topUp['fluid'], $topUp['reread_after_minutes']),
+            $topUp === null
+                ? null
+                : new TopUp(
+                    Quantity::of($topUp['litres'], Unit::Litre),
+                    $topUp['fluid'],
+                    $topUp['reread_after_minutes'],
+                ),
         );
     }
 

@@ -14,12 +14,30 @@ use JadeLedger\Core\Ledger\EntryColumns;
 use JadeLedger\Core\Ledger\HashChain;
 use PDO;
 
-/** Walks the chains that are in the ledger, each from its first entry, and holds every column against the text beside it. */
+/**
+ * Walks the chains that are in the ledger, each from its first entry, and holds every column against the text beside
+ * it.
+ */
 final class VerifyLedger
 {
     private const ROWS_AT_ONCE = 5000;
 
-    private const COLUMNS = ['machine_id', 'id', 'sequence', 'body', 'previous_hash', 'hash', 'kind', 'hire_id', 'walk_id', 'actor_id', 'corrects', 'recorded_at', 'received_at', 'seal'];
+    private const COLUMNS = [
+        'machine_id',
+        'id',
+        'sequence',
+        'body',
+        'previous_hash',
+        'hash',
+        'kind',
+        'hire_id',
+        'walk_id',
+        'actor_id',
+        'corrects',
+        'recorded_at',
+        'received_at',
+        'seal',
+    ];
 
     /** @var array<string, int> by machine: the first entry that has a seal */
     private array $sealedFrom = [];
@@ -33,7 +51,9 @@ final class VerifyLedger
 
     public function __invoke(Machine $machine): ChainReport
     {
-        return HashChain::verify($this->read(self::entries()->where('machine_id', $machine->id)->orderBy('sequence'))[$machine->id] ?? []);
+        return HashChain::verify(
+            $this->read(self::entries()->where('machine_id', $machine->id)->orderBy('sequence'))[$machine->id] ?? [],
+        );
     }
 
     /**
@@ -76,7 +96,22 @@ final class VerifyLedger
         $statement = DB::connection()->getPdo()->prepare($query->toSql());
         $statement->execute($query->getBindings());
         while (is_array($row = $statement->fetch(PDO::FETCH_NUM))) {
-            [$machine, $id, $sequence, $text, $previous, $hash, $kind, $hire, $walk, $actor, $corrects, $recorded, $received, $seal] = $row;
+            [
+                $machine,
+                $id,
+                $sequence,
+                $text,
+                $previous,
+                $hash,
+                $kind,
+                $hire,
+                $walk,
+                $actor,
+                $corrects,
+                $recorded,
+                $received,
+                $seal,
+            ] = $row;
             $chains[$machine][] = new ChainedEntry($id, $sequence, $text, $previous, $hash, new EntryColumns(
                 $machine, $kind, $hire, $walk, $actor, $corrects, self::moment($recorded), self::moment($received),
             ));

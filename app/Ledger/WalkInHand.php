@@ -64,7 +64,11 @@ final class WalkInHand
     /** Whether a walk of another hire of the machine was opened after this one. */
     public function anotherHireHasBegun(): bool
     {
-        return $this->another ??= Walk::query()->where('machine_id', $this->walk->machine_id)->where('hire_id', '!=', $this->walk->hire_id)
+        return $this->another ??= Walk::query()->where('machine_id', $this->walk->machine_id)->where(
+            'hire_id',
+            '!=',
+            $this->walk->hire_id,
+        )
             ->where('opened_at', '>', $this->walk->opened_at->format('Y-m-d H:i:s.u'))->exists();
     }
 
@@ -74,7 +78,10 @@ final class WalkInHand
         return $this->known[$id] ?? ($this->head->has($id) ? LedgerEntry::query()->where('id', $id)->first() : null);
     }
 
-    /** What the entries of this person rest on; asked for once, and again after something that is in doubt or settles a doubt. */
+    /**
+     * What the entries of this person rest on; asked for once, and again after something that is in doubt or settles a
+     * doubt.
+     */
     public function restingOn(string $actorId): RestingOn
     {
         return $this->resting ??= RestingOn::of($this->walk->id, $actorId);
@@ -83,14 +90,23 @@ final class WalkInHand
     /** Whether this line says stop now; which ones do is asked for once in a batch and kept up with what is posted. */
     public function isStopped(string $line): bool
     {
-        $this->stopped ??= array_fill_keys(DB::table('walk_lines')->where('walk_id', $this->walk->id)->where('outcome', Outcome::Stop->value)->pluck('key')->all(), true);
+        $this->stopped ??= array_fill_keys(
+            DB::table('walk_lines')->where('walk_id', $this->walk->id)
+                ->where('outcome', Outcome::Stop->value)
+                ->pluck('key')
+                ->all(),
+            true,
+        );
 
         return isset($this->stopped[$line]);
     }
 
     public function posted(LedgerEntry $entry, EntryKind $kind): void
     {
-        if (! $kind instanceof AnswersALine || ($entry->judgement()['verdict']['outcome'] ?? null) === Outcome::Stop->value) {
+        if (
+            ! $kind instanceof AnswersALine
+            || ($entry->judgement()['verdict']['outcome'] ?? null) === Outcome::Stop->value
+        ) {
             $this->stopped = null;
         }
         if ($entry->doubts() !== [] || $kind instanceof DoubtSettled) {

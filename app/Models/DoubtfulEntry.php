@@ -32,7 +32,8 @@ final class DoubtfulEntry extends Projection
     public static function keep(LedgerEntry $entry): void
     {
         self::query()->create([
-            'id' => $entry->id, 'machine_id' => $entry->machine_id, 'walk_id' => $entry->walk_id, 'actor_id' => $entry->actor_id, 'kind' => $entry->kind,
+            'id' => $entry->id, 'machine_id' => $entry->machine_id, 'walk_id' => $entry->walk_id,
+            'actor_id' => $entry->actor_id, 'kind' => $entry->kind,
             'stage' => $entry->kind === 'state.crossed' ? $entry->payload()['stage'] : null,
             'doubts' => $entry->doubts(), 'recorded_at' => $entry->recorded_at, 'sequence' => $entry->sequence,
         ]);
@@ -41,7 +42,10 @@ final class DoubtfulEntry extends Projection
     /** @return Builder<self> */
     public static function openOf(string $walkId, string $actorId): Builder
     {
-        return self::query()->withoutGlobalScopes()->where('walk_id', $walkId)->where('actor_id', $actorId)->whereNull('is_taken');
+        return self::query()->withoutGlobalScopes()
+            ->where('walk_id', $walkId)
+            ->where('actor_id', $actorId)
+            ->whereNull('is_taken');
     }
 
     /** @return array<string, string> */

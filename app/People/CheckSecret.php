@@ -14,7 +14,8 @@ use Illuminate\Support\Facades\Hash;
 
 /**
  * Whether a secret is that of a person who stands beside a tablet that somebody else works on: the PIN on an enrolled
- * tablet, anywhere else the password. After five wrong ones in a row it is locked until the person signed in by password.
+ * tablet, anywhere else the password. After five wrong ones in a row it is locked until the person signed in by
+ * password.
  */
 final readonly class CheckSecret
 {
@@ -38,15 +39,29 @@ final readonly class CheckSecret
             return;
         }
         $isLast = $person->refresh()->pin_tries >= self::TRIES;
-        ($this->audit)($isLast ? AuditKind::PinLocked : AuditKind::PinRefused, $person, $person->name, after: ['as' => 'second person', 'tablet' => $this->hand->tablet()?->name]);
+        ($this->audit)(
+            $isLast ? AuditKind::PinLocked : AuditKind::PinRefused,
+            $person,
+            $person->name,
+            after: ['as' => 'second person', 'tablet' => $this->hand->tablet()?->name],
+        );
         throw $isLast
             ? Refused::because('second_locked', 423, ['name' => $person->name])
-            : Refused::because('second_secret_wrong', 422, ['name' => $person->name, 'left' => self::TRIES - $person->pin_tries], ['second' => [Words::say('problems.second_secret_wrong.title')]]);
+            : Refused::because(
+                'second_secret_wrong',
+                422,
+                ['name' => $person->name, 'left' => self::TRIES - $person->pin_tries],
+                ['second' => [Words::say('problems.second_secret_wrong.title')]],
+            );
     }
 
     private function isTheirs(User $person, string $secret): bool
     {
-        if ($this->hand->tablet()?->yard_id === $person->yard_id && $person->mayUsePin() && Hash::check($secret, (string) $person->pin)) {
+        if (
+            $this->hand->tablet()?->yard_id === $person->yard_id
+            && $person->mayUsePin()
+            && Hash::check($secret, (string) $person->pin)
+        ) {
             return true;
         }
 

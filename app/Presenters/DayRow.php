@@ -65,7 +65,11 @@ final class DayRow
             'state' => $this->state($hire, $movement, $walk, $tallies[$walk?->id] ?? WalkTally::none(), $due, $now),
             'walk_id' => $walk?->id,
             'feeds_hire_id' => $movement === Movement::Return ? $this->next($hire, $all)?->id : null,
-            'machine_is_here' => ! in_array($hire->machine->state?->standing, [MachineStanding::Out, MachineStanding::Gone], true),
+            'machine_is_here' => ! in_array(
+                $hire->machine->state?->standing,
+                [MachineStanding::Out, MachineStanding::Gone],
+                true,
+            ),
             'opens' => $this->opens($hire, $movement, $walk),
         ];
     }
@@ -108,7 +112,8 @@ final class DayRow
 
         return match (true) {
             $movement === Movement::Checkout => match ($standing) {
-                HireStanding::Booked, HireStanding::WalkingOut, HireStanding::Held, HireStanding::Stopped, HireStanding::Gone => 'walk',
+                HireStanding::Booked, HireStanding::WalkingOut, HireStanding::Held, HireStanding::Stopped,
+                HireStanding::Gone => 'walk',
                 HireStanding::Ready => 'handover',
                 default => $walk === null ? 'nothing' : 'walk',
             },
@@ -128,7 +133,9 @@ final class DayRow
             $movement === Movement::Checkout => match ($hire->standing()) {
                 HireStanding::Gone => [Outcome::Stop, 'gone_not_released', Words::say('words.day.lead_settles')],
                 HireStanding::Booked => $this->booked($hire, $due, $now),
-                HireStanding::WalkingOut => $walk?->voided !== null ? [Outcome::Stop, 'voided', ''] : [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
+                HireStanding::WalkingOut => $walk?->voided !== null
+                    ? [Outcome::Stop, 'voided', '']
+                    : [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
                 HireStanding::Held => [Outcome::Attend, 'held', $this->waits($tally)],
                 HireStanding::Ready => [Outcome::Open, 'ready', Words::say('words.day.brief_it')],
                 default => [Outcome::Stands, 'gone', ''],

@@ -63,7 +63,11 @@ final readonly class PresentDay
         $ofMachine = $all->groupBy('machine_id');
         $rows = $hires->map(fn (Hire $hire): array => $this->row->of($hire, $movement, $ofMachine[$hire->machine_id], $tallies, $now))->values()->all();
         // What left without a release stands above everything until the lead has settled it.
-        $order = static fn (array $row): array => [$row['standing'] !== HireStanding::Gone->value, $row['done_at'] === null, $row['start_by']];
+        $order = static fn (array $row): array => [
+            $row['standing'] !== HireStanding::Gone->value,
+            $row['done_at'] === null,
+            $row['start_by'],
+        ];
         usort($rows, static fn (array $a, array $b): int => $order($a) <=> $order($b));
 
         return $rows;
@@ -93,7 +97,12 @@ final readonly class PresentDay
     {
         $last = $reader->role === Role::Lead ? DB::table('verification_reports')->orderByDesc('id')->first() : null;
 
-        return $last === null || $last->holds ? null : ['at' => Moment::text(CarbonImmutable::parse($last->at, 'UTC')), 'faults' => array_slice(json_decode($last->faults, true), 0, 5)];
+        return $last === null || $last->holds
+            ? null
+            : [
+                'at' => Moment::text(CarbonImmutable::parse($last->at, 'UTC')),
+                'faults' => array_slice(json_decode($last->faults, true), 0, 5),
+            ];
     }
 
     /** @return list<array<string, mixed>> who walks machines, and what each is on */

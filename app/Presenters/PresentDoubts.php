@@ -21,7 +21,10 @@ final readonly class PresentDoubts
     public function all(): array
     {
         $open = DoubtfulEntry::query()->with('actor')->whereNull('is_taken')->orderBy('sequence')->get();
-        $walks = Walk::query()->with(['hire', 'machine'])->whereIn('id', $open->pluck('walk_id')->unique()->all())->get()->keyBy('id');
+        $walks = Walk::query()->with(['hire', 'machine'])
+            ->whereIn('id', $open->pluck('walk_id')->unique()->all())
+            ->get()
+            ->keyBy('id');
 
         return ['walks' => array_values($open->groupBy(static fn (DoubtfulEntry $one): string => $one->walk_id.$one->actor_id)->map(fn (Collection $ofOne): array => $this->one($ofOne, $walks->get((string) $ofOne->first()?->walk_id)))->all())];
     }
@@ -33,15 +36,32 @@ final readonly class PresentDoubts
     private function one(Collection $doubtful, ?Walk $walk): array
     {
         $first = $doubtful->firstOrFail();
-        $entries = LedgerEntry::query()->with('actor')->whereIn('id', $doubtful->pluck('id')->all())->orderBy('sequence')->get()->all();
+        $entries = LedgerEntry::query()->with('actor')
+            ->whereIn('id', $doubtful->pluck('id')->all())
+            ->orderBy('sequence')
+            ->get()
+            ->all();
 
         return [
             'walk_id' => $first->walk_id,
             'folio' => $walk->hire->folio ?? 0,
             'fleet_number' => $walk->machine->fleet_number ?? '',
             'person' => PresentPerson::of($first->actor),
-            'doubts' => array_map(static fn (string $doubt): string => Words::say("words.doubt.{$doubt}"), array_values(array_unique(array_merge(...$doubtful->map(static fn (DoubtfulEntry $one): array => $one->doubts)->all())))),
-            'entries' => array_map(static fn (array $entry): array => array_intersect_key($entry, ['id' => 0, 'title' => 0, 'words' => 0, 'recorded_at' => 0]), $this->entries->all(array_values($entries))),
+            'doubts' => array_map(
+                static fn (string $doubt): string => Words::say("words.doubt.{$doubt}"),
+                array_values(
+                    array_unique(
+                        array_merge(...$doubtful->map(static fn (DoubtfulEntry $one): array => $one->doubts)->all()),
+                    ),
+                ),
+            ),
+            'entries' => array_map(
+                static fn (array $entry): array => array_intersect_key(
+                    $entry,
+                    ['id' => 0, 'title' => 0, 'words' => 0, 'recorded_at' => 0],
+                ),
+                $this->entries->all(array_values($entries)),
+            ),
         ];
     }
 }

@@ -95,7 +95,16 @@ final class PresentPlan
             'seconds' => $crossing->seconds(),
             'gated_by' => array_map(static fn (PlannedLine $line): string => $line->key, (new MayCross($plan))->inTheWay($crossing->stage->id, [])),
             'asks_second_person' => $crossing->stage->state->helper === Helper::Present,
-            'lines' => array_map(static fn (StageLine $line): array => ['id' => $line->id, 'text' => $line->text, 'why' => $line->why, 'wait_seconds' => $line->waitSeconds, 'asked_from' => self::askedFrom($line, $plan)], $crossing->lines),
+            'lines' => array_map(
+                static fn (StageLine $line): array => [
+                    'id' => $line->id,
+                    'text' => $line->text,
+                    'why' => $line->why,
+                    'wait_seconds' => $line->waitSeconds,
+                    'asked_from' => self::askedFrom($line, $plan),
+                ],
+                $crossing->lines,
+            ),
         ];
     }
 
@@ -105,7 +114,10 @@ final class PresentPlan
         if ($line->leaves === []) {
             return null;
         }
-        $from = array_filter($plan->crossings, static fn (Crossing $crossing): bool => $line->isAskedFrom($crossing->stage->state));
+        $from = array_filter(
+            $plan->crossings,
+            static fn (Crossing $crossing): bool => $line->isAskedFrom($crossing->stage->state),
+        );
 
         return array_values(array_map(static fn (Crossing $crossing): string => $crossing->stage->id, $from));
     }

@@ -24,8 +24,13 @@ use JadeLedger\Core\Release\NotTaggedIn;
 /** The decision on a walk's machine, each ground with the words that were said about it. */
 final readonly class PresentRelease
 {
-    public function __construct(private DecideReleaseOfWalk $decide, private ContextOfWalk $context, private TagInOfWalk $tagIn, private PresentVoided $voided, private YardInHand $yard)
-    {
+    public function __construct(
+        private DecideReleaseOfWalk $decide,
+        private ContextOfWalk $context,
+        private TagInOfWalk $tagIn,
+        private PresentVoided $voided,
+        private YardInHand $yard,
+    ) {
     }
 
     /** @return array<string, mixed> */

@@ -18,8 +18,12 @@ final class PresentSession
     /** Written by the demo seeder; its presence means that the accounts in it may be shown. */
     public const DEMO_FILE = 'demo-accounts.json';
 
-    public function __construct(private readonly YardInHand $yard, private readonly TabletInHand $tablet, private readonly ReadersUnits $units, private readonly SealingKey $sealing)
-    {
+    public function __construct(
+        private readonly YardInHand $yard,
+        private readonly TabletInHand $tablet,
+        private readonly ReadersUnits $units,
+        private readonly SealingKey $sealing,
+    ) {
     }
 
     /** @return array<string, mixed> */

@@ -43,8 +43,18 @@ final readonly class PresentSpread
         $model = $catalogue->model($hire->machine->model_id);
         $family = $catalogue->family($model->familyId);
         $spread = ($this->spread)($hire);
-        $explanations = SpreadExplanation::query()->with('actor')->where('hire_id', $hire->id)->orderBy('recorded_at')->get()->keyBy('line')
-            ->map(static fn (SpreadExplanation $one): array => ['words' => $one->words, 'by' => PresentPerson::of($one->actor), 'at' => Moment::text($one->recorded_at)])->all();
+        $explanations = SpreadExplanation::query()->with('actor')
+            ->where('hire_id', $hire->id)
+            ->orderBy('recorded_at')
+            ->get()
+            ->keyBy('line')
+            ->map(
+                static fn (SpreadExplanation $one): array => [
+                    'words' => $one->words,
+                    'by' => PresentPerson::of($one->actor),
+                    'at' => Moment::text($one->recorded_at),
+                ],
+            )->all();
         $readings = Reading::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->get();
         $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $hire->machine_id)->get()->keyBy('id');
 
@@ -103,7 +113,12 @@ final readonly class PresentSpread
             'outcome' => match (true) {
                 $line->balance->needsExplaining() => Outcome::Attend->value,
                 $line->balance === Balance::NotYetIn => Outcome::Open->value,
-                default => ($line->toppedUp->filled->outcome ?? $line->in->outcome ?? $line->out->outcome ?? Outcome::Open)->value,
+                default => (
+                    $line->toppedUp->filled->outcome
+                    ?? $line->in->outcome
+                    ?? $line->out->outcome
+                    ?? Outcome::Open
+                )->value,
             },
             'topped_up' => $this->toppedUp($line->toppedUp),
             'explanation' => $explanations[$line->key] ?? null,

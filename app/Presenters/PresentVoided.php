@@ -23,7 +23,9 @@ final class PresentVoided
         }
 
         return [
-            'released_at' => $voided['released_at'] === null ? null : Moment::text(CarbonImmutable::parse($voided['released_at'])),
+            'released_at' => $voided['released_at'] === null
+                ? null
+                : Moment::text(CarbonImmutable::parse($voided['released_at'])),
             'by' => PresentPerson::of($by->actor),
             'at' => Moment::text($by->recorded_at),
             'words' => $this->ground($voided['reference'], $context),

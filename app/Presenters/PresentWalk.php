@@ -32,8 +32,12 @@ use JadeLedger\Core\Walk\Replanned;
 /** A walk with its plan, and how far it has come. */
 final readonly class PresentWalk
 {
-    public function __construct(private ContextOfWalk $context, private WearOfMachine $wear, private PresentBriefing $briefing, private PresentVoided $voided)
-    {
+    public function __construct(
+        private ContextOfWalk $context,
+        private WearOfMachine $wear,
+        private PresentBriefing $briefing,
+        private PresentVoided $voided,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -189,7 +193,9 @@ final readonly class PresentWalk
             'line' => $key,
             'stages' => array_values(array_map(static fn (Crossing $crossing): string => $crossing->stage->id, array_filter(
                 $context->plan->crossings,
-                static fn (Crossing $crossing): bool => $context->line($key)->check->needs->isMetBy($crossing->stage->state),
+                static fn (Crossing $crossing): bool => $context->line($key)->check->needs->isMetBy(
+                    $crossing->stage->state,
+                ),
             ))),
         ], $context->toBeReadLater());
     }
@@ -204,7 +210,10 @@ final readonly class PresentWalk
         $later = $context->toBeReadLater();
         $blocked = array_map(static fn (Crossing $crossing): array => [
             'stage' => $crossing->stage->id,
-            'lines' => array_map(static fn (PlannedLine $line): string => $line->key, $rule->inTheWay($crossing->stage->id, $outcomes, $later)),
+            'lines' => array_map(
+                static fn (PlannedLine $line): string => $line->key,
+                $rule->inTheWay($crossing->stage->id, $outcomes, $later),
+            ),
         ], $context->plan->crossings);
 
         return array_values(array_filter($blocked, static fn (array $stage): bool => $stage['lines'] !== []));

@@ -17,7 +17,10 @@ final readonly class Condition
         public ?Unit $unit,
         public ?Quantity $atLeast,
         public ?Quantity $atMost,
-        /** The reading may be taken later in the walk, when the condition holds: oil that has to be warm. Until then it keeps nothing shut. */
+        /**
+         * The reading may be taken later in the walk, when the condition holds: oil that has to be warm. Until then it
+         * keeps nothing shut.
+         */
         public bool $mayWait = false,
     ) {
     }

@@ -30,7 +30,12 @@ final readonly class StageLine
     /** Whether it is asked of a machine that comes from a state; from one that nobody knows, everything is. */
     public function isAskedFrom(?MachineState $before): bool
     {
-        return $this->leaves === [] || $before === null || array_filter($this->leaves, static fn (Aspect $one): bool => in_array($one, $before->aspects(), true)) !== [];
+        return $this->leaves === []
+            || $before === null
+            || array_filter(
+                $this->leaves,
+                static fn (Aspect $one): bool => in_array($one, $before->aspects(), true),
+            ) !== [];
     }
 
     /**
@@ -48,6 +53,14 @@ final readonly class StageLine
             throw LimitNotKnown::ofModel($model->id, $this->waitLimit);
         }
 
-        return new self($this->id, $this->text, $this->why, $this->applies, $wait->seconds, $this->waitLimit, $this->leaves);
+        return new self(
+            $this->id,
+            $this->text,
+            $this->why,
+            $this->applies,
+            $wait->seconds,
+            $this->waitLimit,
+            $this->leaves,
+        );
     }
 }

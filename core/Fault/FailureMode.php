@@ -7,8 +7,8 @@ namespace JadeLedger\Core\Fault;
 /**
  * The failure mode identifier of a trouble code, 0 to 31.
  *
- * Source: SAE J1939-73 Appendix A. 22 to 30 are reserved: a machine that sends one is believed, and how grave it is nobody
- * knows.
+ * Source: SAE J1939-73 Appendix A. 22 to 30 are reserved: a machine that sends one is believed, and how grave it is
+ * nobody knows.
  */
 final readonly class FailureMode
 {

@@ -26,7 +26,8 @@ final readonly class TroubleCode
     }
 
     /**
-     * From the four bytes of a diagnostic message, as eight hexadecimal digits; nothing where they say that there is no fault.
+     * From the four bytes of a diagnostic message, as eight hexadecimal digits; nothing where they say that there is no
+     * fault.
      *
      * Source: SAE J1939-73, conversion version 4.
      *
@@ -42,6 +43,12 @@ final readonly class TroubleCode
 
         $count = $last & 127;
 
-        return $hex === self::NO_FAULT ? null : self::of($low + 256 * $middle + 65_536 * ($high >> 5), $high & 31, $count === self::COUNT_UNKNOWN ? null : $count);
+        return $hex === self::NO_FAULT
+            ? null
+            : self::of(
+                $low + 256 * $middle + 65_536 * ($high >> 5),
+                $high & 31,
+                $count === self::COUNT_UNKNOWN ? null : $count,
+            );
     }
 }

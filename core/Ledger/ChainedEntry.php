@@ -24,26 +24,45 @@ final readonly class ChainedEntry
     /**
      * Whether the columns beside the text say what the text says.
      *
-     * In canonical form the members are sorted, so most of them stand at the ends, before and after anything that nests:
-     * there they are compared without reading the rest. A text of another form is decoded.
+     * In canonical form the members are sorted, so most of them stand at the ends, before and after anything that
+     * nests: there they are compared without reading the rest. A text of another form is decoded.
      */
     public function agreesWithItsText(): bool
     {
-        return $this->columns === null ? $this->agrees($this->decoded(), ['id', 'sequence', 'previous_hash']) : $this->agreesWith($this->columns);
+        return $this->columns === null
+            ? $this->agrees($this->decoded(), ['id', 'sequence', 'previous_hash'])
+            : $this->agreesWith($this->columns);
     }
 
     private function agreesWith(EntryColumns $columns): bool
     {
         $hire = self::written($columns->hire);
-        $head = '{"actor":"'.$columns->actor.'","corrects":'.self::written($columns->corrects).',"hire":'.$hire.',"id":"'.$this->id.'",';
-        $tail = '"previous_hash":"'.$this->previousHash.'","received_at":"'.$columns->receivedAt.'","recorded_at":"'.$columns->recordedAt
+        $head = '{"actor":"'.$columns->actor.'","corrects":'.self::written($columns->corrects).',"hire":'.$hire
+            .',"id":"'.$this->id.'",';
+        $tail = '"previous_hash":"'.$this->previousHash.'","received_at":"'.$columns->receivedAt.'","recorded_at":"'
+            .$columns->recordedAt
             .'","sequence":'.$this->sequence.',"walk":'.self::written($columns->walk).'}';
         if (str_starts_with($this->text, $head) && str_ends_with($this->text, $tail)
             && str_contains($this->text, ',"kind":"'.$columns->kind.'","machine":"'.$columns->machine.'","payload":')) {
             return true;
         }
 
-        return $this->agrees($this->decoded(), ['id', 'sequence', 'previous_hash', 'actor', 'corrects', 'hire', 'kind', 'machine', 'received_at', 'recorded_at', 'walk']);
+        return $this->agrees(
+            $this->decoded(),
+            [
+                'id',
+                'sequence',
+                'previous_hash',
+                'actor',
+                'corrects',
+                'hire',
+                'kind',
+                'machine',
+                'received_at',
+                'recorded_at',
+                'walk',
+            ],
+        );
     }
 
     /**
@@ -52,7 +71,11 @@ final readonly class ChainedEntry
      */
     private function agrees(array $body, array $members): bool
     {
-        $beside = ['id' => $this->id, 'sequence' => $this->sequence, 'previous_hash' => $this->previousHash] + ($this->columns?->members() ?? []);
+        $beside = [
+            'id' => $this->id,
+            'sequence' => $this->sequence,
+            'previous_hash' => $this->previousHash,
+        ] + ($this->columns?->members() ?? []);
         foreach ($members as $member) {
             if (! array_key_exists($member, $body) || $body[$member] !== $beside[$member]) {
                 return false;

@@ -7,8 +7,9 @@ namespace JadeLedger\Core\Ledger;
 /**
  * How everything stood at a moment: the end of every chain, and digests of the tables that the chains rest on.
  *
- * Each checkpoint names the digest of the one before it. Kept outside the database and signed with a key that the database
- * does not hold, it finds what a chain alone cannot: a tail that was cut, a chain that was emptied or written anew.
+ * Each checkpoint names the digest of the one before it. Kept outside the database and signed with a key that the
+ * database does not hold, it finds what a chain alone cannot: a tail that was cut, a chain that was emptied or written
+ * anew.
  */
 final readonly class Checkpoint
 {
@@ -33,11 +34,22 @@ final readonly class Checkpoint
     /** Canonical JSON (RFC 8785): what is signed. */
     public function text(): string
     {
-        $chains = (object) array_map(static fn (ChainEnd $end): array => ['entries' => $end->entries, 'hash' => $end->hash], $this->chains);
-        $tables = (object) array_map(static fn (TableDigest $one): array => ['rows' => $one->rows, 'up_to' => $one->upTo, 'sha256' => $one->sha256], $this->tables);
+        $chains = (object) array_map(
+            static fn (ChainEnd $end): array => ['entries' => $end->entries, 'hash' => $end->hash],
+            $this->chains,
+        );
+        $tables = (object) array_map(
+            static fn (TableDigest $one): array => [
+                'rows' => $one->rows,
+                'up_to' => $one->upTo,
+                'sha256' => $one->sha256,
+            ],
+            $this->tables,
+        );
 
         return CanonicalJson::encode([
-            'number' => $this->number, 'taken_at' => $this->takenAt, 'previous' => $this->previous, 'yards' => $this->yards, 'chains' => $chains, 'tables' => $tables,
+            'number' => $this->number, 'taken_at' => $this->takenAt, 'previous' => $this->previous,
+            'yards' => $this->yards, 'chains' => $chains, 'tables' => $tables,
         ]);
     }
 
@@ -57,7 +69,10 @@ final readonly class Checkpoint
             $read['previous'],
             $read['yards'],
             array_map(static fn (array $end): ChainEnd => new ChainEnd($end['entries'], $end['hash']), $read['chains']),
-            array_map(static fn (array $one): TableDigest => new TableDigest($one['rows'], $one['up_to'], $one['sha256']), $read['tables']),
+            array_map(
+                static fn (array $one): TableDigest => new TableDigest($one['rows'], $one['up_to'], $one['sha256']),
+                $read['tables'],
+            ),
         );
     }
 }

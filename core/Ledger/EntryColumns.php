@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Ledger;
 
-/** What is written beside the text of an entry, so that it can be looked for; moments as in the text, in UTC with microseconds. */
+/**
+ * What is written beside the text of an entry, so that it can be looked for; moments as in the text, in UTC with
+ * microseconds.
+ */
 final readonly class EntryColumns
 {
     public function __construct(
@@ -23,7 +26,8 @@ final readonly class EntryColumns
     public function members(): array
     {
         return [
-            'machine' => $this->machine, 'kind' => $this->kind, 'hire' => $this->hire, 'walk' => $this->walk, 'actor' => $this->actor,
+            'machine' => $this->machine, 'kind' => $this->kind, 'hire' => $this->hire, 'walk' => $this->walk,
+            'actor' => $this->actor,
             'corrects' => $this->corrects, 'recorded_at' => $this->recordedAt, 'received_at' => $this->receivedAt,
         ];
     }

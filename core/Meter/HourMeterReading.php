@@ -15,7 +15,8 @@ use JadeLedger\Core\Reading\Verdict;
  *
  * A reading that contradicts this is not refused, for meters are replaced and people misread: it is posted as disputed,
  * with a photo and a reason, and looked into. A meter that showed nearly all nines begins again at nought: that is no
- * running backwards where the hours from there fit the time that passed. Common practice, no source; an hour has sixty minutes.
+ * running backwards where the hours from there fit the time that passed. Common practice, no source; an hour has sixty
+ * minutes.
  */
 final readonly class HourMeterReading
 {
@@ -35,7 +36,11 @@ final readonly class HourMeterReading
         $most = $elapsed->plus($this->oneStep());
         $round = $gain->plus(Quantity::of(10 ** $this->limits->wholeDigits, Unit::Hour));
         if ($gain->isNegative() && ! $round->isGreaterThan($most)) {
-            return Verdict::stands(new Phrase('meter.rolled_over', ['gain' => $round->text(), 'last' => $last->text()]), [...$working, "{$gain->text()} h + 10^{$this->limits->wholeDigits} h = {$round->text()} h"], $this->limits->source());
+            return Verdict::stands(
+                new Phrase('meter.rolled_over', ['gain' => $round->text(), 'last' => $last->text()]),
+                [...$working, "{$gain->text()} h + 10^{$this->limits->wholeDigits} h = {$round->text()} h"],
+                $this->limits->source(),
+            );
         }
 
         return match (true) {

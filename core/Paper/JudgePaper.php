@@ -39,11 +39,36 @@ final readonly class JudgePaper
         $act = new Phrase('look.act', ['act' => $this->check->ifNot]);
 
         return match (true) {
-            $term->hours !== null && $hire->hours === null => Verdict::attend(new Phrase('paper.hours_unknown', $figures), $working, $this->check->source, new Phrase('paper.read_the_meter')),
-            $term->hours !== null && $at !== null && $at->isGreaterThan($hire->hours) => $this->amiss(new Phrase('paper.hours_ahead', $figures + ['at' => $at->text(), 'now' => $hire->hours->text()]), $working, $act),
-            $term->hours !== null && ServicePoint::isDue($term->hours, $hire->hours) => $this->amiss(new Phrase('paper.hours_over', $figures), $working, $act),
-            Certificate::isOver($term->day, $hire->today) => $this->amiss(new Phrase('paper.ran_out', $figures), $working, $act),
-            Certificate::isOver($term->day, $hire->end) => $this->amiss(new Phrase('paper.runs_out', $figures), $working, $act),
+            $term->hours !== null
+                && $hire->hours === null => Verdict::attend(
+                    new Phrase('paper.hours_unknown', $figures),
+                    $working,
+                    $this->check->source,
+                    new Phrase('paper.read_the_meter'),
+                ),
+            $term->hours !== null
+                && $at !== null
+                && $at->isGreaterThan($hire->hours) => $this->amiss(
+                    new Phrase('paper.hours_ahead', $figures + ['at' => $at->text(), 'now' => $hire->hours->text()]),
+                    $working,
+                    $act,
+                ),
+            $term->hours !== null
+                && ServicePoint::isDue($term->hours, $hire->hours) => $this->amiss(
+                    new Phrase('paper.hours_over', $figures),
+                    $working,
+                    $act,
+                ),
+            Certificate::isOver($term->day, $hire->today) => $this->amiss(
+                new Phrase('paper.ran_out', $figures),
+                $working,
+                $act,
+            ),
+            Certificate::isOver($term->day, $hire->end) => $this->amiss(
+                new Phrase('paper.runs_out', $figures),
+                $working,
+                $act,
+            ),
             default => Verdict::stands(new Phrase('paper.valid', $figures), $working, $this->check->source),
         };
     }

@@ -65,7 +65,10 @@ final readonly class Quantity
     {
         $this->mustMatch($unit);
 
-        return new self($this->value->multipliedBy($this->unit->factor())->dividedBy($unit->factor())->simplified(), $unit);
+        return new self(
+            $this->value->multipliedBy($this->unit->factor())->dividedBy($unit->factor())->simplified(),
+            $unit,
+        );
     }
 
     public function plus(self $other): self

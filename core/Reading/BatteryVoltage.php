@@ -12,8 +12,9 @@ use JadeLedger\Core\Quantity\Quantity;
  * Voltage of a lead-acid battery at rest, in volts.
  *
  * 12.0 V and less for each block of 12 V is flat, under 12.4 V is charged before it leaves. The state of charge that
- * goes with it is read from the table of starting batteries. More than 13.2 V for a block is being charged, or was until just
- * now, and says nothing (common practice, no source). Source: Battery Council International service manual table.
+ * goes with it is read from the table of starting batteries. More than 13.2 V for a block is being charged, or was
+ * until just now, and says nothing (common practice, no source). Source: Battery Council International service manual
+ * table.
  */
 final readonly class BatteryVoltage implements ScaleReading
 {
@@ -39,7 +40,12 @@ final readonly class BatteryVoltage implements ScaleReading
         return Bands::rising(
             Band::upTo($this->nominal, Edge::Included, Outcome::Attend, 'battery.flat', 'battery.charge_and_test'),
             Band::upTo($this->nominal->times('12.4')->dividedBy(12), Edge::Excluded, Outcome::Attend, 'battery.low', 'battery.charge'),
-            Band::upTo($this->nominal->times(self::AT_REST)->dividedBy(12), Edge::Included, Outcome::Stands, 'battery.charged'),
+            Band::upTo(
+                $this->nominal->times(self::AT_REST)->dividedBy(12),
+                Edge::Included,
+                Outcome::Stands,
+                'battery.charged',
+            ),
             Band::andAbove(Outcome::Open, 'battery.not_at_rest', 'battery.rest'),
         );
     }

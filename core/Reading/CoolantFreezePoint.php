@@ -46,27 +46,48 @@ final readonly class CoolantFreezePoint implements ScaleReading
         $band = $this->bands()->of($observation->value);
         $figures = ['freeze' => $observation->value, 'needed' => $this->needed];
         if ($band->outcome === Outcome::Stands) {
-            return BandVerdict::of($band, $figures, ["{$observation->value->text()} °C : {$this->needed->text()} °C"], $this->source);
+            return BandVerdict::of(
+                $band,
+                $figures,
+                ["{$observation->value->text()} °C : {$this->needed->text()} °C"],
+                $this->source,
+            );
         }
         try {
             $have = self::volumeShare($observation->value);
             $want = self::volumeShare($this->needed);
         } catch (OutsideTheTable) {
             // How much has to be exchanged is not known; that it is too thin is.
-            return Verdict::attend(new Phrase('freeze.thin', $figures), [], $this->source, new Phrase('freeze.by_the_label'));
+            return Verdict::attend(
+                new Phrase('freeze.thin', $figures),
+                [],
+                $this->source,
+                new Phrase('freeze.by_the_label'),
+            );
         }
         $litres = Quantity::of(self::exchange($this->system, $have, $want)->decimal(1), Unit::Litre);
         $shares = array_map(static fn (BigRational $share): string => (string) $share->toScale(0, RoundingMode::HALF_UP), [$have, $want]);
 
-        return BandVerdict::of($band, $figures + ['litres' => $litres], ["{$observation->value->text()} °C : {$shares[0]} %, {$this->needed->text()} °C : {$shares[1]} %", "{$litres->decimal(1)} L"], $this->source);
+        return BandVerdict::of(
+            $band,
+            $figures + ['litres' => $litres],
+            [
+                "{$observation->value->text()} °C : {$shares[0]} %, {$this->needed->text()} °C : {$shares[1]} %",
+                "{$litres->decimal(1)} L",
+            ],
+            $this->source,
+        );
     }
 
-    /** How much heavier glycol is than water in a mixture. Source: ASHRAE Handbook Fundamentals, 50 % by mass is 47.6 % by volume. */
+    /**
+     * How much heavier glycol is than water in a mixture. Source: ASHRAE Handbook Fundamentals, 50 % by mass is 47.6 %
+     * by volume.
+     */
     private const GLYCOL_DENSITY = '1.10';
 
     /**
-     * Per cent of glycol by volume that freezes at a temperature: by the labels from half and half on, below that by mass,
-     * carried over by the density of glycol.
+     * Per cent of glycol by volume that freezes at a temperature: by the labels from half and half on, below that by
+     * mass, carried over by the density of glycol.
      *
      * @throws OutsideTheTable
      */
@@ -91,12 +112,18 @@ final readonly class CoolantFreezePoint implements ScaleReading
      * @param BigRational $want per cent of glycol by volume
      * @param BigRational|null $concentrate per cent of glycol in what is filled in; all of it where nothing is said
      */
-    public static function exchange(Quantity $system, BigRational $have, BigRational $want, ?BigRational $concentrate = null): Quantity
-    {
+    public static function exchange(
+        Quantity $system,
+        BigRational $have,
+        BigRational $want,
+        ?BigRational $concentrate = null,
+    ): Quantity {
         if ($have->isGreaterThanOrEqualTo($want)) {
             return Quantity::zero(Unit::Litre);
         }
 
-        return $system->times((string) $want->minus($have)->dividedBy(($concentrate ?? BigRational::of(100))->minus($have)));
+        return $system->times(
+            (string) $want->minus($have)->dividedBy(($concentrate ?? BigRational::of(100))->minus($have)),
+        );
     }
 }

@@ -9,7 +9,8 @@ use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 
 /**
- * Voltage of a set at no load, in volts, judged by the phase whose verdict weighs most; of those that weigh the same, the one furthest off.
+ * Voltage of a set at no load, in volts, judged by the phase whose verdict weighs most; of those that weigh the same,
+ * the one furthest off.
  *
  * Within 5 % of nominal. Common practice, no source.
  */
@@ -47,7 +48,11 @@ final readonly class GeneratorVoltage implements ReadAtPoints
     {
         $off = fn (Quantity $one): Quantity => $one->isLessThan($this->nominal) ? $this->nominal->minus($one) : $one->minus($this->nominal);
 
-        return WorstOf::these($figures, fn (Quantity $one): Outcome => $this->bands()->of($one)->outcome, static fn (Quantity $one, Quantity $far): int => $off($one)->compareTo($off($far)));
+        return WorstOf::these(
+            $figures,
+            fn (Quantity $one): Outcome => $this->bands()->of($one)->outcome,
+            static fn (Quantity $one, Quantity $far): int => $off($one)->compareTo($off($far)),
+        );
     }
 
     public function judge(Observation $observation): Verdict

@@ -27,8 +27,8 @@ final readonly class GlycolTable
     }
 
     /**
-     * By volume. From half and half on: labels of concentrates of the ASTM D3306 type, whose freezing points are those of
-     * inhibited coolant. Beyond 70 % protection gets worse.
+     * By volume. From half and half on: labels of concentrates of the ASTM D3306 type, whose freezing points are those
+     * of inhibited coolant. Beyond 70 % protection gets worse.
      */
     public static function byVolume(): self
     {

@@ -28,7 +28,11 @@ final readonly class JudgeReading
             return Judgement::inAnotherState($this->check, $present);
         }
         $validity = Validity::of($this->conditions, $observation->conditions);
-        if (! $validity->isWhole() && $this->mayWait($validity) && $this->withLook($this->verdict($observation, $meter), $observation->look)->outcome !== Outcome::Stop) {
+        if (
+            ! $validity->isWhole()
+            && $this->mayWait($validity)
+            && $this->withLook($this->verdict($observation, $meter), $observation->look)->outcome !== Outcome::Stop
+        ) {
             return Judgement::toBeReadLater(Verdict::open(
                 new Phrase('reading.conditions_not_held', ['conditions' => $this->asked($validity->missing)]),
                 [], $this->check->source, new Phrase('reading.read_later'),
@@ -50,7 +54,10 @@ final readonly class JudgeReading
     /** Only what can wait is missing: an instrument that shows nothing at all does not pass for cold oil. */
     private function mayWait(Validity $validity): bool
     {
-        return array_filter($this->conditions, static fn (Condition $one): bool => ! $one->mayWait && in_array($one->id, $validity->missing, true)) === [];
+        return array_filter(
+            $this->conditions,
+            static fn (Condition $one): bool => ! $one->mayWait && in_array($one->id, $validity->missing, true),
+        ) === [];
     }
 
     private function verdict(Observation $observation, MeterHistory $meter): Verdict

@@ -10,8 +10,12 @@ use JadeLedger\Core\Catalogue\Stage;
 /** The verdict on an entry, and whether the reading counted at all. */
 final readonly class Judgement
 {
-    private function __construct(public Verdict $verdict, public bool $isValid, public ?Validity $validity, public bool $mayBeReadLater = false)
-    {
+    private function __construct(
+        public Verdict $verdict,
+        public bool $isValid,
+        public ?Validity $validity,
+        public bool $mayBeReadLater = false,
+    ) {
     }
 
     public static function valid(Verdict $verdict, ?Validity $validity = null): self
@@ -26,8 +30,8 @@ final readonly class Judgement
     }
 
     /**
-     * Not valid, and nobody can do better now: oil in frost. It keeps no state shut, and stays open until it is read again.
-     * Common practice, no source.
+     * Not valid, and nobody can do better now: oil in frost. It keeps no state shut, and stays open until it is read
+     * again. Common practice, no source.
      */
     public static function toBeReadLater(Verdict $verdict, Validity $validity): self
     {

@@ -43,7 +43,12 @@ final readonly class ResidualCurrentTrip implements ScaleReading
             return Verdict::open(new Phrase('watch.not_run'), [], $this->source, new Phrase('watch.again'));
         }
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['time' => $observation->value->text(), 'most' => self::most()->text(), 'rated' => $this->rated->text()], ["{$observation->value->text()} ms : 300 ms, {$this->rated->text()} mA"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['time' => $observation->value->text(), 'most' => self::most()->text(), 'rated' => $this->rated->text()],
+            ["{$observation->value->text()} ms : 300 ms, {$this->rated->text()} mA"],
+            $this->source,
+        );
     }
 
     /** The longest time that a device of the general type may take at its rated current. */

@@ -10,7 +10,8 @@ use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
 /**
- * Specific gravity of the cells of a traction battery, judged by the cell whose verdict weighs most, and of those that weigh the same, the weakest.
+ * Specific gravity of the cells of a traction battery, judged by the cell whose verdict weighs most, and of those that
+ * weigh the same, the weakest.
  *
  * The hydrometer is right at 80 °F (26.7 °C); 0.004 for each 10 °F is added when it is warmer and taken off when it is
  * colder. Recharged under 1.225; cells that lie further apart than 0.050 are not cured by a charge. Source: Battery
@@ -48,13 +49,20 @@ final readonly class SpecificGravity implements ReadAtPoints
 
     public function worst(array $figures): Quantity
     {
-        return WorstOf::these($figures, fn (Quantity $one): Outcome => $this->bands()->of($one)->outcome, static fn (Quantity $one, Quantity $far): int => $far->compareTo($one));
+        return WorstOf::these(
+            $figures,
+            fn (Quantity $one): Outcome => $this->bands()->of($one)->outcome,
+            static fn (Quantity $one, Quantity $far): int => $far->compareTo($one),
+        );
     }
 
     public function judge(Observation $observation): Verdict
     {
         $temperature = $observation->measured(self::TEMPERATURE);
-        $at80 = static fn (Quantity $one): Quantity => $temperature === null ? $one : self::corrected($one, $temperature);
+        $at80 = static fn (Quantity $one): Quantity => $temperature === null ? $one : self::corrected(
+            $one,
+            $temperature,
+        );
         // Corrected first: what is too high when it is read may be right at 80 °F, and the other way round.
         $read = WorstOf::these(
             $observation->points === [] ? [$observation->value] : $observation->points,
@@ -64,7 +72,9 @@ final readonly class SpecificGravity implements ReadAtPoints
         $corrected = $at80($read);
         $charge = (string) ChargeTable::deepCycle()->fromGravity($corrected)->toScale(0, RoundingMode::HALF_UP);
         $figures = ['gravity' => (string) $corrected->decimal(3), 'charge' => $charge];
-        $working = $temperature === null ? [] : ["{$read->decimal(3)} at {$temperature->text()} °C = {$corrected->decimal(3)} at 26.7 °C"];
+        $working = $temperature === null
+            ? []
+            : ["{$read->decimal(3)} at {$temperature->text()} °C = {$corrected->decimal(3)} at 26.7 °C"];
 
         $spread = $this->spread($observation->points);
         if ($spread->isGreaterThan(Quantity::of(self::SPREAD, Unit::SpecificGravity))) {
@@ -85,7 +95,11 @@ final readonly class SpecificGravity implements ReadAtPoints
         }
         $high = array_reduce($cells, static fn (Quantity $high, Quantity $one): Quantity => $one->isGreaterThan($high) ? $one : $high, $cells[0]);
 
-        $low = array_reduce($cells, static fn (Quantity $low, Quantity $one): Quantity => $one->isLessThan($low) ? $one : $low, $cells[0]);
+        $low = array_reduce(
+            $cells,
+            static fn (Quantity $low, Quantity $one): Quantity => $one->isLessThan($low) ? $one : $low,
+            $cells[0],
+        );
 
         return $high->minus($low);
     }

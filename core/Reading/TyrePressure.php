@@ -15,8 +15,8 @@ use JadeLedger\Core\Quantity\Unit;
  *
  * The plate is for a tyre at 20 °C; at another temperature it is carried over by the law of Gay-Lussac, with absolute
  * pressure and kelvin. Within 5 % of that it stands; up to 20 % low it is adjusted. At 80 % and less it is let down and
- * looked into before anybody inflates it. Where so little air would be left in the cold that a gauge shows none, it is read
- * again warm. Source: 29 CFR 1910.177(f) for the 80 %; common practice, no source, for the 5 %.
+ * looked into before anybody inflates it. Where so little air would be left in the cold that a gauge shows none, it is
+ * read again warm. Source: 29 CFR 1910.177(f) for the 80 %; common practice, no source, for the 5 %.
  */
 final readonly class TyrePressure implements ScaleReading
 {
@@ -44,9 +44,17 @@ final readonly class TyrePressure implements ScaleReading
         $temperature = $observation->measured(self::TEMPERATURE);
         $expected = $temperature === null ? $this->recommended : self::at($this->recommended, Quantity::of(self::REFERENCE, Unit::Celsius), $temperature);
         if (! $expected->isGreaterThan(Quantity::zero(Unit::Kilopascal))) {
-            return Verdict::open(new Phrase('tyre.too_cold'), ["{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(0)} kPa at {$temperature?->text()} °C"], $this->source, new Phrase('tyre.read_warm'));
+            return Verdict::open(
+                new Phrase('tyre.too_cold'),
+                ["{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(0)} kPa at {$temperature?->text()} °C"],
+                $this->source,
+                new Phrase('tyre.read_warm'),
+            );
         }
-        $percent = (string) self::share($observation->value, $expected)->multipliedBy(100)->toScale(0, RoundingMode::DOWN);
+        $percent = (string) self::share(
+            $observation->value,
+            $expected,
+        )->multipliedBy(100)->toScale(0, RoundingMode::DOWN);
         $missing = $expected->minus($observation->value);
         $figures = ['percent' => $percent, 'change' => Quantity::of(($missing->isNegative() ? $missing->negated() : $missing)->decimal(0), Unit::Kilopascal)];
         $working = [

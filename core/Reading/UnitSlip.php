@@ -11,8 +11,8 @@ use JadeLedger\Core\Quantity\Unit;
  * A figure that was read in one unit and typed as another.
  *
  * Suspected when it asks for attention as it was typed, and the same digits in another unit that stands on such a gauge
- * would stand. Never offered where the figure stops the machine, and never of a watch, which shows seconds and nothing else.
- * Common practice, no source.
+ * would stand. Never offered where the figure stops the machine, and never of a watch, which shows seconds and nothing
+ * else. Common practice, no source.
  */
 final readonly class UnitSlip
 {

@@ -15,8 +15,8 @@ final readonly class TopUpInYard
     }
 
     /**
-     * A first reading that asked for a top-up, and a higher one after it. A first reading that was wrong is struck, and is
-     * not among them. Common practice, no source.
+     * A first reading that asked for a top-up, and a higher one after it. A first reading that was wrong is struck, and
+     * is not among them. Common practice, no source.
      *
      * @param list<Entry> $back what was read of one line on the return, in order
      */

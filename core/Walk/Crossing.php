@@ -30,6 +30,15 @@ final readonly class Crossing
      */
     public function unconfirmed(array $confirmed, ?MachineState $before): array
     {
-        return array_values(array_filter($this->lines, static fn (StageLine $line): bool => $line->isAskedFrom($before) && ! in_array($line->id, $confirmed, true)));
+        return array_values(
+            array_filter(
+                $this->lines,
+                static fn (StageLine $line): bool => $line->isAskedFrom($before) && ! in_array(
+                    $line->id,
+                    $confirmed,
+                    true,
+                ),
+            ),
+        );
     }
 }

@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Releases that were void before the machine left, and entries that decide nothing until the lead has looked. Both are projections. */
+/**
+ * Releases that were void before the machine left, and entries that decide nothing until the lead has looked. Both are
+ * projections.
+ */
 return new class extends Migration
 {
     public function up(): void

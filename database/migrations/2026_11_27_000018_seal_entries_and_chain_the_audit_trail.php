@@ -11,7 +11,10 @@ return new class extends Migration
 {
     public function up(): void
     {
-        $hash = static fn (Blueprint $table, string $name) => $table->char($name, 64)->charset('ascii')->collation('ascii_bin')->nullable();
+        $hash = static fn (Blueprint $table, string $name) => $table->char($name, 64)
+            ->charset('ascii')
+            ->collation('ascii_bin')
+            ->nullable();
         Schema::table('ledger_entries', static fn (Blueprint $table) => $hash($table, 'seal'));
         Schema::table('photos', static fn (Blueprint $table) => $hash($table, 'thumbnail_sha256'));
         Schema::table('audit_entries', static function (Blueprint $table) use ($hash): void {

@@ -18,7 +18,12 @@ final class FaultStoriesTest extends BrowserTestCase
     use WalksInTheBrowser;
 
     /** The last word is the decision after the tag-in: what the repair did not make due still weighs, a note goes out, what is held stays. */
-    #[TestWith(['X-04', 'fuel-level', '12', 'saf-work-lock', 'released'], 'mini excavator: the control lock does not lock')]
+    #[
+        TestWith(
+            ['X-04', 'fuel-level', '12', 'saf-work-lock', 'released'],
+            'mini excavator: the control lock does not lock',
+        ),
+    ]
     #[TestWith(['L-04', 'saf-extinguisher-gauge', '9', 'brk-park-hold', 'held'], 'wheel loader: the park brake moves against the engine')]
     #[TestWith(['T-09', 'tyr-pressure@running_gear_right', '', 'ctl-overload-warn', 'held'], 'telehandler: the load warning stays dark')]
     #[TestWith(['F-25', 'doc-key-label', '1', 'mst-lift-tilt', 'released'], 'gas truck: the mast drifts')]
@@ -92,10 +97,16 @@ final class FaultStoriesTest extends BrowserTestCase
         $this->wait('.panel [data-testid=verdict][data-valid=false]');
     }
 
-    /** Opens the walk at a line, as a reload in front of it does, and brings the machine into the state in which it is answered. */
+    /**
+     * Opens the walk at a line, as a reload in front of it does, and brings the machine into the state in which it is
+     * answered.
+     */
     private function standsBefore(string $walk, string $line): void
     {
-        $this->web->executeScript('localStorage.setItem(arguments[0], JSON.stringify(arguments[1]))', ["jade.walk.position.1.{$walk}", $line]);
+        $this->web->executeScript(
+            'localStorage.setItem(arguments[0], JSON.stringify(arguments[1]))',
+            ["jade.walk.position.1.{$walk}", $line],
+        );
         $this->openAnew("/app/walks/{$walk}");
         $this->wait('.panel, .crossing');
         if ($this->exists(self::named('cross'))) {

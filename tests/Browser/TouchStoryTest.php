@@ -44,7 +44,10 @@ final class TouchStoryTest extends BrowserTestCase
         usleep(150_000);
         $this->touch('touchEnd', null);
 
-        $this->waitUntil(fn (): bool => count($before) - count($this->openLines()) >= $count, 'What was held is not posted.');
+        $this->waitUntil(
+            fn (): bool => count($before) - count($this->openLines()) >= $count,
+            'What was held is not posted.',
+        );
         // Longer than anything that the lifted finger could have set off takes to arrive.
         usleep(900_000);
         self::assertCount(count($before) - $count, $this->openLines(), 'the finger that lifted answered another line');
@@ -131,7 +134,12 @@ final class TouchStoryTest extends BrowserTestCase
     {
         $lines = $this->walkInPage()['lines'];
         foreach ($lines as $line) {
-            if ($line['stage'] === $lines[0]['stage'] && $line['answer'] === 'look' && $line['severity'] === $severity && $line['outcome'] === 'open') {
+            if (
+                $line['stage'] === $lines[0]['stage']
+                && $line['answer'] === 'look'
+                && $line['severity'] === $severity
+                && $line['outcome'] === 'open'
+            ) {
                 return $line['key'];
             }
         }
@@ -141,7 +149,10 @@ final class TouchStoryTest extends BrowserTestCase
     /** @return list<string> */
     private function openLines(): array
     {
-        return array_column(array_filter($this->walkInPage()['lines'], static fn (array $line): bool => $line['outcome'] === 'open'), 'key');
+        return array_column(
+            array_filter($this->walkInPage()['lines'], static fn (array $line): bool => $line['outcome'] === 'open'),
+            'key',
+        );
     }
 
     private function outcomeOf(string $line): string
@@ -152,7 +163,10 @@ final class TouchStoryTest extends BrowserTestCase
     /** @return array{int, int} */
     private function middleOf(string $selector): array
     {
-        $box = $this->web->executeScript('const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2];', [$selector]);
+        $box = $this->web->executeScript(
+            'const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2];',
+            [$selector],
+        );
 
         return [(int) $box[0], (int) $box[1]];
     }
@@ -160,6 +174,9 @@ final class TouchStoryTest extends BrowserTestCase
     /** @param  array{int, int}|null  $at nothing when the finger lifts */
     private function touch(string $type, ?array $at): void
     {
-        $this->devTools('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $at === null ? [] : [['x' => $at[0], 'y' => $at[1]]]]);
+        $this->devTools(
+            'Input.dispatchTouchEvent',
+            ['type' => $type, 'touchPoints' => $at === null ? [] : [['x' => $at[0], 'y' => $at[1]]]],
+        );
     }
 }

@@ -79,7 +79,11 @@ final class BackupTest extends YardTestCase
         self::assertSame($was, $this->everything());
         self::assertSame(1, Machine::query()->count());
         self::assertFileEquals(self::$yard->storage.'/app/private/photos/'.substr($photo, 0, 2)."/{$photo}.jpg", self::$empty->storage.'/app/private/photos/'.substr($photo, 0, 2)."/{$photo}.jpg");
-        config(['database.connections.owner.host' => '127.0.0.1', 'database.connections.owner.port' => self::$empty->databasePort, 'database.connections.owner.database' => 'jade_apart']);
+        config([
+            'database.connections.owner.host' => '127.0.0.1',
+            'database.connections.owner.port' => self::$empty->databasePort,
+            'database.connections.owner.database' => 'jade_apart',
+        ]);
         // The application has no right to it, and whoever owns the tables meets the triggers.
         foreach (['mariadb' => 'UPDATE command denied', 'owner' => 'never changed'] as $connection => $says) {
             try {
@@ -126,6 +130,18 @@ final class BackupTest extends YardTestCase
      */
     private function script(string $script, array $arguments, ApartStack $stack): Process
     {
-        return new Process([base_path($script), ...$arguments], base_path(), ['DB_HOST' => '127.0.0.1', 'DB_PORT' => (string) $stack->databasePort, 'DB_DATABASE' => 'jade_apart', 'LARAVEL_STORAGE_PATH' => $stack->storage, 'JADE_KEYS' => config('jade.keys_folder'), 'APP_CONFIG_CACHE' => false], timeout: 120);
+        return new Process(
+            [base_path($script), ...$arguments],
+            base_path(),
+            [
+                'DB_HOST' => '127.0.0.1',
+                'DB_PORT' => (string) $stack->databasePort,
+                'DB_DATABASE' => 'jade_apart',
+                'LARAVEL_STORAGE_PATH' => $stack->storage,
+                'JADE_KEYS' => config('jade.keys_folder'),
+                'APP_CONFIG_CACHE' => false,
+            ],
+            timeout: 120,
+        );
     }
 }

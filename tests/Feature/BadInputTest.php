@@ -205,7 +205,10 @@ final class BadInputTest extends YardTestCase
         $this->walkUpTo($this->walk, 'ctl-lamps-clear');
         $post = fn (array $payload): array => $this->send($this->walk, $this->entry('dashboard.read', ['line' => 'ctl-lamps-clear'] + $payload))->json('results.0');
 
-        self::assertSame('/problems/no-such-code', $post(['lamps' => [], 'codes' => [['spn' => 100, 'fmi' => 32]]])['problem']['type']);
+        self::assertSame(
+            '/problems/no-such-code',
+            $post(['lamps' => [], 'codes' => [['spn' => 100, 'fmi' => 32]]])['problem']['type'],
+        );
         self::assertSame('attend', $post(['lamps' => ['amber'], 'codes' => []])['judgement']['verdict']['outcome']);
         $stop = $post(['lamps' => [], 'codes' => [['spn' => 100, 'fmi' => 1]]]);
         self::assertSame('stop', $stop['judgement']['verdict']['outcome']);

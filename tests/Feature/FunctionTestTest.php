@@ -53,7 +53,15 @@ final class FunctionTestTest extends YardTestCase
         self::assertSame('refused', $refused['status']);
         self::assertSame('/problems/test-no-reason', $refused['problem']['type']);
 
-        $this->post_($this->walk, 'test.answered', ['line' => 'saf-work-lock', 'steps' => [['as_expected' => true]], 'broken_off' => 'Somebody came into the area.']);
+        $this->post_(
+            $this->walk,
+            'test.answered',
+            [
+                'line' => 'saf-work-lock',
+                'steps' => [['as_expected' => true]],
+                'broken_off' => 'Somebody came into the area.',
+            ],
+        );
 
         self::assertSame('open', $this->state()['outcome']);
         self::assertStringContainsString('Somebody came into the area.', (string) json_encode($this->getJson("/api/machines/{$this->machine->id}/entries")->json()));
@@ -65,7 +73,10 @@ final class FunctionTestTest extends YardTestCase
         $this->refused('test-nothing-observed', [['as_expected' => false, 'observed' => ' ']]);
         $this->refused('test-went-on', [['as_expected' => false, 'observed' => 'It sinks.'], ['as_expected' => true]]);
         $this->refused('test-too-many-steps', [...$this->passed(), ['as_expected' => true]]);
-        $look = $this->send($this->walk, $this->entry('check.answered', ['line' => 'saf-work-lock', 'answer' => 'stands']))->json('results.0.problem.type');
+        $look = $this->send(
+            $this->walk,
+            $this->entry('check.answered', ['line' => 'saf-work-lock', 'answer' => 'stands']),
+        )->json('results.0.problem.type');
         self::assertSame('/problems/do-the-test', $look);
         $notATest = $this->send($this->walk, $this->entry('test.answered', ['line' => 'hkp-area', 'steps' => []]))->json('results.0.problem.type');
         self::assertSame('/problems/not-a-test', $notATest);
@@ -73,9 +84,24 @@ final class FunctionTestTest extends YardTestCase
 
     public function test_a_step_that_asks_for_a_time_is_not_taken_without_its_clock(): void
     {
-        $walk = $this->openWalk(hire: $this->hireOf(Machine::query()->create(['fleet_number' => 'E-'.random_int(10_000, 99_999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 2'])));
+        $walk = $this->openWalk(
+            hire: $this->hireOf(
+                Machine::query()->create([
+                    'fleet_number' => 'E-'.random_int(10_000, 99_999),
+                    'model_id' => 'dromvik_14c',
+                    'serial' => Str::random(12),
+                    'bay' => 'bay 2',
+                ]),
+            ),
+        );
         $this->walkUpTo($walk, 'hyd-drift');
-        $post = fn (array $held): array => $this->send($walk, $this->entry('test.answered', ['line' => 'hyd-drift', 'steps' => [['as_expected' => true], ['as_expected' => true] + $held]]))->json('results.0');
+        $post = fn (array $held): array => $this->send(
+            $walk,
+            $this->entry(
+                'test.answered',
+                ['line' => 'hyd-drift', 'steps' => [['as_expected' => true], ['as_expected' => true] + $held]],
+            ),
+        )->json('results.0');
 
         self::assertSame('/problems/test-held-too-short', $post([])['problem']['type'], 'the clock did not run');
         self::assertSame('/problems/test-held-too-short', $post(['seconds' => 4])['problem']['type']);
@@ -100,7 +126,10 @@ final class FunctionTestTest extends YardTestCase
     /** @param  list<array<string, mixed>>  $steps @return array<string, mixed> */
     private function steps(array $steps): array
     {
-        return $this->send($this->walk, $this->entry('test.answered', ['line' => 'saf-work-lock', 'steps' => $steps]))->json('results.0');
+        return $this->send(
+            $this->walk,
+            $this->entry('test.answered', ['line' => 'saf-work-lock', 'steps' => $steps]),
+        )->json('results.0');
     }
 
     /** @param  list<array<string, mixed>>  $steps */
@@ -115,6 +144,8 @@ final class FunctionTestTest extends YardTestCase
     /** @return array<string, mixed> */
     private function state(): array
     {
-        return collect($this->getJson("/api/walks/{$this->walk->id}")->json('state.lines'))->firstWhere('key', 'saf-work-lock');
+        return collect(
+            $this->getJson("/api/walks/{$this->walk->id}")->json('state.lines'),
+        )->firstWhere('key', 'saf-work-lock');
     }
 }

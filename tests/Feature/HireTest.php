@@ -64,7 +64,11 @@ final class HireTest extends YardTestCase
         $explained = $this->getJson("/api/hires/{$this->hire->id}/spread");
         $this->assertFits($explained, 'Spread');
         $grown = array_column($explained->json('findings'), null, 'balance')['grown_damage'];
-        self::assertSame(['Charged to the hirer.', 'cooler door'], [$grown['explanation']['words'], $grown['finding']['words']], 'the words of whoever found it stay beside it');
+        self::assertSame(
+            ['Charged to the hirer.', 'cooler door'],
+            [$grown['explanation']['words'], $grown['finding']['words']],
+            'the words of whoever found it stay beside it',
+        );
         self::assertNotSame('', $grown['explanation']['by']['name']);
         $this->post_($in, 'hire.closed', []);
         self::assertSame('closed', $this->hire->refresh()->standing()->value);
@@ -91,8 +95,16 @@ final class HireTest extends YardTestCase
         self::assertSame('stands', $oil['outcome']);
 
         $this->post_($in, 'entry.struck', ['reason' => 'read on the wrong glass'], $low);
-        $oil = array_column($this->getJson("/api/hires/{$this->hire->id}/spread")->json('readings'), null, 'key')['hyd-level-glass'];
-        self::assertSame(['30', null], [$oil['in']['value'], $oil['topped_up']], 'a reading that was struck is not what came back');
+        $oil = array_column(
+            $this->getJson("/api/hires/{$this->hire->id}/spread")->json('readings'),
+            null,
+            'key',
+        )['hyd-level-glass'];
+        self::assertSame(
+            ['30', null],
+            [$oil['in']['value'], $oil['topped_up']],
+            'a reading that was struck is not what came back',
+        );
     }
 
     public function test_the_day_shows_the_hire_on_its_side_with_its_latest_start(): void

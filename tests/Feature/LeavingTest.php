@@ -19,16 +19,56 @@ final class LeavingTest extends YardTestCase
     /** @return iterable<string, array{callable(self, Walk): void}> what comes between the release and the signature */
     public static function between(): iterable
     {
-        yield 'a stop finding is placed' => [static fn (self $test, Walk $walk) => $test->post_($walk, 'finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'hose cut', 'photos' => []])];
+        yield 'a stop finding is placed' => [
+            static fn (self $test, Walk $walk) => $test->post_(
+                $walk,
+                'finding.placed',
+                [
+                    'at' => ['x' => -180, 'y' => -44],
+                    'kind' => 'cut',
+                    'size_mm' => 40,
+                    'words' => 'hose cut',
+                    'photos' => [],
+                ],
+            ),
+        ];
         yield 'a note is graded up to stop' => [static function (self $test, Walk $walk): void {
-            $finding = $test->post_($walk, 'finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'scrape', 'size_mm' => 40, 'words' => 'paint', 'photos' => []]);
-            $test->post_($walk, 'finding.graded', ['finding' => $finding, 'severity' => 'stop', 'reason' => 'it goes through']);
+            $finding = $test->post_(
+                $walk,
+                'finding.placed',
+                [
+                    'at' => ['x' => -180, 'y' => -44],
+                    'kind' => 'scrape',
+                    'size_mm' => 40,
+                    'words' => 'paint',
+                    'photos' => [],
+                ],
+            );
+            $test->post_(
+                $walk,
+                'finding.graded',
+                ['finding' => $finding, 'severity' => 'stop', 'reason' => 'it goes through'],
+            );
         }];
         yield 'a stop check is answered anew' => [static fn (self $test, Walk $walk) => $test->aTestFails($walk)];
         yield 'an answer is struck, and its line is open again' => [static function (self $test, Walk $walk): void {
-            $test->post_($walk, 'entry.struck', ['reason' => 'wrong machine'], (string) DB::table('walk_lines')->where('walk_id', $walk->id)->where('severity', 'stop')->orderBy('position')->value('entry_id'));
+            $test->post_(
+                $walk,
+                'entry.struck',
+                ['reason' => 'wrong machine'],
+                (string) DB::table('walk_lines')->where('walk_id', $walk->id)
+                    ->where('severity', 'stop')
+                    ->orderBy('position')
+                    ->value('entry_id'),
+            );
         }];
-        yield 'a tag is hung' => [static fn (self $test, Walk $walk) => $test->post_($walk, 'tag.hung', ['reason' => 'somebody saw oil under it'])];
+        yield 'a tag is hung' => [
+            static fn (self $test, Walk $walk) => $test->post_(
+                $walk,
+                'tag.hung',
+                ['reason' => 'somebody saw oil under it'],
+            ),
+        ];
     }
 
     #[DataProvider('between')]
@@ -49,7 +89,16 @@ final class LeavingTest extends YardTestCase
         $walk = $this->releasedAndBriefed();
 
         $results = $this->send($walk,
-            $this->entry('finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'hose cut', 'photos' => []]),
+            $this->entry(
+                'finding.placed',
+                [
+                    'at' => ['x' => -180, 'y' => -44],
+                    'kind' => 'cut',
+                    'size_mm' => 40,
+                    'words' => 'hose cut',
+                    'photos' => [],
+                ],
+            ),
             $this->entry('handover.signed', self::SIGNED),
         )->json('results');
 
@@ -66,11 +115,24 @@ final class LeavingTest extends YardTestCase
         self::assertNull($state['decision']);
         self::assertSame('The lead', $state['voided']['by']['name']);
         self::assertNotSame('', $state['voided']['words']);
-        $row = array_values(array_filter($this->getJson('/api/day')->json('outs'), fn (array $row): bool => $row['hire_id'] === $this->hire->id))[0];
+        $row = array_values(
+            array_filter(
+                $this->getJson('/api/day')->json('outs'),
+                fn (array $row): bool => $row['hire_id'] === $this->hire->id,
+            ),
+        )[0];
         self::assertSame(['stop', 'Release void, decide anew'], [$row['state']['mark'], $row['state']['words']]);
 
         // The lead saw it wrong: said so with a reason, tried again, decided anew.
-        $this->post_($walk, 'test.answered', ['line' => $last['key'], 'lift_reason' => 'tried on the wrong machine', 'steps' => array_fill(0, count($last['test']), ['as_expected' => true])]);
+        $this->post_(
+            $walk,
+            'test.answered',
+            [
+                'line' => $last['key'],
+                'lift_reason' => 'tried on the wrong machine',
+                'steps' => array_fill(0, count($last['test']), ['as_expected' => true]),
+            ],
+        );
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
         self::assertNull($this->getJson("/api/walks/{$walk->id}")->json('state.voided'));
         $this->post_($walk, 'handover.signed', self::SIGNED);
@@ -80,7 +142,11 @@ final class LeavingTest extends YardTestCase
     public function test_a_note_that_is_placed_after_the_release_leaves_it_standing(): void
     {
         $walk = $this->releasedAndBriefed();
-        $this->post_($walk, 'finding.placed', ['at' => ['x' => 100, 'y' => 0], 'kind' => 'scrape', 'size_mm' => 40, 'words' => 'paint', 'photos' => []]);
+        $this->post_(
+            $walk,
+            'finding.placed',
+            ['at' => ['x' => 100, 'y' => 0], 'kind' => 'scrape', 'size_mm' => 40, 'words' => 'paint', 'photos' => []],
+        );
         self::assertSame('note', $this->getJson("/api/walks/{$walk->id}")->json('state.findings.0.severity'));
 
         $this->post_($walk, 'handover.signed', self::SIGNED);
@@ -97,7 +163,9 @@ final class LeavingTest extends YardTestCase
         $this->travelTo(CarbonImmutable::parse((string) $until)->addDays(2)->setTime(9, 0));
         $this->as(Role::Lead);
 
-        $this->send($walk, $this->entry('handover.signed', self::SIGNED))->assertStatus(409)->assertJsonPath('results.0.problem.type', '/problems/release-does-not-hold');
+        $this->send($walk, $this->entry('handover.signed', self::SIGNED))
+            ->assertStatus(409)
+            ->assertJsonPath('results.0.problem.type', '/problems/release-does-not-hold');
     }
 
     public function test_a_return_walk_is_over_when_another_hire_of_the_machine_has_begun(): void
@@ -110,7 +178,9 @@ final class LeavingTest extends YardTestCase
         $this->handOver($next);
 
         foreach ([['release.decided', ['decision' => 'released', 'conditions' => []]], ['tag.hung', ['reason' => 'oil under it']], ['check.answered', ['line' => 'cab-glass', 'answer' => 'stands']]] as [$kind, $payload]) {
-            $this->send($in, $this->entry($kind, $payload))->assertStatus(409)->assertJsonPath('results.0.problem.type', '/problems/walk-is-over');
+            $this->send($in, $this->entry($kind, $payload))
+                ->assertStatus(409)
+                ->assertJsonPath('results.0.problem.type', '/problems/walk-is-over');
         }
         self::assertSame('out', MachineState::query()->findOrFail($this->machine->id)->standing->value);
         self::assertSame('out', $second->refresh()->standing()->value);
@@ -121,7 +191,17 @@ final class LeavingTest extends YardTestCase
         $in = $this->outAndBack();
         self::assertSame('in_yard', MachineState::query()->findOrFail($this->machine->id)->standing->value);
 
-        $this->post_($in, 'finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'hose cut', 'photos' => []]);
+        $this->post_(
+            $in,
+            'finding.placed',
+            [
+                'at' => ['x' => -180, 'y' => -44],
+                'kind' => 'cut',
+                'size_mm' => 40,
+                'words' => 'hose cut',
+                'photos' => [],
+            ],
+        );
 
         self::assertSame('held', MachineState::query()->findOrFail($this->machine->id)->standing->value);
     }
@@ -130,11 +210,20 @@ final class LeavingTest extends YardTestCase
     {
         $walk = $this->releasedAndBriefed();
         $this->aTestFails($walk);
-        $before = [DB::table('walks')->where('id', $walk->id)->first(), DB::table('machine_states')->where('machine_id', $this->machine->id)->first()];
+        $before = [
+            DB::table('walks')->where('id', $walk->id)->first(),
+            DB::table('machine_states')->where('machine_id', $this->machine->id)->first(),
+        ];
 
         $this->app->make(RebuildProjections::class)();
 
-        self::assertEquals($before, [DB::table('walks')->where('id', $walk->id)->first(), DB::table('machine_states')->where('machine_id', $this->machine->id)->first()]);
+        self::assertEquals(
+            $before,
+            [
+                DB::table('walks')->where('id', $walk->id)->first(),
+                DB::table('machine_states')->where('machine_id', $this->machine->id)->first(),
+            ],
+        );
     }
 
     private const SIGNED = ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]]];
@@ -160,7 +249,10 @@ final class LeavingTest extends YardTestCase
         $this->walkThrough($walk);
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
         $steps = array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
-        $this->send($walk, ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps))->assertOk();
+        $this->send(
+            $walk,
+            ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps),
+        )->assertOk();
 
         return $walk;
     }

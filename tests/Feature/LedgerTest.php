@@ -37,8 +37,11 @@ final class LedgerTest extends YardTestCase
     #[TestWith(['qualifications', 'delete', 'denied'])]
     #[TestWith(['machines', 'delete', 'denied'])]
     #[TestWith(['users', 'delete', 'denied'])]
-    public function test_the_application_has_no_right_to_change_what_the_ledger_rests_on(string $table, string $verb, string $said): void
-    {
+    public function test_the_application_has_no_right_to_change_what_the_ledger_rests_on(
+        string $table,
+        string $verb,
+        string $said,
+    ): void {
         $column = DB::getSchemaBuilder()->getColumnListing($table)[0];
 
         $this->expectExceptionMessage($said);

@@ -33,7 +33,17 @@ final class PaperTest extends YardTestCase
         $examined = static fn (int $days): array => ['date' => CarbonImmutable::now()->subMonthsNoOverflow(6)->addDays($days)->format('Y-m-d')];
 
         self::assertSame('stop', $this->compare($walk, 'doc-thorough-exam', $examined(10))['judgement']['verdict']['outcome']);
-        self::assertSame('stands', $this->compare($walk, 'doc-thorough-exam', $examined(40) + ['lift_reason' => 'the newer certificate was in the folder', 'second' => $this->standsBy($walk)->id])['judgement']['verdict']['outcome']);
+        self::assertSame(
+            'stands',
+            $this->compare(
+                $walk,
+                'doc-thorough-exam',
+                $examined(40) + [
+                    'lift_reason' => 'the newer certificate was in the folder',
+                    'second' => $this->standsBy($walk)->id,
+                ],
+            )['judgement']['verdict']['outcome'],
+        );
     }
 
     /** @return iterable<string, array{string, array<string, string>, string}> */

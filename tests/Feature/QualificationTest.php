@@ -27,7 +27,11 @@ final class QualificationTest extends YardTestCase
         $walk = $this->coldWalk();
         $me = $this->signedIn($this->unqualified(Role::Technician));
         if ($days !== null) {
-            $this->qualify($me, 'earthmoving', CarbonImmutable::now($this->app->make(YardInHand::class)->timezone())->addDays($days));
+            $this->qualify(
+                $me,
+                'earthmoving',
+                CarbonImmutable::now($this->app->make(YardInHand::class)->timezone())->addDays($days),
+            );
         }
 
         $result = $this->send($walk, $this->entry('state.crossed', $this->crossing($walk, 'running')))->json('results.0');
@@ -61,15 +65,26 @@ final class QualificationTest extends YardTestCase
         self::assertSame('/problems/second-person-unknown', $with($this->person(Role::Auditor)->id), 'an auditor works nothing');
         $counter = $this->person(Role::Counter);
         self::assertSame('/problems/second-not-confirmed', $with($counter->id), 'to name somebody is not enough');
-        $sealed = fn (string $secret): array => $this->sealed($this->entry('state.crossed', ['second' => $counter->id] + $crossing), $secret);
+        $sealed = fn (string $secret): array => $this->sealed(
+            $this->entry('state.crossed', ['second' => $counter->id] + $crossing),
+            $secret,
+        );
         $wrong = $this->send($walk, $sealed('tern-kay'))->json('results.0.problem');
         self::assertSame(['/problems/second-secret-wrong', 422], [$wrong['type'], $wrong['status']]);
         self::assertStringContainsString('4 tries are left', $wrong['detail']);
         $entry = $sealed('tern-quay');
         $elsewhere = ['id' => (string) Str::uuid7()] + $entry;
-        self::assertSame('/problems/second-not-confirmed', $this->send($walk, $elsewhere)->json('results.0.problem.type'), 'sealed for another entry it opens nothing');
+        self::assertSame(
+            '/problems/second-not-confirmed',
+            $this->send($walk, $elsewhere)->json('results.0.problem.type'),
+            'sealed for another entry it opens nothing',
+        );
         self::assertSame('posted', $this->send($walk, $entry)->json('results.0.status'));
-        self::assertStringNotContainsString('sealed', (string) LedgerEntry::query()->where('id', $entry['id'])->value('body'), 'it is not kept, not even sealed');
+        self::assertStringNotContainsString(
+            'sealed',
+            (string) LedgerEntry::query()->where('id', $entry['id'])->value('body'),
+            'it is not kept, not even sealed',
+        );
         self::assertSame('already_posted', $this->send($walk, $entry)->json('results.0.status'));
         self::assertStringContainsString('The counter stands by', (string) json_encode($this->getJson("/api/machines/{$machine->id}/entries")->json()));
     }
@@ -81,12 +96,17 @@ final class QualificationTest extends YardTestCase
         $this->walkUpTo($walk, 'saf-work-lock');
         $this->post_($walk, 'test.answered', ['line' => 'saf-work-lock'] + self::failed());
         $this->post_($walk, 'tag.hung', ['reason' => 'The pedal sinks.', 'reference' => 'saf-work-lock']);
-        $repair = $this->entry('repair.recorded', ['words' => 'Master cylinder renewed.', 'parts' => [], 'lines' => ['saf-work-lock'], 'findings' => []]);
+        $repair = $this->entry(
+            'repair.recorded',
+            ['words' => 'Master cylinder renewed.', 'parts' => [], 'lines' => ['saf-work-lock'], 'findings' => []],
+        );
 
         $mechanic = $this->signedIn($this->unqualified(Role::Mechanic));
         self::assertSame('/problems/not-qualified', $this->send($walk, $repair)->json('results.0.problem.type'));
         $this->qualify($mechanic, 'repairs', CarbonImmutable::now()->addYear());
-        $this->send($walk, ['id' => (string) Str::uuid7()] + $repair)->assertOk()->assertJsonPath('results.0.status', 'posted');
+        $this->send($walk, ['id' => (string) Str::uuid7()] + $repair)
+            ->assertOk()
+            ->assertJsonPath('results.0.status', 'posted');
 
         $this->signedIn($this->unqualified(Role::Technician));
         self::assertSame('/problems/not-qualified', $this->send($walk, $this->entry('tag.lifted', []))->json('results.0.problem.type'));

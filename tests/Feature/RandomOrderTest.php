@@ -21,9 +21,9 @@ use Tests\Support\LeavingModel;
 use Tests\Support\YardTestCase;
 
 /**
- * Random people post random entries in random order, with house rules changed between and clocks that are wrong. Whatever the
- * order: no machine is out over a stop, nobody puts power on who may not, every answer is one of 2xx or 4xx, the chain holds,
- * and a rebuild gives the same.
+ * Random people post random entries in random order, with house rules changed between and clocks that are wrong.
+ * Whatever the order: no machine is out over a stop, nobody puts power on who may not, every answer is one of 2xx or
+ * 4xx, the chain holds, and a rebuild gives the same.
  *
  * MODEL_SEQUENCES says how many sequences there are: see bin/model-test.
  */
@@ -68,30 +68,54 @@ final class RandomOrderTest extends YardTestCase
     private function sequence(int $seed): array
     {
         $this->random = new Randomizer(new Mt19937($seed));
-        $this->people = ['lead' => $this->person(Role::Lead), 'ines' => $this->person(Role::Technician), 'moss' => $this->person(Role::Mechanic), 'new' => $this->unqualified(Role::Technician), 'counter' => $this->person(Role::Counter)];
-        $machine = Machine::query()->create(['fleet_number' => 'J-'.Str::random(6), 'model_id' => 'fenwold_p20', 'serial' => Str::random(12), 'bay' => 'bay 1']);
+        $this->people = [
+            'lead' => $this->person(Role::Lead),
+            'ines' => $this->person(Role::Technician),
+            'moss' => $this->person(Role::Mechanic),
+            'new' => $this->unqualified(Role::Technician),
+            'counter' => $this->person(Role::Counter),
+        ];
+        $machine = Machine::query()->create([
+            'fleet_number' => 'J-'.Str::random(6),
+            'model_id' => 'fenwold_p20',
+            'serial' => Str::random(12),
+            'bay' => 'bay 1',
+        ]);
         $hire = $this->hireOf($machine);
         $this->signedIn($this->people['ines']);
         $this->walk = $this->openWalk(hire: $hire);
-        $this->lines = array_column(array_merge(...array_column($this->walk->plan->body['visits'], 'lines')), null, 'key');
+        $this->lines = array_column(
+            array_merge(...array_column($this->walk->plan->body['visits'], 'lines')),
+            null,
+            'key',
+        );
         $this->model = new LeavingModel($this->walk->plan->body);
         $this->taken = [];
         $this->begin();
         $left = $kept = 0;
         for ($step = 0; $step < self::ENTRIES; $step++) {
             // Two in three by those who may do most; the others try what they may not.
-            $this->signedIn($this->people[$this->pick(['lead', 'ines', 'lead', 'ines', 'ines', 'moss', 'new', 'counter'])]);
+            $this->signedIn(
+                $this->people[$this->pick(['lead', 'ines', 'lead', 'ines', 'ines', 'moss', 'new', 'counter'])],
+            );
             $entry = $this->anyEntry();
             $this->maybeAnotherRule();
             $before = $hire->refresh()->standing()->value;
             $status = $this->give($entry);
             $now = $hire->refresh()->standing()->value;
             if ($now === 'out' && $before !== 'out') {
-                self::assertNull($this->model->forbids(), "seed {$seed}, step {$step}: it left, although {$this->model->forbids()}");
+                self::assertNull(
+                    $this->model->forbids(),
+                    "seed {$seed}, step {$step}: it left, although {$this->model->forbids()}",
+                );
                 $left++;
             }
             $kept += $entry['kind'] === 'handover.signed' && $status === 'refused' ? 1 : 0;
-            self::assertSame($now === 'ready', $now === 'ready' && $this->model->forbids() === null, "seed {$seed}, step {$step}: it stands ready, although {$this->model->forbids()}");
+            self::assertSame(
+                $now === 'ready',
+                $now === 'ready' && $this->model->forbids() === null,
+                "seed {$seed}, step {$step}: it stands ready, although {$this->model->forbids()}",
+            );
         }
         $this->afterwards($machine, $seed);
 
@@ -101,7 +125,9 @@ final class RandomOrderTest extends YardTestCase
     /** Every line as it should be, but for a few that are left open. */
     private function begin(): void
     {
-        $open = $this->random->getInt(0, 2) === 0 ? $this->random->pickArrayKeys($this->lines, $this->random->getInt(1, 2)) : [];
+        $open = $this->random->getInt(0, 2) === 0
+            ? $this->random->pickArrayKeys($this->lines, $this->random->getInt(1, 2))
+            : [];
         $batch = $this->answersOf($this->walk, own: array_fill_keys($open, null));
         foreach ($batch as $entry) {
             $this->taken[] = $entry;
@@ -125,13 +151,44 @@ final class RandomOrderTest extends YardTestCase
     {
         return match ($this->random->getInt(0, 15)) {
             0, 1, 2 => $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]]]),
-            3, 4 => $this->entry('release.decided', ['decision' => $this->pick(['released', 'released', 'held', 'released_with_conditions']), 'conditions' => []]),
-            5 => $this->entry('finding.placed', ['at' => ['x' => $this->random->getInt(-40, 40), 'y' => $this->random->getInt(-20, 20)], 'kind' => $this->pick(['scrape', 'cut', 'dent']), 'size_mm' => $this->random->getInt(5, 400), 'words' => 'seen', 'photos' => [], 'severity' => $this->pick(['note', 'hold', 'stop', 'stop'])]),
-            6 => $this->entry('finding.graded', ['finding' => $this->idOf('finding.placed'), 'severity' => $this->pick(['note', 'hold', 'stop']), 'reason' => 'looked at again']),
-            7 => $this->entry('entry.struck', ['reason' => 'wrong machine', 'second' => $this->people['ines']->id], $this->idOf(null)),
+            3,
+            4 => $this->entry(
+                'release.decided',
+                [
+                    'decision' => $this->pick(['released', 'released', 'held', 'released_with_conditions']),
+                    'conditions' => [],
+                ],
+            ),
+            5 => $this->entry(
+                'finding.placed',
+                [
+                    'at' => ['x' => $this->random->getInt(-40, 40), 'y' => $this->random->getInt(-20, 20)],
+                    'kind' => $this->pick(['scrape', 'cut', 'dent']),
+                    'size_mm' => $this->random->getInt(5, 400),
+                    'words' => 'seen',
+                    'photos' => [],
+                    'severity' => $this->pick(['note', 'hold', 'stop', 'stop']),
+                ],
+            ),
+            6 => $this->entry(
+                'finding.graded',
+                [
+                    'finding' => $this->idOf('finding.placed'),
+                    'severity' => $this->pick(['note', 'hold', 'stop']),
+                    'reason' => 'looked at again',
+                ],
+            ),
+            7 => $this->entry(
+                'entry.struck',
+                ['reason' => 'wrong machine', 'second' => $this->people['ines']->id],
+                $this->idOf(null),
+            ),
             8 => $this->answerAnew(),
             9 => $this->entry('tag.hung', ['reason' => 'somebody heard something']),
-            10 => $this->entry('repair.recorded', ['words' => 'mended', 'parts' => [], 'lines' => [], 'findings' => []]),
+            10 => $this->entry(
+                'repair.recorded',
+                ['words' => 'mended', 'parts' => [], 'lines' => [], 'findings' => []],
+            ),
             11 => $this->entry('tag.lifted', []),
             12 => $this->crossingOfAnybody(),
             13 => $this->entry('second.stood_by', []),
@@ -143,11 +200,33 @@ final class RandomOrderTest extends YardTestCase
     private function answerAnew(): array
     {
         $line = $this->lines[$this->pick(array_keys($this->lines))];
-        $lift = $this->random->getInt(0, 1) === 0 ? [] : ['lift_reason' => 'looked at the wrong one', 'second' => $this->people[$this->pick(['ines', 'moss', 'new'])]->id];
+        $lift = $this->random->getInt(0, 1) === 0
+            ? []
+            : [
+                'lift_reason' => 'looked at the wrong one',
+                'second' => $this->people[$this->pick(['ines', 'moss', 'new'])]->id,
+            ];
 
         return $line['answer'] === 'test'
-            ? $this->entry('test.answered', ['line' => $line['key']] + $lift + ($this->random->getInt(0, 1) === 0 ? self::failed() : ['steps' => array_map(static fn (array $step): array => ['as_expected' => true, 'seconds' => $step['seconds'] ?? 0], $line['test'])]))
-            : $this->entry('check.answered', ['line' => $line['key'], 'answer' => $this->pick(['stands', 'amiss', 'amiss', 'cannot_tell']), 'words' => 'as it is'] + $lift);
+            ? $this->entry(
+                'test.answered',
+                [
+                    'line' => $line['key'],
+                ] + $lift + ($this->random->getInt(0, 1) === 0 ? self::failed() : [
+                    'steps' => array_map(
+                        static fn (array $step): array => ['as_expected' => true, 'seconds' => $step['seconds'] ?? 0],
+                        $line['test'],
+                    ),
+                ]),
+            )
+            : $this->entry(
+                'check.answered',
+                [
+                    'line' => $line['key'],
+                    'answer' => $this->pick(['stands', 'amiss', 'amiss', 'cannot_tell']),
+                    'words' => 'as it is',
+                ] + $lift,
+            );
     }
 
     /** @return array<string, mixed> */
@@ -155,7 +234,13 @@ final class RandomOrderTest extends YardTestCase
     {
         $stage = $this->walk->plan->body['stages'][$this->random->getInt(0, count($this->walk->plan->body['stages']) - 1)];
 
-        return $this->entry('state.crossed', ['stage' => $stage['id'], 'confirmed' => array_column($stage['lines'], 'id')] + ($this->random->getInt(0, 1) === 0 ? ['second' => $this->people['counter']->id] : []));
+        return $this->entry(
+            'state.crossed',
+            [
+                'stage' => $stage['id'],
+                'confirmed' => array_column($stage['lines'], 'id'),
+            ] + ($this->random->getInt(0, 1) === 0 ? ['second' => $this->people['counter']->id] : []),
+        );
     }
 
     /**
@@ -168,7 +253,10 @@ final class RandomOrderTest extends YardTestCase
         $off = $this->random->getInt(0, 9) === 0 ? $this->pick([-40, 40, 400, 60 * 24 * 5, -60 * 24 * 365 * 30]) : 0;
         if ($off !== 0) {
             $entry['recorded_at'] = CarbonImmutable::now()->addMinutes($off)->utc()->format('Y-m-d\TH:i:s.v\Z');
-            $this->withHeader('X-Device-Time', CarbonImmutable::now()->addMinutes($off)->utc()->format('Y-m-d\TH:i:s\Z'));
+            $this->withHeader(
+                'X-Device-Time',
+                CarbonImmutable::now()->addMinutes($off)->utc()->format('Y-m-d\TH:i:s\Z'),
+            );
         }
         $actor = auth('web')->user();
         $response = $this->postJson("/api/walks/{$this->walk->id}/entries", ['entries' => [$entry]]);
@@ -181,7 +269,12 @@ final class RandomOrderTest extends YardTestCase
             $this->model->took($entry, $result);
             $this->mustHaveBeenAllowed($entry, $actor);
             if ($entry['kind'] === 'repair.recorded') {
-                $this->model->reopened(DB::table('walk_lines')->where('walk_id', $this->walk->id)->where('outcome', 'open')->pluck('key')->all());
+                $this->model->reopened(
+                    DB::table('walk_lines')->where('walk_id', $this->walk->id)
+                        ->where('outcome', 'open')
+                        ->pluck('key')
+                        ->all(),
+                );
             }
         }
 
@@ -196,18 +289,34 @@ final class RandomOrderTest extends YardTestCase
         }
         $stage = array_column($this->walk->plan->body['stages'], null, 'id')[$entry['payload']['stage']];
         // Told from the words of the plan: what is not stopped is driven or worked.
-        $isPowered = in_array($stage['id'], ['running', 'function', 'function_out', 'platform', 'platform_out', 'driving', 'drive_raised'], true);
-        self::assertFalse($isPowered && $actor instanceof User && $actor->is($this->people['new']), 'power was put on by somebody who never was qualified');
+        $isPowered = in_array(
+            $stage['id'],
+            ['running', 'function', 'function_out', 'platform', 'platform_out', 'driving', 'drive_raised'],
+            true,
+        );
+        self::assertFalse(
+            $isPowered && $actor instanceof User && $actor->is($this->people['new']),
+            'power was put on by somebody who never was qualified',
+        );
         if ($stage['asks_second_person']) {
             $second = $entry['payload']['second'] ?? null;
             self::assertNotNull($second, 'alone where nobody is alone');
-            self::assertTrue(LedgerEntry::query()->where('walk_id', $this->walk->id)->where('kind', 'second.stood_by')->where('actor_id', $second)->exists(), 'somebody was only named');
+            self::assertTrue(
+                LedgerEntry::query()->where('walk_id', $this->walk->id)
+                    ->where('kind', 'second.stood_by')
+                    ->where('actor_id', $second)
+                    ->exists(),
+                'somebody was only named',
+            );
         }
     }
 
     private function afterwards(Machine $machine, int $seed): void
     {
-        self::assertNull($this->app->make(VerifyLedger::class)($machine)->firstBroken, "seed {$seed}: the chain is broken");
+        self::assertNull(
+            $this->app->make(VerifyLedger::class)($machine)->firstBroken,
+            "seed {$seed}: the chain is broken",
+        );
         $before = $this->projections($machine);
         $this->app->make(RebuildProjections::class)();
         self::assertEquals($before, $this->projections($machine), "seed {$seed}: a rebuild gives something else");
@@ -228,20 +337,28 @@ final class RandomOrderTest extends YardTestCase
     {
         if ($this->random->getInt(0, 19) === 0) {
             $this->signedIn($this->people['lead']);
-            $this->putJson('/api/house-rules/lanyard', ['value' => $this->pick(['booms_only', 'always']), 'reason' => 'as the site asks']);
+            $this->putJson(
+                '/api/house-rules/lanyard',
+                ['value' => $this->pick(['booms_only', 'always']), 'reason' => 'as the site asks'],
+            );
         }
     }
 
     /** @return list<string> */
     private function steps(): array
     {
-        return array_column($this->getJson("/api/walks/{$this->walk->id}/briefing")->json('steps') ?? [['id' => 'none']], 'id');
+        return array_column(
+            $this->getJson("/api/walks/{$this->walk->id}/briefing")->json('steps') ?? [['id' => 'none']],
+            'id',
+        );
     }
 
     /** The id of something that was posted before, or of nothing. */
     private function idOf(?string $kind): string
     {
-        $of = array_values(array_filter($this->taken, static fn (array $entry): bool => $kind === null || $entry['kind'] === $kind));
+        $of = array_values(
+            array_filter($this->taken, static fn (array $entry): bool => $kind === null || $entry['kind'] === $kind),
+        );
 
         return $of === [] ? (string) Str::uuid7() : $of[$this->random->getInt(0, count($of) - 1)]['id'];
     }

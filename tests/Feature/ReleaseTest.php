@@ -32,7 +32,11 @@ final class ReleaseTest extends YardTestCase
         foreach (['released', 'released_with_conditions'] as $decision) {
             foreach ([Role::Technician, Role::Lead, Role::Mechanic] as $role) {
                 $this->as($role);
-                $this->decide($walk, $decision, [['reference' => 'trn-direction', 'words' => 'drive slowly']])->assertStatus(409);
+                $this->decide(
+                    $walk,
+                    $decision,
+                    [['reference' => 'trn-direction', 'words' => 'drive slowly']],
+                )->assertStatus(409);
             }
         }
     }

@@ -119,7 +119,11 @@ final class RepairTest extends YardTestCase
         $this->as(Role::Technician);
         $walk = $this->openWalk();
         $this->walkUpTo($walk, 'saf-work-lock');
-        $this->post_($walk, 'test.answered', ['line' => 'saf-work-lock'] + self::failed('The pedal sinks to the floor.'));
+        $this->post_(
+            $walk,
+            'test.answered',
+            ['line' => 'saf-work-lock'] + self::failed('The pedal sinks to the floor.'),
+        );
         $this->post_($walk, 'tag.hung', ['reason' => 'The pedal sinks to the floor.', 'reference' => 'saf-work-lock']);
 
         return $walk;

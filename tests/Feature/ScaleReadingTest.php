@@ -92,7 +92,11 @@ final class ScaleReadingTest extends YardTestCase
         $verdict = $this->postJson("/api/walks/{$this->walk->id}/verdicts", $this->reading($tyre['key'], $psi, 'kPa'))->assertOk();
         $this->assertFits($verdict, 'Judgement');
         self::assertSame('stop', $verdict->json('verdict.outcome'));
-        self::assertStringNotContainsString('psi', (string) $verdict->json('verdict.act'), 'what stops the machine is not explained away');
+        self::assertStringNotContainsString(
+            'psi',
+            (string) $verdict->json('verdict.act'),
+            'what stops the machine is not explained away',
+        );
 
         $inPsi = $this->send($this->walk, $this->entry('reading.posted', $this->reading($tyre['key'], $psi, 'psi')))->json('results.0');
         self::assertSame('stands', $inPsi['judgement']['verdict']['outcome'], 'entered as it was read, it stands');

@@ -54,8 +54,16 @@ final class TagLabelTest extends YardTestCase
     /** A link that opens a window of its own carries the session and no referrer. */
     public function test_it_opens_in_a_window_of_its_own_and_a_refusal_is_a_page(): void
     {
-        $window = ['Sec-Fetch-Site' => 'same-origin', 'Sec-Fetch-Mode' => 'navigate', 'Accept' => 'text/html', 'Origin' => null];
-        $refusal = $this->flushHeaders()->get('/api/tags/01890a5d-ac96-774b-bcce-b302099a8057/label', array_filter($window));
+        $window = [
+            'Sec-Fetch-Site' => 'same-origin',
+            'Sec-Fetch-Mode' => 'navigate',
+            'Accept' => 'text/html',
+            'Origin' => null,
+        ];
+        $refusal = $this->flushHeaders()->get(
+            '/api/tags/01890a5d-ac96-774b-bcce-b302099a8057/label',
+            array_filter($window),
+        );
 
         self::assertSame(401, $refusal->getStatusCode());
         self::assertStringStartsWith('text/html', (string) $refusal->headers->get('Content-Type'));

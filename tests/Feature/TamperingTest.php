@@ -25,8 +25,8 @@ use Tests\Support\YardTestCase;
 /**
  * Somebody who owns the database changes it behind the application's back, with every guard of the database taken off.
  *
- * What is written here stays written until the end, for a guard cannot be taken off within a transaction: each tampering is
- * tried on the same yard, and taken back from a copy.
+ * What is written here stays written until the end, for a guard cannot be taken off within a transaction: each
+ * tampering is tried on the same yard, and taken back from a copy.
  */
 final class TamperingTest extends YardTestCase
 {
@@ -107,13 +107,26 @@ final class TamperingTest extends YardTestCase
 
         $read = json_decode($second, true);
         $pair = sodium_crypto_sign_keypair();
-        $read['signature'] = base64_encode(sodium_crypto_sign_detached($read['text'], sodium_crypto_sign_secretkey($pair)));
+        $read['signature'] = base64_encode(
+            sodium_crypto_sign_detached($read['text'], sodium_crypto_sign_secretkey($pair)),
+        );
         $read['public_key'] = base64_encode(sodium_crypto_sign_publickey($pair));
         $disk->put('checkpoint-000002.json', (string) json_encode($read));
         self::assertStringContainsString('signed by another key', implode("\n", $this->faults()));
 
-        $other = str_replace((string) $this->machine->yard_id, (string) Str::uuid7(), json_decode($second, true)['text']);
-        $disk->put('checkpoint-000002.json', (string) json_encode(['text' => $other, 'signature' => $this->app->make(CheckpointKey::class)->sign($other), 'public_key' => $this->app->make(CheckpointKey::class)->publicKey()]));
+        $other = str_replace(
+            (string) $this->machine->yard_id,
+            (string) Str::uuid7(),
+            json_decode($second, true)['text'],
+        );
+        $disk->put(
+            'checkpoint-000002.json',
+            (string) json_encode([
+                'text' => $other,
+                'signature' => $this->app->make(CheckpointKey::class)->sign($other),
+                'public_key' => $this->app->make(CheckpointKey::class)->publicKey(),
+            ]),
+        );
         self::assertStringContainsString('of another yard', implode("\n", $this->faults()));
 
         $this->artisan('ledger:checkpoint')->expectsOutputToContain('No checkpoint was taken')->assertFailed();
@@ -142,7 +155,10 @@ final class TamperingTest extends YardTestCase
         $day = $this->getJson('/api/day')->assertOk();
         $this->assertFits($day, 'Day');
         self::assertStringContainsString('walks', implode(' ', $day->json('verification.faults')));
-        self::assertStringContainsString('jade_ledger_verified 0', (string) $this->withToken('collector')->get('/api/metrics')->getContent());
+        self::assertStringContainsString(
+            'jade_ledger_verified 0',
+            (string) $this->withToken('collector')->get('/api/metrics')->getContent(),
+        );
     }
 
     /** @return iterable<string, array{callable(): mixed, string}> what is done behind the back, and what verify says of it */
@@ -152,44 +168,137 @@ final class TamperingTest extends YardTestCase
         $entries = fn () => $this->owner->table('ledger_entries')->where('machine_id', $machine);
         $last = (int) $entries()->max('sequence');
 
-        yield 'the row of a machine deleted' => [fn () => $this->owner->table('machines')->where('id', $machine)->delete(), 'a machine that is not there any more'];
-        yield 'the tail of a chain cut' => [fn () => $entries()->where('sequence', '>', $last - 3)->delete(), 'its chain ends at entry '.($last - 3)];
+        yield 'the row of a machine deleted' => [
+            fn () => $this->owner->table('machines')->where('id', $machine)->delete(),
+            'a machine that is not there any more',
+        ];
+        yield 'the tail of a chain cut' => [
+            fn () => $entries()->where('sequence', '>', $last - 3)->delete(),
+            'its chain ends at entry '.($last - 3),
+        ];
         yield 'a chain emptied' => [fn () => $entries()->delete(), "its chain of {$last} entries is gone"];
-        yield 'a chain written anew from the middle' => [fn () => $this->writeAnew($machine, intdiv($last, 2)), 'its chain was written anew'];
-        yield 'an actor changed' => [fn () => $entries()->where('sequence', 4)->update(['actor_id' => $this->person(Role::Counter)->id]), 'broken at entry 4'];
-        yield 'a time changed' => [fn () => $entries()->where('sequence', 5)->update(['recorded_at' => '2020-01-01 00:00:00.000000']), 'broken at entry 5'];
-        yield 'a time of receipt changed' => [fn () => $entries()->where('sequence', 5)->update(['received_at' => '2020-01-01 00:00:00.000000']), 'broken at entry 5'];
-        yield 'a kind changed' => [fn () => $entries()->where('sequence', 6)->update(['kind' => 'tag.lifted']), 'broken at entry 6'];
-        yield 'a walk changed' => [fn () => $entries()->where('sequence', 6)->update(['walk_id' => (string) Str::uuid7()]), 'broken at entry 6'];
-        yield 'a text changed' => [fn () => $entries()->where('sequence', 7)->update(['body' => str_replace('stands', 'amiss5', (string) $entries()->where('sequence', 7)->value('body'))]), 'broken at entry 7'];
-        yield 'a catalogue version changed' => [fn () => $this->owner->table('catalogue_versions')->update(['body' => '{}']), 'not what walks were planned with'];
-        yield 'a plan changed' => [fn () => $this->owner->table('walk_plans')->where('walk_id', $walk->id)->update(['body' => '{}']), 'not the one that it was opened with'];
-        yield 'a projection changed' => [fn () => $this->owner->table('walk_lines')->where('walk_id', $walk->id)->where('outcome', 'stands')->limit(1)->update(['outcome' => 'open']), 'The table walk_lines does not say'];
-        yield 'a qualification changed' => [fn () => $this->owner->table('qualifications')->limit(1)->update(['valid_until' => '2099-01-01']), 'The table qualifications was changed'];
-        yield 'a name changed' => [fn () => $this->owner->table('users')->limit(1)->update(['name' => 'Somebody Else']), 'The table users was changed'];
-        yield 'an audit line taken out' => [fn () => $this->owner->table('audit_entries')->orderBy('id')->limit(1)->delete(), 'The audit trail of yard'];
-        yield 'an audit line changed' => [fn () => $this->owner->table('audit_entries')->limit(1)->update(['subject' => 'nothing']), 'The audit trail of yard'];
+        yield 'a chain written anew from the middle' => [
+            fn () => $this->writeAnew($machine, intdiv($last, 2)),
+            'its chain was written anew',
+        ];
+        yield 'an actor changed' => [
+            fn () => $entries()->where('sequence', 4)->update(['actor_id' => $this->person(Role::Counter)->id]),
+            'broken at entry 4',
+        ];
+        yield 'a time changed' => [
+            fn () => $entries()->where('sequence', 5)->update(['recorded_at' => '2020-01-01 00:00:00.000000']),
+            'broken at entry 5',
+        ];
+        yield 'a time of receipt changed' => [
+            fn () => $entries()->where('sequence', 5)->update(['received_at' => '2020-01-01 00:00:00.000000']),
+            'broken at entry 5',
+        ];
+        yield 'a kind changed' => [
+            fn () => $entries()->where('sequence', 6)->update(['kind' => 'tag.lifted']),
+            'broken at entry 6',
+        ];
+        yield 'a walk changed' => [
+            fn () => $entries()->where('sequence', 6)->update(['walk_id' => (string) Str::uuid7()]),
+            'broken at entry 6',
+        ];
+        yield 'a text changed' => [
+            fn () => $entries()->where('sequence', 7)->update([
+                'body' => str_replace('stands', 'amiss5', (string) $entries()->where('sequence', 7)->value('body')),
+            ]),
+            'broken at entry 7',
+        ];
+        yield 'a catalogue version changed' => [
+            fn () => $this->owner->table('catalogue_versions')->update(['body' => '{}']),
+            'not what walks were planned with',
+        ];
+        yield 'a plan changed' => [
+            fn () => $this->owner->table('walk_plans')->where('walk_id', $walk->id)->update(['body' => '{}']),
+            'not the one that it was opened with',
+        ];
+        yield 'a projection changed' => [
+            fn () => $this->owner->table('walk_lines')
+                ->where('walk_id', $walk->id)
+                ->where('outcome', 'stands')
+                ->limit(1)
+                ->update(['outcome' => 'open']),
+            'The table walk_lines does not say',
+        ];
+        yield 'a qualification changed' => [
+            fn () => $this->owner->table('qualifications')->limit(1)->update(['valid_until' => '2099-01-01']),
+            'The table qualifications was changed',
+        ];
+        yield 'a name changed' => [
+            fn () => $this->owner->table('users')->limit(1)->update(['name' => 'Somebody Else']),
+            'The table users was changed',
+        ];
+        yield 'an audit line taken out' => [
+            fn () => $this->owner->table('audit_entries')->orderBy('id')->limit(1)->delete(),
+            'The audit trail of yard',
+        ];
+        yield 'an audit line changed' => [
+            fn () => $this->owner->table('audit_entries')->limit(1)->update(['subject' => 'nothing']),
+            'The audit trail of yard',
+        ];
         yield 'the row of a photo removed' => [fn () => $this->owner->table('photos')->delete(), 'that entry'];
         yield 'the file of a photo removed' => [fn () => Storage::disk('photos')->delete($this->path()), 'is missing'];
-        yield 'a photo changed' => [fn () => Storage::disk('photos')->put($this->path(), 'another picture'), 'not the one that was taken'];
-        yield 'a thumbnail changed' => [fn () => Storage::disk('photos')->put($this->path('small-'), 'another picture'), 'not the one that was made'];
-        yield 'a well-formed entry forged under the name of another' => [fn () => $this->forge($machine), 'was not written by the application'];
-        yield 'the same, with a seal that was copied' => [fn () => $this->forge($machine, (string) $entries()->where('sequence', 3)->value('seal')), 'was not written by the application'];
+        yield 'a photo changed' => [
+            fn () => Storage::disk('photos')->put($this->path(), 'another picture'),
+            'not the one that was taken',
+        ];
+        yield 'a thumbnail changed' => [
+            fn () => Storage::disk('photos')->put($this->path('small-'), 'another picture'),
+            'not the one that was made',
+        ];
+        yield 'a well-formed entry forged under the name of another' => [
+            fn () => $this->forge($machine),
+            'was not written by the application',
+        ];
+        yield 'the same, with a seal that was copied' => [
+            fn () => $this->forge($machine, (string) $entries()->where('sequence', 3)->value('seal')),
+            'was not written by the application',
+        ];
     }
 
     private function yardWithAHistory(): Walk
     {
         $this->as(Role::Lead);
-        $this->postJson('/api/people', ['name' => 'Bram Ketel', 'initials' => 'BK', 'login' => 'bram', 'password' => 'ebb, slack and spring', 'role' => 'technician'])->assertCreated();
+        $this->postJson(
+            '/api/people',
+            [
+                'name' => 'Bram Ketel',
+                'initials' => 'BK',
+                'login' => 'bram',
+                'password' => 'ebb, slack and spring',
+                'role' => 'technician',
+            ],
+        )->assertCreated();
         $bram = (string) User::query()->where('login', 'bram')->value('id');
-        $this->putJson("/api/people/{$bram}/qualifications/earthmoving", ['valid_until' => '2031-01-01', 'proof' => 'card 1'])->assertSuccessful();
+        $this->putJson(
+            "/api/people/{$bram}/qualifications/earthmoving",
+            ['valid_until' => '2031-01-01', 'proof' => 'card 1'],
+        )->assertSuccessful();
         $walk = $this->openWalk();
         $this->cross($walk, 'cold_isolated');
         foreach (['hkp-area', 'doc-decals'] as $line) {
             $this->send($walk, $this->entry('check.answered', ['line' => $line, 'answer' => 'stands']));
         }
-        $this->photo = (string) $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('dent.jpg', 640, 480)])->assertSuccessful()->json('sha256');
-        $this->post_($walk, 'finding.placed', ['at' => ['x' => 100, 'y' => 0], 'kind' => 'scrape', 'size_mm' => 40, 'words' => 'paint', 'photos' => [$this->photo]]);
+        $this->photo = (string) $this->post(
+            '/api/photos',
+            ['photo' => UploadedFile::fake()->image('dent.jpg', 640, 480)],
+        )
+            ->assertSuccessful()
+            ->json('sha256');
+        $this->post_(
+            $walk,
+            'finding.placed',
+            [
+                'at' => ['x' => 100, 'y' => 0],
+                'kind' => 'scrape',
+                'size_mm' => 40,
+                'words' => 'paint',
+                'photos' => [$this->photo],
+            ],
+        );
         $this->walkLines($walk, ['cab-glass', 'hkp-keys', 'doc-control-labels', 'saf-handrails']);
         $this->app->make(TakeCheckpoint::class)();
 
@@ -212,10 +321,19 @@ final class TamperingTest extends YardTestCase
     /** Somebody who knows how the chain is made: every hash behind the change is made anew. */
     private function writeAnew(string $machine, int $from): void
     {
-        $previous = (string) $this->owner->table('ledger_entries')->where('machine_id', $machine)->where('sequence', $from - 1)->value('hash');
+        $previous = (string) $this->owner->table('ledger_entries')
+            ->where('machine_id', $machine)
+            ->where('sequence', $from - 1)
+            ->value('hash');
         foreach ($this->owner->table('ledger_entries')->where('machine_id', $machine)->where('sequence', '>=', $from)->orderBy('sequence')->get() as $row) {
-            $text = str_replace(["\"previous_hash\":\"{$row->previous_hash}\"", '"words":"paint"'], ["\"previous_hash\":\"{$previous}\"", '"words":"nothing"'], $row->body);
-            $this->owner->table('ledger_entries')->where('id', $row->id)->update(['body' => $text, 'previous_hash' => $previous, 'hash' => $previous = HashChain::hash($text)]);
+            $text = str_replace(
+                ["\"previous_hash\":\"{$row->previous_hash}\"", '"words":"paint"'],
+                ["\"previous_hash\":\"{$previous}\"", '"words":"nothing"'],
+                $row->body,
+            );
+            $this->owner->table('ledger_entries')
+                ->where('id', $row->id)
+                ->update(['body' => $text, 'previous_hash' => $previous, 'hash' => $previous = HashChain::hash($text)]);
         }
     }
 
@@ -224,15 +342,38 @@ final class TamperingTest extends YardTestCase
         $last = $this->owner->table('ledger_entries')->where('machine_id', $machine)->orderByDesc('sequence')->first();
         self::assertNotNull($last);
         [$id, $sequence] = [(string) Str::uuid7(), $last->sequence + 1];
-        $text = str_replace(["\"id\":\"{$last->id}\"", "\"previous_hash\":\"{$last->previous_hash}\"", "\"sequence\":{$last->sequence}"], ["\"id\":\"{$id}\"", "\"previous_hash\":\"{$last->hash}\"", "\"sequence\":{$sequence}"], $last->body);
-        $this->owner->table('ledger_entries')->insert(['id' => $id, 'sequence' => $sequence, 'body' => $text, 'previous_hash' => $last->hash, 'hash' => HashChain::hash($text), 'seal' => $seal] + array_diff_key((array) $last, ['position' => 0]));
-        self::assertNull($this->app->make(VerifyLedger::class)($this->machine)->firstBroken, 'by the chain alone it is not told from a true one');
+        $text = str_replace(
+            [
+                "\"id\":\"{$last->id}\"",
+                "\"previous_hash\":\"{$last->previous_hash}\"",
+                "\"sequence\":{$last->sequence}",
+            ],
+            ["\"id\":\"{$id}\"", "\"previous_hash\":\"{$last->hash}\"", "\"sequence\":{$sequence}"],
+            $last->body,
+        );
+        $this->owner->table('ledger_entries')->insert(
+            [
+                'id' => $id,
+                'sequence' => $sequence,
+                'body' => $text,
+                'previous_hash' => $last->hash,
+                'hash' => HashChain::hash($text),
+                'seal' => $seal,
+            ] + array_diff_key((array) $last, ['position' => 0]),
+        );
+        self::assertNull(
+            $this->app->make(VerifyLedger::class)($this->machine)->firstBroken,
+            'by the chain alone it is not told from a true one',
+        );
     }
 
     private function remember(): void
     {
         foreach ($this->tables() as $table) {
-            $this->copy[$table] = $this->owner->table($table)->get()->map(static fn (object $row): array => (array) $row)->all();
+            $this->copy[$table] = $this->owner->table($table)
+                ->get()
+                ->map(static fn (object $row): array => (array) $row)
+                ->all();
         }
         foreach (['', 'small-'] as $prefix) {
             $this->copy["file {$prefix}"] = [['text' => (string) Storage::disk('photos')->get($this->path($prefix))]];
@@ -255,6 +396,11 @@ final class TamperingTest extends YardTestCase
     /** @return list<string> */
     private function tables(): array
     {
-        return array_values(array_diff($this->owner->getSchemaBuilder()->getTableListing($this->owner->getDatabaseName(), false), ['migrations']));
+        return array_values(
+            array_diff(
+                $this->owner->getSchemaBuilder()->getTableListing($this->owner->getDatabaseName(), false),
+                ['migrations'],
+            ),
+        );
     }
 }

@@ -89,7 +89,11 @@ final class WalkTest extends YardTestCase
         $this->as(Role::Technician);
         $walk = $this->openWalk();
         $this->walkColdLines($walk, except: 'hyd-level-glass');
-        $blocked = fn (): array => array_column($this->getJson("/api/walks/{$walk->id}")->json('state.blocked_stages'), 'lines', 'stage')['running'] ?? [];
+        $blocked = fn (): array => array_column(
+            $this->getJson("/api/walks/{$walk->id}")->json('state.blocked_stages'),
+            'lines',
+            'stage',
+        )['running'] ?? [];
         self::assertContains('hyd-level-glass', $blocked());
 
         $frost = $this->reading('hyd-level-glass', '30');
@@ -102,7 +106,10 @@ final class WalkTest extends YardTestCase
         self::assertSame('hyd-level-glass', $state->json('state.read_later.0.line'));
         self::assertContains('secured', $state->json('state.read_later.0.stages'));
         self::assertSame('open', $this->lineOf($walk, 'hyd-level-glass')['outcome'], 'it is still owed');
-        $this->send($walk, $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]))->assertStatus(409);
+        $this->send(
+            $walk,
+            $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]),
+        )->assertStatus(409);
 
         $this->post_($walk, 'reading.posted', $this->reading('hyd-level-glass', '30'));
         self::assertSame([], $this->getJson("/api/walks/{$walk->id}")->json('state.read_later'));

@@ -28,7 +28,11 @@ final class WithoutNetworkTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $walk = $this->openWalk();
-        $this->walkThrough($walk, own: ['cab-glass' => ['answer' => 'amiss'], 'trn-direction' => null], values: ['fuel-level' => '1']);
+        $this->walkThrough(
+            $walk,
+            own: ['cab-glass' => ['answer' => 'amiss'], 'trn-direction' => null],
+            values: ['fuel-level' => '1'],
+        );
         $this->post_($walk, 'finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'hose cut', 'photos' => []]);
         $grounds = array_column($this->getJson("/api/walks/{$walk->id}/release")->json('grounds'), 'lifted_by', 'reference');
         $state = $this->getJson("/api/walks/{$walk->id}")->json('state');
@@ -88,7 +92,13 @@ final class WithoutNetworkTest extends YardTestCase
         $walk = $this->openWalk();
         $this->walkThrough($walk, own: ['trn-direction' => null]);
         $signed = $this->signedHere($walk);
-        $results = $this->send($walk, $this->entry('test.answered', ['line' => 'trn-direction'] + self::failed()), ...$signed)->assertOk()->json('results');
+        $results = $this->send(
+            $walk,
+            $this->entry('test.answered', ['line' => 'trn-direction'] + self::failed()),
+            ...$signed,
+        )
+            ->assertOk()
+            ->json('results');
 
         self::assertSame('posted', $results[0]['status']);
         self::assertSame('/problems/not-the-decision', $results[1]['problem']['type']);
@@ -97,7 +107,10 @@ final class WithoutNetworkTest extends YardTestCase
         self::assertSame(HireStanding::WalkingOut, $this->hire->refresh()->standing(), 'it is not out');
     }
 
-    /** The yard refuses what was signed out of its reach, and the machine is not there any more: neither out nor in the yard, until the lead says. */
+    /**
+     * The yard refuses what was signed out of its reach, and the machine is not there any more: neither out nor in the
+     * yard, until the lead says.
+     */
     public function test_a_machine_that_left_without_a_release_stands_so_until_the_lead_has_settled_it(): void
     {
         $this->as(Role::Technician);
@@ -106,19 +119,33 @@ final class WithoutNetworkTest extends YardTestCase
         $this->post_($walk, 'departure.reported', []);
 
         self::assertSame(HireStanding::Gone, $this->hire->refresh()->standing());
-        $this->send($walk, $this->entry('tag.hung', ['reason' => 'it is not here']))->assertStatus(409)->assertJsonPath('results.0.problem.type', '/problems/gone-settle-first');
-        $this->send($walk, $this->entry('departure.settled', ['how' => 'brought_back', 'reason' => 'I say so']))->assertStatus(403);
+        $this->send($walk, $this->entry('tag.hung', ['reason' => 'it is not here']))
+            ->assertStatus(409)
+            ->assertJsonPath('results.0.problem.type', '/problems/gone-settle-first');
+        $this->send(
+            $walk,
+            $this->entry('departure.settled', ['how' => 'brought_back', 'reason' => 'I say so']),
+        )->assertStatus(403);
         $row = $this->getJson('/api/day')->json('outs.0');
-        self::assertSame([$this->hire->id, 'stop', 'Gone, not released'], [$row['hire_id'], $row['state']['mark'], $row['state']['words']]);
+        self::assertSame(
+            [$this->hire->id, 'stop', 'Gone, not released'],
+            [$row['hire_id'], $row['state']['mark'], $row['state']['words']],
+        );
 
         $this->as(Role::Lead);
-        $this->send($walk, $this->entry('departure.settled', ['how' => 'stays_out', 'reason' => 'the hirer has it']))->assertStatus(409)->assertJsonPath('results.0.problem.type', '/problems/release-does-not-hold');
+        $this->send($walk, $this->entry('departure.settled', ['how' => 'stays_out', 'reason' => 'the hirer has it']))
+            ->assertStatus(409)
+            ->assertJsonPath('results.0.problem.type', '/problems/release-does-not-hold');
         $this->post_($walk, 'departure.settled', ['how' => 'brought_back', 'reason' => 'fetched it back']);
         self::assertSame(HireStanding::WalkingOut, $this->hire->refresh()->standing(), 'its walk goes on');
 
         $this->post_($walk, 'departure.reported', []);
         $this->as(Role::Lead);
-        self::assertSame('refused', $this->send($walk, $this->entry('departure.reported', []))->json('results.0.status'), 'once');
+        self::assertSame(
+            'refused',
+            $this->send($walk, $this->entry('departure.reported', []))->json('results.0.status'),
+            'once',
+        );
     }
 
     public function test_a_machine_that_left_stays_out_only_where_nothing_forbids_it(): void

@@ -15,9 +15,30 @@ use PhpParser\ParserFactory;
 /** Every place of a file where one small change can be made, and the text with one of them made. */
 final class Mutate
 {
-    private const OPERATORS = ['<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===', '&&' => '||', '||' => '&&', '+' => '-', '-' => '+', '*' => '/'];
+    private const OPERATORS = [
+        '<' => '<=',
+        '<=' => '<',
+        '>' => '>=',
+        '>=' => '>',
+        '===' => '!==',
+        '!==' => '===',
+        '&&' => '||',
+        '||' => '&&',
+        '+' => '-',
+        '-' => '+',
+        '*' => '/',
+    ];
 
-    private const CALLS = ['isLessThan' => 'isGreaterThan', 'isGreaterThan' => 'isLessThan', 'plus' => 'minus', 'minus' => 'plus', 'isLessThanOrEqualTo' => 'isLessThan', 'isGreaterThanOrEqualTo' => 'isGreaterThan', 'multipliedBy' => 'dividedBy', 'upTo' => null];
+    private const CALLS = [
+        'isLessThan' => 'isGreaterThan',
+        'isGreaterThan' => 'isLessThan',
+        'plus' => 'minus',
+        'minus' => 'plus',
+        'isLessThanOrEqualTo' => 'isLessThan',
+        'isGreaterThanOrEqualTo' => 'isGreaterThan',
+        'multipliedBy' => 'dividedBy',
+        'upTo' => null,
+    ];
 
     /** @return list<array{start: int, end: int, text: string, what: string, line: int}> */
     public static function sites(string $code): array
@@ -35,12 +56,51 @@ final class Mutate
             {
                 match (true) {
                     $node instanceof BinaryOp => $this->operator($node),
-                    $node instanceof Expr\BooleanNot => $this->add($node, substr($this->code, $node->expr->getStartFilePos(), $node->expr->getEndFilePos() - $node->expr->getStartFilePos() + 1), 'without its "not"'),
-                    $node instanceof Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) => $this->add($node, $node->name->toLowerString() === 'true' ? 'false' : 'true', 'the other truth'),
-                    $node instanceof Scalar\Int_ => $this->add($node, (string) ($node->value + 1), "{$node->value} one more"),
-                    $node instanceof Scalar\String_ && preg_match('/^-?\d+(\.\d+)?$/D', $node->value) === 1 => $this->add($node, "'".self::nudged($node->value)."'", "{$node->value} a little more"),
-                    $node instanceof Expr\MethodCall && $node->name instanceof Node\Identifier && isset(Mutate::calls()[$node->name->name]) => $this->add($node->name, (string) Mutate::calls()[$node->name->name], "{$node->name->name} the other way"),
-                    $node instanceof Expr\ClassConstFetch && $node->name instanceof Node\Identifier && $node->class instanceof Node\Name && in_array("{$node->class}::{$node->name}", ['Edge::Included', 'Edge::Excluded'], true) => $this->add($node->name, $node->name->name === 'Included' ? 'Excluded' : 'Included', 'the other side of the edge'),
+                    $node instanceof Expr\BooleanNot => $this->add(
+                        $node,
+                        substr(
+                            $this->code,
+                            $node->expr->getStartFilePos(),
+                            $node->expr->getEndFilePos() - $node->expr->getStartFilePos() + 1,
+                        ),
+                        'without its "not"',
+                    ),
+                    $node instanceof Expr\ConstFetch
+                        && in_array($node->name->toLowerString(), ['true', 'false'], true) => $this->add(
+                            $node,
+                            $node->name->toLowerString() === 'true' ? 'false' : 'true',
+                            'the other truth',
+                        ),
+                    $node instanceof Scalar\Int_ => $this->add(
+                        $node,
+                        (string) ($node->value + 1),
+                        "{$node->value} one more",
+                    ),
+                    $node instanceof Scalar\String_
+                        && preg_match('/^-?\d+(\.\d+)?$/D', $node->value) === 1 => $this->add(
+                            $node,
+                            "'".self::nudged($node->value)."'",
+                            "{$node->value} a little more",
+                        ),
+                    $node instanceof Expr\MethodCall
+                        && $node->name instanceof Node\Identifier
+                        && isset(Mutate::calls()[$node->name->name]) => $this->add(
+                            $node->name,
+                            (string) Mutate::calls()[$node->name->name],
+                            "{$node->name->name} the other way",
+                        ),
+                    $node instanceof Expr\ClassConstFetch
+                        && $node->name instanceof Node\Identifier
+                        && $node->class instanceof Node\Name
+                        && in_array(
+                            "{$node->class}::{$node->name}",
+                            ['Edge::Included', 'Edge::Excluded'],
+                            true,
+                        ) => $this->add(
+                            $node->name,
+                            $node->name->name === 'Included' ? 'Excluded' : 'Included',
+                            'the other side of the edge',
+                        ),
                     default => null,
                 };
 
@@ -52,18 +112,34 @@ final class Mutate
                 $sigil = $node->getOperatorSigil();
                 $other = Mutate::operators()[$sigil] ?? null;
                 if ($other !== null) {
-                    $between = substr($this->code, $node->left->getEndFilePos() + 1, $node->right->getStartFilePos() - $node->left->getEndFilePos() - 1);
+                    $between = substr(
+                        $this->code,
+                        $node->left->getEndFilePos() + 1,
+                        $node->right->getStartFilePos() - $node->left->getEndFilePos() - 1,
+                    );
                     $at = strpos($between, $sigil);
                     if ($at !== false) {
                         $start = $node->left->getEndFilePos() + 1 + $at;
-                        $this->sites[] = ['start' => $start, 'end' => $start + strlen($sigil), 'text' => $other, 'what' => "{$sigil} as {$other}", 'line' => $node->getStartLine()];
+                        $this->sites[] = [
+                            'start' => $start,
+                            'end' => $start + strlen($sigil),
+                            'text' => $other,
+                            'what' => "{$sigil} as {$other}",
+                            'line' => $node->getStartLine(),
+                        ];
                     }
                 }
             }
 
             private function add(Node $node, string $text, string $what): void
             {
-                $this->sites[] = ['start' => $node->getStartFilePos(), 'end' => $node->getEndFilePos() + 1, 'text' => $text, 'what' => $what, 'line' => $node->getStartLine()];
+                $this->sites[] = [
+                    'start' => $node->getStartFilePos(),
+                    'end' => $node->getEndFilePos() + 1,
+                    'text' => $text,
+                    'what' => $what,
+                    'line' => $node->getStartLine(),
+                ];
             }
 
             private static function nudged(string $figure): string

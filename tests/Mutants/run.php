@@ -37,7 +37,8 @@ $folder = sys_get_temp_dir().'/jade-mutants-'.bin2hex(random_bytes(4));
 mkdir($folder);
 $test = static function (array $mutant, int $at): Process {
     $process = new Process(['vendor/bin/phpunit', '--bootstrap', 'tests/Mutants/bootstrap.php', '--no-configuration', '--stop-on-defect', '--no-output', REACH[$mutant['room']][$at]], dirname(__DIR__, 2), [
-        'MUTANT_CLASS' => 'JadeLedger\\Core\\'.$mutant['room'].'\\'.basename($mutant['file'], '.php'), 'MUTANT_FILE' => $mutant['as'],
+        'MUTANT_CLASS' => 'JadeLedger\\Core\\'.$mutant['room'].'\\'.basename($mutant['file'], '.php'),
+        'MUTANT_FILE' => $mutant['as'],
     ], timeout: 180);
     $process->start();
 
@@ -48,7 +49,10 @@ while ($chosen !== [] || $running !== []) {
         $mutant = array_pop($chosen);
         $code = (string) file_get_contents($mutant['file']);
         $mutant['as'] = "{$folder}/".count($chosen).'.php';
-        file_put_contents($mutant['as'], substr($code, 0, $mutant['start']).$mutant['text'].substr($code, $mutant['end']));
+        file_put_contents(
+            $mutant['as'],
+            substr($code, 0, $mutant['start']).$mutant['text'].substr($code, $mutant['end']),
+        );
         $running[] = [$mutant, 0, $test($mutant, 0)];
     }
     usleep(20_000);
@@ -67,7 +71,12 @@ while ($chosen !== [] || $running !== []) {
         } elseif (isset(REACH[$mutant['room']][$at + 1])) {
             $running[] = [$mutant, $at + 1, $test($mutant, $at + 1)];
         } else {
-            $survivors[] = sprintf('%s:%d  %s', substr($mutant['file'], strlen($root) + 1), $mutant['line'], $mutant['what']);
+            $survivors[] = sprintf(
+                '%s:%d  %s',
+                substr($mutant['file'], strlen($root) + 1),
+                $mutant['line'],
+                $mutant['what'],
+            );
         }
     }
 }

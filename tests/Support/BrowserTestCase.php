@@ -77,7 +77,10 @@ abstract class BrowserTestCase extends TestCase
         [$width, $height] = static::screen();
         if (! static::isTouched()) {
             // The new headless mode takes the window's frame off the size that was asked for.
-            $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+            $this->devTools(
+                'Emulation.setDeviceMetricsOverride',
+                ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
+            );
         }
     }
 
@@ -107,7 +110,10 @@ abstract class BrowserTestCase extends TestCase
         $this->network(true);
         $this->web->get('about:blank');
         $this->web->manage()->getLog('browser');
-        $this->devTools('Storage.clearDataForOrigin', ['origin' => (string) getenv('BROWSER_URL'), 'storageTypes' => 'all']);
+        $this->devTools(
+            'Storage.clearDataForOrigin',
+            ['origin' => (string) getenv('BROWSER_URL'), 'storageTypes' => 'all'],
+        );
         $this->devTools('Network.clearBrowserCookies');
         $this->devTools('Network.clearBrowserCache');
     }
@@ -152,12 +158,18 @@ abstract class BrowserTestCase extends TestCase
         $this->wait('.day');
     }
 
-    /** Somebody of the demo by a session that was opened beside the page: how they came in is not what the story is about. */
+    /**
+     * Somebody of the demo by a session that was opened beside the page: how they came in is not what the story is
+     * about.
+     */
     protected function signIn(string $login): void
     {
         $this->devTools('Network.clearBrowserCookies');
         foreach ((new Tablet((string) getenv('BROWSER_URL')))->cookiesOf($login, 'tern-quay') as $cookie) {
-            $this->devTools('Network.setCookie', ['url' => (string) getenv('BROWSER_URL'), 'httpOnly' => $cookie['name'] !== 'XSRF-TOKEN'] + $cookie);
+            $this->devTools(
+                'Network.setCookie',
+                ['url' => (string) getenv('BROWSER_URL'), 'httpOnly' => $cookie['name'] !== 'XSRF-TOKEN'] + $cookie,
+            );
         }
         $this->open('/app');
         $this->wait('.day');
@@ -172,7 +184,10 @@ abstract class BrowserTestCase extends TestCase
     protected function openAnew(string $path): void
     {
         $this->web->get('about:blank');
-        $this->devTools('Storage.clearDataForOrigin', ['origin' => (string) getenv('BROWSER_URL'), 'storageTypes' => 'indexeddb']);
+        $this->devTools(
+            'Storage.clearDataForOrigin',
+            ['origin' => (string) getenv('BROWSER_URL'), 'storageTypes' => 'indexeddb'],
+        );
         $this->open($path);
     }
 
@@ -205,7 +220,13 @@ abstract class BrowserTestCase extends TestCase
             look();
             JS, [$selector, $how, self::PATIENCE * 1000]);
 
-        return is_array($element) ? new RemoteWebElement(new RemoteExecuteMethod($this->web), (string) JsonWireCompat::getElement($element), true) : null;
+        return is_array($element)
+            ? new RemoteWebElement(
+                new RemoteExecuteMethod($this->web),
+                (string) JsonWireCompat::getElement($element),
+                true,
+            )
+            : null;
     }
 
     protected static function named(string $testId): string
@@ -251,7 +272,10 @@ abstract class BrowserTestCase extends TestCase
     /** Nothing answers for a moment after the page changed: see web/src/app/touchGuard.ts. */
     protected function waitForRest(): void
     {
-        $this->waitUntil(fn (): bool => (bool) $this->web->executeScript('return document.documentElement.dataset.settling === undefined'), 'The page does not come to rest.');
+        $this->waitUntil(
+            fn (): bool => (bool) $this->web->executeScript('return document.documentElement.dataset.settling === undefined'),
+            'The page does not come to rest.',
+        );
     }
 
     /** Presses and holds until the frame is full. */
@@ -280,7 +304,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected function type(string $testId, string $text): void
     {
-        ($this->waitFor(self::named($testId), 'pressable') ?? self::fail("Nothing can be typed into {$testId}."))->sendKeys($text);
+        (
+            $this->waitFor(self::named($testId), 'pressable')
+            ?? self::fail("Nothing can be typed into {$testId}.")
+        )->sendKeys($text);
     }
 
     /** In place of what stands there. */

@@ -49,7 +49,8 @@ final class LeavingModel
         }
         $payload = (array) $entry['payload'];
         match ($entry['kind']) {
-            'check.answered', 'test.answered', 'reading.posted', 'paper.compared', 'dashboard.read' => $this->answered($entry, $payload['line'], $result['judgement']),
+            'check.answered', 'test.answered', 'reading.posted', 'paper.compared',
+            'dashboard.read' => $this->answered($entry, $payload['line'], $result['judgement']),
             'finding.placed' => $this->findings[$entry['id']] = $payload['severity'],
             'finding.graded' => $this->findings[$payload['finding']] = $payload['severity'],
             'entry.struck' => $this->struck($entry['corrects']),
@@ -80,7 +81,9 @@ final class LeavingModel
             }
         }
         foreach ($this->lines as $line => $outcome) {
-            $isCovered = $this->severity[$line] === 'hold' && $outcome === 'attend' && in_array($line, $this->conditions, true);
+            $isCovered = $this->severity[$line] === 'hold'
+                && $outcome === 'attend'
+                && in_array($line, $this->conditions, true);
             if ($outcome !== 'stands' && $this->severity[$line] !== 'note' && ! $isCovered) {
                 return "line {$line} is {$outcome}";
             }

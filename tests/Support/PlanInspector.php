@@ -9,19 +9,31 @@ use Symfony\Component\Yaml\Yaml;
 /**
  * Reads a finished walk beside the catalogue's files and says what is wrong with it.
  *
- * It shares no code with the planner: what a check needs, waits for and applies to is read from the YAML anew, and what must hold
- * of locks, covers and platforms is written down here a second time. Common practice, no source, where nothing else is named.
+ * It shares no code with the planner: what a check needs, waits for and applies to is read from the YAML anew, and what
+ * must hold of locks, covers and platforms is written down here a second time. Common practice, no source, where
+ * nothing else is named.
  */
 final class PlanInspector
 {
-    /** How much is alive: 0 dead, 1 key on, 2 running or just stopped, 3 at working speed or propped, 4 somebody is up there, 5 it rolls. */
+    /**
+     * How much is alive: 0 dead, 1 key on, 2 running or just stopped, 3 at working speed or propped, 4 somebody is up
+     * there, 5 it rolls.
+     */
     private const ALIVE = [
-        'as_found' => 0, 'cold_isolated' => 0, 'secured' => 0, 'key_on' => 1, 'running' => 2, 'just_stopped' => 2, 'function' => 3, 'function_out' => 3, 'propped' => 3,
+        'as_found' => 0, 'cold_isolated' => 0, 'secured' => 0, 'key_on' => 1, 'running' => 2, 'just_stopped' => 2,
+        'function' => 3, 'function_out' => 3, 'propped' => 3,
         'platform' => 4, 'platform_out' => 4, 'driving' => 5, 'drive_raised' => 5,
     ];
 
     /** What raises or reaches out a boom whose axles extend, and so has to wait until they are out. */
-    private const AXLES_OUT = ['mew-cycle-ground-out', 'mew-cycle-platform-out', 'mew-env-angle-out', 'mew-env-length-out', 'mew-speed-raised', 'mew-speed-extended'];
+    private const AXLES_OUT = [
+        'mew-cycle-ground-out',
+        'mew-cycle-platform-out',
+        'mew-env-angle-out',
+        'mew-env-length-out',
+        'mew-speed-raised',
+        'mew-speed-extended',
+    ];
 
     /** What cranks: it belongs behind "nobody in the circle". */
     private const CRANKS = ['eng-start', 'trn-neutral-start', 'mew-foot-nofunction', 'turf-no-start-blades'];
@@ -70,7 +82,8 @@ final class PlanInspector
                 $need = $this->needs[$check['needs']];
                 foreach ($need['requires'] as $aspect => $allowed) {
                     if (! in_array($state[$aspect], $allowed, true)) {
-                        $complaints[] = "{$id} wants {$aspect} ".implode(' or ', $allowed).", {$step['stage']} has {$state[$aspect]}";
+                        $complaints[] = "{$id} wants {$aspect} ".implode(' or ', $allowed)
+                            .", {$step['stage']} has {$state[$aspect]}";
                     }
                 }
                 foreach ($need['forbids'] ?? [] as $aspect => $forbidden) {
@@ -78,7 +91,11 @@ final class PlanInspector
                         $complaints[] = "{$id} forbids {$aspect} {$state[$aspect]}, which {$step['stage']} has";
                     }
                 }
-                if (in_array($place, ['platform'], true) && $state['posture'] === 'working' && $state['controls'] === 'ground') {
+                if (
+                    in_array($place, ['platform'], true)
+                    && $state['posture'] === 'working'
+                    && $state['controls'] === 'ground'
+                ) {
                     $complaints[] = "{$id} puts somebody on a platform that is worked from the ground";
                 }
                 if (in_array($id, self::CRANKS, true) && $state['area'] !== 'clear') {
@@ -91,7 +108,11 @@ final class PlanInspector
             foreach ($check['occasions_with'] ?? [] as $feature => $more) {
                 $occasions = in_array($feature, $features, true) ? [...$occasions, ...$more] : $occasions;
             }
-            if (in_array($occasion, $occasions, true) && $this->applies($check['applies'] ?? [], $features) && ! in_array($id, $seen, true)) {
+            if (
+                in_array($occasion, $occasions, true)
+                && $this->applies($check['applies'] ?? [], $features)
+                && ! in_array($id, $seen, true)
+            ) {
                 $complaints[] = "{$id} is missing";
             }
         }
@@ -128,9 +149,16 @@ final class PlanInspector
                 }
             }
         }
-        $pairs = ['trn-direction' => ['saf-reverse-alarm'], 'mew-cycle-platform' => ['mew-estop-ground', 'mew-estop-platform'], 'mew-foot-nofunction' => ['mew-estop-ground'], 'mew-crush-trip' => ['mew-estop-ground', 'mew-estop-platform']];
+        $pairs = [
+            'trn-direction' => ['saf-reverse-alarm'],
+            'mew-cycle-platform' => ['mew-estop-ground', 'mew-estop-platform'],
+            'mew-foot-nofunction' => ['mew-estop-ground'],
+            'mew-crush-trip' => ['mew-estop-ground', 'mew-estop-platform'],
+        ];
         if (in_array('extendable_axles', $features, true)) {
-            $pairs += array_fill_keys(self::AXLES_OUT, ['mew-axle-out']) + ['mew-axle-out' => ['mew-axle-raise', 'mew-axle-extend-lock', 'mew-estop-platform']];
+            $pairs += array_fill_keys(self::AXLES_OUT, ['mew-axle-out']) + [
+                'mew-axle-out' => ['mew-axle-raise', 'mew-axle-extend-lock', 'mew-estop-platform'],
+            ];
         }
         foreach ($pairs as $later => $earlier) {
             foreach ($earlier as $first) {
@@ -153,7 +181,13 @@ final class PlanInspector
             $state = $this->stages[$step['stage']]['state'];
             $alive = $state['engine'] !== 'stopped' || $state['park_brake'] === 'released';
             foreach ($left as $what => $isLeft) {
-                $isSaid = array_filter($step['asked'], static fn (string $line): bool => str_starts_with($line, $what) || ($what === 'prop_out' && str_starts_with($line, 'body_down'))) !== [];
+                $isSaid = array_filter(
+                    $step['asked'],
+                    static fn (string $line): bool => str_starts_with($line, $what) || (
+                        $what === 'prop_out'
+                        && str_starts_with($line, 'body_down')
+                    ),
+                ) !== [];
                 $counts = ! isset($has[$what]) || in_array($has[$what], $features, true);
                 $wanted = $alive || ($what === 'isolator_on' && $state['key'] === 'run');
                 if ($isLeft && $counts && $wanted && ! $isSaid) {
@@ -165,7 +199,13 @@ final class PlanInspector
             $left['isolator_on'] = $left['isolator_on'] || $state['isolator'] === 'off';
             $left['prop_out'] = $left['prop_out'] || $state['posture'] === 'propped';
             $left['covers'] = $left['covers'] || $state['key'] === 'out';
-            if ($state['controls'] === 'platform' && array_filter($step['asked'], static fn (string $line): bool => str_starts_with($line, 'second_person')) === []) {
+            if (
+                $state['controls'] === 'platform'
+                && array_filter(
+                    $step['asked'],
+                    static fn (string $line): bool => str_starts_with($line, 'second_person'),
+                ) === []
+            ) {
                 $complaints[] = "{$step['stage']} is entered and nobody stands below";
             }
         }

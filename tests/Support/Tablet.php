@@ -37,7 +37,15 @@ final class Tablet
     {
         $this->signIn($login, $password);
 
-        return array_values(array_map(static fn (SetCookie $cookie): array => ['name' => (string) $cookie->getName(), 'value' => (string) $cookie->getValue()], iterator_to_array($this->cookies)));
+        return array_values(
+            array_map(
+                static fn (SetCookie $cookie): array => [
+                    'name' => (string) $cookie->getName(),
+                    'value' => (string) $cookie->getValue(),
+                ],
+                iterator_to_array($this->cookies),
+            ),
+        );
     }
 
     public function get(string $path): ResponseInterface

@@ -33,7 +33,10 @@ final class WalkerOverHttp
     public function open(string $hire, string $movement): string
     {
         $id = (string) Str::uuid7();
-        $answer = $this->tablet->post("/api/hires/{$hire}/walks", ['id' => $id, 'movement' => $movement, 'recorded_at' => self::now()]);
+        $answer = $this->tablet->post(
+            "/api/hires/{$hire}/walks",
+            ['id' => $id, 'movement' => $movement, 'recorded_at' => self::now()],
+        );
         if ($answer->getStatusCode() !== 201) {
             throw new \RuntimeException("The walk could not be opened: {$answer->getBody()}");
         }
@@ -51,10 +54,16 @@ final class WalkerOverHttp
     public function answer(string $id, array $leave = [], array $values = [], ?string $until = null): void
     {
         $walk = $this->walk($id);
-        $open = array_column(array_filter($walk['state']['lines'], static fn (array $line): bool => $line['outcome'] === 'open'), 'key');
+        $open = array_column(
+            array_filter($walk['state']['lines'], static fn (array $line): bool => $line['outcome'] === 'open'),
+            'key',
+        );
         $conditions = array_column($walk['plan']['conditions'], null, 'id');
         $machine = $this->get("/api/machines/{$walk['machine']['id']}");
-        $answers = new DemoAnswers(new DemoReadings($walk['machine']['smr_hours'] ?? '1000.0', $values), $machine['serial']);
+        $answers = new DemoAnswers(
+            new DemoReadings($walk['machine']['smr_hours'] ?? '1000.0', $values),
+            $machine['serial'],
+        );
         $batch = [];
         $stage = null;
         foreach ($walk['plan']['visits'] as $visit) {
@@ -93,10 +102,17 @@ final class WalkerOverHttp
     {
         $crossing = array_column($plan['stages'], null, 'id')[$stage];
 
-        $entry = $this->entry('state.crossed', ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')]);
+        $entry = $this->entry(
+            'state.crossed',
+            ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')],
+        );
         if ($crossing['asks_second_person']) {
             $entry['payload']['second'] = $this->standsBy ??= $this->somebodyElse();
-            $entry['payload']['second_sealed'] = Sealed::to($this->get('/api/session')['sealing_key'], 'tern-quay', $entry['id']);
+            $entry['payload']['second_sealed'] = Sealed::to(
+                $this->get('/api/session')['sealing_key'],
+                'tern-quay',
+                $entry['id'],
+            );
         }
 
         return $entry;
@@ -105,7 +121,10 @@ final class WalkerOverHttp
     private function somebodyElse(): string
     {
         $me = $this->get('/api/session')['user']['id'];
-        $others = array_filter($this->get('/api/people')['people'], static fn (array $person): bool => $person['id'] !== $me && $person['may_stand_by']);
+        $others = array_filter(
+            $this->get('/api/people')['people'],
+            static fn (array $person): bool => $person['id'] !== $me && $person['may_stand_by'],
+        );
 
         return (string) array_values($others)[0]['id'];
     }
@@ -114,7 +133,10 @@ final class WalkerOverHttp
     private function post(string $id, array $batch): void
     {
         foreach (array_chunk($batch, self::ENTRIES_A_BATCH) as $part) {
-            $answer = json_decode((string) $this->tablet->post("/api/walks/{$id}/entries", ['entries' => $part])->getBody(), true);
+            $answer = json_decode(
+                (string) $this->tablet->post("/api/walks/{$id}/entries", ['entries' => $part])->getBody(),
+                true,
+            );
             foreach ($answer['results'] ?? [['status' => 'refused'] + $answer] as $result) {
                 if ($result['status'] === 'refused') {
                     throw new \RuntimeException('The yard refused an entry: '.json_encode($result));

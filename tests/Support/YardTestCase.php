@@ -81,7 +81,13 @@ abstract class YardTestCase extends TestCase
     /** Somebody of whom no qualification was ever recorded. */
     protected function unqualified(Role $role): User
     {
-        return User::query()->create(['name' => "The {$role->value}", 'login' => $role->value.Str::random(8), 'initials' => 'TT', 'role' => $role, 'password' => 'tern-quay']);
+        return User::query()->create([
+            'name' => "The {$role->value}",
+            'login' => $role->value.Str::random(8),
+            'initials' => 'TT',
+            'role' => $role,
+            'password' => 'tern-quay',
+        ]);
     }
 
     /** Everything that this person is qualified for ran out yesterday: what was recorded is never taken away. */
@@ -131,7 +137,10 @@ abstract class YardTestCase extends TestCase
      */
     protected function sealed(array $entry, string $secret): array
     {
-        return array_replace_recursive($entry, ['payload' => ['second_sealed' => Sealed::to($this->sealingKey(), $secret, $entry['id'])]]);
+        return array_replace_recursive(
+            $entry,
+            ['payload' => ['second_sealed' => Sealed::to($this->sealingKey(), $secret, $entry['id'])]],
+        );
     }
 
     /** The yard's public point, to which a tablet seals. */

@@ -7,14 +7,26 @@ namespace App\Console\Commands;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
-/** Gives the application's database user what each table needs, and no more. Runs after the migrations, as the owner. */
+/**
+ * Gives the application's database user what each table needs, and no more. Runs after the migrations, as the owner.
+ */
 final class GrantRights extends Command
 {
     /** Rows that are added and never changed. */
     private const APPENDED = ['ledger_entries', 'audit_entries', 'walk_plans', 'catalogue_versions', 'qualifications'];
 
     /** Rows that are changed and never taken away. */
-    private const KEPT = ['machines', 'users', 'yards', 'customers', 'hires', 'yard_models', 'house_rule_choices', 'tablets', 'verification_reports'];
+    private const KEPT = [
+        'machines',
+        'users',
+        'yards',
+        'customers',
+        'hires',
+        'yard_models',
+        'house_rule_choices',
+        'tablets',
+        'verification_reports',
+    ];
 
     protected $signature = 'database:grant {--database=owner : the connection of the owner}';
 
@@ -24,7 +36,8 @@ final class GrantRights extends Command
     {
         $owner = DB::connection(is_string($this->option('database')) ? $this->option('database') : 'owner');
         $schema = $owner->getDatabaseName();
-        $user = $owner->getPdo()->quote((string) config('database.connections.mariadb.username')).'@'.$owner->getPdo()->quote((string) config('jade.database_user_host'));
+        $user = $owner->getPdo()->quote((string) config('database.connections.mariadb.username')).'@'
+            .$owner->getPdo()->quote((string) config('jade.database_user_host'));
         // A right on the whole schema cannot be taken away for one table: there is none.
         $owner->unprepared("grant select on `{$schema}`.* to {$user}");
         $owner->unprepared("revoke all privileges on `{$schema}`.* from {$user}");

@@ -23,7 +23,10 @@ final class LedgerCheckpoint extends Command
 
             return self::FAILURE;
         }
-        $this->line('Checkpoint '.$checkpoint->number.' of '.count($checkpoint->chains)." chains, signed by {$key->publicKey()}.");
+        $this->line(
+            'Checkpoint '.$checkpoint->number.' of '.count($checkpoint->chains)
+                ." chains, signed by {$key->publicKey()}.",
+        );
 
         return self::SUCCESS;
     }

@@ -36,7 +36,11 @@ final class LedgerVerify extends Command
         if ($report->notice !== null) {
             $this->warn($report->notice);
         }
-        $this->line($report->holds() ? "{$report->chains} chains hold, {$report->entries} entries read." : count($report->faults).' things do not hold.');
+        $this->line(
+            $report->holds()
+                ? "{$report->chains} chains hold, {$report->entries} entries read."
+                : count($report->faults).' things do not hold.',
+        );
         if ($this->option('record')) {
             $this->record($report);
         }

@@ -16,8 +16,12 @@ use Illuminate\Support\Facades\Gate;
 
 final class DayController
 {
-    public function __invoke(Request $request, PresentDay $present, YardInHand $yard, #[CurrentUser] User $user): JsonResponse
-    {
+    public function __invoke(
+        Request $request,
+        PresentDay $present,
+        YardInHand $yard,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('viewAny', Machine::class);
         $valid = $request->validate(['date' => ['sometimes', 'date_format:Y-m-d']]);
         $zone = $yard->timezone();

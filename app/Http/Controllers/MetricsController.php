@@ -24,8 +24,18 @@ final class MetricsController
             ['jade_ledger_entries_total', 'counter', 'Entries in the ledger', LedgerEntry::query()->count()],
             ['jade_walks_open', 'gauge', 'Walks that are not decided', Walk::query()->whereNull('decision')->count()],
             ['jade_tags_hanging', 'gauge', 'Tags that hang on machines', Tag::query()->whereNull('lifted_at')->count()],
-            ['jade_ledger_verified', 'gauge', 'Whether the last verification held: 1, 0, or 2 where there was none', (int) ($verified->holds ?? 2)],
-            ['jade_ledger_verified_timestamp_seconds', 'gauge', 'When it was made', $verified === null ? 0 : CarbonImmutable::parse($verified->at, 'UTC')->getTimestamp()],
+            [
+                'jade_ledger_verified',
+                'gauge',
+                'Whether the last verification held: 1, 0, or 2 where there was none',
+                (int) ($verified->holds ?? 2),
+            ],
+            [
+                'jade_ledger_verified_timestamp_seconds',
+                'gauge',
+                'When it was made',
+                $verified === null ? 0 : CarbonImmutable::parse($verified->at, 'UTC')->getTimestamp(),
+            ],
         ];
         $lines = array_map(static fn (array $one): string => "# HELP {$one[0]} {$one[2]}.\n# TYPE {$one[0]} {$one[1]}\n{$one[0]} {$one[3]}\n", $figures);
 

@@ -14,7 +14,10 @@ final class ProblemPage
     {
         $said = $problem->getData(true);
         $said = is_array($said) ? $said : [];
-        $html = view('problem', ['title' => (string) ($said['title'] ?? ''), 'detail' => (string) ($said['detail'] ?? '')])->render();
+        $html = view(
+            'problem',
+            ['title' => (string) ($said['title'] ?? ''), 'detail' => (string) ($said['detail'] ?? '')],
+        )->render();
 
         return new Response($html, $problem->getStatusCode(), ['Content-Type' => 'text/html; charset=utf-8']);
     }

@@ -17,8 +17,8 @@ use App\Models\User;
 use JadeLedger\Core\Catalogue\Movement;
 
 /**
- * The machine has left on a release that was signed out of reach of the yard and that the yard could not make. It stands so
- * until the lead has settled it: neither out on hire nor in the yard.
+ * The machine has left on a release that was signed out of reach of the yard and that the yard could not make. It
+ * stands so until the lead has settled it: neither out on hire nor in the yard.
  */
 final class DepartureReported implements EntryKind
 {
@@ -37,7 +37,10 @@ final class DepartureReported implements EntryKind
 
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
-        if ($context->walk->movement !== Movement::Checkout || ! in_array($context->walk->hire->refresh()->standing(), self::HERE, true)) {
+        if (
+            $context->walk->movement !== Movement::Checkout
+            || ! in_array($context->walk->hire->refresh()->standing(), self::HERE, true)
+        ) {
             throw Refused::because('not_gone', 409);
         }
 

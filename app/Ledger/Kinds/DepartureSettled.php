@@ -18,8 +18,8 @@ use App\Models\Role;
 use App\Models\User;
 
 /**
- * The lead settled a machine that had left without a release: it was brought back and its walk goes on, or it stays out,
- * which is a release like any other and is computed as one.
+ * The lead settled a machine that had left without a release: it was brought back and its walk goes on, or it stays
+ * out, which is a release like any other and is computed as one.
  */
 final readonly class DepartureSettled implements EntryKind
 {
@@ -55,6 +55,8 @@ final readonly class DepartureSettled implements EntryKind
         HireState::query()->where('hire_id', $entry->hire_id)->update($staysOut
             ? ['standing' => HireStanding::Out, 'out_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]
             : ['standing' => HireStanding::WalkingOut]);
-        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => $staysOut ? MachineStanding::Out : MachineStanding::Walking]);
+        MachineState::query()->where('machine_id', $entry->machine_id)->update([
+            'standing' => $staysOut ? MachineStanding::Out : MachineStanding::Walking,
+        ]);
     }
 }

@@ -68,10 +68,16 @@ final readonly class EntryStruck implements EntryKind
             default => null,
         };
         if ($finding !== null) {
-            return Finding::query()->where('id', $finding)->where('severity', Severity::Stop)->whereNull('mended_at')->exists();
+            return Finding::query()->where('id', $finding)
+                ->where('severity', Severity::Stop)
+                ->whereNull('mended_at')
+                ->exists();
         }
 
-        return WalkLine::query()->where('walk_id', $wrong->walk_id)->where('entry_id', $wrong->id)->where('outcome', Outcome::Stop)->exists();
+        return WalkLine::query()->where('walk_id', $wrong->walk_id)
+            ->where('entry_id', $wrong->id)
+            ->where('outcome', Outcome::Stop)
+            ->exists();
     }
 
     public function project(LedgerEntry $entry): void

@@ -41,7 +41,11 @@ final class FindingSeenAgain implements EntryKind
         if ($this->isGone($entry)) {
             return $finding->severity === Severity::Stop
                 ? throw Refused::because('stop_does_not_vanish', 409, ['number' => $finding->number])
-                : ['comparison' => Comparison::Gone->value, 'severity' => $finding->severity->value, 'size_before_mm' => $finding->size_mm] + $thumbnails;
+                : [
+                    'comparison' => Comparison::Gone->value,
+                    'severity' => $finding->severity->value,
+                    'size_before_mm' => $finding->size_mm,
+                ] + $thumbnails;
         }
         $comparison = Comparison::between(
             Quantity::of($finding->size_mm ?? 0, Unit::Millimetre),

@@ -57,7 +57,11 @@ final readonly class StateCrossed implements EntryKind
         if ($open !== []) {
             throw Refused::because('lines_not_confirmed', 422, ['lines' => implode(' ', array_map(static fn (StageLine $line): string => $line->text, $open))]);
         }
-        $inTheWay = (new MayCross($context->plan))->inTheWay($crossing->stage->id, $context->outcomes(), $context->toBeReadLater());
+        $inTheWay = (new MayCross($context->plan))->inTheWay(
+            $crossing->stage->id,
+            $context->outcomes(),
+            $context->toBeReadLater(),
+        );
         if ($inTheWay !== []) {
             throw Refused::because('state_is_blocked', 409, [
                 'stage' => $crossing->stage->title,

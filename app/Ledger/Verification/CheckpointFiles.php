@@ -8,7 +8,9 @@ use App\Keys\CheckpointKey;
 use Illuminate\Support\Facades\Storage;
 use JadeLedger\Core\Ledger\Checkpoint;
 
-/** The checkpoints as files outside the database, and a copy of each in the object store where photos are kept in one. */
+/**
+ * The checkpoints as files outside the database, and a copy of each in the object store where photos are kept in one.
+ */
 final readonly class CheckpointFiles
 {
     public function __construct(private CheckpointKey $key)
@@ -18,7 +20,14 @@ final readonly class CheckpointFiles
     public function write(Checkpoint $checkpoint): string
     {
         $name = sprintf('checkpoint-%06d.json', $checkpoint->number);
-        $text = json_encode(['text' => $checkpoint->text(), 'signature' => $this->key->sign($checkpoint->text()), 'public_key' => $this->key->publicKey()], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES);
+        $text = json_encode(
+            [
+                'text' => $checkpoint->text(),
+                'signature' => $this->key->sign($checkpoint->text()),
+                'public_key' => $this->key->publicKey(),
+            ],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES,
+        );
         if (Storage::disk('checkpoints')->put($name, $text) === false) {
             throw new \RuntimeException("The checkpoint {$name} could not be written.");
         }
@@ -37,7 +46,12 @@ final readonly class CheckpointFiles
     public function read(array $yards): CheckpointsRead
     {
         $disk = Storage::disk('checkpoints');
-        $names = array_values(array_filter($disk->files(), static fn (string $name): bool => preg_match('/^checkpoint-\d{6}\.json$/D', $name) === 1));
+        $names = array_values(
+            array_filter(
+                $disk->files(),
+                static fn (string $name): bool => preg_match('/^checkpoint-\d{6}\.json$/D', $name) === 1,
+            ),
+        );
         sort($names);
         $checkpoints = $faults = [];
         $before = null;
@@ -70,7 +84,9 @@ final readonly class CheckpointFiles
         }
         $checkpoint = Checkpoint::parse($read['text']);
 
-        return array_intersect($checkpoint->yards, $yards) === [] && $checkpoint->yards !== [] ? [null, 'a checkpoint of another yard.'] : [$checkpoint, null];
+        return array_intersect($checkpoint->yards, $yards) === [] && $checkpoint->yards !== []
+            ? [null, 'a checkpoint of another yard.']
+            : [$checkpoint, null];
     }
 
     private function follows(?Checkpoint $checkpoint, ?Checkpoint $before): ?string

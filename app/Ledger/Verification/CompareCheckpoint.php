@@ -20,7 +20,9 @@ final readonly class CompareCheckpoint
     /** @return list<string> what is wrong, in words */
     public function faults(): array
     {
-        $read = $this->files->read(array_values(array_map(strval(...), DB::table('yards')->orderBy('id')->pluck('id')->all())));
+        $read = $this->files->read(
+            array_values(array_map(strval(...), DB::table('yards')->orderBy('id')->pluck('id')->all())),
+        );
         $newest = $read->newest();
         if ($newest === null) {
             return $read->faults;
@@ -41,7 +43,9 @@ final readonly class CompareCheckpoint
         foreach ($newest->tables as $table => $then) {
             $now = $this->tables->upTo($table, $then->upTo);
             if ($now->sha256 !== $then->sha256) {
-                $faults[] = "The table {$table} was changed: ".($now->rows === $then->rows ? 'a row is not what it was' : "{$now->rows} rows where there were {$then->rows}").". Checkpoint {$newest->number} of {$newest->takenAt} says so.";
+                $faults[] = "The table {$table} was changed: "
+                    .($now->rows === $then->rows ? 'a row is not what it was' : "{$now->rows} rows where there were {$then->rows}")
+                    .". Checkpoint {$newest->number} of {$newest->takenAt} says so.";
             }
         }
 
@@ -51,22 +55,32 @@ final readonly class CompareCheckpoint
     /** What a look at the files says that is no fault: there is none yet, or the newest is old. */
     public function notice(): ?string
     {
-        $newest = $this->files->read(array_values(array_map(strval(...), DB::table('yards')->pluck('id')->all())))->newest();
+        $newest = $this->files->read(
+            array_values(array_map(strval(...), DB::table('yards')->pluck('id')->all())),
+        )->newest();
         if ($newest === null) {
-            return DB::table('ledger_entries')->exists() ? 'There is no checkpoint: a tail that was cut could not be found. Take one: artisan ledger:checkpoint.' : null;
+            return DB::table('ledger_entries')->exists()
+                ? 'There is no checkpoint: a tail that was cut could not be found. Take one: artisan ledger:checkpoint.'
+                : null;
         }
         $hours = (int) CarbonImmutable::parse($newest->takenAt)->diffInHours(CarbonImmutable::now());
 
-        return $hours > self::HOURS_OLD ? "The newest checkpoint is {$hours} hours old: what came since is covered by its seals only." : null;
+        return $hours > self::HOURS_OLD
+            ? "The newest checkpoint is {$hours} hours old: what came since is covered by its seals only."
+            : null;
     }
 
     private function chain(string $machine, ChainEnd $end): ?string
     {
         $count = (int) DB::table('ledger_entries')->where('machine_id', $machine)->max('sequence');
         if ($count < $end->entries) {
-            return $count === 0 ? "its chain of {$end->entries} entries is gone." : "its chain ends at entry {$count}; it had {$end->entries}.";
+            return $count === 0
+                ? "its chain of {$end->entries} entries is gone."
+                : "its chain ends at entry {$count}; it had {$end->entries}.";
         }
-        $hash = DB::table('ledger_entries')->where('machine_id', $machine)->where('sequence', $end->entries)->value('hash');
+        $hash = DB::table('ledger_entries')->where('machine_id', $machine)
+            ->where('sequence', $end->entries)
+            ->value('hash');
 
         return $hash === $end->hash ? null : "its chain was written anew before entry {$end->entries}.";
     }

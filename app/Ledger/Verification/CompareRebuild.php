@@ -7,7 +7,10 @@ namespace App\Ledger\Verification;
 use App\Ledger\RebuildProjections;
 use Illuminate\Support\Facades\DB;
 
-/** Makes the projections again from the entries, in a transaction that is taken back, and compares them with those that stand. */
+/**
+ * Makes the projections again from the entries, in a transaction that is taken back, and compares them with those that
+ * stand.
+ */
 final readonly class CompareRebuild
 {
     public function __construct(private RebuildProjections $rebuild)
@@ -31,7 +34,10 @@ final readonly class CompareRebuild
         }
         $differ = array_keys(array_diff_assoc($before, $after));
 
-        return array_map(static fn (string $table): string => "The table {$table} does not say what the entries say.", $differ);
+        return array_map(
+            static fn (string $table): string => "The table {$table} does not say what the entries say.",
+            $differ,
+        );
     }
 
     /** @return array<string, string> by table, whatever the order of its rows */

@@ -13,7 +13,10 @@ final class DigestTables
     /** By table: the column that orders it, and the columns that are covered. */
     private const COVERED = [
         'audit_entries' => ['id', ['id', 'yard_id', 'kind', 'actor_id', 'subject', 'before', 'after', 'address', 'at']],
-        'qualifications' => ['id', ['id', 'user_id', 'qualification', 'valid_until', 'proof', 'recorded_by_id', 'recorded_at']],
+        'qualifications' => [
+            'id',
+            ['id', 'user_id', 'qualification', 'valid_until', 'proof', 'recorded_by_id', 'recorded_at'],
+        ],
         'users' => ['created_at', ['id', 'yard_id', 'name', 'login', 'role']],
         'machines' => ['created_at', ['id', 'yard_id', 'fleet_number', 'serial', 'model_id']],
     ];
@@ -37,7 +40,16 @@ final class DigestTables
         $rows = 0;
         // By id after the order: several rows may have come in one moment.
         foreach ($last === '' ? [] : DB::table($table)->where($order, '<=', $last)->orderBy($order)->orderBy('id')->select($columns)->cursor() as $row) {
-            hash_update($hash, json_encode(array_map(static fn (mixed $one): ?string => $one === null ? null : (string) $one, array_values((array) $row)), JSON_THROW_ON_ERROR)."\n");
+            hash_update(
+                $hash,
+                json_encode(
+                    array_map(
+                        static fn (mixed $one): ?string => $one === null ? null : (string) $one,
+                        array_values((array) $row),
+                    ),
+                    JSON_THROW_ON_ERROR,
+                )."\n",
+            );
             $rows++;
         }
 

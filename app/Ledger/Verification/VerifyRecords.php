@@ -10,7 +10,9 @@ use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 
-/** Holds what entries name against what is kept: the plan and the catalogue of each walk, every photo and its thumbnail. */
+/**
+ * Holds what entries name against what is kept: the plan and the catalogue of each walk, every photo and its thumbnail.
+ */
 final class VerifyRecords
 {
     private const ROWS_AT_ONCE = 500;
@@ -29,8 +31,13 @@ final class VerifyRecords
         foreach (DB::table('ledger_entries')->where('kind', 'walk.opened')->orderBy('position')->lazyById(self::ROWS_AT_ONCE, 'position') as $entry) {
             $payload = json_decode($entry->body, true)['payload'] ?? [];
             $plan = DB::table('walk_plans')->where('walk_id', $entry->walk_id)->first();
-            if ($plan === null || hash('sha256', $plan->body) !== ($payload['plan_sha256'] ?? null) || $plan->catalogue_version !== ($payload['catalogue_version'] ?? null)) {
-                $faults[] = "The plan of walk {$entry->walk_id} is ".($plan === null ? 'missing.' : 'not the one that it was opened with.');
+            if (
+                $plan === null
+                || hash('sha256', $plan->body) !== ($payload['plan_sha256'] ?? null)
+                || $plan->catalogue_version !== ($payload['catalogue_version'] ?? null)
+            ) {
+                $faults[] = "The plan of walk {$entry->walk_id} is "
+                    .($plan === null ? 'missing.' : 'not the one that it was opened with.');
             }
             if (isset($payload['catalogue_sha256'])) {
                 $catalogues[$payload['catalogue_version']] = $payload['catalogue_sha256'];
@@ -39,7 +46,8 @@ final class VerifyRecords
         foreach ($catalogues as $version => $sha256) {
             $body = DB::table('catalogue_versions')->where('version', $version)->value('body');
             if (! is_string($body) || hash('sha256', $body) !== $sha256) {
-                $faults[] = "Version {$version} of the catalogue is ".(is_string($body) ? 'not what walks were planned with.' : 'missing.');
+                $faults[] = "Version {$version} of the catalogue is "
+                    .(is_string($body) ? 'not what walks were planned with.' : 'missing.');
             }
         }
 
@@ -64,11 +72,16 @@ final class VerifyRecords
             $row = Photo::query()->withoutGlobalScopes()->where('sha256', $sha256)->exists();
             $file = self::file($disk, KeepPhoto::path($sha256));
             if (! $row || ! is_string($file) || hash('sha256', $file) !== $sha256) {
-                $faults[] = "The photo {$sha256} that entry {$entry} names is ".($row && is_string($file) ? 'not the one that was taken.' : 'missing.');
+                $faults[] = "The photo {$sha256} that entry {$entry} names is "
+                    .($row && is_string($file) ? 'not the one that was taken.' : 'missing.');
             }
             $small = isset($thumbnails[$sha256]) ? self::file($disk, KeepPhoto::path($sha256, 'small-')) : null;
-            if (isset($thumbnails[$sha256]) && (! is_string($small) || hash('sha256', $small) !== $thumbnails[$sha256])) {
-                $faults[] = "The thumbnail of photo {$sha256} is ".(is_string($small) ? 'not the one that was made.' : 'missing.');
+            if (
+                isset($thumbnails[$sha256])
+                && (! is_string($small) || hash('sha256', $small) !== $thumbnails[$sha256])
+            ) {
+                $faults[] = "The thumbnail of photo {$sha256} is "
+                    .(is_string($small) ? 'not the one that was made.' : 'missing.');
             }
         }
 

@@ -23,7 +23,18 @@ final class DemoAnswers
     {
         return match ($line['answer']) {
             'reading' => ['reading.posted', $this->readings->of($line, $conditions)],
-            'test' => ['test.answered', ['line' => $line['key'], 'steps' => array_map(static fn (array $step): array => ['as_expected' => true] + ($step['seconds'] === null ? [] : ['seconds' => $step['seconds']]), $line['test'])]],
+            'test' => [
+                'test.answered',
+                [
+                    'line' => $line['key'],
+                    'steps' => array_map(
+                        static fn (array $step): array => [
+                            'as_expected' => true,
+                        ] + ($step['seconds'] === null ? [] : ['seconds' => $step['seconds']]),
+                        $line['test'],
+                    ),
+                ],
+            ],
             'dashboard' => ['dashboard.read', ['line' => $line['key'], 'lamps' => [], 'codes' => []]],
             'paper' => ['paper.compared', ['line' => $line['key']] + ($line['paper']['kind'] === 'serial'
                 ? ['serial' => $this->serial]

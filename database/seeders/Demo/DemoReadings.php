@@ -75,7 +75,11 @@ final class DemoReadings
             return ['condition' => $condition['id'], 'seen' => true];
         }
         $value = match (true) {
-            $condition['at_least'] !== null && $condition['at_most'] !== null => ($condition['at_least'] + $condition['at_most']) / 2 - min(3, ($condition['at_most'] - $condition['at_least']) / 8),
+            $condition['at_least'] !== null
+                && $condition['at_most'] !== null => ($condition['at_least'] + $condition['at_most']) / 2 - min(
+                    3,
+                    ($condition['at_most'] - $condition['at_least']) / 8,
+                ),
             $condition['at_least'] !== null => $condition['at_least'] + 4,
             default => $condition['at_most'] / 4,
         };

@@ -106,7 +106,10 @@ final class DemoWalker
         $this->pass(45);
         $payload = ['stage' => $stage, 'confirmed' => array_column($crossing['lines'], 'id')];
         if ($crossing['asks_second_person']) {
-            $second = User::query()->whereKeyNot($by->id)->where('role', Role::Technician)->orderBy('name')->firstOrFail();
+            $second = User::query()->whereKeyNot($by->id)
+                ->where('role', Role::Technician)
+                ->orderBy('name')
+                ->firstOrFail();
             $this->send($walk, [$this->entry('second.stood_by', [])], $second);
             $payload['second'] = $second->id;
         }

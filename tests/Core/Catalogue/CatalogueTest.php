@@ -90,8 +90,12 @@ final class CatalogueTest extends TestCase
     #[TestWith(['dromvik_14c', 'mm_per_stroke: "1.5"', 'mm_per_stroke: "0.0"', 'mm_per_stroke'])]
     #[TestWith(['ardlow_20b', 'distance_m: "3"', 'distance_m: "-10"', 'distance_m'])]
     #[TestWith(['ardlow_20b', 'most_m_s: "0.30"', 'most_m_s: "0"', 'most_m_s'])]
-    public function test_a_limit_of_nought_or_below_is_refused_at_its_place(string $model, string $from, string $to, string $field): void
-    {
+    public function test_a_limit_of_nought_or_below_is_refused_at_its_place(
+        string $model,
+        string $from,
+        string $to,
+        string $field,
+    ): void {
         $this->copy(static fn (string $text): string => str_replace($from, $to, $text), "models/{$model}.yaml");
 
         try {

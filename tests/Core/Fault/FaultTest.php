@@ -64,11 +64,18 @@ final class FaultTest extends TestCase
         }
     }
 
-    /** Each of the four, oil level and pressure, coolant heat and level, far out of its range stops the engine. Source: SAE J1939-71. */
+    /**
+     * Each of the four, oil level and pressure, coolant heat and level, far out of its range stops the engine. Source:
+     * SAE J1939-71.
+     */
     public function test_each_parameter_by_which_an_engine_is_lost_stops_it(): void
     {
         foreach ([98, 100, 110, 111] as $parameter) {
-            self::assertSame(AlertLevel::StopNow, (new Dashboard([], [TroubleCode::of($parameter, 1)]))->level(), (string) $parameter);
+            self::assertSame(
+                AlertLevel::StopNow,
+                (new Dashboard([], [TroubleCode::of($parameter, 1)]))->level(),
+                (string) $parameter,
+            );
         }
         self::assertSame(AlertLevel::StopSoon, (new Dashboard([], [TroubleCode::of(99, 1)]))->level());
     }

@@ -35,7 +35,10 @@ final class FunctionTestTest extends TestCase
     public function test_a_step_that_responds_otherwise_ends_the_test_and_weighs_as_much_as_the_check(string $id, int $at): void
     {
         $check = RealCatalogue::get()->checks[$id];
-        $run = TestRun::ended([...array_slice(self::allAsExpected($check), 0, $at), StepResponse::otherwise('It did something else.')]);
+        $run = TestRun::ended([
+            ...array_slice(self::allAsExpected($check), 0, $at),
+            StepResponse::otherwise('It did something else.'),
+        ]);
         $verdict = (new JudgeFunctionTest)->judge($check, $run);
 
         self::assertSame($check->severity === Severity::Stop ? Outcome::Stop : Outcome::Attend, $verdict->outcome);
@@ -52,7 +55,11 @@ final class FunctionTestTest extends TestCase
             $whole = self::allAsExpected($check);
 
             self::assertSame(Outcome::Stands, (new JudgeFunctionTest)->judge($check, TestRun::ended($whole))->outcome, $check->id);
-            self::assertSame(TestRunFault::NoReason, self::fault($check, TestRun::ended(array_slice($whole, 0, -1))), $check->id);
+            self::assertSame(
+                TestRunFault::NoReason,
+                self::fault($check, TestRun::ended(array_slice($whole, 0, -1))),
+                $check->id,
+            );
         }
     }
 
@@ -100,7 +107,10 @@ final class FunctionTestTest extends TestCase
     /** @return list<StepResponse> each step as it should be, held for as long as it asks for */
     private static function allAsExpected(Check $check): array
     {
-        return array_map(static fn (TestStep $step): StepResponse => StepResponse::asExpected($step->seconds), $check->test);
+        return array_map(
+            static fn (TestStep $step): StepResponse => StepResponse::asExpected($step->seconds),
+            $check->test,
+        );
     }
 
     /** What the families are tried for before they go out: common practice, no source. */
@@ -109,7 +119,8 @@ final class FunctionTestTest extends TestCase
         $tests = array_map(static fn (Check $check): string => $check->id, self::tests());
 
         foreach (['saf-work-lock', 'brk-drive', 'mst-lift-tilt', 'saf-seat-switch', 'pto-interlock', 'gen-estop', 'ltw-mast', 'mew-estop-ground', 'mew-enable-ground',
-            'mew-axle-raise', 'mew-axle-extend-lock', 'mew-env-angle', 'mew-env-length', 'mew-aux-ground', 'mew-emerg-lower', 'mew-estop-platform',
+            'mew-axle-raise', 'mew-axle-extend-lock', 'mew-env-angle', 'mew-env-length', 'mew-aux-ground',
+            'mew-emerg-lower', 'mew-estop-platform',
             'mew-foot-nofunction', 'mew-deadman', 'mew-tilt-alarm', 'mew-drive-enable', 'mew-enable-window', 'mew-aux-platform', 'mew-pothole-deploy', 'mew-crush-trip'] as $id) {
             self::assertContains($id, $tests);
         }

@@ -130,7 +130,10 @@ final class PaperTest extends TestCase
         self::assertSame('paper.hours_over', $on('562')->reason->key);
     }
 
-    /** Examined on 31 January for six months: good on 31 July, over on 1 August. Common practice, no source, for the day included. */
+    /**
+     * Examined on 31 January for six months: good on 31 July, over on 1 August. Common practice, no source, for the day
+     * included.
+     */
     public function test_a_certificate_is_good_on_its_last_day_and_a_service_is_due_at_its_figure(): void
     {
         $last = CalendarDate::parse('2025-01-31')->plusMonths(6);
@@ -140,15 +143,30 @@ final class PaperTest extends TestCase
         self::assertTrue(ServicePoint::isDue(Quantity::of('500', Unit::Hour), Quantity::of('500', Unit::Hour)));
     }
 
-    /** A paper with an hour limit is judged by the meter: unknown, or behind the paper, it does not stand. Common practice, no source. */
+    /**
+     * A paper with an hour limit is judged by the meter: unknown, or behind the paper, it does not stand. Common
+     * practice, no source.
+     */
     public function test_a_paper_with_an_hour_limit_needs_a_meter_that_fits_it(): void
     {
         $judge = new JudgePaper(RealCatalogue::get()->checks['doc-frequent-inspection']);
-        $on = static fn (?string $meter, string $at): Verdict => $judge->dated(Paper::dated(3, 150), CalendarDate::parse('2026-11-01'), Quantity::of($at, Unit::Hour), new HireDays(CalendarDate::parse('2026-11-25'), CalendarDate::parse('2026-11-30'), $meter === null ? null : Quantity::of($meter, Unit::Hour)));
+        $on = static fn (?string $meter, string $at): Verdict => $judge->dated(
+            Paper::dated(3, 150),
+            CalendarDate::parse('2026-11-01'),
+            Quantity::of($at, Unit::Hour),
+            new HireDays(
+                CalendarDate::parse('2026-11-25'),
+                CalendarDate::parse('2026-11-30'),
+                $meter === null ? null : Quantity::of($meter, Unit::Hour),
+            ),
+        );
 
         self::assertSame('paper.hours_unknown', $on(null, '400')->reason->key);
         self::assertSame('paper.hours_ahead', $on('400', '5000')->reason->key);
-        self::assertSame(['paper.valid', 'paper.hours_over'], [$on('549.9', '400')->reason->key, $on('550', '400')->reason->key]);
+        self::assertSame(
+            ['paper.valid', 'paper.hours_over'],
+            [$on('549.9', '400')->reason->key, $on('550', '400')->reason->key],
+        );
     }
 
     public function test_an_extinguisher_tag_that_ran_out_keeps_the_machine_here_and_stops_nothing(): void

@@ -65,14 +65,26 @@ final class JudgeReadingTest extends TestCase
         self::assertSame($valid, $this->glass('30', 'cold_isolated', $held)->isValid);
     }
 
-    /** Oil in frost or after a hot day: read again later, and no deadlock whose only way out is a false figure. Common practice, no source. */
+    /**
+     * Oil in frost or after a hot day: read again later, and no deadlock whose only way out is a false figure. Common
+     * practice, no source.
+     */
     #[TestWith(['5', '30', '0', true], 'in frost')]
     #[TestWith(['41', '30', '0', true], 'too warm')]
     #[TestWith(['5', '0', '0', false], 'nothing to see on the glass is not cold oil')]
     #[TestWith(['5', '30', '5', false], 'the machine stands on a slope: that can be put right now')]
-    public function test_oil_that_is_not_at_its_temperature_is_read_later(string $celsius, string $level, string $slope, bool $later): void
-    {
-        $held = [Observed::measured('level_ground', Quantity::of($slope, Unit::Degree)), Observed::seen('arm_upright'), Observed::measured('engine_off_5_min', Quantity::of('12', Unit::Minute)), Observed::measured('oil_20_to_40', Quantity::of($celsius, Unit::Celsius))];
+    public function test_oil_that_is_not_at_its_temperature_is_read_later(
+        string $celsius,
+        string $level,
+        string $slope,
+        bool $later,
+    ): void {
+        $held = [
+            Observed::measured('level_ground', Quantity::of($slope, Unit::Degree)),
+            Observed::seen('arm_upright'),
+            Observed::measured('engine_off_5_min', Quantity::of('12', Unit::Minute)),
+            Observed::measured('oil_20_to_40', Quantity::of($celsius, Unit::Celsius)),
+        ];
         $judgement = $this->glass($level, 'cold_isolated', $held);
 
         self::assertFalse($judgement->isValid);

@@ -130,13 +130,28 @@ final class MoreReadingsTest extends TestCase
         self::assertEquals(Quantity::of('5.4', Unit::Litre), $verdict->act?->figures['litres']);
     }
 
-    /** Wanted -52 °C, 60 % by the label; read -37 °C, half and half: 20 L × 10 ÷ 50 = 4 L. Beyond the labels nobody knows how much. */
+    /**
+     * Wanted -52 °C, 60 % by the label; read -37 °C, half and half: 20 L × 10 ÷ 50 = 4 L. Beyond the labels nobody
+     * knows how much.
+     */
     public function test_coolant_beyond_half_and_half_goes_by_the_label_and_beyond_the_label_by_nothing(): void
     {
-        $asks = static fn (string $needed, string $read): Verdict => (new CoolantFreezePoint(self::of($needed, Unit::Celsius), self::of('20', Unit::Litre), self::source()))->judge(new Observation(self::of($read, Unit::Celsius)));
+        $asks = static fn (
+            string $needed,
+            string $read,
+        ): Verdict => (new CoolantFreezePoint(
+            self::of($needed, Unit::Celsius),
+            self::of('20', Unit::Litre),
+            self::source(),
+        ))->judge(
+            new Observation(self::of($read, Unit::Celsius)),
+        );
 
         self::assertSame('4', $asks('-52', '-37')->act?->figures['litres']->text());
-        self::assertTrue($asks('-52', '-50')->act?->figures['litres']->isGreaterThan(Quantity::zero(Unit::Litre)), 'less than asked for is never nothing to exchange');
+        self::assertTrue(
+            $asks('-52', '-50')->act?->figures['litres']->isGreaterThan(Quantity::zero(Unit::Litre)),
+            'less than asked for is never nothing to exchange',
+        );
         self::assertSame('freeze.by_the_label', $asks('-70', '-37')->act?->key);
         self::assertSame(Outcome::Stands, $asks('-37', '-60')->outcome);
         foreach (['20', '90'] as $share) {

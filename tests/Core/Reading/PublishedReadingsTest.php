@@ -37,7 +37,8 @@ final class PublishedReadingsTest extends TestCase
     /** Examples of claimed functions that the core does not compute, and why. */
     private const UNCLAIMED = [
         'S-110.5' => 'straightness is no reading of the product',
-        'S-366.1' => 'a yard tests at the rated current', 'S-366.2' => 'a yard tests at the rated current', 'S-366.6' => 'a yard tests at the rated current',
+        'S-366.1' => 'a yard tests at the rated current', 'S-366.2' => 'a yard tests at the rated current',
+        'S-366.6' => 'a yard tests at the rated current',
     ];
 
     /** What an entry publishes beside the form that the core keeps. */
@@ -80,11 +81,19 @@ final class PublishedReadingsTest extends TestCase
             },
             'tyre_pressure_at' => static fn (array $in): array => ['gauge_kPa' => TyrePressure::at(self::of($in['gauge_kPa'], Unit::Kilopascal), self::of($in['from_C'], Unit::Celsius), self::of($in['to_C'], Unit::Celsius))->decimal(6)->toFloat()],
             'tyre_underinflated' => static fn (array $in): array => [
-                'ratio' => TyrePressure::share(self::of($in['measured'], Unit::Kilopascal), self::of($in['recommended'], Unit::Kilopascal))->toFloat(),
+                'ratio' => TyrePressure::share(
+                    self::of($in['measured'], Unit::Kilopascal),
+                    self::of($in['recommended'], Unit::Kilopascal),
+                )->toFloat(),
                 'deflate_and_inspect' => self::stops(new TyrePressure(self::of($in['recommended'], Unit::Kilopascal), self::source()), $in['measured'], Unit::Kilopascal),
             ],
             'tread_ok' => static function (array $in): ?array {
-                $least = ['us_steer' => '3.175', 'us_other' => '1.5875', 'uk_to_3500kg' => '1.6', 'uk_other' => '1.0'][$in['regime']] ?? null;
+                $least = [
+                    'us_steer' => '3.175',
+                    'us_other' => '1.5875',
+                    'uk_to_3500kg' => '1.6',
+                    'uk_other' => '1.0',
+                ][$in['regime']] ?? null;
 
                 return $least === null ? null : ['ok' => self::outcome(new TreadDepth(self::of($least, Unit::Millimetre), self::source()), $in['depth_mm'], Unit::Millimetre) === Outcome::Stands];
             },
@@ -104,14 +113,29 @@ final class PublishedReadingsTest extends TestCase
             },
             'eg_volume_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byVolume()->freezingPoint(BigRational::of((string) $in['volume_percent']))->decimal(6)->toFloat()],
             'eg_mass_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byMass()->freezingPoint(BigRational::of((string) $in['mass_percent']))->decimal(6)->toFloat()],
-            'coolant_exchange_l' => static fn (array $in): ?array => ['drain_and_refill_l' => CoolantFreezePoint::exchange(self::of($in['system_l'], Unit::Litre), BigRational::of((string) $in['have_percent']), BigRational::of((string) $in['want_percent']), isset($in['concentrate_percent']) ? BigRational::of((string) $in['concentrate_percent']) : null)->decimal(8)->toFloat()],
+            'coolant_exchange_l' => static fn (array $in): ?array => [
+                'drain_and_refill_l' => CoolantFreezePoint::exchange(
+                    self::of($in['system_l'], Unit::Litre),
+                    BigRational::of((string) $in['have_percent']),
+                    BigRational::of((string) $in['want_percent']),
+                    isset($in['concentrate_percent']) ? BigRational::of((string) $in['concentrate_percent']) : null,
+                )->decimal(8)->toFloat(),
+            ],
             'theil_sen' => static function (array $in): array {
                 $forecast = WearForecast::from(array_map(static fn (int|float $hours, int|float $value): WearPoint => new WearPoint(self::of($hours, Unit::Hour), self::of($value, Unit::Millimetre)), $in['x'], $in['y']));
 
                 // The residual form of the intercept and the count of pairs are those of other libraries; only one form is kept here.
                 return ['slope' => $forecast?->slope->toFloat(), 'intercept_median_form' => $forecast?->start->toFloat()];
             },
-            'blade_stop_ok' => static fn (array $in): array => ['ok' => ! self::stops($in['kind'] === 'riding' ? BladeStop::ridden(self::source()) : BladeStop::walkedBehind(self::source()), $in['seconds'], Unit::Second)],
+            'blade_stop_ok' => static fn (array $in): array => [
+                'ok' => ! self::stops(
+                    $in['kind'] === 'riding'
+                        ? BladeStop::ridden(self::source())
+                        : BladeStop::walkedBehind(self::source()),
+                    $in['seconds'],
+                    Unit::Second,
+                ),
+            ],
             'rcd_ok' => static function (array $in): ?array {
                 if ($in['test_multiple'] !== 1 || ($in['type'] ?? 'general') !== 'general' || $in['trip_ms'] === null) {
                     return null;
@@ -150,7 +174,14 @@ final class PublishedReadingsTest extends TestCase
         foreach (array_diff_key($expected, self::OTHER_FORMS) as $name => $value) {
             self::assertArrayHasKey($name, $computed, $fn);
             is_float($value) || (is_int($value) && is_float($computed[$name]))
-                ? self::assertEqualsWithDelta($value, $computed[$name], $tolerance['type'] === 'abs' ? $tolerance['value'] : ($tolerance['type'] === 'rel' ? $tolerance['value'] : 1e-9) * abs($value), $name)
+                ? self::assertEqualsWithDelta(
+                    $value,
+                    $computed[$name],
+                    $tolerance['type'] === 'abs'
+                        ? $tolerance['value']
+                        : ($tolerance['type'] === 'rel' ? $tolerance['value'] : 1e-9) * abs($value),
+                    $name,
+                )
                 : self::assertSame($value, $computed[$name], $name);
         }
     }
@@ -160,7 +191,12 @@ final class PublishedReadingsTest extends TestCase
         $published = array_unique(array_map(static fn (array $entry): string => explode(' | ', (string) $entry['fn'])[0], PublishedValues::entries()));
 
         self::assertSame([], array_diff(array_keys(self::claims()), $published));
-        $ids = array_merge(...array_map(static fn (array $entry): array => array_column($entry['examples'], 'id'), PublishedValues::entries()));
+        $ids = array_merge(
+            ...array_map(
+                static fn (array $entry): array => array_column($entry['examples'], 'id'),
+                PublishedValues::entries(),
+            ),
+        );
         self::assertSame([], array_diff(array_keys(self::UNCLAIMED), $ids), 'what is not claimed is published');
         self::assertGreaterThan(40, iterator_count((static fn (): iterable => yield from self::examples())()));
     }

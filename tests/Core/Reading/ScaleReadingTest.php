@@ -120,12 +120,27 @@ final class ScaleReadingTest extends TestCase
         $slip = static fn (string $value): array => UnitSlip::suspected($tyre, self::of($value, Unit::Kilopascal))?->phrase()->figures ?? [];
 
         $track = new TrackSag(self::mm('30'), self::mm('60'), new Source(SourceKind::Maker, 'plate'));
-        self::assertSame(['meant' => '2 in', 'ours' => '50.8 mm'], UnitSlip::suspected($track, self::mm('2'))?->phrase()->figures);
+        self::assertSame(
+            ['meant' => '2 in', 'ours' => '50.8 mm'],
+            UnitSlip::suspected($track, self::mm('2'))?->phrase()->figures,
+        );
         self::assertSame([], $slip('51'), 'what stops the machine is not explained away');
         self::assertSame([], $slip('350'), 'it stands as it is');
         self::assertSame([], $slip('330'), 'no unit makes that right');
         $blade = BladeStop::ridden(new Source(SourceKind::Published, 'ISO 5395-3'));
-        self::assertSame([], array_filter(array_map(static fn (int $tenths): mixed => UnitSlip::suspected($blade, self::of((string) ($tenths / 10), Unit::Second)), range(51, 150))), 'a watch shows seconds');
+        self::assertSame(
+            [],
+            array_filter(
+                array_map(
+                    static fn (int $tenths): mixed => UnitSlip::suspected(
+                        $blade,
+                        self::of((string) ($tenths / 10), Unit::Second),
+                    ),
+                    range(51, 150),
+                ),
+            ),
+            'a watch shows seconds',
+        );
         self::assertSame([], array_filter(array_map(static fn (int $mm): mixed => UnitSlip::suspected(new TrackSag(self::mm('30'), self::mm('60'), new Source(SourceKind::Maker, 'plate')), self::mm((string) $mm)), range(3, 90))), 'three inches of slack and more are no slip of one');
     }
 

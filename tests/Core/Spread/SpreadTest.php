@@ -24,11 +24,18 @@ final class SpreadTest extends TestCase
     /** Common practice, no source. */
     public function test_what_came_back_is_what_was_read_before_the_top_up(): void
     {
-        $entry = static fn (string $mm, ?TopUp $topUp = null): Entry => new Entry(Quantity::of($mm, Unit::Millimetre), Outcome::Attend, topUp: $topUp);
+        $entry = static fn (string $mm, ?TopUp $topUp = null): Entry => new Entry(
+            Quantity::of($mm, Unit::Millimetre),
+            Outcome::Attend,
+            topUp: $topUp,
+        );
         $asked = new TopUp(Quantity::of('1.9', Unit::Litre), 'ISO 46', 5);
 
         self::assertSame('-5', TopUpInYard::among([$entry('-5', $asked), $entry('18')])?->asReturned->value->text());
-        self::assertSame('18', TopUpInYard::among([$entry('-5', $asked), $entry('2', $asked), $entry('18')])?->filled->value->text());
+        self::assertSame(
+            '18',
+            TopUpInYard::among([$entry('-5', $asked), $entry('2', $asked), $entry('18')])?->filled->value->text(),
+        );
         self::assertNull(TopUpInYard::among([$entry('-5'), $entry('18')]), 'nothing was asked for: it was read again');
         self::assertNull(TopUpInYard::among([$entry('5', $asked), $entry('5', $asked)]), 'nothing was filled up');
         self::assertNull(TopUpInYard::among([$entry('5', $asked), $entry('3', $asked)]));

@@ -21,7 +21,10 @@ use Random\Randomizer;
 use Tests\Support\PlanInspector;
 use Tests\Support\RealCatalogue;
 
-/** Finished walks, read by somebody who does not know how they were planned. PLAN_CASES says how many: see bin/model-test. */
+/**
+ * Finished walks, read by somebody who does not know how they were planned. PLAN_CASES says how many: see
+ * bin/model-test.
+ */
 final class InspectedPlanTest extends TestCase
 {
     private static ?PlanInspector $inspector = null;
@@ -35,9 +38,16 @@ final class InspectedPlanTest extends TestCase
         $names = array_keys(RealCatalogue::compiled()->trees['features.yaml']['features']);
         $planned = 0;
         for ($case = 0, $cases = intdiv((int) (getenv('PLAN_CASES') ?: 500), 2); $case < $cases; $case++) {
-            $catalogue = RealCatalogue::inYard($this->oneOf($random, Corner::cases()), $this->oneOf($random, Turn::cases()), $this->oneOf($random, FirstVisit::cases()));
+            $catalogue = RealCatalogue::inYard(
+                $this->oneOf($random, Corner::cases()),
+                $this->oneOf($random, Turn::cases()),
+                $this->oneOf($random, FirstVisit::cases()),
+            );
             $model = $catalogue->model($this->oneOf($random, $shipped));
-            $more = $case < count($shipped) ? [] : array_map(static fn (int $at): string => $names[$at], (array) $random->pickArrayKeys($names, $random->getInt(1, 6)));
+            $more = $case < count($shipped) ? [] : array_map(
+                static fn (int $at): string => $names[$at],
+                (array) $random->pickArrayKeys($names, $random->getInt(1, 6)),
+            );
             $movement = $this->oneOf($random, Movement::cases());
             $model = RealCatalogue::withFeatures($model, $more);
             try {
@@ -46,7 +56,15 @@ final class InspectedPlanTest extends TestCase
                 continue;
             }
             $planned++;
-            self::assertSame([], self::inspector()->complaints(self::asRead($plan), $catalogue->featuresOf($model)->names, $movement->occasion()->value), "{$model->id}, {$movement->value}, with ".implode(', ', $more));
+            self::assertSame(
+                [],
+                self::inspector()->complaints(
+                    self::asRead($plan),
+                    $catalogue->featuresOf($model)->names,
+                    $movement->occasion()->value,
+                ),
+                "{$model->id}, {$movement->value}, with ".implode(', ', $more),
+            );
         }
         self::assertGreaterThan($cases / 3, $planned, 'hardly anything could be planned: nothing was tried');
     }
@@ -54,20 +72,90 @@ final class InspectedPlanTest extends TestCase
     public function test_the_inspector_finds_what_is_planted(): void
     {
         $catalogue = RealCatalogue::get();
-        $this->finds($catalogue, 'dromvik_14c', fn (array $walk): array => $this->moved($walk, 'eng-oil-stick', 'running'), 'eng-oil-stick has to stand before running');
-        $this->finds($catalogue, 'dromvik_14c', fn (array $walk): array => $this->moved($walk, 'eng-start', 'cold_isolated'), 'eng-start wants engine');
-        $this->finds($catalogue, 'dromvik_14c', fn (array $walk): array => $this->moved($walk, 'saf-reverse-alarm', 'secured'), 'trn-direction relies on saf-reverse-alarm');
-        $this->finds($catalogue, 'dromvik_14c', fn (array $walk): array => $this->without($walk, 'eng-oil-stick'), 'eng-oil-stick is missing');
-        $this->finds($catalogue, 'dromvik_14c', fn (array $walk): array => $this->added($walk, 'turf-blade-stop', 'function'), 'turf-blade-stop is asked of a machine that has no such part');
-        $this->finds($catalogue, 'brennock_a30', fn (array $walk): array => $this->unasked($walk, 'artic_free'), 'nobody said artic_free');
-        $this->finds($catalogue, 'brennock_a30', fn (array $walk): array => $this->unasked($walk, 'isolator_on'), 'nobody said isolator_on');
-        $this->finds($catalogue, 'brennock_a30', fn (array $walk): array => $this->unasked($walk, 'covers'), 'nobody said covers');
-        $this->finds($catalogue, 'ardlow_38x', fn (array $walk): array => $this->moved($walk, 'mew-level', 'function'), 'mew-level puts somebody on a platform that is worked from the ground');
-        $this->finds($catalogue, 'ardlow_38x', fn (array $walk): array => $this->moved($walk, 'mew-axle-raise', 'function_out'), 'mew-axle-out relies on mew-axle-raise');
-        $this->finds($catalogue, 'ardlow_38x', fn (array $walk): array => $this->moved($walk, 'mew-speed-raised', 'function'), 'mew-speed-raised relies on mew-axle-out');
-        $this->finds($catalogue, 'ardlow_38x', fn (array $walk): array => $this->moved($walk, 'mew-estop-ground', 'driving'), 'mew-foot-nofunction relies on mew-estop-ground');
-        $this->finds($catalogue, 'ardlow_38x', fn (array $walk): array => $this->unasked($walk, 'second_person'), 'nobody stands below');
-        $this->finds($catalogue, 'ardlow_38x', fn (array $walk): array => $this->moved($walk, 'mew-foot-nofunction', 'key_on'), 'mew-foot-nofunction cranks in key_on');
+        $this->finds(
+            $catalogue,
+            'dromvik_14c',
+            fn (array $walk): array => $this->moved($walk, 'eng-oil-stick', 'running'),
+            'eng-oil-stick has to stand before running',
+        );
+        $this->finds(
+            $catalogue,
+            'dromvik_14c',
+            fn (array $walk): array => $this->moved($walk, 'eng-start', 'cold_isolated'),
+            'eng-start wants engine',
+        );
+        $this->finds(
+            $catalogue,
+            'dromvik_14c',
+            fn (array $walk): array => $this->moved($walk, 'saf-reverse-alarm', 'secured'),
+            'trn-direction relies on saf-reverse-alarm',
+        );
+        $this->finds(
+            $catalogue,
+            'dromvik_14c',
+            fn (array $walk): array => $this->without($walk, 'eng-oil-stick'),
+            'eng-oil-stick is missing',
+        );
+        $this->finds(
+            $catalogue,
+            'dromvik_14c',
+            fn (array $walk): array => $this->added($walk, 'turf-blade-stop', 'function'),
+            'turf-blade-stop is asked of a machine that has no such part',
+        );
+        $this->finds(
+            $catalogue,
+            'brennock_a30',
+            fn (array $walk): array => $this->unasked($walk, 'artic_free'),
+            'nobody said artic_free',
+        );
+        $this->finds(
+            $catalogue,
+            'brennock_a30',
+            fn (array $walk): array => $this->unasked($walk, 'isolator_on'),
+            'nobody said isolator_on',
+        );
+        $this->finds(
+            $catalogue,
+            'brennock_a30',
+            fn (array $walk): array => $this->unasked($walk, 'covers'),
+            'nobody said covers',
+        );
+        $this->finds(
+            $catalogue,
+            'ardlow_38x',
+            fn (array $walk): array => $this->moved($walk, 'mew-level', 'function'),
+            'mew-level puts somebody on a platform that is worked from the ground',
+        );
+        $this->finds(
+            $catalogue,
+            'ardlow_38x',
+            fn (array $walk): array => $this->moved($walk, 'mew-axle-raise', 'function_out'),
+            'mew-axle-out relies on mew-axle-raise',
+        );
+        $this->finds(
+            $catalogue,
+            'ardlow_38x',
+            fn (array $walk): array => $this->moved($walk, 'mew-speed-raised', 'function'),
+            'mew-speed-raised relies on mew-axle-out',
+        );
+        $this->finds(
+            $catalogue,
+            'ardlow_38x',
+            fn (array $walk): array => $this->moved($walk, 'mew-estop-ground', 'driving'),
+            'mew-foot-nofunction relies on mew-estop-ground',
+        );
+        $this->finds(
+            $catalogue,
+            'ardlow_38x',
+            fn (array $walk): array => $this->unasked($walk, 'second_person'),
+            'nobody stands below',
+        );
+        $this->finds(
+            $catalogue,
+            'ardlow_38x',
+            fn (array $walk): array => $this->moved($walk, 'mew-foot-nofunction', 'key_on'),
+            'mew-foot-nofunction cranks in key_on',
+        );
     }
 
     public function test_a_boom_whose_axles_extend_is_tried_narrow_then_wide(): void
@@ -75,7 +163,15 @@ final class InspectedPlanTest extends TestCase
         $plan = (new PlanWalk($catalogue = RealCatalogue::get()))->for($catalogue->model('ardlow_38x'), Movement::Checkout);
         $stages = array_column(self::asRead($plan), 'stage');
 
-        self::assertSame(['function', 'platform', 'driving', 'function_out', 'platform_out', 'drive_raised'], array_values(array_intersect($stages, ['function', 'platform', 'driving', 'function_out', 'platform_out', 'drive_raised'])));
+        self::assertSame(
+            ['function', 'platform', 'driving', 'function_out', 'platform_out', 'drive_raised'],
+            array_values(
+                array_intersect(
+                    $stages,
+                    ['function', 'platform', 'driving', 'function_out', 'platform_out', 'drive_raised'],
+                ),
+            ),
+        );
     }
 
     /** @param  callable(list<array<string, mixed>>): list<array<string, mixed>>  $spoil */
@@ -85,7 +181,10 @@ final class InspectedPlanTest extends TestCase
         $walk = self::asRead((new PlanWalk($catalogue))->for($model, Movement::Checkout));
         $features = $catalogue->featuresOf($model)->names;
         self::assertSame([], self::inspector()->complaints($walk, $features, 'checkout'));
-        self::assertStringContainsString($complaint, implode('; ', self::inspector()->complaints($spoil($walk), $features, 'checkout')));
+        self::assertStringContainsString(
+            $complaint,
+            implode('; ', self::inspector()->complaints($spoil($walk), $features, 'checkout')),
+        );
     }
 
     /** @return list<array{stage: string, asked: list<string>, lines: list<array{check: string, place: string}>}> */
@@ -94,7 +193,14 @@ final class InspectedPlanTest extends TestCase
         $walk = [];
         $before = null;
         foreach ($plan->crossings as $crossing) {
-            $walk[$crossing->stage->id] = ['stage' => $crossing->stage->id, 'asked' => array_map(static fn (StageLine $line): string => $line->id, $crossing->unconfirmed([], $before)), 'lines' => []];
+            $walk[$crossing->stage->id] = [
+                'stage' => $crossing->stage->id,
+                'asked' => array_map(
+                    static fn (StageLine $line): string => $line->id,
+                    $crossing->unconfirmed([], $before),
+                ),
+                'lines' => [],
+            ];
             $before = $crossing->stage->state;
         }
         foreach ($plan->visits as $visit) {
@@ -113,19 +219,41 @@ final class InspectedPlanTest extends TestCase
 
     private function without(array $walk, string $check): array
     {
-        return array_map(static fn (array $step): array => ['lines' => array_values(array_filter($step['lines'], static fn (array $line): bool => $line['check'] !== $check))] + $step, $walk);
+        return array_map(
+            static fn (array $step): array => [
+                'lines' => array_values(
+                    array_filter($step['lines'], static fn (array $line): bool => $line['check'] !== $check),
+                ),
+            ] + $step,
+            $walk,
+        );
     }
 
     private function added(array $walk, string $check, string $stage): array
     {
         self::assertContains($stage, array_column($walk, 'stage'));
 
-        return array_map(static fn (array $step): array => $step['stage'] === $stage ? ['lines' => [...$step['lines'], ['check' => $check, 'place' => str_starts_with($check, 'mew-level') ? 'platform' : 'seat']]] + $step : $step, $walk);
+        return array_map(
+            static fn (array $step): array => $step['stage'] === $stage ? [
+                'lines' => [
+                    ...$step['lines'],
+                    ['check' => $check, 'place' => str_starts_with($check, 'mew-level') ? 'platform' : 'seat'],
+                ],
+            ] + $step : $step,
+            $walk,
+        );
     }
 
     private function unasked(array $walk, string $line): array
     {
-        return array_map(static fn (array $step): array => ['asked' => array_values(array_filter($step['asked'], static fn (string $id): bool => ! str_starts_with($id, $line)))] + $step, $walk);
+        return array_map(
+            static fn (array $step): array => [
+                'asked' => array_values(
+                    array_filter($step['asked'], static fn (string $id): bool => ! str_starts_with($id, $line)),
+                ),
+            ] + $step,
+            $walk,
+        );
     }
 
     /**

@@ -80,7 +80,11 @@ final class PlanWalkTest extends TestCase
         self::assertLessThan($at('eng-start'), $at('eng-oil-stick'));
         self::assertNotFalse(array_search('trn-direction', $order, true));
         self::assertLessThan($at('trn-direction'), $at('eng-start'));
-        self::assertLessThan($at('trn-direction'), $at('saf-reverse-alarm'), 'the alarm is proved before the machine goes backwards');
+        self::assertLessThan(
+            $at('trn-direction'),
+            $at('saf-reverse-alarm'),
+            'the alarm is proved before the machine goes backwards',
+        );
         self::assertLessThan($at('hkp-final-walk'), $at('trn-direction'));
         self::assertSame(['saf-ppe', 'hkp-area'], array_slice($order, 0, 2), 'what is worn and the place come first');
     }
@@ -102,7 +106,14 @@ final class PlanWalkTest extends TestCase
             Generators::elements(...Turn::cases()),
             Generators::elements(...FirstVisit::cases()),
             Generators::vector(4, Generators::elements(...$features)),
-        )->then(function (string $modelId, Movement $movement, Corner $corner, Turn $turn, FirstVisit $first, array $more) use (&$planned): void {
+        )->then(function (
+            string $modelId,
+            Movement $movement,
+            Corner $corner,
+            Turn $turn,
+            FirstVisit $first,
+            array $more,
+        ) use (&$planned): void {
             $catalogue = RealCatalogue::inYard($corner, $turn, $first);
             $model = RealCatalogue::withFeatures($catalogue->model($modelId), array_values(array_unique($more)));
             try {
@@ -183,7 +194,20 @@ final class PlanWalkTest extends TestCase
     {
         $states = array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('ardlow_20b')->crossings);
 
-        self::assertSame(['cold_isolated', 'key_on', 'running', 'function', 'platform', 'driving', 'drive_raised', 'just_stopped', 'secured'], $states);
+        self::assertSame(
+            [
+                'cold_isolated',
+                'key_on',
+                'running',
+                'function',
+                'platform',
+                'driving',
+                'drive_raised',
+                'just_stopped',
+                'secured',
+            ],
+            $states,
+        );
         self::assertNotContains('platform', array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('dromvik_14c')->crossings));
         self::assertContains('propped', array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('brennock_a30')->crossings), 'a body is propped before anybody is under it');
     }

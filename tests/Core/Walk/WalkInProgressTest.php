@@ -100,16 +100,28 @@ final class WalkInProgressTest extends TestCase
         $all = array_map(static fn (StageLine $line): string => $line->id, $crossing->lines);
 
         self::assertSame([], $crossing->unconfirmed($all, null));
-        self::assertSame(['isolator_off'], array_map(static fn (StageLine $line): string => $line->id, $crossing->unconfirmed(array_diff($all, ['isolator_off']), null)));
+        self::assertSame(
+            ['isolator_off'],
+            array_map(
+                static fn (StageLine $line): string => $line->id,
+                $crossing->unconfirmed(array_diff($all, ['isolator_off']), null),
+            ),
+        );
     }
 
-    /** Whichever order the walk takes: out of a locked and isolated state nothing is started or driven with the lock in, the isolator off or a cover open. */
+    /**
+     * Whichever order the walk takes: out of a locked and isolated state nothing is started or driven with the lock in,
+     * the isolator off or a cover open.
+     */
     public function test_what_a_crossing_asks_follows_from_the_state_that_the_machine_comes_from(): void
     {
         $catalogue = RealCatalogue::get();
         $model = $catalogue->model('wexmoor_l7');
         $plan = (new PlanWalk($catalogue))->for($model, Movement::Checkout);
-        $asked = static fn (string $to, ?string $from): array => array_map(static fn (StageLine $line): string => $line->id, $plan->crossing($to)?->unconfirmed([], $from === null ? null : $catalogue->stage($from)->state) ?? []);
+        $asked = static fn (string $to, ?string $from): array => array_map(
+            static fn (StageLine $line): string => $line->id,
+            $plan->crossing($to)?->unconfirmed([], $from === null ? null : $catalogue->stage($from)->state) ?? [],
+        );
 
         foreach (['running', 'function', 'driving'] as $powered) {
             foreach (['cold_isolated', null] as $from) {
@@ -117,7 +129,14 @@ final class WalkInProgressTest extends TestCase
                 self::assertContains("isolator_on_{$powered}", $asked($powered, $from));
                 self::assertContains("covers_{$powered}", $asked($powered, $from));
             }
-            self::assertSame([], array_filter($asked($powered, 'key_on'), static fn (string $id): bool => preg_match('/^(artic_free|isolator_on|covers)_/', $id) === 1), 'what is so already is not asked again');
+            self::assertSame(
+                [],
+                array_filter(
+                    $asked($powered, 'key_on'),
+                    static fn (string $id): bool => preg_match('/^(artic_free|isolator_on|covers)_/', $id) === 1,
+                ),
+                'what is so already is not asked again',
+            );
         }
     }
 
