@@ -1,18 +1,24 @@
 # What bin/test is made of: the databases, the lanes, and what a change can reach.
 
-lock_holds_no_host() { ! grep -q '"resolved"' package-lock.json || { echo "package-lock.json holds registry addresses."; return 1; }; }
+lock_holds_no_host() {
+  ! grep -q '"resolved"' package-lock.json || { echo "package-lock.json holds registry addresses."; return 1; }
+}
 
 # One schema is migrated and the others are copies of it: a copy takes a tenth of the time.
 fresh_databases() {
   local name
-  for name in jade_test_1 jade_test_2 jade_browser_1 jade_browser_2; do as_database_root -e "drop database if exists \`$name\`" || return 1; done
+  for name in jade_test_1 jade_test_2 jade_browser_1 jade_browser_2; do
+    as_database_root -e "drop database if exists \`$name\`" || return 1
+  done
   create_schema jade_test_1 jade_test_2 jade_browser_1 jade_browser_2 || return 1
   DB_DATABASE=jade_test_1 migrate || return 1
   for name in jade_test_2 jade_browser_1 jade_browser_2; do
-    mariadb-dump --no-defaults -u "$(id -un)" --socket="$STATE/run/database.sock" --triggers --routines jade_test_1 | as_database_root "$name" || return 1
+    mariadb-dump --no-defaults -u "$(id -un)" --socket="$STATE/run/database.sock" --triggers --routines jade_test_1 |
+      as_database_root "$name" || return 1
     DB_DATABASE=$name migrate || return 1
   done
-  rm -rf "$STATE/storage/app/private" && mkdir -p "$STATE/storage/app/private" && { [ -z "$WEB_USER" ] || chown "$WEB_USER" "$STATE/storage/app/private"; }
+  rm -rf "$STATE/storage/app/private" && mkdir -p "$STATE/storage/app/private" &&
+    { [ -z "$WEB_USER" ] || chown "$WEB_USER" "$STATE/storage/app/private"; }
 }
 
 start_test_databases() {
@@ -37,7 +43,8 @@ prepare_browser_yard() {
   step "Starting php-fpm and nginx on port $HTTP_PORT" launch_web
 }
 
-# The browser talks to the servers on jade_browser_1 and _2; all other tests run in processes of their own against jade_test_1, _2.
+# The browser talks to the servers on jade_browser_1 and _2; all other tests run in processes of their own against
+# jade_test_1, _2.
 as_a_test_process() {
   export DB_DATABASE=jade_test BROWSER_URL=${APP_URL:-} TEST_DATABASE_PER_PROCESS=yes LARAVEL_STORAGE_PATH=$STATE/phpunit
   unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE APP_SERVICES_CACHE APP_PACKAGES_CACHE
@@ -126,7 +133,10 @@ run_lanes() {
   return "$failed"
 }
 
-stop_lanes() { local lane; for lane in "${LANES[@]}"; do pkill -TERM -P "$lane" 2>/dev/null; kill "$lane" 2>/dev/null; done; }
+stop_lanes() {
+  local lane
+  for lane in "${LANES[@]}"; do pkill -TERM -P "$lane" 2>/dev/null; kill "$lane" 2>/dev/null; done
+}
 
 slowest_tests() {
   say ""

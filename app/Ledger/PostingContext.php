@@ -67,9 +67,15 @@ final readonly class PostingContext
      */
     public function toBeReadLater(): array
     {
-        return array_values(Reading::query()->where('walk_id', $this->walk->id)->where('is_struck', false)->orderBy('recorded_at')->get()->keyBy('line')
-            ->filter(static fn (Reading $last): bool => ($last->judgement['may_be_read_later'] ?? false) === true)
-            ->map(static fn (Reading $last): string => $last->line)->all());
+        $last = Reading::query()->where('walk_id', $this->walk->id)
+            ->where('is_struck', false)
+            ->orderBy('recorded_at')
+            ->get(['line', 'judgement'])
+            ->keyBy('line');
+
+        return array_values(array_map(strval(...), $last->filter(
+            static fn (Reading $one): bool => ($one->judgement['may_be_read_later'] ?? false) === true,
+        )->keys()->all()));
     }
 
     public function line(string $key): PlannedLine

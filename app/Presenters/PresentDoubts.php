@@ -26,7 +26,10 @@ final readonly class PresentDoubts
             ->get()
             ->keyBy('id');
 
-        return ['walks' => array_values($open->groupBy(static fn (DoubtfulEntry $one): string => $one->walk_id.$one->actor_id)->map(fn (Collection $ofOne): array => $this->one($ofOne, $walks->get((string) $ofOne->first()?->walk_id)))->all())];
+        $ofEach = $open->groupBy(static fn (DoubtfulEntry $one): string => $one->walk_id.$one->actor_id)
+            ->map(fn (Collection $one): array => $this->one($one, $walks->get((string) $one->first()?->walk_id)));
+
+        return ['walks' => array_values($ofEach->all())];
     }
 
     /**

@@ -19,6 +19,7 @@ use Illuminate\Database\Query\Builder;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Catalogue\Stage;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\JudgedLine;
@@ -86,6 +87,7 @@ final readonly class PresentWalk
     {
         $walk = $context->walk;
         $outcomes = array_map(Outcome::from(...), $walk->lines()->toBase()->pluck('outcome', 'key')->all());
+        $later = $context->toBeReadLater();
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
         // Rows and no models: a walk has some two hundred lines.
         $lines = $walk->lines()->toBase()->when($known !== null && ! $this->meterWasRead($context, $known), static fn (Builder $query): Builder => $query->where('changed_by', '>', $known))->get()->all();
@@ -122,9 +124,9 @@ final readonly class PresentWalk
                 'seconds_left' => $progress->secondsLeft,
                 'seconds_planned' => $progress->secondsPlanned,
             ],
-            'blocked_stages' => $this->blocked($context, $outcomes),
+            'blocked_stages' => $this->blocked($context, $outcomes, $later),
             'shut_stages' => $this->shut($context, $outcomes),
-            'read_later' => $this->readLater($context),
+            'read_later' => $this->readLater($context, $later),
             'decision' => $walk->decision?->value,
             'voided' => $this->voided->of($context),
             'in_doubt' => DoubtfulEntry::query()->where('walk_id', $walk->id)->whereNull('is_taken')->count(),
@@ -186,28 +188,33 @@ final readonly class PresentWalk
         ], array_keys($shut), array_values($shut));
     }
 
-    /** @return list<array<string, mixed>> lines that wait for warm oil, and the states of this walk in which they may be read */
-    private function readLater(PostingContext $context): array
+    /**
+     * Lines that wait for warm oil, and the states of this walk in which they may be read.
+     *
+     * @param list<string> $later
+     * @return list<array<string, mixed>>
+     */
+    private function readLater(PostingContext $context, array $later): array
     {
-        return array_map(static fn (string $key): array => [
-            'line' => $key,
-            'stages' => array_values(array_map(static fn (Crossing $crossing): string => $crossing->stage->id, array_filter(
-                $context->plan->crossings,
-                static fn (Crossing $crossing): bool => $context->line($key)->check->needs->isMetBy(
-                    $crossing->stage->state,
-                ),
-            ))),
-        ], $context->toBeReadLater());
+        return array_map(static function (string $key) use ($context): array {
+            $need = $context->line($key)->check->needs;
+            $stages = array_map(static fn (Crossing $crossing): Stage => $crossing->stage, $context->plan->crossings);
+
+            return ['line' => $key, 'stages' => array_column(array_values(array_filter(
+                $stages,
+                static fn (Stage $stage): bool => $need->isMetBy($stage->state),
+            )), 'id')];
+        }, $later);
     }
 
     /**
      * @param array<string, Outcome> $outcomes
+     * @param list<string> $later
      * @return list<array<string, mixed>>
      */
-    private function blocked(PostingContext $context, array $outcomes): array
+    private function blocked(PostingContext $context, array $outcomes, array $later): array
     {
         $rule = new MayCross($context->plan);
-        $later = $context->toBeReadLater();
         $blocked = array_map(static fn (Crossing $crossing): array => [
             'stage' => $crossing->stage->id,
             'lines' => array_map(

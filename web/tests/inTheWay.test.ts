@@ -3,7 +3,11 @@ import { inTheWay } from '../src/features/walk/inTheWay';
 import type { KeptAnswer } from '../src/features/walk/keptAnswers';
 import type { Stage, Walk } from '../src/features/walk/types';
 
-const walk = (outcomes: Record<string, string>, state: Record<string, unknown> = {}) => ({ state: { lines: Object.entries(outcomes).map(([key, outcome]) => ({ key, outcome })), shut_stages: [], blocked_stages: [], read_later: [], ...state } }) as unknown as Walk;
+const walk = (outcomes: Record<string, string>, state: Record<string, unknown> = {}) => {
+  const lines = Object.entries(outcomes).map(([key, outcome]) => ({ key, outcome }));
+
+  return { state: { lines, shut_stages: [], blocked_stages: [], read_later: [], ...state } } as unknown as Walk;
+};
 const running = (gates?: string[]) => ({ id: 'running', ...(gates === undefined ? {} : { gated_by: gates }) }) as unknown as Stage;
 const kept = (answers: Record<string, KeptAnswer> = {}) => new Map(Object.entries(answers));
 

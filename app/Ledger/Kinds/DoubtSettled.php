@@ -22,8 +22,8 @@ use Illuminate\Support\Facades\DB;
 /**
  * The lead looked at entries that were in doubt: they are taken, or set aside and stay legible.
  *
- * What is taken is judged now, one after the other, against the machine as it stands; a release among it is computed anew
- * like any other.
+ * What is taken is judged now, one after the other, against the machine as it stands; a release among it is computed
+ * anew like any other.
  */
 final readonly class DoubtSettled implements EntryKind
 {
@@ -44,9 +44,17 @@ final readonly class DoubtSettled implements EntryKind
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
         $rows = self::rows($entry->texts('entries'));
-        $open = DoubtfulEntry::query()->whereIn('id', $rows->pluck('id')->all())->where('walk_id', $context->walk->id)->whereNull('is_taken')->count();
+        $open = DoubtfulEntry::query()->whereIn('id', $rows->pluck('id')->all())
+            ->where('walk_id', $context->walk->id)
+            ->whereNull('is_taken')
+            ->count();
         if ($rows->isEmpty() || $open !== count($entry->texts('entries'))) {
-            throw Refused::because('nothing_in_doubt', 409, [], ['entries' => [Words::say('problems.nothing_in_doubt.title')]]);
+            throw Refused::because(
+                'nothing_in_doubt',
+                409,
+                [],
+                ['entries' => [Words::say('problems.nothing_in_doubt.title')]],
+            );
         }
         if ($entry->payload->taken !== true) {
             return ['judgements' => new \stdClass];
@@ -62,13 +70,21 @@ final readonly class DoubtSettled implements EntryKind
     private function judgements(Collection $rows, PostingContext $context): array
     {
         $judgements = [];
-        // Each is judged after those before it had their effect; project() gives them that effect, so here it is taken back.
+        // Each is judged after those before it had their effect; project() gives them that effect, so here it is
+        // taken back.
         DB::beginTransaction();
         try {
             foreach ($rows as $row) {
                 $body = json_decode($row->body, false, 64, JSON_THROW_ON_ERROR);
-                $late = new IncomingEntry($row->id, $row->kind, $row->recorded_at->toImmutable(), $row->corrects, $body->payload);
-                $judgements[$row->id] = app(EntryKinds::class)->named($row->kind)->judge($late, ($this->context)($context->walk->refresh(), $row->actor)->confirmedByTheLead());
+                $late = new IncomingEntry(
+                    $row->id,
+                    $row->kind,
+                    $row->recorded_at->toImmutable(),
+                    $row->corrects,
+                    $body->payload,
+                );
+                $now = ($this->context)($context->walk->refresh(), $row->actor)->confirmedByTheLead();
+                $judgements[$row->id] = app(EntryKinds::class)->named($row->kind)->judge($late, $now);
                 $this->effect($row, $judgements[$row->id]);
             }
         } finally {
@@ -81,7 +97,8 @@ final readonly class DoubtSettled implements EntryKind
     public function project(LedgerEntry $entry): void
     {
         $payload = $entry->payload();
-        DoubtfulEntry::query()->withoutGlobalScopes()->whereIn('id', $payload['entries'])->update(['is_taken' => $payload['taken']]);
+        DoubtfulEntry::query()->withoutGlobalScopes()->whereIn('id', $payload['entries'])
+            ->update(['is_taken' => $payload['taken']]);
         if ($payload['taken'] !== true) {
             return;
         }

@@ -50,7 +50,8 @@ final readonly class StateCrossed implements EntryKind
         if ($crossing->stage->state->engine !== Engine::Stopped) {
             ($this->qualified)($context->actor, AskedFor::Operate, $context, $entry->recordedAt, $entry->doubts);
         }
-        if (SecondPerson::in($crossing->stage->state, $context->actor->id, $entry->optional('second')) !== SecondPerson::NotAsked) {
+        $second = SecondPerson::in($crossing->stage->state, $context->actor->id, $entry->optional('second'));
+        if ($second !== SecondPerson::NotAsked) {
             ($this->second)($entry, $context);
         }
         $open = $crossing->unconfirmed($entry->texts('confirmed'), $context->stageBefore()?->state);

@@ -80,7 +80,9 @@ final readonly class CheckpointFiles
             return [null, 'this is no checkpoint.'];
         }
         if (! $this->key->hasSigned($read['text'], $read['signature'])) {
-            return [null, ($read['public_key'] ?? null) === $this->key->publicKey() ? 'its signature does not fit: it was changed.' : 'signed by another key than that of this yard.'];
+            return [null, ($read['public_key'] ?? null) === $this->key->publicKey()
+                ? 'its signature does not fit: it was changed.'
+                : 'signed by another key than that of this yard.'];
         }
         $checkpoint = Checkpoint::parse($read['text']);
 

@@ -34,18 +34,24 @@ final readonly class CompareCheckpoint
                 $faults[] = "Machine {$machine}: {$fault} Checkpoint {$newest->number} of {$newest->takenAt} says so.";
             }
         }
-        foreach (DB::table('ledger_entries')->whereNull('seal')->selectRaw('machine_id, max(sequence) as sequence')->groupBy('machine_id')->pluck('sequence', 'machine_id') as $machine => $sequence) {
+        $unsealed = DB::table('ledger_entries')->whereNull('seal')
+            ->selectRaw('machine_id, max(sequence) as sequence')
+            ->groupBy('machine_id')
+            ->pluck('sequence', 'machine_id');
+        foreach ($unsealed as $machine => $sequence) {
             // Entries of before seals were written are covered by the checkpoint that was taken then.
             if ((int) $sequence > ($newest->chains[$machine]->entries ?? 0)) {
-                $faults[] = "Machine {$machine}: entry {$sequence} came after checkpoint {$newest->number} and was not written by the application.";
+                $faults[] = "Machine {$machine}: entry {$sequence} came after checkpoint {$newest->number}"
+                    .' and was not written by the application.';
             }
         }
         foreach ($newest->tables as $table => $then) {
             $now = $this->tables->upTo($table, $then->upTo);
             if ($now->sha256 !== $then->sha256) {
-                $faults[] = "The table {$table} was changed: "
-                    .($now->rows === $then->rows ? 'a row is not what it was' : "{$now->rows} rows where there were {$then->rows}")
-                    .". Checkpoint {$newest->number} of {$newest->takenAt} says so.";
+                $how = $now->rows === $then->rows
+                    ? 'a row is not what it was'
+                    : "{$now->rows} rows where there were {$then->rows}";
+                $faults[] = "The table {$table} was changed: {$how}. Checkpoint {$newest->number} of {$newest->takenAt} says so.";
             }
         }
 

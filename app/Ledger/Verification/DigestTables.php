@@ -39,7 +39,8 @@ final class DigestTables
         $hash = hash_init('sha256');
         $rows = 0;
         // By id after the order: several rows may have come in one moment.
-        foreach ($last === '' ? [] : DB::table($table)->where($order, '<=', $last)->orderBy($order)->orderBy('id')->select($columns)->cursor() as $row) {
+        $upToThen = DB::table($table)->where($order, '<=', $last)->orderBy($order)->orderBy('id')->select($columns);
+        foreach ($last === '' ? [] : $upToThen->cursor() as $row) {
             hash_update(
                 $hash,
                 json_encode(

@@ -28,7 +28,8 @@ final class VerifyRecords
     {
         $faults = [];
         $catalogues = [];
-        foreach (DB::table('ledger_entries')->where('kind', 'walk.opened')->orderBy('position')->lazyById(self::ROWS_AT_ONCE, 'position') as $entry) {
+        $openings = DB::table('ledger_entries')->where('kind', 'walk.opened')->orderBy('position');
+        foreach ($openings->lazyById(self::ROWS_AT_ONCE, 'position') as $entry) {
             $payload = json_decode($entry->body, true)['payload'] ?? [];
             $plan = DB::table('walk_plans')->where('walk_id', $entry->walk_id)->first();
             if (
@@ -58,10 +59,15 @@ final class VerifyRecords
     private function photos(): array
     {
         $named = $thumbnails = [];
-        foreach (DB::table('ledger_entries')->whereIn('kind', ['finding.placed', 'finding.seen_again', 'reading.posted'])->where(static fn ($query) => $query->where('body', 'like', '%"photos":["%')->orWhere('body', 'like', '%"photo":"%'))
-            ->orderBy('position')->lazyById(self::ROWS_AT_ONCE, 'position') as $entry) {
+        $withPhotos = DB::table('ledger_entries')
+            ->whereIn('kind', ['finding.placed', 'finding.seen_again', 'reading.posted'])
+            ->where(static fn ($query) => $query->where('body', 'like', '%"photos":["%')
+                ->orWhere('body', 'like', '%"photo":"%'))
+            ->orderBy('position');
+        foreach ($withPhotos->lazyById(self::ROWS_AT_ONCE, 'position') as $entry) {
             $body = json_decode($entry->body, true);
-            foreach ([...$body['payload']['photos'] ?? [], ...array_filter([$body['payload']['photo'] ?? null])] as $photo) {
+            $photos = [...$body['payload']['photos'] ?? [], $body['payload']['photo'] ?? null];
+            foreach (array_filter($photos) as $photo) {
                 $named[$photo] = $entry->id;
             }
             $thumbnails = ($body['judgement']['thumbnails'] ?? []) + $thumbnails;

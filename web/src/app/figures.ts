@@ -40,7 +40,11 @@ export function longDate(moment: string): string {
 export const shortDate = (moment: string): string => `${parts(moment, { day: 'numeric', month: 'short' })} ${clock(moment)}`;
 
 /** 24 Nov 2026, of a day of the calendar that has no hour and no zone. */
-export const calendarDay = (date: string): string => new Intl.DateTimeFormat(locale, { timeZone: 'UTC', day: 'numeric', month: 'short', year: 'numeric' }).format(new Date(`${date}T00:00:00Z`));
+export function calendarDay(date: string): string {
+  const options = { timeZone: 'UTC', day: 'numeric', month: 'short', year: 'numeric' } as const;
+
+  return new Intl.DateTimeFormat(locale, options).format(new Date(`${date}T00:00:00Z`));
+}
 
 /** Hours since midnight in the yard, with decimals. */
 export function hourOfDay(moment: string): number {

@@ -37,7 +37,12 @@ function Station({ onNext, onRest }: { onNext: () => void; onRest: () => void })
       <Act testId="stands" onClick={onNext}>
         Stands
       </Act>
-      <Leaf open={open} title="The rest" onClose={() => setOpen(false)} foot={<HoldAct testId="rest-stands" onHeld={rest}>The rest stands</HoldAct>}>
+      <Leaf
+        open={open}
+        title="The rest"
+        onClose={() => setOpen(false)}
+        foot={<HoldAct testId="rest-stands" onHeld={rest}>The rest stands</HoldAct>}
+      >
         <p>Three lines</p>
       </Leaf>
     </>

@@ -27,7 +27,14 @@ export default function DoubtsPage() {
   const { walks } = doubts.data;
 
   return (
-    <Page title={t('doubts.title')} sub={t('doubts.sub')} leaf={t('doubts.title')} tabs className="doubts" right={<MyName />}>
+    <Page
+      title={t('doubts.title')}
+      sub={t('doubts.sub')}
+      leaf={t('doubts.title')}
+      tabs
+      className="doubts"
+      right={<MyName />}
+    >
       {walks.length === 0 && <p>{t('doubts.none')}</p>}
       {walks.map((walk) => (
         <InDoubt key={`${walk.walk_id}${walk.person.id}`} walk={walk} />

@@ -112,7 +112,15 @@ function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
           <Mark outcome={line.outcome} size={21} />
           <span>
             <b>{t(`outcome.${line.outcome}`)}.</b> {line.words}
-            {line.topped_up !== null && <i data-testid="topped-up">{t('spread.topped_up', { to: `${cell(line.topped_up.to).text} ${cell('0').unit}`, litres: figure(line.topped_up.litres), fluid: line.topped_up.fluid })}</i>}
+            {line.topped_up !== null && (
+              <i data-testid="topped-up">
+                {t('spread.topped_up', {
+                  to: `${cell(line.topped_up.to).text} ${cell('0').unit}`,
+                  litres: figure(line.topped_up.litres),
+                  fluid: line.topped_up.fluid,
+                })}
+              </i>
+            )}
             {line.explanation !== null && <Explained explanation={line.explanation} />}
           </span>
           {unbalanced && line.explanation === null && mayExplain && (

@@ -38,7 +38,9 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const { busy, problem, send } = useSend();
   // Which lines are asked follows from where the machine comes from; before the first crossing all are.
   const before = walk.state.stage;
-  const lines = stage.lines.filter((line) => before === null || !Array.isArray(line.asked_from) || line.asked_from.includes(before));
+  const lines = stage.lines.filter(
+    (line) => before === null || !Array.isArray(line.asked_from) || line.asked_from.includes(before),
+  );
   const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
   const { lines: blocking, byEye } = inTheWay(walk, stage, pending);
   const titleOf = (key: string): string => walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;

@@ -91,7 +91,15 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
         )}
         <AnswerSoFar state={state} position={position} isKept={isKept} onTag={onTag} />
       </div>
-      <WrittenActs position={position} post={post} entryId={isAnswered ? (state.entry_id ?? '') : null} stops={state?.outcome === 'stop'} busy={busy} problem={problem ?? refusal} mayPost={mayPost}>
+      <WrittenActs
+        position={position}
+        post={post}
+        entryId={isAnswered ? (state.entry_id ?? '') : null}
+        stops={state?.outcome === 'stop'}
+        busy={busy}
+        problem={problem ?? refusal}
+        mayPost={mayPost}
+      >
         <Act tone={isDark ? 'jade' : 'ink'} disabled={busy || !isSet} testId="post-dashboard" onClick={() => void write()}>
           {isDark ? t('dashboard.nothing') : t('dashboard.post', { count: draft.lamps.length + draft.codes.length })}
         </Act>

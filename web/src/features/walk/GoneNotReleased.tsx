@@ -30,7 +30,13 @@ export function GoneNotReleased({ post }: { post: Post }) {
             slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'gone-reason' } }}
           />
           <div className="decision-acts">
-            <HoldAct tone="ink" disabled={!isReady} testId="brought-back" under={t('act.hold')} onHeld={() => settle('brought_back')}>
+            <HoldAct
+              tone="ink"
+              disabled={!isReady}
+              testId="brought-back"
+              under={t('act.hold')}
+              onHeld={() => settle('brought_back')}
+            >
               {t('decision.brought_back')}
             </HoldAct>
             <HoldAct disabled={!isReady} testId="stays-out" under={t('act.hold')} onHeld={() => settle('stays_out')}>

@@ -72,12 +72,25 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
           <Act disabled={busy || !inState} testId="amiss" onClick={() => void itIsAmiss().then((posted) => posted && onFinding())}>
             {t('walk.not_so')}
           </Act>
-          <Act tone={state === undefined || state.outcome === 'open' ? 'jade' : 'plain'} disabled={busy || !inState} testId="stands" under={isStop ? t('lift.under') : undefined} onClick={isStop ? () => setLifting(true) : itStands}>
+          <Act
+            tone={state === undefined || state.outcome === 'open' ? 'jade' : 'plain'}
+            disabled={busy || !inState}
+            testId="stands"
+            under={isStop ? t('lift.under') : undefined}
+            onClick={isStop ? () => setLifting(true) : itStands}
+          >
             {t('walk.stands')}
           </Act>
         </div>
       )}
-      <LiftStopLeaf open={lifting} title={line.title} busy={busy} problem={problem} onClose={() => setLifting(false)} onLift={itStandsAfterAll} />
+      <LiftStopLeaf
+        open={lifting}
+        title={line.title}
+        busy={busy}
+        problem={problem}
+        onClose={() => setLifting(false)}
+        onLift={itStandsAfterAll}
+      />
       <RestLeaf visit={position.visit} lines={rest} open={resting} onClose={() => setResting(false)} onStands={theRestStands} />
     </>
   );

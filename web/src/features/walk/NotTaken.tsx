@@ -54,7 +54,12 @@ function ItHasLeft({ walkId }: { walkId: string }) {
     <p role="status">{t('outbox.left_told')}</p>
   ) : (
     <>
-      <Act testId="it-has-left" disabled={busy} under={t('outbox.it_has_left_under')} onClick={() => void send(() => post('departure.reported', {})).then(setIsTold)}>
+      <Act
+        testId="it-has-left"
+        disabled={busy}
+        under={t('outbox.it_has_left_under')}
+        onClick={() => void send(() => post('departure.reported', {})).then(setIsTold)}
+      >
         {t('outbox.it_has_left')}
       </Act>
       <ProblemWords problem={problem} />

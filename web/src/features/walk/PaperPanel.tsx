@@ -76,7 +76,15 @@ export function PaperPanel({ walk, position, mayPost, isKept, post, inState, onT
         )}
         <AnswerSoFar state={state} position={position} isKept={isKept} onTag={onTag} />
       </div>
-      <WrittenActs position={position} post={post} entryId={isAnswered ? (state.entry_id ?? '') : null} stops={state?.outcome === 'stop'} busy={busy} problem={problem ?? refusal} mayPost={mayPost}>
+      <WrittenActs
+        position={position}
+        post={post}
+        entryId={isAnswered ? (state.entry_id ?? '') : null}
+        stops={state?.outcome === 'stop'}
+        busy={busy}
+        problem={problem ?? refusal}
+        mayPost={mayPost}
+      >
         <Act tone="jade" disabled={busy || !inState || !isWhole} testId="compare" under={t(isSerial ? 'paper.with_record' : 'paper.with_hire')} onClick={() => void compare()}>
           {t('paper.compare')}
         </Act>

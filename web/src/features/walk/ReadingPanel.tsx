@@ -194,7 +194,13 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
               {t('walk.posture_first')}
             </Act>
           ) : (
-            <Act tone="jade" disabled={busy} testId="post" under={judgement === undefined ? undefined : under(judgement, t)} onClick={postOrAsk}>
+            <Act
+              tone="jade"
+              disabled={busy}
+              testId="post"
+              under={judgement === undefined ? undefined : under(judgement, t)}
+              onClick={postOrAsk}
+            >
               {postWords}
             </Act>
           )}
@@ -207,7 +213,15 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           )}
         </div>
       )}
-      <NumberPad open={pad} title={line.title} unit={unitName(instrument.unit)} other={otherUnit} allowMinus={low < 0} onClose={() => setPad(false)} onSet={(typed) => setTyped(Number(typed.toFixed(3)))} />
+      <NumberPad
+        open={pad}
+        title={line.title}
+        unit={unitName(instrument.unit)}
+        other={otherUnit}
+        allowMinus={low < 0}
+        onClose={() => setPad(false)}
+        onSet={(typed) => setTyped(Number(typed.toFixed(3)))}
+      />
       <CannotTellLeaf
         open={cannot}
         title={line.title}
@@ -231,7 +245,14 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           </Act>
         )}
       </CannotTellLeaf>
-      <LiftStopLeaf open={lifting} title={line.title} busy={busy} problem={problem} onClose={() => setLifting(false)} onLift={(lift) => void postIt({}, lift)} />
+      <LiftStopLeaf
+        open={lifting}
+        title={line.title}
+        busy={busy}
+        problem={problem}
+        onClose={() => setLifting(false)}
+        onLift={(lift) => void postIt({}, lift)}
+      />
       {judgement !== undefined && <DisputeLeaf open={disputing} title={line.title} judgement={judgement} busy={busy} problem={problem} onClose={() => setDisputing(false)} onPost={(extra) => void postIt(extra)} />}
     </>
   );

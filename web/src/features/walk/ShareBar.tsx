@@ -42,7 +42,11 @@ export function ShareBar({ walk, post }: { walk: Walk; post: Post }) {
         {t(walksAlong ? 'share.leave' : 'share.join')}
       </Act>
       {!walksAlong && (
-        <Act disabled={busy} testId="stand-by" onClick={() => void send(() => post('second.stood_by', {})).then(setHasStoodBy)}>
+        <Act
+          disabled={busy}
+          testId="stand-by"
+          onClick={() => void send(() => post('second.stood_by', {})).then(setHasStoodBy)}
+        >
           {t(hasStoodBy ? 'share.stands_by' : 'share.stand_by')}
         </Act>
       )}

@@ -8,7 +8,8 @@ export function TaggedNotice({ tag }: { tag: NonNullable<Walk['state']['tag']> }
 
   return (
     <p className="tagged-notice" role="status" data-testid="tagged-notice">
-      <b>{t('walk.tagged_out', { number: tag.number })}</b> {t('walk.tagged_words', { reason: tag.reason, name: tag.hung_by.name, date: shortDate(tag.hung_at) })}
+      <b>{t('walk.tagged_out', { number: tag.number })}</b>{' '}
+      {t('walk.tagged_words', { reason: tag.reason, name: tag.hung_by.name, date: shortDate(tag.hung_at) })}
     </p>
   );
 }

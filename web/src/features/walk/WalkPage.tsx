@@ -71,7 +71,8 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const isWide = useMediaQuery('(min-width: 1001px)', { noSsr: true });
   useWakeLock();
 
-  const isOver = state.hire_standing === 'closed' || (plan.movement === 'checkout' && ['out', 'gone', 'walking_in', 'returned', 'closed'].includes(state.hire_standing));
+  const hasLeft = ['out', 'gone', 'walking_in', 'returned'].includes(state.hire_standing);
+  const isOver = state.hire_standing === 'closed' || (plan.movement === 'checkout' && hasLeft);
   const mayPost = me.may.walk && !isOver;
   // The walk stops at a bracket: the next open line needs another state than the machine is in.
   const needed = position.visit.stage;
@@ -129,7 +130,15 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         </>
       }
     >
-      <Strip walk={walk} position={position} pending={pending} onCross={setCrossingTo} onDecide={() => setDeciding(true)} isWide={isWide} isOver={isOver} />
+      <Strip
+        walk={walk}
+        position={position}
+        pending={pending}
+        onCross={setCrossingTo}
+        onDecide={() => setDeciding(true)}
+        isWide={isWide}
+        isOver={isOver}
+      />
       {crossingStage !== undefined && (state.tag === null || crossingTo !== null) ? (
         <CrossingSheet
           key={crossingStage.id}
@@ -152,7 +161,14 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
           <div className="walk-draw">
             {mayPost && <ShareBar walk={walk} post={post} />}
             <WalkDrawing walk={walk} position={position} pending={pending} onPlace={mayPost ? setPlacing : undefined} onFinding={setLookingAt} />
-            <PostureBar walk={walk} line={position.line} stage={isReadLaterHere(walk, position.line.key) ? (state.stage ?? needed) : needed} observed={observed} onObserved={setObserved} mayPost={mayPost} />
+            <PostureBar
+              walk={walk}
+              line={position.line}
+              stage={isReadLaterHere(walk, position.line.key) ? (state.stage ?? needed) : needed}
+              observed={observed}
+              onObserved={setObserved}
+              mayPost={mayPost}
+            />
           </div>
           <LinePanel
             key={position.line.key}

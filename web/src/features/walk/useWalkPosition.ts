@@ -39,8 +39,9 @@ export function useWalkPosition(walk: Walk, pending: KeptAnswers, myId: string):
       const ahead = [...all.slice(at + 1), ...all.slice(0, at)].filter((one) => !answered.includes(one.line.key) && isNext(one));
       // Of a walk that is shared, one's own stations come first, but not those of another state before this one is done.
       const stage = ahead[0]?.visit.stage;
-      // What was said of the rest of a station leaves what can stop the machine: that is looked at before anybody goes on.
-      const leftHere = answered.length > 1 ? ahead.find((one) => one.visit.number === all[at]?.visit.number) : undefined;
+      // What was said of the rest of a station leaves what can stop the machine: that is looked at before going on.
+      const station = answered.length > 1 ? all[at]?.visit.number : undefined;
+      const leftHere = ahead.find((one) => one.visit.number === station);
       const next = leftHere ?? ahead.find((one) => one.visit.stage === stage && isMine(one)) ?? ahead[0];
       setKey((next ?? all[Math.min(at + 1, all.length - 1)])?.line.key ?? null);
     },
