@@ -18,6 +18,7 @@ final class PresentJudgement
         return [
             'is_valid' => $record['is_valid'],
             'missing_conditions' => $record['missing_conditions'],
+            'may_be_read_later' => $record['may_be_read_later'] ?? false,
             'verdict' => [
                 'outcome' => $verdict['outcome'],
                 'reason' => PresentPhrase::sentence($verdict['reason']),

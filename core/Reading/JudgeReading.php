@@ -28,36 +28,44 @@ final readonly class JudgeReading
             return Judgement::inAnotherState($this->check, $present);
         }
         $validity = Validity::of($this->conditions, $observation->conditions);
-        if (
-            ! $validity->isWhole()
-            && $this->mayWait($validity)
-            && $this->withLook($this->verdict($observation, $meter), $observation->look)->outcome !== Outcome::Stop
-        ) {
-            return Judgement::toBeReadLater(Verdict::open(
-                new Phrase('reading.conditions_not_held', ['conditions' => $this->asked($validity->missing)]),
-                [], $this->check->source, new Phrase('reading.read_later'),
-            ), $validity);
-        }
         if (! $validity->isWhole()) {
-            return Judgement::notValid(Verdict::open(
+            $later = $this->mayWait($validity, $observation) && $this->seen($observation, $meter)->outcome !== Outcome::Stop;
+            $verdict = Verdict::open(
                 new Phrase('reading.conditions_not_held', ['conditions' => $this->asked($validity->missing)]),
-                [], $this->check->source, new Phrase('reading.posture_first'),
-            ), $validity);
+                [], $this->check->source, new Phrase($later ? 'reading.read_later' : 'reading.posture_first'),
+            );
+
+            return $later ? Judgement::toBeReadLater($verdict, $validity) : Judgement::notValid($verdict, $validity);
         }
         if ($this->limits instanceof DipstickLimits && ! ($observation->face ?? Face::Cold)->isReadWhen($present->state->temperature)) {
             return Judgement::notValid(Verdict::open(new Phrase('dipstick.wrong_face'), [], $this->limits->source()), $validity);
         }
 
-        return Judgement::valid($this->withLook($this->verdict($observation, $meter), $observation->look), $validity);
+        return Judgement::valid($this->seen($observation, $meter), $validity);
     }
 
-    /** Only what can wait is missing: an instrument that shows nothing at all does not pass for cold oil. */
-    private function mayWait(Validity $validity): bool
+    /** Only what can wait is missing, and it was measured: a thermometer that nobody looked at does not start a machine. */
+    private function mayWait(Validity $validity, Observation $observation): bool
     {
-        return array_filter(
+        $measured = array_map(
+            static fn (Observed $one): ?string => $one->measured === null ? null : $one->conditionId,
+            $observation->conditions,
+        );
+        $missing = array_filter(
             $this->conditions,
-            static fn (Condition $one): bool => ! $one->mayWait && in_array($one->id, $validity->missing, true),
+            static fn (Condition $one): bool => in_array($one->id, $validity->missing, true),
+        );
+
+        return array_filter(
+            $missing,
+            static fn (Condition $one): bool => ! $one->mayWait || ! in_array($one->id, $measured, true),
         ) === [];
+    }
+
+    /** What the instrument and the liquid say, whatever the machine stands like. */
+    private function seen(Observation $observation, MeterHistory $meter): Verdict
+    {
+        return $this->withLook($this->verdict($observation, $meter), $observation->look);
     }
 
     private function verdict(Observation $observation, MeterHistory $meter): Verdict

@@ -92,6 +92,14 @@ final class JudgeReadingTest extends TestCase
         self::assertSame($later, $judgement->mayBeReadLater);
     }
 
+    public function test_oil_that_nobody_measured_is_not_oil_in_frost(): void
+    {
+        $judgement = $this->glass('30', 'cold_isolated', array_slice($this->allHeld(), 0, 3));
+
+        self::assertSame(['oil_20_to_40'], $judgement->validity?->missing);
+        self::assertFalse($judgement->mayBeReadLater);
+    }
+
     public function test_oil_that_looks_cloudy_is_attended_to_however_high_it_stands(): void
     {
         $judgement = $this->glass('30', 'cold_isolated', $this->allHeld(), 'cloudy');

@@ -105,7 +105,9 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       // What is read again is set again.
       setDraft({ ...draft, isSet: false, look: instrument.look_decides === true ? null : draft.look, points: draft.points.map(() => null), point: 0 });
       feel(result === 'kept' ? 'taken' : felt(result));
-      if (result === 'kept' || (result.judgement?.is_valid === true && result.judgement.verdict.outcome === 'stands')) {
+      const judged = result === 'kept' ? null : result.judgement;
+      const stood = judged?.is_valid === true && judged.verdict.outcome === 'stands';
+      if (result === 'kept' || stood || judged?.may_be_read_later === true) {
         position.advance([line.key]);
       }
     });
@@ -188,6 +190,10 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           {!isWhole ? (
             <Act disabled testId="post">
               {t('walk.set_first')}
+            </Act>
+          ) : judgement?.may_be_read_later === true ? (
+            <Act tone="ink" disabled={busy} testId="post-later" under={t('walk.post_later_under')} onClick={() => void postIt()}>
+              {t('walk.post_later', { value: figure(value), unit: unitName(instrument.unit) })}
             </Act>
           ) : isUnheld ? (
             <Act disabled testId="post" under={inState ? t('walk.missing', { letters: missing.join(', ') }) : t('walk.other_state')}>
