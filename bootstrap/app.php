@@ -7,6 +7,7 @@ use App\Http\Middleware\HearTheLanguage;
 use App\Http\Middleware\KeepToTheTablet;
 use App\Http\Middleware\NameTheRequest;
 use App\Http\Middleware\RecognizeNavigation;
+use App\Http\Middleware\RefuseOtherActor;
 use App\Http\Middleware\SpeakTheLanguage;
 use App\Http\Problems\Refused;
 use App\Http\Problems\RenderProblem;
@@ -33,6 +34,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->prependToPriorityList(SubstituteBindings::class, SpeakTheLanguage::class);
         $middleware->appendToGroup('api', EndLongSessions::class);
         $middleware->appendToGroup('api', KeepToTheTablet::class);
+        $middleware->appendToGroup('api', RefuseOtherActor::class);
         // Same origin only; the package behind this middleware is one of those in compat/README.md.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo(static fn (): null => null);

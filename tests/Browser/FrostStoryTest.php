@@ -50,7 +50,8 @@ final class FrostStoryTest extends BrowserTestCase
 
         $ines->answer($walk, leave: [self::GLASS], until: $this->firstOf('running'));
         $this->openAnew("/app/walks/{$walk}");
-        $this->goToLine($this->firstOf('running'));
+        $this->wait('.panel, .crossing');
+        $this->goToStopOf($this->firstOf('running'));
         $this->wait('.crossing');
         $this->confirmState();
         $ines->answer($walk, leave: [self::GLASS]);
@@ -64,6 +65,8 @@ final class FrostStoryTest extends BrowserTestCase
         $this->setValue('30');
         $this->tap('post');
         $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'The warm oil is not taken.');
+        $this->waitUntil(fn (): bool => $this->line() !== self::GLASS, 'The walk stays at the glass.');
+        $this->waitForRest();
         $this->tap('decide-now');
         self::assertSame('released', $this->wait(self::named('computed'))->getAttribute('data-decision'));
         $this->assertConsoleIsClean();

@@ -51,6 +51,7 @@ final class SharedWalkTest extends YardTestCase
         $rafe = $this->as(Role::Technician);
 
         self::assertSame('/problems/somebody-else-is-signed-in', $this->withHeader('X-Actor', $ines->id)->send($walk, $entry)->assertUnauthorized()->json('type'));
+        $this->postJson('/api/photo-uploads', ['bytes' => 5])->assertUnauthorized();
         self::assertSame('posted', $this->withHeader('X-Actor', $rafe->id)->send($walk, $entry)->json('results.0.status'));
     }
 

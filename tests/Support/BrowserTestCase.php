@@ -164,6 +164,8 @@ abstract class BrowserTestCase extends TestCase
      */
     protected function signIn(string $login): void
     {
+        // Away from the page first: an answer that is still under way would bring the session before back.
+        $this->web->get('about:blank');
         $this->devTools('Network.clearBrowserCookies');
         foreach ((new Tablet((string) getenv('BROWSER_URL')))->cookiesOf($login, 'tern-quay') as $cookie) {
             $this->devTools(
@@ -259,9 +261,20 @@ abstract class BrowserTestCase extends TestCase
     {
         // Whoever touches a page just as it changes sees that nothing happened, and touches again.
         for ($touch = 0; $touch < 3; $touch++) {
-            $this->web->executeScript('window.touchWasTaken = false; document.addEventListener("click", () => { window.touchWasTaken = true; }, { once: true });');
+            $this->web->executeScript(<<<'JS'
+                window.touch = new Promise((done) => window.addEventListener('click', () => {
+                  let isTaken = false;
+                  document.addEventListener('click', () => { isTaken = true; }, { once: true });
+                  setTimeout(() => done(isTaken));
+                }, { capture: true, once: true }));
+                JS);
             $element->click();
-            if ($this->web->executeScript('return window.touchWasTaken !== false')) {
+            // A tap becomes a click a moment after the finger has left; one that is guarded never reaches the document.
+            $isTaken = $this->web->executeAsyncScript(<<<'JS'
+                const [done] = arguments;
+                Promise.race([window.touch ?? true, new Promise((late) => setTimeout(() => late(true), 1000))]).then(done);
+                JS);
+            if ($isTaken) {
                 break;
             }
             $this->waitForRest();

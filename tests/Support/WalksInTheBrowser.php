@@ -73,19 +73,28 @@ trait WalksInTheBrowser
     /** Goes to a line by its stop on the strip and its number at that stop. */
     protected function goToLine(string $key): void
     {
-        $this->web->executeAsyncScript(<<<'JS'
-            const [key, done] = arguments;
-            (async () => {
-              const walk = await (await fetch('/api/walks/' + location.pathname.split('/').pop(), { headers: { Accept: 'application/json' } })).json();
-              const stop = walk.plan.visits.findIndex((visit) => visit.lines.some((line) => line.key === key));
-              document.querySelectorAll('.cells button')[stop].click();
-              setTimeout(() => {
-                document.querySelectorAll('.panel-lines button')[walk.plan.visits[stop].lines.findIndex((line) => line.key === key)].click();
-                done();
-              }, 60);
-            })();
-            JS, [$key]);
-        $this->waitUntil(fn (): bool => $this->line() === $key, "The walk does not go to {$key}.");
+        $number = $this->goToStopOf($key);
+        $lines = '.panel-lines button';
+        $this->waitUntil(
+            fn (): bool => (bool) $this->web->executeScript(
+                'const line = document.querySelectorAll(arguments[0])[arguments[1]]; line?.click(); return line !== undefined;',
+                [$lines, $number],
+            ) && $this->line() === $key,
+            "The walk does not go to {$key}.",
+        );
+    }
+
+    /** Goes to the stop of a line, which is a crossing where its state was not entered; says its number at the stop. */
+    protected function goToStopOf(string $key): int
+    {
+        $stops = array_values(array_unique(array_column($this->walkInPage()['lines'], 'visit')));
+        $line = array_column($this->walkInPage()['lines'], null, 'key')[$key];
+        $this->web->executeScript(
+            "document.querySelectorAll('.cells button')[arguments[0]].click()",
+            [array_search($line['visit'], $stops, true)],
+        );
+
+        return $line['place'];
     }
 
     /** Types what stands on the plate, or a day on which the paper is fresh. */
@@ -125,7 +134,7 @@ trait WalksInTheBrowser
             (async () => {
               const walk = await ask('{$path}' + {$name});
               const machine = await ask('/api/machines/' + walk.machine.id);
-              done(JSON.stringify({ hours: walk.machine.smr_hours ?? '1000.0', lines: walk.plan.visits.flatMap((visit) => visit.lines.map((line) => ({ ...line, stage: visit.stage, outcome: walk.state.lines.find((one) => one.key === line.key)?.outcome }))), serial: machine.serial }));
+              done(JSON.stringify({ hours: walk.machine.smr_hours ?? '1000.0', lines: walk.plan.visits.flatMap((visit) => visit.lines.map((line, place) => ({ ...line, place, visit: visit.number, stage: visit.stage, outcome: walk.state.lines.find((one) => one.key === line.key)?.outcome }))), serial: machine.serial }));
             })();
             JS), true, flags: JSON_THROW_ON_ERROR);
     }
@@ -193,7 +202,6 @@ trait WalksInTheBrowser
      */
     private function stride(?string $until): array
     {
-
         return $this->web->executeAsyncScript(<<<'JS'
             const [until, done] = arguments;
             const line = () => document.querySelector('[data-line]')?.dataset.line;

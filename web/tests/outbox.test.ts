@@ -36,6 +36,25 @@ describe('an entry', () => {
     expect(outbox.snapshot().kept).toEqual([]);
   });
 
+  it('goes under the name of whoever entered it, also when somebody else signs in while it is on its way', async () => {
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    await store.photos.put({ id: 'here', userId: 'ines', blob: new Blob(['picture']) });
+    await outbox.post(WALK, entry({ photo: 'here' }));
+    let change: Promise<void> | undefined;
+    calls.POST.mockReset().mockImplementation((path: string) => {
+      change ??= outbox.belongsTo('rafe');
+
+      return path.endsWith('/entries') ? Promise.reject(problem(401)) : Promise.resolve({ id: 'upload-1', photo: 'a'.repeat(64) });
+    });
+
+    await outbox.sendAll();
+    await change;
+
+    expect(sent()).toHaveLength(1);
+    calls.POST.mock.calls.forEach(([, asked]) => expect(asked).toMatchObject({ headers: { 'X-Actor': 'ines' } }));
+    expect((await store.kept.toArray()).map((kept) => [kept.userId, kept.standing])).toEqual([['ines', 'queued']]);
+  });
+
   it('stays queued when the network does not carry it, and goes once, as it was, when the network is back', async () => {
     const [one, two] = [entry(), entry()];
     calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));

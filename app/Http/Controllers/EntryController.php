@@ -23,11 +23,6 @@ final class EntryController
     public function __invoke(Request $request, Walk $walk, PostEntries $post, PresentBatch $present, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('post', $walk);
-        // Entries of one person are never posted under another's name, whoever signed in on the tablet meanwhile.
-        $entered = $request->header('X-Actor');
-        if (is_string($entered) && $entered !== $user->id) {
-            throw Refused::because('somebody_else_is_signed_in', 401);
-        }
         // Not held against the contract as a whole: one bad entry must not keep the others out.
         $body = json_decode($request->getContent(), false, 64);
         $entries = $body->entries ?? null;

@@ -148,9 +148,11 @@ class Outbox {
 
   /** Sends the oldest entries of a walk. Gives the walk to go on with; none when nothing is left or nothing gets through. */
   private async sendBatch(walkId: string): Promise<string | null> {
-    const all = this.state.kept.filter((kept) => kept.walkId === walkId);
+    // Of this person only, and under their name, whoever signs in while it is on its way.
+    const actor = this.user;
+    const all = this.state.kept.filter((kept) => kept.walkId === walkId && (kept.userId === actor || kept.userId === null));
     const batch = all.slice(0, LARGEST_BATCH);
-    if (batch.length === 0) {
+    if (batch.length === 0 || actor === null) {
       return null;
     }
     await this.mark(batch, 'sending');
@@ -162,7 +164,7 @@ class Outbox {
       const entries = await Promise.all(batch.map((kept) => this.withPhotos(kept.entry)));
       const known = this.known(target);
       const body = { entries, ...(known === undefined ? {} : { known_sequence: known }) };
-      const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, headers: { 'X-Actor': this.user ?? '' }, body }));
+      const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, headers: { 'X-Actor': actor }, body }));
       ({ results, state } = taken);
     } catch (error) {
       if (!(error instanceof ProblemError) || error.problem.status >= 500 || [401, 419, 429].includes(error.problem.status)) {
@@ -240,7 +242,11 @@ class Outbox {
       return walkId;
     }
     const walk = await answer(
-      api.POST('/api/hires/{hire}/walks', { params: { path: { hire: opening.hireId } }, body: { id: opening.walkId, movement: opening.movement, recorded_at: opening.recordedAt } }),
+      api.POST('/api/hires/{hire}/walks', {
+        params: { path: { hire: opening.hireId } },
+        headers: { 'X-Actor': opening.userId },
+        body: { id: opening.walkId, movement: opening.movement, recorded_at: opening.recordedAt },
+      }),
     );
     await store.transaction('rw', store.openings, store.kept, async () => {
       await store.openings.delete(walkId);

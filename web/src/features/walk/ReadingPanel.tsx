@@ -191,7 +191,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
             <Act disabled testId="post">
               {t('walk.set_first')}
             </Act>
-          ) : judgement?.may_be_read_later === true ? (
+          ) : isUnheld && judgement?.may_be_read_later === true ? (
             <Act tone="ink" disabled={busy} testId="post-later" under={t('walk.post_later_under')} onClick={() => void postIt()}>
               {t('walk.post_later', { value: figure(value), unit: unitName(instrument.unit) })}
             </Act>

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\Problems\Refused;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * What one person entered on a tablet is never posted under the name of another, whoever signed in meanwhile.
+ *
+ * A tablet names who entered it in X-Actor. 401 when somebody else is signed in: it stays on the tablet.
+ */
+final class RefuseOtherActor
+{
+    /** @param  \Closure(Request): Response  $next */
+    public function handle(Request $request, \Closure $next): Response
+    {
+        $entered = $request->header('X-Actor');
+        $user = $request->user('sanctum');
+        if (is_string($entered) && $user !== null && $entered !== $user->getAuthIdentifier()) {
+            throw Refused::because('somebody_else_is_signed_in', 401);
+        }
+
+        return $next($request);
+    }
+}
