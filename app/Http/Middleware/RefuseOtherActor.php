@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Http\Problems\Refused;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -19,8 +20,7 @@ final class RefuseOtherActor
     public function handle(Request $request, \Closure $next): Response
     {
         $entered = $request->header('X-Actor');
-        $user = $request->user('sanctum');
-        if (is_string($entered) && $user !== null && $entered !== $user->getAuthIdentifier()) {
+        if (is_string($entered) && Auth::guard('web')->id() !== null && $entered !== Auth::guard('web')->id()) {
             throw Refused::because('somebody_else_is_signed_in', 401);
         }
 
