@@ -15,4 +15,6 @@ enum Posture: string implements Aspect
     case Travel = 'travel';
     /** Raised, and held by a mechanical prop that is loaded as intended. */
     case Propped = 'propped';
+    /** Forks or deck a little way up so that they can be looked at: nobody reaches under them. */
+    case HeldUp = 'held_up';
 }

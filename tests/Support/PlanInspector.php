@@ -20,7 +20,8 @@ final class PlanInspector
      * there, 5 it rolls.
      */
     private const ALIVE = [
-        'as_found' => 0, 'cold_isolated' => 0, 'secured' => 0, 'key_on' => 1, 'running' => 2, 'just_stopped' => 2,
+        'as_found' => 0, 'cold_isolated' => 0, 'secured' => 0, 'held_up' => 0, 'deck_up' => 0,
+        'key_on' => 1, 'running' => 2, 'just_stopped' => 2,
         'function' => 3, 'function_out' => 3, 'propped' => 3,
         'platform' => 4, 'platform_out' => 4, 'driving' => 5, 'drive_raised' => 5,
     ];
@@ -34,6 +35,9 @@ final class PlanInspector
         'mew-speed-raised',
         'mew-speed-extended',
     ];
+
+    /** What is looked at from below or hangs in its chains, and so has to be up with everything dead. */
+    private const HELD_UP = ['mst-fork-tips', 'mst-chain-tension', 'turf-deck'];
 
     /** What cranks: it belongs behind "nobody in the circle". */
     private const CRANKS = ['eng-start', 'trn-neutral-start', 'mew-foot-nofunction', 'turf-no-start-blades'];
@@ -97,6 +101,12 @@ final class PlanInspector
                     && $state['controls'] === 'ground'
                 ) {
                     $complaints[] = "{$id} puts somebody on a platform that is worked from the ground";
+                }
+                if (
+                    in_array($id, self::HELD_UP, true)
+                    && ($state['posture'] !== 'held_up' || $state['key'] !== 'out' || $state['engine'] !== 'stopped')
+                ) {
+                    $complaints[] = "{$id} is looked at in {$step['stage']}, where nothing is held up";
                 }
                 if (in_array($id, self::CRANKS, true) && $state['area'] !== 'clear') {
                     $complaints[] = "{$id} cranks in {$step['stage']}, where nobody has cleared the area";
@@ -175,7 +185,7 @@ final class PlanInspector
     private function machine(array $walk, array $features): array
     {
         $complaints = [];
-        $left = ['artic_free' => false, 'isolator_on' => false, 'covers' => false, 'prop_out' => false];
+        $left = array_fill_keys(['artic_free', 'isolator_on', 'covers', 'prop_out', 'let_down'], false);
         $has = ['artic_free' => 'articulation_lock', 'isolator_on' => 'isolator', 'prop_out' => 'body_prop'];
         foreach ($walk as $step) {
             $state = $this->stages[$step['stage']]['state'];
@@ -198,6 +208,7 @@ final class PlanInspector
             $left['artic_free'] = $left['artic_free'] || $state['articulation'] === 'locked';
             $left['isolator_on'] = $left['isolator_on'] || $state['isolator'] === 'off';
             $left['prop_out'] = $left['prop_out'] || $state['posture'] === 'propped';
+            $left['let_down'] = $left['let_down'] || $state['posture'] === 'held_up';
             $left['covers'] = $left['covers'] || $state['key'] === 'out';
             if (
                 $state['controls'] === 'platform'

@@ -27,8 +27,8 @@ final class HouseRuleEffectTest extends TestCase
     /** @return iterable<string, array{string, string, string, Movement, string, bool}> */
     public static function lines(): iterable
     {
-        yield 'gauge at checkout and weekly: not at the return' => ['tyre_pressure', 'checkout_and_weekly', 'brennock_a30', Movement::Return, 'tyr-pressure@running_gear_left', false];
-        yield 'gauge before every start: at the return too' => ['tyre_pressure', 'every_start', 'brennock_a30', Movement::Return, 'tyr-pressure@running_gear_left', true];
+        yield 'gauge at checkout and weekly: not at the return' => ['tyre_pressure', 'checkout_and_weekly', 'brennock_a30', Movement::Return, 'tyr-pressure-rear@running_gear_left', false];
+        yield 'gauge before every start: at the return too' => ['tyre_pressure', 'every_start', 'brennock_a30', Movement::Return, 'tyr-pressure-rear@running_gear_left', true];
         yield 'the stick is pulled where there is a display as well' => ['dipstick_or_display', 'stick', 'brennock_a30', Movement::Checkout, 'eng-oil-stick', true];
         yield 'the monitor page takes the place of the stick' => ['dipstick_or_display', 'display', 'brennock_a30', Movement::Checkout, 'eng-oil-stick', false];
         yield 'but not on a machine without a monitor page' => ['dipstick_or_display', 'display', 'dromvik_8c', Movement::Checkout, 'eng-oil-stick', true];
