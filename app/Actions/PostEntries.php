@@ -50,6 +50,9 @@ final readonly class PostEntries
     /** What is posted to a walk whose machine left without a release. */
     private const SETTLE_A_DEPARTURE = ['departure.settled', 'doubt.settled'];
 
+    /** What the lead looks into when there is time, also after the machine has left. */
+    private const LOOKED_INTO_LATER = ['doubt.settled', 'fit.settled'];
+
     public function __construct(
         private Contract $contract,
         private EntryKinds $kinds,
@@ -212,7 +215,7 @@ final readonly class PostEntries
         ) {
             throw Refused::because('gone_settle_first', 409);
         }
-        if ($over && $entry->kind !== DoubtSettled::name()) {
+        if ($over && ! in_array($entry->kind, self::LOOKED_INTO_LATER, true)) {
             throw Refused::because('walk_is_over', 409, ['kind' => $entry->kind]);
         }
     }

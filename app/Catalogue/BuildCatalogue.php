@@ -109,6 +109,7 @@ final class BuildCatalogue
                 'serial' => Paper::serial(),
                 default => null,
             },
+            canBePutRight: $tree['put_right'] ?? false,
         );
     }
 

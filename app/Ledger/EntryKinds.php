@@ -14,6 +14,7 @@ final class EntryKinds
         Kinds\WalkTakenOver::class,
         Kinds\SecondStoodBy::class,
         Kinds\DoubtSettled::class,
+        Kinds\FitSettled::class,
         Kinds\DepartureReported::class,
         Kinds\DepartureSettled::class,
         Kinds\StateCrossed::class,

@@ -9,6 +9,7 @@ use App\Models\LedgerEntry;
 use App\Models\Role;
 use App\Words;
 use JadeLedger\Core\Catalogue\AskedFor;
+use JadeLedger\Core\Reading\LookAnswer;
 use JadeLedger\Core\Reading\Outcome;
 
 /**
@@ -32,7 +33,8 @@ final readonly class LiftAStop
     }
 
     /**
-     * A later answer to a line that says stop. One whose verdict asks for a top-up is lifted by reading it again.
+     * A later answer to a line that says stop. One whose verdict asks for a top-up is lifted by reading it again, and
+     * what was corrected on the spot, where the check allows it, by looking again.
      *
      * @param array<string, mixed> $judgement of the new answer
      * @return array<string, mixed> what is written down about the lifting; nothing when no stop is lifted
@@ -50,6 +52,9 @@ final readonly class LiftAStop
         }
         if (($line->judgement['verdict']['top_up'] ?? null) !== null) {
             return [];
+        }
+        if ($entry->text('answer') === LookAnswer::PutRight->value) {
+            return ['lifts_stop' => ['as' => LookAnswer::PutRight->value]];
         }
         if (mb_strlen(trim($entry->text('lift_reason'))) < 3) {
             throw Refused::because(

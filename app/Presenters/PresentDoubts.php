@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Catalogue\CatalogueShelf;
 use App\Models\DoubtfulEntry;
+use App\Models\FitQuestion;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
 use App\Words;
@@ -13,7 +15,7 @@ use Illuminate\Support\Collection;
 /** What waits for a look of the lead, by walk and by who posted it. */
 final readonly class PresentDoubts
 {
-    public function __construct(private PresentEntry $entries)
+    public function __construct(private PresentEntry $entries, private CatalogueShelf $catalogue)
     {
     }
 
@@ -29,7 +31,29 @@ final readonly class PresentDoubts
         $ofEach = $open->groupBy(static fn (DoubtfulEntry $one): string => $one->walk_id.$one->actor_id)
             ->map(fn (Collection $one): array => $this->one($one, $walks->get((string) $one->first()?->walk_id)));
 
-        return ['walks' => array_values($ofEach->all())];
+        return ['walks' => array_values($ofEach->all()), 'questions' => $this->questions()];
+    }
+
+    /** @return list<array<string, mixed>> parts that somebody says a machine has not */
+    private function questions(): array
+    {
+        $open = FitQuestion::query()->with(['actor', 'machine'])
+            ->whereNull('is_fitted')
+            ->orderBy('recorded_at')
+            ->get();
+        $checks = $this->catalogue->current()->checks;
+        $questions = $open->map(static fn (FitQuestion $one): array => [
+            'id' => $one->id,
+            'walk_id' => $one->walk_id,
+            'fleet_number' => $one->machine->fleet_number,
+            'model_id' => $one->machine->model_id,
+            'title' => $checks[explode('@', $one->line)[0]]->title ?? $one->line,
+            'words' => $one->words,
+            'person' => PresentPerson::of($one->actor),
+            'recorded_at' => Moment::text($one->recorded_at),
+        ]);
+
+        return array_values($questions->all());
     }
 
     /**

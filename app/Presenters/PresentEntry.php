@@ -84,7 +84,7 @@ final readonly class PresentEntry
             'finding.placed' => "{$judgement['part']}: {$payload['kind']}".(isset($payload['size_mm']) ? ', '.WrittenFigure::of((string) $payload['size_mm'], Unit::Millimetre) : '').". {$payload['words']}",
             'finding.seen_again' => WrittenFigure::of((string) $payload['size_mm'], Unit::Millimetre).', '.Words::say('words.comparison.'.$judgement['comparison']),
             'finding.graded' => "{$judgement['from']} → {$judgement['to']}. {$payload['reason']}",
-            'entry.struck', 'tag.hung', 'walk.taken_over', 'doubt.settled',
+            'entry.struck', 'tag.hung', 'walk.taken_over', 'doubt.settled', 'fit.settled',
             'departure.settled' => (string) $payload['reason'],
             'release.decided' => Words::say('words.decision.'.$payload['decision']),
             'handover.step_shown' => str_replace('_', ' ', (string) $payload['step']),

@@ -160,6 +160,7 @@ final class PresentPlan
             'stands_before' => $check->standsBefore,
             'may_stand_together' => $check->mayStandTogether(),
             'if_amiss' => self::ifAmiss($check),
+            'other_answers' => self::otherAnswers($check),
             'source' => PresentSource::of($check->source),
             'answer' => self::answer($check->answer),
             'test' => array_map(static fn (TestStep $step): array => ['do' => $step->do, 'expect' => $step->expect, 'fail_means' => $step->failMeans, 'seconds' => $step->seconds], $check->test),
@@ -176,6 +177,17 @@ final class PresentPlan
         $outcome = (new JudgeLook)->judge($check, LookAnswer::Amiss)->outcome;
 
         return ['outcome' => $outcome->value, 'lifted_by' => (DecideRelease::liftedBy(JudgedLine::check($check->id, $check->title, $check->severity, $outcome)) ?? LiftedBy::Nothing)->value];
+    }
+
+    /** @return list<string> what may be said of a line beside how it is answered and that it cannot be told */
+    private static function otherAnswers(Check $check): array
+    {
+        $other = array_filter(
+            (new JudgeLook)->answersTo($check),
+            static fn (LookAnswer $one): bool => in_array($one, [LookAnswer::PutRight, LookAnswer::NotFitted], true),
+        );
+
+        return array_values(array_map(static fn (LookAnswer $one): string => $one->value, $other));
     }
 
     private static function answer(AnswerKind $kind): string

@@ -20,6 +20,7 @@ final readonly class Check
      * @param list<string> $looks what the liquid may look like
      * @param array<string, list<Occasion>> $occasionsWith more occasions, by the feature that brings them
      * @param list<TestStep> $test the steps of a function test, in the order in which they are done
+     * @param bool $canBePutRight whether what is amiss may be corrected on the spot and looked at again
      * @param string|null $limits the name under which the model keeps this instrument's limits
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class Check
         public array $occasionsWith = [],
         public array $test = [],
         public ?Paper $paper = null,
+        public bool $canBePutRight = false,
     ) {
     }
 

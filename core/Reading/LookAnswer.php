@@ -10,4 +10,8 @@ enum LookAnswer: string
     case AsItShouldBe = 'stands';
     case Amiss = 'amiss';
     case CannotTell = 'cannot_tell';
+    /** It was not so, was corrected on the spot and looked at again. */
+    case PutRight = 'put_right';
+    /** This machine has no such part, whatever its model says. */
+    case NotFitted = 'not_fitted';
 }

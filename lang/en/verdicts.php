@@ -77,6 +77,9 @@ return [
         'not' => 'Not so: :accept',
         'act' => ':act',
         'cannot_tell' => 'Cannot be told now.',
+        'put_right' => 'Was not so; put right, and looked at again: :accept',
+        'not_fitted' => 'Not on this machine: :words',
+        'ask_the_lead' => 'The lead is asked whether its model has the part.',
     ],
     'test' => [
         'passed' => ':count of :count steps as expected.',

@@ -25,6 +25,7 @@ return [
         'departure_reported' => 'Left without a release',
         'departure_settled' => 'Departure settled',
         'doubt_settled' => 'Doubt settled',
+        'fit_settled' => 'Part looked into',
         'state_crossed' => 'Machine state',
         'finding_placed' => 'Finding',
         'finding_seen_again' => 'Finding looked at again',

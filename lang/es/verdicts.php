@@ -77,6 +77,9 @@ return [
         'not' => 'No es así: :accept',
         'act' => ':act',
         'cannot_tell' => 'Ahora no se puede decir.',
+        'put_right' => 'No estaba así; corregido y mirado de nuevo: :accept',
+        'not_fitted' => 'Esta máquina no lo lleva: :words',
+        'ask_the_lead' => 'Se pregunta al responsable si su modelo lleva la pieza.',
     ],
     'test' => [
         'passed' => ':count de :count pasos como se espera.',

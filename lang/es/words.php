@@ -25,6 +25,7 @@ return [
         'departure_reported' => 'Salió sin liberar',
         'departure_settled' => 'Salida resuelta',
         'doubt_settled' => 'Duda resuelta',
+        'fit_settled' => 'Pieza comprobada',
         'state_crossed' => 'Estado de la máquina',
         'finding_placed' => 'Hallazgo',
         'finding_seen_again' => 'Hallazgo mirado otra vez',

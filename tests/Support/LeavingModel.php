@@ -101,6 +101,9 @@ final class LeavingModel
      */
     private function answered(array $entry, string $line, ?array $judgement): void
     {
+        if ((((array) $entry['payload'])['answer'] ?? null) === 'not_fitted' && $this->severity[$line] === 'stop') {
+            throw new \LogicException("{$line} can stop the machine and was said not to be there");
+        }
         if (($judgement['is_valid'] ?? false) === true) {
             $this->lines[$line] = $judgement['verdict']['outcome'];
             // A later answer takes the place of the one before: only the last one opens the line when it is struck.

@@ -10,6 +10,7 @@ use App\Ledger\IncomingEntry;
 use App\Ledger\JudgementRecord;
 use App\Ledger\PostingContext;
 use App\Ledger\UpdateWalkLine;
+use App\Models\FitQuestion;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
@@ -39,13 +40,28 @@ final readonly class CheckAnswered implements AnswersALine
     {
         $line = $context->line($entry->text('line'));
         $answer = LookAnswer::from($entry->text('answer'));
-        if ($line->check->answer !== AnswerKind::Look && $answer !== LookAnswer::CannotTell) {
+        if ($line->check->answer !== AnswerKind::Look && in_array($answer, [LookAnswer::AsItShouldBe, LookAnswer::Amiss], true)) {
             throw Refused::because(match ($line->check->answer) {
                 AnswerKind::FunctionTest => 'do_the_test',
                 AnswerKind::Dashboard => 'read_the_dashboard',
                 AnswerKind::Paper => 'compare_the_paper',
                 default => 'read_the_instrument',
             }, 422, ['title' => $line->check->title]);
+        }
+        if (! in_array($answer, (new JudgeLook)->answersTo($line->check), true)) {
+            throw Refused::because(
+                $answer === LookAnswer::PutRight ? 'not_put_right_here' : 'part_is_fitted',
+                422,
+                ['title' => $line->check->title],
+            );
+        }
+        if ($answer === LookAnswer::NotFitted && mb_strlen(trim($entry->text('words'))) < 3) {
+            throw Refused::because(
+                'say_how_it_is_known',
+                422,
+                ['title' => $line->check->title],
+                ['words' => [Words::say('problems.say_how_it_is_known.title')]],
+            );
         }
         if ($answer === LookAnswer::CannotTell && trim($entry->text('words')) === '') {
             throw Refused::because('say_why_not', 422, ['title' => $line->check->title], ['words' => [Words::say('problems.say_why_not.title')]]);
@@ -58,11 +74,14 @@ final readonly class CheckAnswered implements AnswersALine
             return JudgementRecord::of($notNow);
         }
 
-        return JudgementRecord::of(Judgement::valid((new JudgeLook)->judge($line->check, $answer)));
+        return JudgementRecord::of(Judgement::valid((new JudgeLook)->judge($line->check, $answer, trim($entry->text('words')))));
     }
 
     public function project(LedgerEntry $entry): void
     {
         $this->lines->answerAsJudged($entry);
+        if ($entry->payload()['answer'] === LookAnswer::NotFitted->value && $entry->judgement()['is_valid'] === true) {
+            FitQuestion::ask($entry);
+        }
     }
 }

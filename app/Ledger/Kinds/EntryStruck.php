@@ -12,6 +12,7 @@ use App\Ledger\PostingContext;
 use App\Ledger\UpdateWalkLine;
 use App\Models\Finding;
 use App\Models\FindingSighting;
+use App\Models\FitQuestion;
 use App\Models\LedgerEntry;
 use App\Models\MachineState;
 use App\Models\Reading;
@@ -84,6 +85,7 @@ final readonly class EntryStruck implements EntryKind
     {
         $wrong = (string) $entry->corrects;
         $this->lines->reopen($entry, $wrong);
+        FitQuestion::query()->where('id', $wrong)->delete();
         Reading::query()->where('id', $wrong)->update([
             'is_struck' => true,
             'struck_because' => $entry->payload()['reason'],

@@ -32,7 +32,9 @@ export default function DayPage() {
   const yard = useSession().data?.yard;
   const { kept } = useOutbox();
   const me = useMe();
-  const doubtful = useDoubts(me.may.lead).data?.walks.length ?? 0;
+  const doubts = useDoubts(me.may.lead).data;
+  const doubtful = doubts?.walks.length ?? 0;
+  const missing = doubts?.questions.length ?? 0;
   usePreviews(me.may.walk ? toWalk(day.data) : []);
 
   if (day.isPending) {
@@ -65,6 +67,11 @@ export default function DayPage() {
       {doubtful > 0 && (
         <Link className="day-doubts" to="/doubts" data-testid="day-doubts">
           <Mark outcome="stop" /> {t('day.in_doubt', { count: doubtful })}
+        </Link>
+      )}
+      {missing > 0 && (
+        <Link className="day-doubts day-fit" to="/doubts" data-testid="day-fit">
+          <Mark outcome="attend" /> {t('day.fit', { count: missing })}
         </Link>
       )}
       {verification !== null && (

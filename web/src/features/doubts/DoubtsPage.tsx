@@ -10,6 +10,7 @@ import { Page } from '../../app/Page';
 import { ProblemWords } from '../../app/ProblemWords';
 import { MyName } from '../session/MyName';
 import { useMe } from '../session/useSession';
+import { OfFit } from './OfFit';
 import { useDoubts, useSettleDoubt, type DoubtfulWalk } from './useDoubts';
 import './doubts.css';
 
@@ -24,7 +25,7 @@ export default function DoubtsPage() {
   if (doubts.data === undefined) {
     return <Notice words={whatToDo(doubts.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void doubts.refetch()} />;
   }
-  const { walks } = doubts.data;
+  const { walks, questions } = doubts.data;
 
   return (
     <Page
@@ -35,9 +36,18 @@ export default function DoubtsPage() {
       className="doubts"
       right={<MyName />}
     >
-      {walks.length === 0 && <p>{t('doubts.none')}</p>}
+      {walks.length === 0 && questions.length === 0 && <p>{t('doubts.none')}</p>}
       {walks.map((walk) => (
         <InDoubt key={`${walk.walk_id}${walk.person.id}`} walk={walk} />
+      ))}
+      {questions.length > 0 && (
+        <header className="fit-questions">
+          <h2>{t('doubts.questions')}</h2>
+          <p>{t('doubts.questions_sub')}</p>
+        </header>
+      )}
+      {questions.map((question) => (
+        <OfFit key={question.id} question={question} />
       ))}
     </Page>
   );

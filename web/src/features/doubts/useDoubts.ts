@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { answer, api, type Schema } from '../../api/client';
 import { ProblemError } from '../../api/problem';
 
+export type FitQuestion = Schema['DoubtList']['questions'][number];
 export type DoubtfulWalk = Schema['DoubtList']['walks'][number];
 
 /** Entries that decide nothing until the lead has looked; asked for by leads only. */
@@ -17,13 +18,37 @@ interface Settling {
 }
 
 export function useSettleDoubt() {
+  return useSettle(({ walk, taken, reason }: Settling) => ({
+    walk: walk.walk_id,
+    kind: 'doubt.settled' as const,
+    payload: { entries: walk.entries.map((entry) => entry.id), taken, reason },
+  }));
+}
+
+interface SettlingFit {
+  question: FitQuestion;
+  isFitted: boolean;
+  reason: string;
+}
+
+/** Whether the machine has the part after all: then its line is asked again. */
+export function useSettleFit() {
+  return useSettle(({ question, isFitted, reason }: SettlingFit) => ({
+    walk: question.walk_id,
+    kind: 'fit.settled' as const,
+    payload: { question: question.id, is_fitted: isFitted, reason },
+  }));
+}
+
+/** Posts one entry to a walk that the lead looked into, and throws the problem when it is refused. */
+function useSettle<T>(entryOf: (settled: T) => { walk: string; kind: Schema['EntryKind']; payload: Schema['EntryInput']['payload'] }) {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: async ({ walk, taken, reason }: Settling) => {
-      const payload = { entries: walk.entries.map((entry) => entry.id), taken, reason };
-      const entry = { id: uuid(), kind: 'doubt.settled' as const, recorded_at: new Date().toISOString(), payload };
-      const { results } = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: walk.walk_id } }, body: { entries: [entry] } }));
+    mutationFn: async (settled: T) => {
+      const { walk, kind, payload } = entryOf(settled);
+      const entry = { id: uuid(), kind, recorded_at: new Date().toISOString(), payload };
+      const { results } = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk } }, body: { entries: [entry] } }));
       const problem = results[0]?.problem;
       if (problem !== undefined) {
         throw new ProblemError(problem);

@@ -7,6 +7,7 @@ import { AnswerSoFar } from './AnswerSoFar';
 import { CannotTellAct } from './CannotTellAct';
 import type { PanelProps } from './LinePanel';
 import { LiftStopLeaf, type Lift } from './LiftStopLeaf';
+import { PutRightLeaf } from './PutRightLeaf';
 import { RestLeaf } from './RestLeaf';
 import { ProblemWords } from '../../app/ProblemWords';
 import { StrikeAct } from './StrikeAct';
@@ -19,10 +20,15 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
   const { busy, problem, send } = useSend();
   const [resting, setResting] = useState(false);
   const [lifting, setLifting] = useState(false);
+  const [isAmiss, setIsAmiss] = useState(false);
   const isOpen = (key: string) => walk.state.lines.find((one) => one.key === key)?.outcome === 'open' && !pending.has(key);
   const rest = position.visit.lines.filter((one) => one.may_stand_together && isOpen(one.key));
   const state = walk.state.lines.find((one) => one.key === line.key);
-  const itIsAmiss = () => send(() => post('check.answered', { line: line.key, answer: 'amiss' }));
+  const canBePutRight = line.other_answers?.includes('put_right') === true;
+  const itIsAmiss = () => {
+    setIsAmiss(false);
+    void send(() => post('check.answered', { line: line.key, answer: 'amiss' })).then((posted) => posted && onFinding());
+  };
   const theRestStands = () => {
     setResting(false);
     feel('taken');
@@ -32,10 +38,11 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
     }
   };
   // What stands is written down on the tablet and the walk goes on; if the yard's ledger refuses it, it comes back here.
-  const itStands = () => {
+  const say = (answer: 'stands' | 'put_right') => {
+    setIsAmiss(false);
     feel('taken');
     position.advance([line.key]);
-    post('check.answered', { line: line.key, answer: 'stands' }).catch((error: unknown) => onRefused(line.key, problemOf(error, t('state.no_network'))));
+    post('check.answered', { line: line.key, answer }).catch((error: unknown) => onRefused(line.key, problemOf(error, t('state.no_network'))));
   };
 
   const isStop = state?.outcome === 'stop';
@@ -69,18 +76,30 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
           ) : (
             <CannotTellAct position={position} post={post} disabled={busy} words="walk.cannot_tell" />
           )}
-          <Act disabled={busy || !inState} testId="amiss" onClick={() => void itIsAmiss().then((posted) => posted && onFinding())}>
+          <Act disabled={busy || !inState} testId="amiss" onClick={canBePutRight && !isStop ? () => setIsAmiss(true) : itIsAmiss}>
             {t('walk.not_so')}
           </Act>
-          <Act
-            tone={state === undefined || state.outcome === 'open' ? 'jade' : 'plain'}
-            disabled={busy || !inState}
-            testId="stands"
-            under={isStop ? t('lift.under') : undefined}
-            onClick={isStop ? () => setLifting(true) : itStands}
-          >
-            {t('walk.stands')}
-          </Act>
+          {isStop && canBePutRight ? (
+            <Act
+              tone="ink"
+              disabled={busy || !inState}
+              testId="put-right"
+              under={t('walk.put_right_under')}
+              onClick={() => say('put_right')}
+            >
+              {t('walk.put_right')}
+            </Act>
+          ) : (
+            <Act
+              tone={state === undefined || state.outcome === 'open' ? 'jade' : 'plain'}
+              disabled={busy || !inState}
+              testId="stands"
+              under={isStop ? t('lift.under') : undefined}
+              onClick={isStop ? () => setLifting(true) : () => say('stands')}
+            >
+              {t('walk.stands')}
+            </Act>
+          )}
         </div>
       )}
       <LiftStopLeaf
@@ -90,6 +109,13 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
         problem={problem}
         onClose={() => setLifting(false)}
         onLift={itStandsAfterAll}
+      />
+      <PutRightLeaf
+        open={isAmiss}
+        busy={busy}
+        onClose={() => setIsAmiss(false)}
+        onPutRight={() => say('put_right')}
+        onAmiss={itIsAmiss}
       />
       <RestLeaf visit={position.visit} lines={rest} open={resting} onClose={() => setResting(false)} onStands={theRestStands} />
     </>

@@ -14,6 +14,7 @@ import { DrawnInstrument } from './DrawnInstrument';
 import { LiftStopLeaf, type Lift } from './LiftStopLeaf';
 import type { PanelProps } from './LinePanel';
 import { isHeld } from './PostureBar';
+import { NotFittedReasons } from './NotFittedReasons';
 import { useOtherUnit, useReading } from '../session/useReading';
 import { ProblemWords } from '../../app/ProblemWords';
 import { StepKey } from './StepKey';
@@ -111,6 +112,11 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         position.advance([line.key]);
       }
     });
+  const sayInstead = (answer: 'cannot_tell' | 'not_fitted', words: string) => {
+    setCannot(false);
+    void send(() => post('check.answered', { line: line.key, answer, words }));
+    position.advance([line.key]);
+  };
   const judgement = isWhole ? verdict.data : undefined;
   // Where the verdict itself asks for a top-up, reading it again is what lifts the stop.
   const liftsStop = state?.outcome === 'stop' && (state.judgement?.verdict.top_up ?? null) === null && judgement?.verdict.outcome !== 'stop';
@@ -232,12 +238,9 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         open={cannot}
         title={line.title}
         onClose={() => setCannot(false)}
-        onReason={(words) => {
-          setCannot(false);
-          void send(() => post('check.answered', { line: line.key, answer: 'cannot_tell', words }));
-          position.advance([line.key]);
-        }}
+        onReason={(words) => sayInstead('cannot_tell', words)}
       >
+        <NotFittedReasons line={line} onReason={(words) => sayInstead('not_fitted', words)} />
         {isUnheld && isWhole && (
           <Act
             testId="post-not-valid"

@@ -4,7 +4,7 @@ import type { KeptEntry } from '../../offline/store';
  * What was answered on this tablet and is not in the yard's ledger yet. A reading, a test, a paper and a dashboard are judged
  * there; a look says itself whether it is so.
  */
-export type KeptAnswer = 'stands' | 'amiss' | 'cannot_tell' | 'not_judged';
+export type KeptAnswer = 'stands' | 'amiss' | 'cannot_tell' | 'put_right' | 'not_fitted' | 'not_judged';
 
 export type KeptAnswers = ReadonlyMap<string, KeptAnswer>;
 

@@ -29,6 +29,8 @@ export function withKept(walk: Walk, kept: KeptEntry[]): Walk {
 function answered(line: LineState, walk: Walk, answers: KeptAnswers): LineState {
   switch (answers.get(line.key)) {
     case 'stands':
+    case 'put_right':
+    case 'not_fitted':
       return { ...line, outcome: 'stands', lifted_by: null };
     case 'amiss':
       return { ...line, ...(planned(walk, line.key)?.if_amiss ?? { outcome: 'attend' as const, lifted_by: 'reread' as const }) };

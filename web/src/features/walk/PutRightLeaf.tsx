@@ -1,0 +1,28 @@
+import { useTranslation } from 'react-i18next';
+import { Act } from '../../app/Act';
+import { Leaf } from '../../app/Leaf';
+
+interface Props {
+  open: boolean;
+  busy: boolean;
+  onClose: () => void;
+  onPutRight: () => void;
+  onAmiss: () => void;
+}
+
+/** Somebody in the cab, a bar that lies flat: what can be corrected on the spot is corrected, and both are written down. */
+export function PutRightLeaf({ open, busy, onClose, onPutRight, onAmiss }: Props) {
+  const { t } = useTranslation();
+
+  return (
+    <Leaf open={open} title={t('other.title')} onClose={onClose}>
+      <p>{t('other.words')}</p>
+      <Act tone="jade" disabled={busy} testId="put-right" under={t('walk.put_right_under')} onClick={onPutRight}>
+        {t('walk.put_right')}
+      </Act>
+      <Act disabled={busy} testId="stays-amiss" under={t('other.amiss_under')} onClick={onAmiss}>
+        {t('other.amiss')}
+      </Act>
+    </Leaf>
+  );
+}
