@@ -16,6 +16,12 @@ final readonly class Applicability
     {
     }
 
+    /** Whether a machine has to have something for it; what is asked of every machine is about no part. */
+    public function asksForParts(): bool
+    {
+        return $this->all !== [] || $this->any !== [];
+    }
+
     public function holdsFor(Features $features): bool
     {
         return $this->reasonFor($features)->applies();

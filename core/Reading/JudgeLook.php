@@ -38,15 +38,16 @@ final readonly class JudgeLook
     }
 
     /**
-     * What may be said of a check. A part that can stop the machine, or that keeps a state shut, is never said to be
-     * missing: the model says that it is there, and who says otherwise has found a fault. Common practice, no source.
+     * What may be said of a check. A part is said to be missing only where the model brings the line, and never one that
+     * can stop the machine or that keeps a state shut: who finds nothing there has found a fault. Common practice, no
+     * source.
      *
      * @return list<LookAnswer>
      */
     public function answersTo(Check $check): array
     {
         $answers = [LookAnswer::CannotTell];
-        if ($check->severity !== Severity::Stop && $check->standsBefore === null) {
+        if ($check->applies->asksForParts() && $check->severity !== Severity::Stop && $check->standsBefore === null) {
             $answers[] = LookAnswer::NotFitted;
         }
         if ($check->answer === AnswerKind::Look) {

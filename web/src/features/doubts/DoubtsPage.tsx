@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { problemOf, whatToDo } from '../../api/problem';
-import { clock, shortDate } from '../../app/figures';
+import { shortDate } from '../../app/figures';
 import { HoldAct } from '../../app/HoldAct';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
@@ -77,7 +77,7 @@ function InDoubt({ walk }: { walk: DoubtfulWalk }) {
         {walk.entries.map((entry) => (
           <li key={entry.id}>
             <time dateTime={entry.recorded_at}>
-              {shortDate(entry.recorded_at)} {clock(entry.recorded_at)}
+              {shortDate(entry.recorded_at)}
             </time>
             <b>{entry.title}</b> {entry.words}
           </li>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { problemOf } from '../../api/problem';
-import { clock, shortDate } from '../../app/figures';
+import { shortDate } from '../../app/figures';
 import { HoldAct } from '../../app/HoldAct';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useSettleFit, type FitQuestion } from './useDoubts';
@@ -26,7 +26,7 @@ export function OfFit({ question }: { question: FitQuestion }) {
         <p>
           {t('doubts.asked', {
             name: question.person.name,
-            time: `${shortDate(question.recorded_at)} ${clock(question.recorded_at)}`,
+            time: shortDate(question.recorded_at),
           })}{' '}
           <Link to={`/catalogue/${question.model_id}`}>{t('doubts.model')}</Link>
         </p>

@@ -112,6 +112,7 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
       />
       <PutRightLeaf
         open={isAmiss}
+        line={line}
         busy={busy}
         onClose={() => setIsAmiss(false)}
         onPutRight={() => say('put_right')}
