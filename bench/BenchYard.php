@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Keys\EntrySeal;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Yard;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
@@ -56,14 +56,14 @@ final class BenchYard
     public function seed(int $technicians, string $model): array
     {
         $yard = Yard::ofTheSettings();
-        $this->app->make(YardInHand::class)->stepInto($yard);
+        $this->app->make(CurrentYard::class)->stepInto($yard);
         $this->yard = $yard->id;
         $this->actor = $this->person('bench', Role::Lead);
         for ($n = 0; $n < 40; $n++) {
             $this->customers[] = $id = (string) Str::uuid7();
             $this->put('customers', ['id' => $id, 'yard_id' => $this->yard, 'name' => "Customer {$n}", 'created_at' => $this->now, 'updated_at' => $this->now]);
         }
-        $models = array_keys($this->app->make(CatalogueShelf::class)->current()->models);
+        $models = array_keys($this->app->make(CatalogueRepository::class)->current()->models);
         for ($n = 0; $n < self::MACHINES; $n++) {
             $machine = $this->machine($models[$n % count($models)], $n);
             $this->walkedHire($machine, $this->now->subDays(400 - $n % 300), self::ENTRIES_A_MACHINE, 'closed');
@@ -92,7 +92,7 @@ final class BenchYard
 
     private function qualify(string $person): void
     {
-        foreach ($this->app->make(CatalogueShelf::class)->current()->qualifications as $qualification) {
+        foreach ($this->app->make(CatalogueRepository::class)->current()->qualifications as $qualification) {
             $this->put('qualifications', ['user_id' => $person, 'qualification' => $qualification->id, 'valid_until' => $this->now->addYear()->format('Y-m-d'), 'proof' => 'card, seen', 'recorded_at' => $this->now]);
         }
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /** Measures everything of bench/ on a yard of its own and prints it: see bin/bench. */
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Ledger\VerifyLedger;
 use Bench\BenchYard;
 use Bench\DayBench;
@@ -42,7 +42,7 @@ $measure = static function (string $what, iterable $measured) use (&$figures): v
 try {
     fwrite(STDERR, '  Seeding '.BenchYard::MACHINES.' machines and '.BenchYard::MACHINES * BenchYard::ENTRIES_A_MACHINE." entries\n");
     $hires = (new BenchYard($app))->seed(PostBench::TECHNICIANS, POSTED_MODEL);
-    $measure('Planning', (new PlanBench)->figures($app->make(CatalogueShelf::class)->current()));
+    $measure('Planning', (new PlanBench)->figures($app->make(CatalogueRepository::class)->current()));
     $posts = new PostBench($stack->url, $hires);
     $measure('The day', (new DayBench)->figures($app, $posts));
     $measure('Posting', $posts->figures());

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\ApplyUserLocale;
+use App\Http\Middleware\AssignRequestId;
+use App\Http\Middleware\BindSessionToDevice;
 use App\Http\Middleware\EndLongSessions;
-use App\Http\Middleware\HearTheLanguage;
-use App\Http\Middleware\KeepToTheTablet;
-use App\Http\Middleware\NameTheRequest;
+use App\Http\Middleware\NegotiateLocale;
 use App\Http\Middleware\RecognizeNavigation;
 use App\Http\Middleware\RefuseOtherActor;
-use App\Http\Middleware\SpeakTheLanguage;
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
 use App\Http\Problems\RenderProblem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -26,14 +26,14 @@ $app = Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__.'/../routes/console.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->prepend([NameTheRequest::class, HearTheLanguage::class, RecognizeNavigation::class]);
+        $middleware->prepend([AssignRequestId::class, NegotiateLocale::class, RecognizeNavigation::class]);
         $middleware->statefulApi();
         $middleware->throttleApi('api');
-        $middleware->appendToGroup('api', SpeakTheLanguage::class);
+        $middleware->appendToGroup('api', ApplyUserLocale::class);
         // Before anything is looked for by its id: that it was not found is said in the reader's language, too.
-        $middleware->prependToPriorityList(SubstituteBindings::class, SpeakTheLanguage::class);
+        $middleware->prependToPriorityList(SubstituteBindings::class, ApplyUserLocale::class);
         $middleware->appendToGroup('api', EndLongSessions::class);
-        $middleware->appendToGroup('api', KeepToTheTablet::class);
+        $middleware->appendToGroup('api', BindSessionToDevice::class);
         $middleware->appendToGroup('api', RefuseOtherActor::class);
         // Same origin only; the package behind this middleware is one of those in compat/README.md.
         $middleware->remove(HandleCors::class);
@@ -42,7 +42,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'sanctum/*'));
         // An answer to bad input is no fault of ours.
-        $exceptions->dontReport([Refused::class, Refusal::class]);
+        $exceptions->dontReport([ApiProblem::class, Refusal::class]);
         $exceptions->render(new RenderProblem);
     })
     ->create();

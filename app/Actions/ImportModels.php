@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class ImportModels
 {
-    public function __construct(private KeepModel $keep)
+    public function __construct(private SaveModel $keep)
     {
     }
 

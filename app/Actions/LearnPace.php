@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\LearnedPace;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
@@ -19,7 +19,7 @@ final readonly class LearnPace
     /** Walks of a family that are looked at, the latest first: a yard changes. */
     private const WALKS = 60;
 
-    public function __construct(private CatalogueShelf $shelf)
+    public function __construct(private CatalogueRepository $shelf)
     {
     }
 

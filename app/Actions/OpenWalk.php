@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalogue\CatalogueShelf;
-use App\Http\Problems\Refused;
+use App\Catalogue\CatalogueRepository;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\AppendEntry;
 use App\Ledger\ChainHead;
 use App\Ledger\EntryClock;
 use App\Ledger\IncomingEntry;
 use App\Models\Hire;
-use App\Models\HireStanding;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
@@ -26,7 +27,7 @@ use JadeLedger\Core\Walk\PlanWalk;
 /** Plans the walk of a movement and opens it; a movement that has a walk already gives that one. */
 final readonly class OpenWalk
 {
-    public function __construct(private CatalogueShelf $shelf, private PresentPlan $present, private AppendEntry $append)
+    public function __construct(private CatalogueRepository $shelf, private PresentPlan $present, private AppendEntry $append)
     {
     }
 
@@ -51,8 +52,8 @@ final readonly class OpenWalk
     private function mustBeDue(Hire $hire, Movement $movement): void
     {
         $standing = $hire->refresh()->standing();
-        if ($movement === Movement::Return && $standing !== HireStanding::Out) {
-            throw Refused::because('not_out_yet', 409, ['number' => $hire->machine->fleet_number]);
+        if ($movement === Movement::Return && $standing !== HireStatus::Out) {
+            throw ApiProblem::because(ProblemName::NotOutYet, 409, ['number' => $hire->machine->fleet_number]);
         }
         $elsewhere = Hire::query()->where('machine_id', $hire->machine_id)->whereKeyNot($hire->id)
             ->whereHas(
@@ -60,28 +61,28 @@ final readonly class OpenWalk
                 static fn ($state) => $state->whereIn(
                     'standing',
                     [
-                        HireStanding::WalkingOut,
-                        HireStanding::Held,
-                        HireStanding::Ready,
-                        HireStanding::Out,
-                        HireStanding::Gone,
-                        HireStanding::WalkingIn,
+                        HireStatus::WalkingOut,
+                        HireStatus::Held,
+                        HireStatus::Ready,
+                        HireStatus::Out,
+                        HireStatus::Gone,
+                        HireStatus::WalkingIn,
                     ],
                 ),
             )
             ->first();
         if ($elsewhere !== null) {
-            throw Refused::because('on_another_folio', 409, ['number' => $hire->machine->fleet_number, 'folio' => $elsewhere->folio]);
+            throw ApiProblem::because(ProblemName::OnAnotherFolio, 409, ['number' => $hire->machine->fleet_number, 'folio' => $elsewhere->folio]);
         }
         if ($movement === Movement::Checkout && $hire->machine->tags()->exists()) {
-            throw Refused::because('tag_hangs', 409, ['number' => $hire->machine->fleet_number]);
+            throw ApiProblem::because(ProblemName::TagHangs, 409, ['number' => $hire->machine->fleet_number]);
         }
     }
 
     private function open(Hire $hire, Movement $movement, string $walkId, CarbonImmutable $recordedAt, User $actor): Walk
     {
         if (DB::table('walk_plans')->where('walk_id', $walkId)->exists()) {
-            throw Refused::because('id_already_used', 409, ['id' => $walkId]);
+            throw ApiProblem::because(ProblemName::IdAlreadyUsed, 409, ['id' => $walkId]);
         }
         $catalogue = $this->shelf->current();
         $model = $catalogue->model($hire->machine->model_id);

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Contract\Contract;
+use App\Http\Problems\ApiProblem;
 use App\Http\Problems\Problem;
-use App\Http\Problems\Refused;
+use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
 use App\Ledger\AppendEntry;
 use App\Ledger\CheckSeconds;
@@ -22,9 +23,9 @@ use App\Ledger\IncomingEntry;
 use App\Ledger\Kinds\DoubtSettled;
 use App\Ledger\LiftAStop;
 use App\Ledger\PostingContext;
+use App\Ledger\PostingSession;
 use App\Ledger\SecondCheck;
-use App\Ledger\WalkInHand;
-use App\Models\HireStanding;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
@@ -75,14 +76,14 @@ final readonly class PostEntries
         return DB::transaction(function () use ($walk, $batch, $actor, $clock, $seconds): array {
             Machine::query()->whereKey($walk->machine_id)->lockForUpdate()->firstOrFail();
 
-            $hand = WalkInHand::forBatch($walk, $batch);
+            $hand = PostingSession::forBatch($walk, $batch);
 
             return array_map(fn (mixed $raw): EntryResult => $this->one($hand, $raw, $actor, $clock, $seconds), $batch);
         }, 3);
     }
 
     /** @param  array<string, SecondCheck>  $seconds */
-    private function one(WalkInHand $hand, mixed $raw, User $actor, DeviceClock $clock, array $seconds): EntryResult
+    private function one(PostingSession $hand, mixed $raw, User $actor, DeviceClock $clock, array $seconds): EntryResult
     {
         $id = $raw instanceof \stdClass && is_string($raw->id ?? null) ? mb_substr($raw->id, 0, 60) : null;
         try {
@@ -90,7 +91,7 @@ final readonly class PostEntries
             return DB::transaction(
                 fn (): EntryResult => $this->post($hand, $this->shaped($raw, $clock, $seconds), $actor),
             );
-        } catch (Refused $refused) {
+        } catch (ApiProblem $refused) {
             return EntryResult::refused($id, $refused->problem);
         } catch (Refusal $no) {
             // One entry's rule is no reason to send the whole batch again, and again.
@@ -98,18 +99,18 @@ final readonly class PostEntries
         }
     }
 
-    private function post(WalkInHand $hand, IncomingEntry $entry, User $actor): EntryResult
+    private function post(PostingSession $hand, IncomingEntry $entry, User $actor): EntryResult
     {
         $walk = $hand->walk();
         $before = $hand->known($entry->id);
         if ($before !== null) {
             return $this->same($before, $entry, $walk)
                 ? EntryResult::already($before)
-                : throw Refused::because('id_already_used', 409, ['id' => $entry->id]);
+                : throw ApiProblem::because(ProblemName::IdAlreadyUsed, 409, ['id' => $entry->id]);
         }
         $kind = $this->kinds->named($entry->kind);
         if (! $kind->mayBePostedBy($actor)) {
-            throw Refused::because('not_yours_to_do', 403);
+            throw ApiProblem::because(ProblemName::NotYoursToDo, 403);
         }
         $this->mustBeWritable($hand, $entry);
         EntryClock::mustFit($entry->recordedAt, $walk->opened_at);
@@ -137,7 +138,7 @@ final readonly class PostEntries
      *
      * @return array<string, mixed>
      */
-    private function judged(WalkInHand $hand, EntryKind $kind, IncomingEntry $entry, PostingContext $context): array
+    private function judged(PostingSession $hand, EntryKind $kind, IncomingEntry $entry, PostingContext $context): array
     {
         try {
             $judgement = $kind->judge($entry, $context);
@@ -145,7 +146,7 @@ final readonly class PostEntries
             return $kind instanceof AnswersALine && $hand->isStopped($entry->text('line'))
                 ? $judgement + $this->lift->byAnswer($entry, $judgement, $context)
                 : $judgement;
-        } catch (Refused $refused) {
+        } catch (ApiProblem $refused) {
             if ($entry->doubts->isEmpty() || $refused->problem->status !== 409) {
                 throw $refused;
             }
@@ -161,14 +162,14 @@ final readonly class PostEntries
         if ($faults === []) {
             $schema = Str::studly(str_replace('.', '_', $raw->kind)).'Payload';
             if (! $this->contract->has($schema)) {
-                throw Refused::because('not_yours_to_do', 403);
+                throw ApiProblem::because(ProblemName::NotYoursToDo, 403);
             }
             foreach ($this->contract->faults($schema, $raw->payload) as $path => $messages) {
                 $faults["payload.{$path}"] = $messages;
             }
         }
         if ($faults !== []) {
-            throw new Refused(Problem::named('look_at_the_fields', 422, [], $faults));
+            throw new ApiProblem(Problem::named(ProblemName::LookAtTheFields, 422, [], $faults));
         }
         $said = CarbonImmutable::parse($raw->recorded_at)->utc();
         // A sealed secret was checked and is not kept, not even sealed.
@@ -200,23 +201,23 @@ final readonly class PostEntries
      * A machine that left takes no more lines of its checkout; a return ends when another hire of the machine has
      * begun; a hire that is closed takes nothing. What settles the money of a hire is no line of its walk.
      */
-    private function mustBeWritable(WalkInHand $hand, IncomingEntry $entry): void
+    private function mustBeWritable(PostingSession $hand, IncomingEntry $entry): void
     {
         $walk = $hand->walk();
         $standing = $hand->standing();
         $over = $walk->movement === Movement::Checkout
-            ? in_array($standing, [HireStanding::Out, HireStanding::WalkingIn, HireStanding::Returned, HireStanding::Closed], true)
-            : $standing === HireStanding::Closed
+            ? in_array($standing, [HireStatus::Out, HireStatus::WalkingIn, HireStatus::Returned, HireStatus::Closed], true)
+            : $standing === HireStatus::Closed
                 || (! in_array($entry->kind, self::SETTLES, true) && $hand->anotherHireHasBegun());
         if (
-            $standing === HireStanding::Gone
+            $standing === HireStatus::Gone
             && $walk->movement === Movement::Checkout
             && ! in_array($entry->kind, self::SETTLE_A_DEPARTURE, true)
         ) {
-            throw Refused::because('gone_settle_first', 409);
+            throw ApiProblem::because(ProblemName::GoneSettleFirst, 409);
         }
         if ($over && ! in_array($entry->kind, self::LOOKED_INTO_LATER, true)) {
-            throw Refused::because('walk_is_over', 409, ['kind' => $entry->kind]);
+            throw ApiProblem::because(ProblemName::WalkIsOver, 409, ['kind' => $entry->kind]);
         }
     }
 }

@@ -6,8 +6,9 @@ namespace App\Actions;
 
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
-use App\Catalogue\CatalogueShelf;
-use App\Http\Problems\Refused;
+use App\Catalogue\CatalogueRepository;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\QualificationRecord;
 use App\Models\User;
 use App\Words;
@@ -19,7 +20,7 @@ use JadeLedger\Core\Paper\NotADate;
 /** Writes down that a person is qualified for something until a day; a day that has passed takes it away. */
 final readonly class RecordQualification
 {
-    public function __construct(private CatalogueShelf $shelf, private WriteAudit $audit)
+    public function __construct(private CatalogueRepository $shelf, private WriteAudit $audit)
     {
     }
 
@@ -27,15 +28,15 @@ final readonly class RecordQualification
     {
         $known = array_map(static fn (Qualification $one): string => $one->id, $this->shelf->current()->qualifications);
         if (! in_array($qualification, $known, true)) {
-            throw Refused::because('not_found', 404);
+            throw ApiProblem::because(ProblemName::NotFound, 404);
         }
         if ($person->id === $by->id) {
-            throw Refused::because('not_ones_own_qualification', 403);
+            throw ApiProblem::because(ProblemName::NotOnesOwnQualification, 403);
         }
         try {
             $until = CalendarDate::parse($validUntil);
         } catch (NotADate) {
-            throw Refused::because('no_such_day', 422, ['date' => mb_substr($validUntil, 0, 20)], ['valid_until' => [Words::say('problems.no_such_day.title')]]);
+            throw ApiProblem::because(ProblemName::NoSuchDay, 422, ['date' => mb_substr($validUntil, 0, 20)], ['valid_until' => [Words::say('problems.no_such_day.title')]]);
         }
         $before = QualificationRecord::query()->where('user_id', $person->id)->where('qualification', $qualification)->orderByDesc('id')->first();
         ($this->audit)(AuditKind::QualificationRecorded, $by, "{$person->name}: {$qualification}", $before === null ? [] : ['valid_until' => substr($before->valid_until, 0, 10)], ['valid_until' => $until->text(), 'proof' => $proof]);

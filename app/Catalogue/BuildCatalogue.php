@@ -238,7 +238,7 @@ final class BuildCatalogue
                 id: $station['id'],
                 name: $station['name'],
                 direction: $station['direction'],
-                standing: Core\Standing::from($station['standing'] ?? 'beside'),
+                standing: Core\StationKind::from($station['standing'] ?? 'beside'),
                 shows: $this->point($station['shows']),
                 stands: isset($station['stands']) ? $this->point($station['stands']) : null,
                 places: $station['places'],
@@ -305,11 +305,11 @@ final class BuildCatalogue
     }
 
     /** @param  array<string, mixed>  $tree */
-    private function school(string $id, array $tree): Core\School
+    private function school(string $id, array $tree): Core\RuleOption
     {
         $contradicts = array_map(static fn (array $one): Core\Contradiction => new Core\Contradiction($one['rule'], $one['school'], $one['because']), $tree['contradicts'] ?? []);
 
-        return new Core\School($id, $tree['name'], $tree['why'], $tree['gives'] ?? [], $tree['gives_where'] ?? [], $contradicts);
+        return new Core\RuleOption($id, $tree['name'], $tree['why'], $tree['gives'] ?? [], $tree['gives_where'] ?? [], $contradicts);
     }
 
     /** @param  array<string, mixed>  $tree */

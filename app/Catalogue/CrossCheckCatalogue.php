@@ -10,7 +10,7 @@ use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\School;
+use JadeLedger\Core\Catalogue\RuleOption;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlanWalk;
 
@@ -103,7 +103,7 @@ final readonly class CrossCheckCatalogue
         $faults = [];
         $rules = array_column($this->catalogue->houseRules->all, null, 'id');
         foreach ($rules as $rule) {
-            foreach (array_merge(...array_map(static fn (School $school): array => $school->contradicts, $rule->schools)) as $contradiction) {
+            foreach (array_merge(...array_map(static fn (RuleOption $school): array => $school->contradicts, $rule->schools)) as $contradiction) {
                 if (($rules[$contradiction->rule] ?? null)?->school($contradiction->school) === null) {
                     $faults[] = CatalogueFault::in('rules/house.yaml', 'rule', $rule->id, "contradicts '{$contradiction->school}' of '{$contradiction->rule}', which is no school of a house rule");
                 }

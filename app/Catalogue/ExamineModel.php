@@ -19,7 +19,7 @@ use JadeLedger\Core\Walk\PlanWalk;
 /** Looks a model over before it is kept: what it lacks, what nothing defines, and whether it can be walked. */
 final readonly class ExamineModel
 {
-    public function __construct(private CatalogueShelf $shelf)
+    public function __construct(private CatalogueRepository $shelf)
     {
     }
 

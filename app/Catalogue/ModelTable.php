@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 
 /**
  * Models as rows of a table, in and out.
@@ -19,7 +20,7 @@ final class ModelTable
     /**
      * @return array<int, ModelSheet> by the number of the row, the head line being the first
      *
-     * @throws Refused when there is no head line, or it lacks a column, or has one that nothing reads
+     * @throws ApiProblem when there is no head line, or it lacks a column, or has one that nothing reads
      */
     public static function read(string $text): array
     {
@@ -27,11 +28,11 @@ final class ModelTable
         $head = array_map(trim(...), $rows[1] ?? []);
         $missing = array_diff(self::PLAIN, $head);
         if ($missing !== []) {
-            throw Refused::because('table_lacks_columns', 422, ['columns' => implode(', ', $missing)], ['csv' => [implode(', ', $missing)]]);
+            throw ApiProblem::because(ProblemName::TableLacksColumns, 422, ['columns' => implode(', ', $missing)], ['csv' => [implode(', ', $missing)]]);
         }
         $strange = array_filter(array_diff($head, self::PLAIN), static fn (string $name): bool => preg_match('/^[a-z0-9_]+(\.[a-z_]+)+$/', $name) !== 1);
         if ($strange !== []) {
-            throw Refused::because('table_has_strange_columns', 422, ['columns' => implode(', ', $strange)], ['csv' => [implode(', ', $strange)]]);
+            throw ApiProblem::because(ProblemName::TableHasStrangeColumns, 422, ['columns' => implode(', ', $strange)], ['csv' => [implode(', ', $strange)]]);
         }
         $sheets = [];
         foreach (array_slice($rows, 1, preserve_keys: true) as $number => $cells) {
@@ -40,7 +41,7 @@ final class ModelTable
             }
         }
 
-        return $sheets === [] ? throw Refused::because('table_is_empty', 422, [], ['csv' => ['0']]) : $sheets;
+        return $sheets === [] ? throw ApiProblem::because(ProblemName::TableIsEmpty, 422, [], ['csv' => ['0']]) : $sheets;
     }
 
     /** @param  list<ModelSheet>  $sheets */

@@ -6,7 +6,7 @@ namespace App\Documents;
 
 use App\Models\Tag;
 use App\Words;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use TCPDF;
 
 /**
@@ -22,7 +22,7 @@ final class TagLabel
 
     private const MARGIN = 7.0;
 
-    public function __construct(private readonly YardInHand $yard)
+    public function __construct(private readonly CurrentYard $yard)
     {
     }
 

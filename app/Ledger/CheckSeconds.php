@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Http\Problems\ApiProblem;
 use App\Http\Problems\Problem;
-use App\Http\Problems\Refused;
+use App\Http\Problems\ProblemName;
 use App\Keys\SealingKey;
 use App\Models\LedgerEntry;
 use App\Models\User;
@@ -58,14 +59,14 @@ final readonly class CheckSeconds
         if ($person === null || $secret === null) {
             return SecondCheck::wrong(
                 $personId,
-                Problem::named('second_not_confirmed', 422, ['name' => $person->name ?? '–']),
+                Problem::named(ProblemName::SecondNotConfirmed, 422, ['name' => $person->name ?? '–']),
             );
         }
         try {
             ($this->check)($person, $secret);
 
             return SecondCheck::right($person->id);
-        } catch (Refused $refused) {
+        } catch (ApiProblem $refused) {
             return SecondCheck::wrong($person->id, $refused->problem);
         }
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\Kinds\SecondStoodBy;
 use App\Models\LedgerEntry;
 use App\Models\User;
@@ -30,25 +31,26 @@ final class ConfirmSecond
      */
     private const SECONDS_AT_ONCE = 120;
 
-    /** @throws Refused when nobody else confirmed it and somebody could still be asked */
+    /** @throws ApiProblem when nobody else confirmed it and somebody could still be asked */
     public function __invoke(IncomingEntry $entry, PostingContext $context): User
     {
         $named = $entry->optional('second');
         $why = match (SecondPerson::beside($context->actor->id, $named)) {
-            SecondPerson::Missing => 'second_person_missing',
-            SecondPerson::IsTheFirst => 'second_person_is_the_first',
+            SecondPerson::Missing => ProblemName::SecondPersonMissing,
+            SecondPerson::IsTheFirst => ProblemName::SecondPersonIsTheFirst,
             default => null,
         };
         $second = $why === null ? User::query()->find($named) : null;
         if ($second !== null && ! $second->role->standsBy()) {
-            $why = 'second_person_unknown';
+            $why = ProblemName::SecondPersonUnknown;
         }
         if ($second === null || $why !== null) {
-            throw Refused::because(
-                $why ?? 'second_person_unknown',
+            $why ??= ProblemName::SecondPersonUnknown;
+            throw ApiProblem::because(
+                $why,
                 422,
                 ['stage' => Words::say('words.entry.'.str_replace('.', '_', $entry->kind))],
-                ['second' => [Words::say("problems.{$why}.title")]],
+                ['second' => [Words::say("problems.{$why->value}.title")]],
             );
         }
         if ($context->isConfirmedByTheLead) {
@@ -69,9 +71,9 @@ final class ConfirmSecond
             return $second;
         }
         throw $entry->second?->wrong !== null
-            ? new Refused($entry->second->wrong)
-            : Refused::because(
-                'second_not_confirmed',
+            ? new ApiProblem($entry->second->wrong)
+            : ApiProblem::because(
+                ProblemName::SecondNotConfirmed,
                 422,
                 ['name' => $second->name],
                 ['second' => [Words::say('problems.second_not_confirmed.title')]],

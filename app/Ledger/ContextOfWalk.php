@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Catalogue\WalkKit;
-use App\Catalogue\WalkKits;
+use App\Catalogue\CachedPlan;
+use App\Catalogue\PlanCache;
 use App\Models\Machine;
 use App\Models\User;
 use App\Models\Walk;
@@ -14,10 +14,10 @@ use App\Models\WalkPlanRecord;
 /** Takes the catalogue that a walk was planned with from the shelf and plans it again: the same in, the same out. */
 final class ContextOfWalk
 {
-    /** @var array<string, WalkKit> by walk */
+    /** @var array<string, CachedPlan> by walk */
     private array $known = [];
 
-    public function __construct(private readonly WalkKits $kits)
+    public function __construct(private readonly PlanCache $kits)
     {
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Words;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
@@ -26,13 +27,13 @@ final class EntryClock
     /** An opening that was kept for longer than this is told to the lead, not to the ledger. */
     public const OLDEST_OPENING_DAYS = 14;
 
-    /** @throws Refused */
+    /** @throws ApiProblem */
     public static function mustFit(CarbonImmutable $recordedAt, CarbonInterface $openedAt): void
     {
         self::mustNotBeAhead($recordedAt);
         if ($recordedAt->lessThan($openedAt->toImmutable()->subMinutes(self::TOLERANCE_MINUTES))) {
-            throw Refused::because(
-                'before_the_opening',
+            throw ApiProblem::because(
+                ProblemName::BeforeTheOpening,
                 422,
                 [],
                 ['recorded_at' => [Words::say('problems.before_the_opening.title')]],
@@ -40,15 +41,15 @@ final class EntryClock
         }
     }
 
-    /** @throws Refused */
+    /** @throws ApiProblem */
     public static function openingMustFit(CarbonImmutable $recordedAt, ?CarbonInterface $lastOfMachine): void
     {
         self::mustNotBeAhead($recordedAt);
         $earliest = CarbonImmutable::now()->subDays(self::OLDEST_OPENING_DAYS);
         $last = $lastOfMachine?->toImmutable()->subMinutes(self::TOLERANCE_MINUTES);
         if ($recordedAt->lessThan($last === null ? $earliest : $earliest->max($last))) {
-            throw Refused::because(
-                'opening_too_early',
+            throw ApiProblem::because(
+                ProblemName::OpeningTooEarly,
                 422,
                 ['days' => self::OLDEST_OPENING_DAYS],
                 ['recorded_at' => [Words::say('problems.opening_too_early.title')]],
@@ -59,8 +60,8 @@ final class EntryClock
     private static function mustNotBeAhead(CarbonImmutable $recordedAt): void
     {
         if ($recordedAt->greaterThan(CarbonImmutable::now()->addMinutes(self::TOLERANCE_MINUTES))) {
-            throw Refused::because(
-                'clock_runs_ahead',
+            throw ApiProblem::because(
+                ProblemName::ClockRunsAhead,
                 422,
                 [],
                 ['recorded_at' => [Words::say('problems.clock_runs_ahead.title')]],

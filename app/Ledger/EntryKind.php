@@ -19,7 +19,7 @@ interface EntryKind
      *
      * @return array<string, mixed> what is written beside the payload, and hashed with it
      *
-     * @throws \App\Http\Problems\Refused when the entry cannot stand
+     * @throws \App\Http\Problems\ApiProblem when the entry cannot stand
      */
     public function judge(IncomingEntry $entry, PostingContext $context): array;
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\Finding;
 use App\Words;
 
@@ -13,6 +14,6 @@ final class FindingOfMachine
     public static function find(string $id, string $machineId): Finding
     {
         return Finding::query()->where('machine_id', $machineId)->where('is_struck', false)->find($id)
-            ?? throw Refused::because('no_such_finding', 422, [], ['finding' => [Words::say('problems.no_such_finding.title')]]);
+            ?? throw ApiProblem::because(ProblemName::NoSuchFinding, 422, [], ['finding' => [Words::say('problems.no_such_finding.title')]]);
     }
 }

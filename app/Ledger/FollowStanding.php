@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Finding;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\Walk;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Movement;
@@ -55,7 +55,7 @@ final class FollowStanding
     {
         $walk = Walk::query()->where('machine_id', $entry->machine_id)->where('movement', Movement::Checkout)
             ->whereIn('decision', [Decision::Released, Decision::ReleasedWithConditions])
-            ->whereHas('hire.state', static fn ($state) => $state->where('standing', HireStanding::Ready))->first();
+            ->whereHas('hire.state', static fn ($state) => $state->where('standing', HireStatus::Ready))->first();
         if ($walk === null || $walk->decision === null) {
             return;
         }
@@ -74,8 +74,8 @@ final class FollowStanding
             ],
         ]);
         $this->machine = null;
-        HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => HireStanding::WalkingOut]);
-        MachineState::query()->where('machine_id', $entry->machine_id)->update([
+        HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => HireStatus::WalkingOut]);
+        MachineStatus::query()->where('machine_id', $entry->machine_id)->update([
             'standing' => MachineStanding::Walking,
         ]);
     }
@@ -89,7 +89,7 @@ final class FollowStanding
         )
             ->whereIn(
                 'standing',
-                [HireStanding::WalkingOut, HireStanding::Held, HireStanding::Ready, HireStanding::WalkingIn],
+                [HireStatus::WalkingOut, HireStatus::Held, HireStatus::Ready, HireStatus::WalkingIn],
             )->exists();
         if ($onWalk) {
             return;
@@ -105,7 +105,7 @@ final class FollowStanding
             ->orderByDesc('id')
             ->value('decision');
         $this->machine = null;
-        MachineState::query()->where('machine_id', $entry->machine_id)->update([
+        MachineStatus::query()->where('machine_id', $entry->machine_id)->update([
             'standing' => $stopped || $last === Decision::Held ? MachineStanding::Held : MachineStanding::InYard,
         ]);
     }

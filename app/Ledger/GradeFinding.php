@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Words;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Family;
@@ -25,11 +26,11 @@ final class GradeFinding
         try {
             $kind = $catalogue->findingKind((string) $payload->kind);
         } catch (NotInTheCatalogue $unknown) {
-            throw Refused::because('unknown_finding_kind', 422, [], ['kind' => [$unknown->getMessage()]]);
+            throw ApiProblem::because(ProblemName::UnknownFindingKind, 422, [], ['kind' => [$unknown->getMessage()]]);
         }
         $degree = isset($payload->degree) ? (string) $payload->degree : null;
         if ($kind->degrees !== [] && ! in_array($degree, $kind->degrees, true)) {
-            throw Refused::because('degree_missing', 422, ['kind' => $kind->name, 'degrees' => implode(', ', $kind->degrees)], ['degree' => [Words::say('problems.degree_missing.title')]]);
+            throw ApiProblem::because(ProblemName::DegreeMissing, 422, ['kind' => $kind->name, 'degrees' => implode(', ', $kind->degrees)], ['degree' => [Words::say('problems.degree_missing.title')]]);
         }
         $size = isset($payload->size_mm) ? Quantity::of((int) $payload->size_mm, Unit::Millimetre) : null;
 

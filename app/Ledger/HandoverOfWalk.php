@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\Handover;
 use App\Words;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Catalogue\BriefingStep;
@@ -17,7 +18,7 @@ use JadeLedger\Core\Release\Decision;
 /** What has to be so before a machine is handed over. */
 final readonly class HandoverOfWalk
 {
-    public function __construct(private DecideReleaseOfWalk $decide, private YardInHand $yard)
+    public function __construct(private DecideReleaseOfWalk $decide, private CurrentYard $yard)
     {
     }
 
@@ -25,26 +26,26 @@ final readonly class HandoverOfWalk
      * A release that was written down is a record and no permission: the decision is computed again, in the transaction
      * in which it takes effect and for the day on which the machine leaves.
      *
-     * @throws Refused with what keeps the machine here
+     * @throws ApiProblem with what keeps the machine here
      */
     public function mustBeReleased(PostingContext $context, CarbonInterface $at): void
     {
         $walk = $context->walk;
         $released = [Decision::Released, Decision::ReleasedWithConditions];
         if ($walk->movement !== Movement::Checkout || ! in_array($walk->decision, $released, true)) {
-            throw Refused::because($walk->voided === null ? 'release_first' : 'release_is_void', 409);
+            throw ApiProblem::because($walk->voided === null ? ProblemName::ReleaseFirst : ProblemName::ReleaseIsVoid, 409);
         }
         $this->mustLetGo($context, $at);
     }
 
-    /** @throws Refused with what keeps the machine here, whatever was decided before */
+    /** @throws ApiProblem with what keeps the machine here, whatever was decided before */
     public function mustLetGo(PostingContext $context, CarbonInterface $at): void
     {
         $walk = $context->walk;
         $now = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf($at));
         if (! $now->letsGo($walk->coveredGrounds())) {
-            throw Refused::because(
-                'release_does_not_hold',
+            throw ApiProblem::because(
+                ProblemName::ReleaseDoesNotHold,
                 409,
                 [
                     'ground' => $now->gravestBeyond(
@@ -58,7 +59,7 @@ final readonly class HandoverOfWalk
     public static function stepMustBeKnown(string $step, PostingContext $context): void
     {
         if (! in_array($step, self::steps($context), true)) {
-            throw Refused::because('no_such_step', 422, ['step' => mb_substr($step, 0, 60)]);
+            throw ApiProblem::because(ProblemName::NoSuchStep, 422, ['step' => mb_substr($step, 0, 60)]);
         }
     }
 
@@ -67,7 +68,7 @@ final readonly class HandoverOfWalk
         $shown = Handover::query()->find($context->walk->id)->steps_shown ?? [];
         $left = count(array_diff(self::steps($context), $shown));
         if ($left > 0) {
-            throw Refused::because('steps_not_shown', 409, ['left' => $left]);
+            throw ApiProblem::because(ProblemName::StepsNotShown, 409, ['left' => $left]);
         }
     }
 

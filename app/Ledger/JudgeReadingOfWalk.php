@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Http\Problems\Refused;
-use App\Models\MachineState;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
+use App\Models\MachineStatus;
 use App\Words;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\Check;
@@ -36,7 +37,7 @@ final class JudgeReadingOfWalk
     {
         $check = $context->line((string) $payload->line)->check;
         if ($check->limits === null) {
-            throw Refused::because('not_an_instrument', 422, ['title' => $check->title]);
+            throw ApiProblem::because(ProblemName::NotAnInstrument, 422, ['title' => $check->title]);
         }
         $limits = $context->model->limit($check->limits);
         $points = $this->points($payload, $limits);
@@ -63,7 +64,7 @@ final class JudgeReadingOfWalk
     {
         return $limits instanceof ReadAtPoints && $points !== []
             ? $limits->worst($points)
-            : $this->value((string) ($payload->value ?? throw Refused::because('no_figure', 422, [], ['value' => [Words::say('problems.no_figure.title')]])), $payload, $limits);
+            : $this->value((string) ($payload->value ?? throw ApiProblem::because(ProblemName::NoFigure, 422, [], ['value' => [Words::say('problems.no_figure.title')]])), $payload, $limits);
     }
 
     /** @return list<Quantity> every figure of a reading that is taken at several points */
@@ -74,7 +75,7 @@ final class JudgeReadingOfWalk
         }
         $points = array_map(fn (string $figure): Quantity => $this->value($figure, $payload, $limits), array_values($payload->points ?? []));
         if (count($points) !== $limits->points()) {
-            throw Refused::because('points_missing', 422, ['count' => $limits->points(), 'given' => count($points)], ['points' => [Words::say('problems.points_missing.title')]]);
+            throw ApiProblem::because(ProblemName::PointsMissing, 422, ['count' => $limits->points(), 'given' => count($points)], ['points' => [Words::say('problems.points_missing.title')]]);
         }
 
         return $points;
@@ -86,10 +87,10 @@ final class JudgeReadingOfWalk
         try {
             $unit = Unit::named((string) $payload->unit);
         } catch (UnknownUnit $unknown) {
-            throw Refused::because('wrong_unit', 422, ['unit' => $needed->value], ['unit' => [$unknown->getMessage()]]);
+            throw ApiProblem::because(ProblemName::WrongUnit, 422, ['unit' => $needed->value], ['unit' => [$unknown->getMessage()]]);
         }
         if ($unit->dimension() !== $needed->dimension()) {
-            throw Refused::because('wrong_unit', 422, ['unit' => $needed->value], ['unit' => [Words::say('problems.wrong_unit.title')]]);
+            throw ApiProblem::because(ProblemName::WrongUnit, 422, ['unit' => $needed->value], ['unit' => [Words::say('problems.wrong_unit.title')]]);
         }
         $value = Quantity::of($figure, $unit)->in($needed);
         [$low, $high] = self::scaleOf($limits);
@@ -97,7 +98,7 @@ final class JudgeReadingOfWalk
             ($value->isLessThan($low) || ($high !== null && $value->isGreaterThan($high)))
             && ! self::isSo($value, $payload, $limits)
         ) {
-            throw Refused::because('off_the_scale', 422, ['low' => $low->text(), 'high' => $high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [Words::say('problems.off_the_scale.title')]]);
+            throw ApiProblem::because(ProblemName::OffTheScale, 422, ['low' => $low->text(), 'high' => $high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [Words::say('problems.off_the_scale.title')]]);
         }
 
         return $value;
@@ -162,10 +163,10 @@ final class JudgeReadingOfWalk
     {
         $look = isset($payload->look) ? (string) $payload->look : null;
         if ($look === null && $limits instanceof LookDecides) {
-            throw Refused::because('say_how_it_went', 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.say_how_it_went.title')]]);
+            throw ApiProblem::because(ProblemName::SayHowItWent, 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.say_how_it_went.title')]]);
         }
         if ($look !== null && ! in_array($look, $check->looks, true)) {
-            throw Refused::because('unknown_look', 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.unknown_look.title')]]);
+            throw ApiProblem::because(ProblemName::UnknownLook, 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.unknown_look.title')]]);
         }
 
         return $look;
@@ -173,7 +174,7 @@ final class JudgeReadingOfWalk
 
     private function history(PostingContext $context, CarbonInterface $at): MeterHistory
     {
-        $state = MachineState::query()->find($context->walk->machine_id);
+        $state = MachineStatus::query()->find($context->walk->machine_id);
         if ($state?->smr_hours === null || $state->smr_at === null) {
             return MeterHistory::none();
         }

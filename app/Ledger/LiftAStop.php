@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\LedgerEntry;
 use App\Models\Role;
 use App\Words;
@@ -57,8 +58,8 @@ final readonly class LiftAStop
             return ['lifts_stop' => ['as' => LookAnswer::PutRight->value]];
         }
         if (mb_strlen(trim($entry->text('lift_reason'))) < 3) {
-            throw Refused::because(
-                'stop_needs_a_reason',
+            throw ApiProblem::because(
+                ProblemName::StopNeedsAReason,
                 422,
                 ['title' => $context->line($line->key)->check->title],
                 ['lift_reason' => [Words::say('problems.stop_needs_a_reason.title')]],
@@ -80,7 +81,7 @@ final readonly class LiftAStop
             ->whereIn('kind', self::RESTS_ON_IT)
             ->exists();
         if ($rests) {
-            throw Refused::because('stop_was_relied_on', 409);
+            throw ApiProblem::because(ProblemName::StopWasReliedOn, 409);
         }
 
         return $this->by($entry, $context);
@@ -93,8 +94,8 @@ final readonly class LiftAStop
             return ['lifts_stop' => ['as' => 'lead']];
         }
         if ($entry->optional('second') === null) {
-            throw Refused::because(
-                'stop_needs_another',
+            throw ApiProblem::because(
+                ProblemName::StopNeedsAnother,
                 403,
                 [],
                 ['second' => [Words::say('problems.stop_needs_another.title')]],

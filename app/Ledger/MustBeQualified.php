@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\QualificationRecord;
 use App\Models\User;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\AskedFor;
@@ -19,14 +20,14 @@ use JadeLedger\Core\People\NotQualified;
 /** Asks the core whether a person may put power on the machine of a walk, or mend it, on the day of an act. */
 final class MustBeQualified
 {
-    public function __construct(private readonly YardInHand $yard)
+    public function __construct(private readonly CurrentYard $yard)
     {
     }
 
     /**
      * On the day of the act and on the day on which the yard takes it; who was qualified only then leaves a doubt.
      *
-     * @throws Refused with what is missing
+     * @throws ApiProblem with what is missing
      */
     public function __invoke(
         User $person,
@@ -47,7 +48,7 @@ final class MustBeQualified
                 return;
             }
         }
-        throw Refused::because($missing->ranOut === null ? 'not_qualified' : 'qualification_ran_out', 403, [
+        throw ApiProblem::because($missing->ranOut === null ? ProblemName::NotQualified : ProblemName::QualificationRanOut, 403, [
             'name' => $person->name,
             'qualification' => $missing->qualification->name,
             'date' => $missing->ranOut?->text() ?? '',

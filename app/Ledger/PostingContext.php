@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Http\Problems\ProblemName;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
@@ -80,13 +81,13 @@ final readonly class PostingContext
 
     public function line(string $key): PlannedLine
     {
-        return $this->plan->line($key) ?? throw \App\Http\Problems\Refused::because('no_such_line', 422, ['line' => mb_substr($key, 0, 90)], ['line' => [Words::say('problems.no_such_line.title')]]);
+        return $this->plan->line($key) ?? throw \App\Http\Problems\ApiProblem::because(ProblemName::NoSuchLine, 422, ['line' => mb_substr($key, 0, 90)], ['line' => [Words::say('problems.no_such_line.title')]]);
     }
 
     /** The state the machine is in now; before the first crossing, nothing may be read. */
     public function presentStage(): Stage
     {
-        $stage = $this->doubtfulStage ?? $this->walk->stage ?? throw \App\Http\Problems\Refused::because('state_first');
+        $stage = $this->doubtfulStage ?? $this->walk->stage ?? throw \App\Http\Problems\ApiProblem::because(ProblemName::StateFirst);
 
         return $this->catalogue->stage($stage);
     }

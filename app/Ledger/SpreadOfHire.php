@@ -6,7 +6,7 @@ namespace App\Ledger;
 
 use App\Models\Finding;
 use App\Models\Hire;
-use App\Models\HireStanding;
+use App\Models\HireStatus;
 use App\Models\Reading;
 use App\Models\SpreadExplanation;
 use App\Models\WalkLine;
@@ -32,7 +32,7 @@ final class SpreadOfHire
     {
         $readings = Reading::query()->where('hire_id', $hire->id)->where('is_valid', true)->where('is_struck', false)->orderBy('recorded_at')->get();
 
-        $column = in_array($hire->standing(), [HireStanding::Returned, HireStanding::Closed], true) ? InColumn::Finished : InColumn::Open;
+        $column = in_array($hire->standing(), [HireStatus::Returned, HireStatus::Closed], true) ? InColumn::Finished : InColumn::Open;
 
         return new Spread(
             $this->readings($readings, $column, $this->dueIn($hire)),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Audit\AuditKind;
-use App\Yards\OfYard;
+use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -26,7 +26,7 @@ use Illuminate\Support\Carbon;
  */
 final class AuditEntry extends Model
 {
-    use OfYard;
+    use BelongsToYard;
 
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Yards\OfYard;
+use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -14,8 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Customer extends Model
 {
+    use BelongsToYard;
     use HasUuids;
-    use OfYard;
 
     protected $fillable = ['yard_id', 'name'];
 }

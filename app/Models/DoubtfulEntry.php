@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Yards\ReachedThroughItsMachine;
+use App\Yards\ScopedByMachine;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -27,7 +27,7 @@ use Illuminate\Support\Carbon;
  */
 final class DoubtfulEntry extends Projection
 {
-    use ReachedThroughItsMachine;
+    use ScopedByMachine;
 
     public static function keep(LedgerEntry $entry): void
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Yards\OfYard;
+use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
@@ -31,8 +31,8 @@ use Illuminate\Support\Carbon;
  */
 final class Hire extends Model
 {
+    use BelongsToYard;
     use HasUuids;
-    use OfYard;
 
     protected $fillable = ['yard_id', 'folio', 'machine_id', 'customer_id', 'goes_out_at', 'comes_back_at', 'out_assignee_id', 'in_assignee_id'];
 
@@ -80,8 +80,8 @@ final class Hire extends Model
         return $this->belongsTo(User::class, 'in_assignee_id');
     }
 
-    public function standing(): HireStanding
+    public function standing(): HireStatus
     {
-        return $this->state->standing ?? HireStanding::Booked;
+        return $this->state->standing ?? HireStatus::Booked;
     }
 }

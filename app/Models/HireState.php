@@ -11,7 +11,7 @@ use Illuminate\Support\Carbon;
  * How far a hire has come.
  *
  * @property string $hire_id
- * @property HireStanding $standing
+ * @property HireStatus $standing
  * @property string|null $out_walk_id
  * @property string|null $in_walk_id
  * @property Carbon|null $out_at
@@ -31,6 +31,6 @@ final class HireState extends Projection
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['standing' => HireStanding::class, 'out_at' => 'datetime', 'in_at' => 'datetime', 'closed_at' => 'datetime'];
+        return ['standing' => HireStatus::class, 'out_at' => 'datetime', 'in_at' => 'datetime', 'closed_at' => 'datetime'];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Yards\OfYard;
+use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  */
 final class HouseRuleChoice extends Model
 {
-    use OfYard;
+    use BelongsToYard;
 
     public $timestamps = false;
 

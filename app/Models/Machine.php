@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Yards\OfYard;
+use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
@@ -17,22 +17,22 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $model_id
  * @property string $serial
  * @property string|null $bay
- * @property-read MachineState|null $state
+ * @property-read MachineStatus|null $state
  * @property-read Collection<int, Finding> $findings
  * @property-read Collection<int, Hire> $hires
  * @property-read Collection<int, Tag> $tags
  */
 final class Machine extends Model
 {
+    use BelongsToYard;
     use HasUuids;
-    use OfYard;
 
     protected $fillable = ['yard_id', 'fleet_number', 'model_id', 'serial', 'bay'];
 
-    /** @return HasOne<MachineState, $this> */
+    /** @return HasOne<MachineStatus, $this> */
     public function state(): HasOne
     {
-        return $this->hasOne(MachineState::class);
+        return $this->hasOne(MachineStatus::class);
     }
 
     /** @return HasMany<Finding, $this> what is wrong with it, struck findings left out */

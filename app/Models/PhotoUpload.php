@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Yards\OfYard;
+use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -22,8 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class PhotoUpload extends Model
 {
+    use BelongsToYard;
     use HasUuids;
-    use OfYard;
 
     protected $fillable = ['yard_id', 'user_id', 'bytes', 'received', 'photo_sha256'];
 

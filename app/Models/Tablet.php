@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Yards\OfYard;
+use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -25,8 +25,8 @@ use Illuminate\Support\Carbon;
  */
 final class Tablet extends Model
 {
+    use BelongsToYard;
     use HasUuids;
-    use OfYard;
 
     public $timestamps = false;
 

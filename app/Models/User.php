@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Yards\OfYard;
+use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
@@ -24,8 +24,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    use BelongsToYard;
     use HasUuids;
-    use OfYard;
 
     protected $fillable = ['yard_id', 'name', 'login', 'initials', 'role', 'password', 'pin', 'pin_tries', 'is_on_shift', 'language', 'units'];
 

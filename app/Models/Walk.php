@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Yards\ReachedThroughItsMachine;
+use App\Yards\ScopedByMachine;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -39,7 +39,7 @@ use JadeLedger\Core\Release\Decision;
  */
 final class Walk extends Projection
 {
-    use ReachedThroughItsMachine;
+    use ScopedByMachine;
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A yard of the firm. What belongs to one is never seen from another: see App\Yards\OfYard.
+ * A yard of the firm. What belongs to one is never seen from another: see App\Yards\BelongsToYard.
  *
  * @property string $id
  * @property string $name

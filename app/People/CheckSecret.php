@@ -6,9 +6,10 @@ namespace App\People;
 
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\User;
-use App\Tablets\TabletInHand;
+use App\Tablets\CurrentDevice;
 use App\Words;
 use Illuminate\Support\Facades\Hash;
 
@@ -21,15 +22,15 @@ final readonly class CheckSecret
 {
     public const TRIES = 5;
 
-    public function __construct(private TabletInHand $hand, private WriteAudit $audit)
+    public function __construct(private CurrentDevice $hand, private WriteAudit $audit)
     {
     }
 
-    /** @throws Refused when it is the wrong one, or locked */
+    /** @throws ApiProblem when it is the wrong one, or locked */
     public function __invoke(User $person, string $secret): void
     {
         if ($person->pin_tries >= self::TRIES) {
-            throw Refused::because('second_locked', 423, ['name' => $person->name]);
+            throw ApiProblem::because(ProblemName::SecondLocked, 423, ['name' => $person->name]);
         }
         // Counted before it is looked at, in one statement and outside of what may be taken back: see Untransacted.
         $counted = User::query()->whereKey($person->id)->where('pin_tries', '<', self::TRIES)->increment('pin_tries');
@@ -46,9 +47,9 @@ final readonly class CheckSecret
             after: ['as' => 'second person', 'tablet' => $this->hand->tablet()?->name],
         );
         throw $isLast
-            ? Refused::because('second_locked', 423, ['name' => $person->name])
-            : Refused::because(
-                'second_secret_wrong',
+            ? ApiProblem::because(ProblemName::SecondLocked, 423, ['name' => $person->name])
+            : ApiProblem::because(
+                ProblemName::SecondSecretWrong,
                 422,
                 ['name' => $person->name, 'left' => self::TRIES - $person->pin_tries],
                 ['second' => [Words::say('problems.second_secret_wrong.title')]],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\HouseRuleChoice;
 use App\Models\Units;
 use App\Models\User;
@@ -20,7 +20,7 @@ final class ReadersUnits
 
     private ?UnitsShown $shown = null;
 
-    public function __construct(private readonly CatalogueShelf $shelf)
+    public function __construct(private readonly CatalogueRepository $shelf)
     {
     }
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueShelf;
-use App\Catalogue\WalkKits;
+use App\Catalogue\CatalogueRepository;
+use App\Catalogue\PlanCache;
 use App\Models\Hire;
-use App\Models\HireStanding;
+use App\Models\HireStatus;
 use App\Models\MachineStanding;
 use App\Models\Walk;
 use App\Words;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\MachineModel;
@@ -26,7 +26,7 @@ final class DayRow
     /** @var array<string, int> seconds of a walk by model and movement */
     private array $seconds = [];
 
-    public function __construct(private readonly CatalogueShelf $shelf, private readonly WalkKits $kits, private readonly YardInHand $yard)
+    public function __construct(private readonly CatalogueRepository $shelf, private readonly PlanCache $kits, private readonly CurrentYard $yard)
     {
     }
 
@@ -112,13 +112,13 @@ final class DayRow
 
         return match (true) {
             $movement === Movement::Checkout => match ($standing) {
-                HireStanding::Booked, HireStanding::WalkingOut, HireStanding::Held, HireStanding::Stopped,
-                HireStanding::Gone => 'walk',
-                HireStanding::Ready => 'handover',
+                HireStatus::Booked, HireStatus::WalkingOut, HireStatus::Held, HireStatus::Stopped,
+                HireStatus::Gone => 'walk',
+                HireStatus::Ready => 'handover',
                 default => $walk === null ? 'nothing' : 'walk',
             },
-            $standing === HireStanding::Out, $standing === HireStanding::WalkingIn => 'walk',
-            $standing === HireStanding::Returned, $standing === HireStanding::Closed => 'spread',
+            $standing === HireStatus::Out, $standing === HireStatus::WalkingIn => 'walk',
+            $standing === HireStatus::Returned, $standing === HireStatus::Closed => 'spread',
             default => 'nothing',
         };
     }
@@ -131,20 +131,20 @@ final class DayRow
         [$mark, $key, $because] = match (true) {
             $walk?->decision === Decision::TaggedOut => [Outcome::Stop, 'tagged', Words::say('words.day.not_for_hire')],
             $movement === Movement::Checkout => match ($hire->standing()) {
-                HireStanding::Gone => [Outcome::Stop, 'gone_not_released', Words::say('words.day.lead_settles')],
-                HireStanding::Booked => $this->booked($hire, $due, $now),
-                HireStanding::WalkingOut => $walk?->voided !== null
+                HireStatus::Gone => [Outcome::Stop, 'gone_not_released', Words::say('words.day.lead_settles')],
+                HireStatus::Booked => $this->booked($hire, $due, $now),
+                HireStatus::WalkingOut => $walk?->voided !== null
                     ? [Outcome::Stop, 'voided', '']
                     : [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
-                HireStanding::Held => [Outcome::Attend, 'held', $this->waits($tally)],
-                HireStanding::Ready => [Outcome::Open, 'ready', Words::say('words.day.brief_it')],
+                HireStatus::Held => [Outcome::Attend, 'held', $this->waits($tally)],
+                HireStatus::Ready => [Outcome::Open, 'ready', Words::say('words.day.brief_it')],
                 default => [Outcome::Stands, 'gone', ''],
             },
             default => match ($hire->standing()) {
-                HireStanding::WalkingIn => [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
-                HireStanding::Returned => [Outcome::Attend, 'to_balance', Words::say('words.day.spread_open')],
-                HireStanding::Closed => [Outcome::Stands, 'closed', ''],
-                HireStanding::Out => $due->lessThan($now) ? [Outcome::Attend, 'late', Words::say('words.day.ring_the_hirer')] : [Outcome::Open, 'on_hire', ''],
+                HireStatus::WalkingIn => [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
+                HireStatus::Returned => [Outcome::Attend, 'to_balance', Words::say('words.day.spread_open')],
+                HireStatus::Closed => [Outcome::Stands, 'closed', ''],
+                HireStatus::Out => $due->lessThan($now) ? [Outcome::Attend, 'late', Words::say('words.day.ring_the_hirer')] : [Outcome::Open, 'on_hire', ''],
                 default => [Outcome::Open, 'not_out', Words::say('words.day.not_out_yet')],
             },
         };

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Models\Hire;
-use App\Models\HireStanding;
+use App\Models\HireStatus;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
@@ -64,7 +64,7 @@ final readonly class PresentDay
         $rows = $hires->map(fn (Hire $hire): array => $this->row->of($hire, $movement, $ofMachine[$hire->machine_id], $tallies, $now))->values()->all();
         // What left without a release stands above everything until the lead has settled it.
         $order = static fn (array $row): array => [
-            $row['standing'] !== HireStanding::Gone->value,
+            $row['standing'] !== HireStatus::Gone->value,
             $row['done_at'] === null,
             $row['start_by'],
         ];
@@ -109,7 +109,7 @@ final readonly class PresentDay
     private function people(): array
     {
         $walking = Walk::query()->with('machine')->whereNull('decision')->whereHas('machine')
-            ->whereHas('hire.state', static fn ($state) => $state->whereIn('standing', [HireStanding::WalkingOut, HireStanding::WalkingIn]))
+            ->whereHas('hire.state', static fn ($state) => $state->whereIn('standing', [HireStatus::WalkingOut, HireStatus::WalkingIn]))
             ->orderBy('opened_at')->get()->keyBy('opened_by_id');
 
         $tallies = WalkTally::of(array_values($walking->pluck('id')->all()));

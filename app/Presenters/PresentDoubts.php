@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\DoubtfulEntry;
 use App\Models\FitQuestion;
 use App\Models\LedgerEntry;
@@ -15,7 +15,7 @@ use Illuminate\Support\Collection;
 /** What waits for a look of the lead, by walk and by who posted it. */
 final readonly class PresentDoubts
 {
-    public function __construct(private PresentEntry $entries, private CatalogueShelf $catalogue)
+    public function __construct(private PresentEntry $entries, private CatalogueRepository $catalogue)
     {
     }
 

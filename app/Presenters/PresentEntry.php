@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
@@ -13,7 +13,7 @@ use JadeLedger\Core\Quantity\Unit;
 /** Lines of the posting trail. */
 final readonly class PresentEntry
 {
-    public function __construct(private CatalogueShelf $shelf)
+    public function __construct(private CatalogueRepository $shelf)
     {
     }
 

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\HouseRuleChoice;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\HouseRule;
-use JadeLedger\Core\Catalogue\School;
+use JadeLedger\Core\Catalogue\RuleOption;
 use JadeLedger\Core\Catalogue\StatedDefault;
 
 /** The questions on which practitioners differ, with every school and the one that this yard follows. */
 final readonly class PresentHouseRules
 {
-    public function __construct(private CatalogueShelf $shelf)
+    public function __construct(private CatalogueRepository $shelf)
     {
     }
 
@@ -29,7 +29,7 @@ final readonly class PresentHouseRules
             'value' => $rule->value,
             'why' => $rule->why,
             'source' => PresentSource::of($rule->source),
-            'schools' => array_map(static fn (School $school): array => ['id' => $school->id, 'name' => $school->name, 'why' => $school->why], $rule->schools),
+            'schools' => array_map(static fn (RuleOption $school): array => ['id' => $school->id, 'name' => $school->name, 'why' => $school->why], $rule->schools),
             'changes' => self::changes($rule->id, $changes),
         ], $this->shelf->current()->houseRules->all);
     }

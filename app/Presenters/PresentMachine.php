@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\Finding;
 use App\Models\Hire;
 use App\Models\Machine;
@@ -14,7 +14,7 @@ use JadeLedger\Core\Reading\Outcome;
 
 final readonly class PresentMachine
 {
-    public function __construct(private CatalogueShelf $shelf)
+    public function __construct(private CatalogueRepository $shelf)
     {
     }
 

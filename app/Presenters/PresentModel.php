@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
 use App\Catalogue\ModelSheet;
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\YardModel;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Check;
@@ -20,7 +21,7 @@ use JadeLedger\Core\Walk\PlanWalk;
 /** A model of the catalogue: what it has, and which checks that brings with it and why. */
 final readonly class PresentModel
 {
-    public function __construct(private CatalogueShelf $shelf)
+    public function __construct(private CatalogueRepository $shelf)
     {
     }
 
@@ -38,7 +39,7 @@ final readonly class PresentModel
     public function of(string $id): array
     {
         $catalogue = $this->shelf->current();
-        $model = $catalogue->models[$id] ?? throw Refused::because('not_found', 404);
+        $model = $catalogue->models[$id] ?? throw ApiProblem::because(ProblemName::NotFound, 404);
         $walks = [];
         foreach (Movement::cases() as $movement) {
             $plan = (new PlanWalk($catalogue))->for($model, $movement);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
 use App\Catalogue\ExamineModel;
 use App\Catalogue\LimitField;
@@ -15,7 +15,7 @@ use JadeLedger\Core\Catalogue\Family;
 /** The sheet on which a model is written down: families, features, and the limits that they ask for. */
 final readonly class PresentModelDraft
 {
-    public function __construct(private CatalogueShelf $shelf, private ExamineModel $examine)
+    public function __construct(private CatalogueRepository $shelf, private ExamineModel $examine)
     {
     }
 

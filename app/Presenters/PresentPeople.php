@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\QualificationRecord;
 use App\Models\User;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\Qualification;
@@ -16,7 +16,7 @@ use JadeLedger\Core\Paper\CalendarDate;
 /** The people of the yard, and until when each is qualified for what. */
 final readonly class PresentPeople
 {
-    public function __construct(private CatalogueShelf $shelf, private YardInHand $yard)
+    public function __construct(private CatalogueRepository $shelf, private CurrentYard $yard)
     {
     }
 

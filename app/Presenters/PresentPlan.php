@@ -17,7 +17,7 @@ use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Part;
 use JadeLedger\Core\Catalogue\Point;
 use JadeLedger\Core\Catalogue\StageLine;
-use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\StationKind;
 use JadeLedger\Core\FunctionTest\TestStep;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\CountLimits;
@@ -33,11 +33,11 @@ use JadeLedger\Core\Reading\SightGlassLimits;
 use JadeLedger\Core\Reading\TankColumnLimits;
 use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\JudgedLine;
-use JadeLedger\Core\Release\LiftedBy;
+use JadeLedger\Core\Release\Remedy;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\Helper;
-use JadeLedger\Core\Walk\MayCross;
 use JadeLedger\Core\Walk\PlannedLine;
+use JadeLedger\Core\Walk\StateTransitionGuard;
 use JadeLedger\Core\Walk\Visit;
 use JadeLedger\Core\Walk\WalkPlan;
 
@@ -93,7 +93,7 @@ final class PresentPlan
             'title' => $crossing->stage->title,
             'summary' => $crossing->stage->summary,
             'seconds' => $crossing->seconds(),
-            'gated_by' => array_map(static fn (PlannedLine $line): string => $line->key, (new MayCross($plan))->inTheWay($crossing->stage->id, [])),
+            'gated_by' => array_map(static fn (PlannedLine $line): string => $line->key, (new StateTransitionGuard($plan))->inTheWay($crossing->stage->id, [])),
             'asks_second_person' => $crossing->stage->state->helper === Helper::Present,
             'lines' => array_map(
                 static fn (StageLine $line): array => [
@@ -133,11 +133,11 @@ final class PresentPlan
             'station' => $station->id,
             'name' => $station->name,
             'direction' => $station->direction,
-            'stands' => self::point($station->standing === Standing::StartCorner ? $plan->route->start : ($station->stands ?? $station->shows)),
+            'stands' => self::point($station->standing === StationKind::StartCorner ? $plan->route->start : ($station->stands ?? $station->shows)),
             'shows' => self::point($station->shows),
             'walked' => round($plan->route->distanceTo($station), 1),
             'part' => $station->part,
-            'seat' => $station->standing === Standing::Seat,
+            'seat' => $station->standing === StationKind::Seat,
             'lines' => array_map(fn (PlannedLine $line): array => $this->line($line, $model), $visit->lines),
         ];
     }
@@ -176,7 +176,7 @@ final class PresentPlan
     {
         $outcome = (new JudgeLook)->judge($check, LookAnswer::Amiss)->outcome;
 
-        return ['outcome' => $outcome->value, 'lifted_by' => (DecideRelease::liftedBy(JudgedLine::check($check->id, $check->title, $check->severity, $outcome)) ?? LiftedBy::Nothing)->value];
+        return ['outcome' => $outcome->value, 'lifted_by' => (DecideRelease::liftedBy(JudgedLine::check($check->id, $check->title, $check->severity, $outcome)) ?? Remedy::Nothing)->value];
     }
 
     /** @return list<string> what may be said of a line beside how it is answered and that it cannot be told */

@@ -15,7 +15,7 @@ use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Words;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Release\Ground;
 use JadeLedger\Core\Release\JudgedLine;
@@ -29,7 +29,7 @@ final readonly class PresentRelease
         private ContextOfWalk $context,
         private TagInOfWalk $tagIn,
         private PresentVoided $voided,
-        private YardInHand $yard,
+        private CurrentYard $yard,
     ) {
     }
 

@@ -9,8 +9,8 @@ use App\Models\Role;
 use App\Models\Tablet;
 use App\Models\User;
 use App\People\ReadersUnits;
-use App\Tablets\TabletInHand;
-use App\Yards\YardInHand;
+use App\Tablets\CurrentDevice;
+use App\Yards\CurrentYard;
 use Illuminate\Support\Facades\Storage;
 
 final class PresentSession
@@ -19,8 +19,8 @@ final class PresentSession
     public const DEMO_FILE = 'demo-accounts.json';
 
     public function __construct(
-        private readonly YardInHand $yard,
-        private readonly TabletInHand $tablet,
+        private readonly CurrentYard $yard,
+        private readonly CurrentDevice $tablet,
         private readonly ReadersUnits $units,
         private readonly SealingKey $sealing,
     ) {

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueShelf;
-use App\Http\Problems\Refused;
+use App\Catalogue\CatalogueRepository;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\SpreadOfHire;
 use App\Models\Finding;
 use App\Models\Hire;
@@ -29,7 +30,7 @@ use JadeLedger\Core\Spread\TopUpInYard;
 /** Out, In and Difference of one hire, with what was struck left legible. */
 final readonly class PresentSpread
 {
-    public function __construct(private SpreadOfHire $spread, private CatalogueShelf $shelf)
+    public function __construct(private SpreadOfHire $spread, private CatalogueRepository $shelf)
     {
     }
 
@@ -37,7 +38,7 @@ final readonly class PresentSpread
     public function of(Hire $hire): array
     {
         $hire->load(['machine', 'customer', 'state', 'walks.openedBy']);
-        $out = $hire->walks->firstWhere('movement', Movement::Checkout) ?? throw Refused::because('nothing_out_yet', 409);
+        $out = $hire->walks->firstWhere('movement', Movement::Checkout) ?? throw ApiProblem::because(ProblemName::NothingOutYet, 409);
         $in = $hire->walks->firstWhere('movement', Movement::Return);
         $catalogue = $this->shelf->version((string) WalkPlanRecord::query()->where('walk_id', ($in ?? $out)->id)->value('catalogue_version'));
         $model = $catalogue->model($hire->machine->model_id);

@@ -25,10 +25,10 @@ use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\DivideWalk;
-use JadeLedger\Core\Walk\MayCross;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\Progress;
-use JadeLedger\Core\Walk\Replanned;
+use JadeLedger\Core\Walk\ReachableStates;
+use JadeLedger\Core\Walk\StateTransitionGuard;
 
 /** A walk with its plan, and how far it has come. */
 final readonly class PresentWalk
@@ -180,7 +180,7 @@ final readonly class PresentWalk
      */
     private function shut(PostingContext $context, array $outcomes): array
     {
-        $shut = Replanned::after($context->plan, $outcomes)->shut;
+        $shut = ReachableStates::after($context->plan, $outcomes)->shut;
 
         return array_map(static fn (string $stage, array $because): array => [
             'stage' => $stage,
@@ -214,7 +214,7 @@ final readonly class PresentWalk
      */
     private function blocked(PostingContext $context, array $outcomes, array $later): array
     {
-        $rule = new MayCross($context->plan);
+        $rule = new StateTransitionGuard($context->plan);
         $blocked = array_map(static fn (Crossing $crossing): array => [
             'stage' => $crossing->stage->id,
             'lines' => array_map(

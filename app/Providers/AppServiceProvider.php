@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Catalogue\CatalogueShelf;
-use App\Catalogue\WalkKits;
+use App\Catalogue\CatalogueRepository;
+use App\Catalogue\PlanCache;
 use App\Contract\Contract;
 use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKinds;
 use App\Models\Role;
 use App\Models\User;
 use App\People\ReadersUnits;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -27,7 +27,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(CatalogueShelf::class, static fn (): CatalogueShelf => new CatalogueShelf(
+        $this->app->singleton(CatalogueRepository::class, static fn (): CatalogueRepository => new CatalogueRepository(
             base_path('catalogue'),
             storage_path('framework/catalogue.php'),
         ));
@@ -36,8 +36,8 @@ final class AppServiceProvider extends ServiceProvider
             storage_path('framework/contract.json'),
         ));
         $this->app->singleton(EntryKinds::class);
-        $this->app->singleton(WalkKits::class);
-        $this->app->singleton(YardInHand::class);
+        $this->app->singleton(PlanCache::class);
+        $this->app->singleton(CurrentYard::class);
         $this->app->singleton(ReadersUnits::class);
         $this->app->scoped(ContextOfWalk::class);
     }
@@ -47,7 +47,7 @@ final class AppServiceProvider extends ServiceProvider
         // Whoever is recognised brings their yard along; before that nothing of a yard is asked for.
         Event::listen(static function (Authenticated $event): void {
             assert($event->user instanceof User);
-            app(YardInHand::class)->stepInto($event->user->yard);
+            app(CurrentYard::class)->stepInto($event->user->yard);
             app()->setLocale($event->user->language->value);
             app(ReadersUnits::class)->readBy($event->user);
         });

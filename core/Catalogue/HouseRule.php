@@ -7,7 +7,7 @@ namespace JadeLedger\Core\Catalogue;
 /** A question on which practitioners differ: the schools, which one this yard follows, and why that is the default. */
 final readonly class HouseRule
 {
-    /** @param  list<School>  $schools */
+    /** @param  list<RuleOption>  $schools */
     public function __construct(
         public string $id,
         public string $title,
@@ -25,16 +25,16 @@ final readonly class HouseRule
             return preg_match('/^\d{1,3}$/', $value) === 1 && (int) $value <= 120;
         }
 
-        return array_filter($this->schools, static fn (School $school): bool => $school->id === $value) !== [];
+        return array_filter($this->schools, static fn (RuleOption $school): bool => $school->id === $value) !== [];
     }
 
     /** The school that is followed; none where the rule is a number. */
-    public function choice(): ?School
+    public function choice(): ?RuleOption
     {
         return $this->school($this->value);
     }
 
-    public function school(string $id): ?School
+    public function school(string $id): ?RuleOption
     {
         foreach ($this->schools as $school) {
             if ($school->id === $id) {

@@ -16,7 +16,7 @@ final readonly class Station
         public string $id,
         public string $name,
         public string $direction,
-        public Standing $standing,
+        public StationKind $standing,
         public Point $shows,
         public ?Point $stands,
         public array $places,

@@ -32,16 +32,16 @@ final readonly class DecideRelease
     }
 
     /** What would lift a line that does not stand; none where it stands. */
-    public static function liftedBy(JudgedLine $line): ?LiftedBy
+    public static function liftedBy(JudgedLine $line): ?Remedy
     {
         return match ($line->outcome) {
             Outcome::Stands => null,
-            Outcome::Stop => LiftedBy::Repair,
-            Outcome::Open => $line->severity === Severity::Note ? LiftedBy::Nothing : LiftedBy::Answer,
+            Outcome::Stop => Remedy::Repair,
+            Outcome::Open => $line->severity === Severity::Note ? Remedy::Nothing : Remedy::Answer,
             Outcome::Attend => match ($line->severity) {
-                Severity::Note => LiftedBy::Nothing,
-                Severity::Hold => LiftedBy::LeadsCondition,
-                Severity::Stop => LiftedBy::Reread,
+                Severity::Note => Remedy::Nothing,
+                Severity::Hold => Remedy::LeadsCondition,
+                Severity::Stop => Remedy::Reread,
             },
         };
     }
@@ -49,11 +49,11 @@ final readonly class DecideRelease
     /** @param  list<Ground>  $grounds */
     private function decision(array $grounds, TagState $tag): Decision
     {
-        $lifts = array_map(static fn (Ground $ground): LiftedBy => $ground->liftedBy, $grounds);
+        $lifts = array_map(static fn (Ground $ground): Remedy => $ground->liftedBy, $grounds);
 
         return match (true) {
-            $tag === TagState::Hanging, in_array(LiftedBy::Repair, $lifts, true) => Decision::TaggedOut,
-            in_array(LiftedBy::Answer, $lifts, true), in_array(LiftedBy::Reread, $lifts, true), in_array(LiftedBy::LeadsCondition, $lifts, true) => Decision::Held,
+            $tag === TagState::Hanging, in_array(Remedy::Repair, $lifts, true) => Decision::TaggedOut,
+            in_array(Remedy::Answer, $lifts, true), in_array(Remedy::Reread, $lifts, true), in_array(Remedy::LeadsCondition, $lifts, true) => Decision::Held,
             default => Decision::Released,
         };
     }
@@ -61,11 +61,11 @@ final readonly class DecideRelease
     private static function weight(Ground $ground): int
     {
         return match ($ground->liftedBy) {
-            LiftedBy::Repair => 4,
-            LiftedBy::Reread => 3,
-            LiftedBy::Answer => 2,
-            LiftedBy::LeadsCondition => 1,
-            LiftedBy::Nothing => 0,
+            Remedy::Repair => 4,
+            Remedy::Reread => 3,
+            Remedy::Answer => 2,
+            Remedy::LeadsCondition => 1,
+            Remedy::Nothing => 0,
         };
     }
 }

@@ -15,7 +15,7 @@ final readonly class Ground
         public string $title,
         public Outcome $outcome,
         public Severity $severity,
-        public LiftedBy $liftedBy,
+        public Remedy $liftedBy,
     ) {
     }
 }

@@ -23,7 +23,7 @@ final readonly class ReleaseDecision
             return false;
         }
         foreach ($this->grounds as $ground) {
-            if (! in_array($ground->liftedBy, [LiftedBy::LeadsCondition, LiftedBy::Nothing], true)) {
+            if (! in_array($ground->liftedBy, [Remedy::LeadsCondition, Remedy::Nothing], true)) {
                 return false;
             }
         }
@@ -54,7 +54,7 @@ final readonly class ReleaseDecision
     public function gravestBeyond(array $covered): ?Ground
     {
         foreach ($this->grounds as $ground) {
-            if ($ground->liftedBy !== LiftedBy::Nothing && ! in_array($ground->reference, $covered, true)) {
+            if ($ground->liftedBy !== Remedy::Nothing && ! in_array($ground->reference, $covered, true)) {
                 return $ground;
             }
         }
@@ -65,6 +65,6 @@ final readonly class ReleaseDecision
     /** @return list<Ground> those that need a condition of the lead */
     public function needingConditions(): array
     {
-        return array_values(array_filter($this->grounds, static fn (Ground $ground): bool => $ground->liftedBy === LiftedBy::LeadsCondition));
+        return array_values(array_filter($this->grounds, static fn (Ground $ground): bool => $ground->liftedBy === Remedy::LeadsCondition));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Features;
-use JadeLedger\Core\Catalogue\Standing;
 use JadeLedger\Core\Catalogue\Station;
+use JadeLedger\Core\Catalogue\StationKind;
 
 /** One loop round the machine, or a loop on each level: the ground, the steps, the deck. */
 enum Circuit
@@ -25,21 +25,21 @@ enum Circuit
     /** Which loop a station belongs to; the seat is no loop of its own. */
     public function loopOf(Station $station): int
     {
-        return $this === self::Single || $station->standing !== Standing::Beside ? 0 : $station->level->order();
+        return $this === self::Single || $station->standing !== StationKind::Beside ? 0 : $station->level->order();
     }
 
     /**
      * Cuts the stops of a stage where they come to another loop. The seat closes the loop that it is reached from.
      *
-     * @param list<Stop> $stops
-     * @return list<list<Stop>>
+     * @param list<RouteStop> $stops
+     * @return list<list<RouteStop>>
      */
     public function rounds(array $stops): array
     {
         $rounds = [];
         $loop = null;
         foreach ($stops as $stop) {
-            $of = $stop->station->standing === Standing::Seat ? $loop : $this->loopOf($stop->station);
+            $of = $stop->station->standing === StationKind::Seat ? $loop : $this->loopOf($stop->station);
             if ($rounds === [] || $of !== $loop) {
                 $rounds[] = [];
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\StationKind;
 
 /**
  * Divides a walk by stations among the people who share it.
@@ -28,7 +28,7 @@ final readonly class DivideWalk
         $shares = array_fill(0, $people, []);
         foreach ($this->plan->crossings as $crossing) {
             $visits = array_values(array_filter($this->plan->visits, static fn (Visit $visit): bool => $visit->stageId === $crossing->stage->id));
-            $around = array_values(array_filter($visits, static fn (Visit $visit): bool => $visit->station->standing === Standing::Beside));
+            $around = array_values(array_filter($visits, static fn (Visit $visit): bool => $visit->station->standing === StationKind::Beside));
             $isStill = $crossing->stage->state->engine === Engine::Stopped;
             $ends = $isStill ? $this->ends($around, $this->seconds($visits) - $this->seconds($around), $people) : [count($around)];
             foreach ($visits as $visit) {

@@ -37,7 +37,7 @@ final readonly class MachineState
      *
      * A state that asks for more is not entered while a check that has to stand before it does not.
      */
-    public function liveliness(): int
+    public function hazardLevel(): int
     {
         return match (true) {
             $this->parkBrake === ParkBrake::Released => 5,

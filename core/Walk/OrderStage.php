@@ -6,8 +6,8 @@ namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\Level;
-use JadeLedger\Core\Catalogue\Standing;
 use JadeLedger\Core\Catalogue\Station;
+use JadeLedger\Core\Catalogue\StationKind;
 
 /** Puts the lines of one stage in order: along the route, but never before what they need first. */
 final readonly class OrderStage
@@ -18,7 +18,7 @@ final readonly class OrderStage
 
     /**
      * @param non-empty-list<PlannedLine> $lines
-     * @return list<Stop>
+     * @return list<RouteStop>
      */
     public function of(string $stageId, array $lines): array
     {
@@ -41,7 +41,7 @@ final readonly class OrderStage
      *
      * @param non-empty-list<PlannedLine> $open
      */
-    private function nextStop(array $open): ?Stop
+    private function nextStop(array $open): ?RouteStop
     {
         foreach ($open as $candidate) {
             $station = $this->family->stationFor($candidate->place);
@@ -55,7 +55,7 @@ final readonly class OrderStage
                 }
             } while (count($taken) > $before);
             if ($taken !== [] && $station !== null) {
-                return new Stop($station, $taken);
+                return new RouteStop($station, $taken);
             }
         }
 
@@ -80,7 +80,7 @@ final readonly class OrderStage
     /** Every loop comes after the whole of the one below it, and the seat after all of them. */
     private function alongTheLoops(Station $station): float
     {
-        $loops = $station->standing === Standing::Seat ? count(Level::cases()) : $this->circuit->loopOf($station);
+        $loops = $station->standing === StationKind::Seat ? count(Level::cases()) : $this->circuit->loopOf($station);
 
         return $this->route->distanceTo($station) + $loops * $this->route->length;
     }

@@ -38,7 +38,7 @@ final readonly class PlanWalk
         $route = Route::round($family, $rules->startCorner, $rules->turn);
         $pace = $this->catalogue->paceOf($family->id);
         $circuit = Circuit::of($features);
-        $shorten = new ShortenRound($route);
+        $shorten = new RouteOptimizer($route);
         $order = new OrderStage($family, $route, $circuit);
 
         $crossings = [];

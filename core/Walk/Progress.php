@@ -21,7 +21,7 @@ final readonly class Progress
     public static function of(WalkPlan $plan, array $outcomes, array $stagesEntered): self
     {
         $isOpen = static fn (PlannedLine $line): bool => ($outcomes[$line->key] ?? Outcome::Open) === Outcome::Open;
-        $replanned = Replanned::after($plan, $outcomes);
+        $replanned = ReachableStates::after($plan, $outcomes);
         $open = array_filter($plan->lines(), $isOpen);
         $left = array_filter($replanned->lines(), $isOpen);
         $ahead = array_filter($plan->crossings, static fn (Crossing $crossing): bool => ! in_array($crossing->stage->id, $stagesEntered, true) && ! $replanned->isShut($crossing->stage->id));

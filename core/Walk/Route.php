@@ -7,8 +7,8 @@ namespace JadeLedger\Core\Walk;
 use JadeLedger\Core\Catalogue\Corner;
 use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\Point;
-use JadeLedger\Core\Catalogue\Standing;
 use JadeLedger\Core\Catalogue\Station;
+use JadeLedger\Core\Catalogue\StationKind;
 use JadeLedger\Core\Catalogue\Turn;
 
 /**
@@ -48,16 +48,16 @@ final readonly class Route
     public function distanceTo(Station $station): float
     {
         return match ($station->standing) {
-            Standing::StartCorner => 0.0,
-            Standing::Seat => $this->length,
-            Standing::Beside => $this->distanceToSpot($station->stands ?? $station->shows),
+            StationKind::StartCorner => 0.0,
+            StationKind::Seat => $this->length,
+            StationKind::Beside => $this->distanceToSpot($station->stands ?? $station->shows),
         };
     }
 
     /** The spot on the path that is nearest to the station, in centimetres from the start corner; of the seat too. */
     public function spotOf(Station $station): float
     {
-        return $station->standing === Standing::StartCorner ? 0.0 : $this->distanceToSpot($station->stands ?? $station->shows);
+        return $station->standing === StationKind::StartCorner ? 0.0 : $this->distanceToSpot($station->stands ?? $station->shows);
     }
 
     private function distanceToSpot(Point $spot): float

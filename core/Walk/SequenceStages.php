@@ -32,7 +32,7 @@ final readonly class SequenceStages
         if ($lines === []) {
             return [];
         }
-        $lines = (new WaitingOrder)->of($lines);
+        $lines = (new TopologicalSort)->of($lines);
         $fits = [];
         foreach ($lines as $line) {
             $fits[$line->key] = $this->stagesFor($line);
@@ -63,9 +63,9 @@ final readonly class SequenceStages
     /** Where the first stage stands that is at least as much alive as the one that is guarded. */
     private function gateOf(string $guarded): int
     {
-        $live = $this->named($guarded)->state->liveliness();
+        $live = $this->named($guarded)->state->hazardLevel();
         foreach ($this->stages as $at => $stage) {
-            if ($stage->state->liveliness() >= $live) {
+            if ($stage->state->hazardLevel() >= $live) {
                 return $at;
             }
         }

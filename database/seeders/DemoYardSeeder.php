@@ -13,7 +13,7 @@ use App\Models\User;
 use App\Models\Walk;
 use App\Models\Yard;
 use App\Presenters\PresentSession;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoClock;
@@ -79,7 +79,7 @@ final class DemoYardSeeder extends Seeder
     /** @var array<string, float> */
     private array $hours = [];
 
-    public function run(DemoWalker $walker, YardInHand $yard): void
+    public function run(DemoWalker $walker, CurrentYard $yard): void
     {
         $yard->stepInto(Yard::ofTheSettings());
         $now = CarbonImmutable::now()->startOfSecond();

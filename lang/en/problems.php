@@ -26,7 +26,7 @@ return [
     'not_found' => ['title' => 'Not found', 'detail' => 'There is nothing at this address. Go back to the day and open it from there.'],
     'wrong_method' => ['title' => 'Wrong method', 'detail' => 'This address does not take that kind of request.'],
     'page_expired' => ['title' => 'The page has expired', 'detail' => 'Load the page again and send it once more; what was entered is kept.'],
-    'refused' => ['title' => 'Refused', 'detail' => 'The request was not taken as it was sent.'],
+    'refused' => ['title' => 'ApiProblem', 'detail' => 'The request was not taken as it was sent.'],
     'our_fault' => ['title' => 'Our fault', 'detail' => 'Something broke on our side. What was entered is kept on the tablet; try again.'],
     'database_away' => ['title' => 'The yard\'s database does not answer', 'detail' => 'It is tried again in :seconds s. What was entered is kept on the tablet until it is posted.'],
     'not_json' => ['title' => 'Not JSON', 'detail' => 'The body must be one JSON object.'],

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\LedgerEntry;
 use App\Models\Machine;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\Role;
 use App\Models\Walk;
 use Carbon\CarbonImmutable;
@@ -99,7 +99,7 @@ final class BadInputTest extends YardTestCase
         $photo = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('meter.jpg', 40, 30)])->assertCreated()->json('sha256');
         $taken = $this->send($this->walk, $this->entry('reading.posted', $reading + ['reason' => 'meter changed', 'photo' => $photo]))->assertOk();
         self::assertTrue($taken->json('results.0.judgement.verdict.is_disputed'));
-        self::assertSame('1842.3', MachineState::query()->findOrFail($this->machine->id)->smr_hours, 'a disputed reading does not count yet');
+        self::assertSame('1842.3', MachineStatus::query()->findOrFail($this->machine->id)->smr_hours, 'a disputed reading does not count yet');
     }
 
     public function test_a_meter_that_gains_more_hours_than_passed_is_disputed_too(): void
@@ -160,7 +160,7 @@ final class BadInputTest extends YardTestCase
 
     private function lastMeter(string $hours, string $when): void
     {
-        MachineState::query()->where('machine_id', $this->machine->id)->update(['smr_hours' => $hours, 'smr_at' => CarbonImmutable::parse($when)->format('Y-m-d H:i:s.u')]);
+        MachineStatus::query()->where('machine_id', $this->machine->id)->update(['smr_hours' => $hours, 'smr_at' => CarbonImmutable::parse($when)->format('Y-m-d H:i:s.u')]);
     }
 
     public function test_a_photo_without_a_figure_is_no_reading(): void

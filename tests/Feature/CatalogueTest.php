@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\Machine;
 use App\Models\Role;
 use Illuminate\Filesystem\Filesystem;
@@ -101,7 +101,7 @@ final class CatalogueTest extends YardTestCase
               - {id: warm-first, title: Driven first, how: Drive., accept: Warm., if_not: Drive., group: Engine, places: [seat], needs: drive, applies: {all: [driven, rule_backwards]}, occasions: [checkout], severity: hold, seconds: 10, source: {kind: house_rule, words: house rule}}
               - {id: cold-after, title: Cold after it, how: Feel., accept: Cold., if_not: Wait., group: Engine, places: [seat], needs: cold, applies: {all: [driven, rule_backwards]}, occasions: [checkout], severity: hold, seconds: 10, after: [warm-first], source: {kind: house_rule, words: house rule}}
             YAML);
-        $this->app->instance(CatalogueShelf::class, new CatalogueShelf($folder, "{$folder}/compiled.php"));
+        $this->app->instance(CatalogueRepository::class, new CatalogueRepository($folder, "{$folder}/compiled.php"));
         $this->as(Role::Lead);
 
         $refused = $this->putJson('/api/house-rules/lanyard', ['value' => 'booms_only', 'reason' => 'as the sites ask'])->assertStatus(409);

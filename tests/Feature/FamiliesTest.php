@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\HireStanding;
+use App\Models\HireStatus;
 use App\Models\Machine;
 use App\Models\Role;
 use Illuminate\Support\Str;
@@ -34,13 +34,13 @@ final class FamiliesTest extends YardTestCase
         $out = $this->openWalk();
         $this->walkThrough($out);
         $this->handOver($out);
-        self::assertSame(HireStanding::Out, $this->hire->refresh()->standing());
+        self::assertSame(HireStatus::Out, $this->hire->refresh()->standing());
 
         $in = $this->openWalk('return');
         $this->walkThrough($in);
         self::assertSame('released', $this->getJson("/api/walks/{$in->id}/release")->json('decision'));
         $this->post_($in, 'release.decided', ['decision' => 'released', 'conditions' => []]);
         $this->post_($in, 'hire.closed', []);
-        self::assertSame(HireStanding::Closed, $this->hire->refresh()->standing());
+        self::assertSame(HireStatus::Closed, $this->hire->refresh()->standing());
     }
 }

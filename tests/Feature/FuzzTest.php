@@ -10,7 +10,7 @@ use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\Yard;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -59,7 +59,7 @@ final class FuzzTest extends YardTestCase
         $theirWalk = $this->openWalk();
         $this->theirs = [$this->machine->id, $this->hire->id, $theirWalk->id, $this->machine->serial, $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('theirs.jpg', 30, 20)])->json('sha256')];
 
-        $this->app->make(YardInHand::class)->stepInto(Yard::query()->create(['name' => 'Second yard', 'place' => 'inland', 'timezone' => 'Europe/Madrid']));
+        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Second yard', 'place' => 'inland', 'timezone' => 'Europe/Madrid']));
         $this->machine = $this->machine->replicate(['yard_id']);
         $this->machine->forceFill(['fleet_number' => 'Z-77', 'serial' => 'OURS77'])->save();
         $this->hire = $this->hireOf($this->machine);

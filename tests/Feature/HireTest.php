@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Role;
 use App\Models\Walk;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Tests\Support\YardTestCase;
 
 /** A machine goes out and comes back. */
@@ -110,7 +110,7 @@ final class HireTest extends YardTestCase
     public function test_the_day_shows_the_hire_on_its_side_with_its_latest_start(): void
     {
         $this->as(Role::Technician);
-        $day = $this->getJson('/api/day?date='.$this->hire->goes_out_at->setTimezone($this->app->make(YardInHand::class)->timezone())->format('Y-m-d'))->assertOk();
+        $day = $this->getJson('/api/day?date='.$this->hire->goes_out_at->setTimezone($this->app->make(CurrentYard::class)->timezone())->format('Y-m-d'))->assertOk();
         $this->assertFits($day, 'Day');
         $row = collect($day->json('outs'))->firstWhere('hire_id', $this->hire->id);
 

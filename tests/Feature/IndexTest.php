@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Role;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +24,7 @@ final class IndexTest extends YardTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $yard = (string) $this->app->make(YardInHand::class)->id();
+        $yard = (string) $this->app->make(CurrentYard::class)->id();
         $customer = $this->hire->customer_id;
         $me = $this->as(Role::Lead)->id;
         $long = CarbonImmutable::now()->subYears(2);

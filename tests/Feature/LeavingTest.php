@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Ledger\RebuildProjections;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\Role;
 use App\Models\Walk;
 use Carbon\CarbonImmutable;
@@ -81,7 +81,7 @@ final class LeavingTest extends YardTestCase
         $this->send($walk, $this->entry('handover.signed', self::SIGNED))->assertStatus(409);
         self::assertNotSame('out', $this->hire->refresh()->standing()->value);
         self::assertNotSame('ready', $this->hire->standing()->value, 'nor does it look as if it could leave');
-        self::assertNotSame('ready', MachineState::query()->findOrFail($this->machine->id)->standing->value);
+        self::assertNotSame('ready', MachineStatus::query()->findOrFail($this->machine->id)->standing->value);
     }
 
     public function test_in_one_batch_with_the_signature_the_stop_that_comes_first_wins(): void
@@ -182,14 +182,14 @@ final class LeavingTest extends YardTestCase
                 ->assertStatus(409)
                 ->assertJsonPath('results.0.problem.type', '/problems/walk-is-over');
         }
-        self::assertSame('out', MachineState::query()->findOrFail($this->machine->id)->standing->value);
+        self::assertSame('out', MachineStatus::query()->findOrFail($this->machine->id)->standing->value);
         self::assertSame('out', $second->refresh()->standing()->value);
     }
 
     public function test_a_stop_that_is_found_after_the_return_keeps_the_machine_from_looking_free(): void
     {
         $in = $this->outAndBack();
-        self::assertSame('in_yard', MachineState::query()->findOrFail($this->machine->id)->standing->value);
+        self::assertSame('in_yard', MachineStatus::query()->findOrFail($this->machine->id)->standing->value);
 
         $this->post_(
             $in,
@@ -203,7 +203,7 @@ final class LeavingTest extends YardTestCase
             ],
         );
 
-        self::assertSame('held', MachineState::query()->findOrFail($this->machine->id)->standing->value);
+        self::assertSame('held', MachineStatus::query()->findOrFail($this->machine->id)->standing->value);
     }
 
     public function test_what_is_void_is_void_after_a_rebuild(): void

@@ -29,7 +29,10 @@ final class NotFittedTest extends YardTestCase
             ->where('kind', 'check.answered')
             ->pluck('id');
         self::assertCount(2, $kinds, 'both facts are in the ledger');
-        self::assertSame($entry, DB::table('walk_lines')->where('key', $line)->value('entry_id'));
+        self::assertSame(
+            $entry,
+            DB::table('walk_lines')->where('walk_id', $walk->id)->where('key', $line)->value('entry_id'),
+        );
         $trail = $this->getJson("/api/machines/{$walk->machine_id}/entries")->json('entries');
         $words = array_column($trail, 'words', 'id')[$entry];
         self::assertStringContainsString('put right, and looked at again', $words);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\LearnPace;
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\Machine;
 use App\Models\Role;
 use Carbon\CarbonImmutable;
@@ -37,7 +37,7 @@ final class PaceTest extends YardTestCase
         $paces = ($this->app->make(LearnPace::class))();
 
         self::assertSame(180, $paces['tracked_excavator']->seconds['check doc-manual']);
-        $catalogue = $this->app->make(CatalogueShelf::class)->current();
+        $catalogue = $this->app->make(CatalogueRepository::class)->current();
         self::assertSame(180, (new PlanWalk($catalogue))->for($catalogue->model('dromvik_14c'), Movement::Checkout)->line('doc-manual')?->check->seconds);
         self::assertNotSame($before, $this->planned());
         $this->assertFits($model = $this->getJson('/api/models/dromvik_14c'), 'ModelDetail');
@@ -55,7 +55,7 @@ final class PaceTest extends YardTestCase
 
     private function planned(): int
     {
-        $catalogue = $this->app->make(CatalogueShelf::class)->current();
+        $catalogue = $this->app->make(CatalogueRepository::class)->current();
 
         return (new PlanWalk($catalogue))->for($catalogue->model('dromvik_14c'), Movement::Checkout)->seconds();
     }

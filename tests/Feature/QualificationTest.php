@@ -9,7 +9,7 @@ use App\Models\Machine;
 use App\Models\QualificationRecord;
 use App\Models\Role;
 use App\Models\Walk;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -30,7 +30,7 @@ final class QualificationTest extends YardTestCase
             $this->qualify(
                 $me,
                 'earthmoving',
-                CarbonImmutable::now($this->app->make(YardInHand::class)->timezone())->addDays($days),
+                CarbonImmutable::now($this->app->make(CurrentYard::class)->timezone())->addDays($days),
             );
         }
 

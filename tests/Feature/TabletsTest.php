@@ -8,8 +8,8 @@ use App\Models\Role;
 use App\Models\Tablet;
 use App\Models\User;
 use App\Models\Yard;
-use App\Tablets\TabletInHand;
-use App\Yards\YardInHand;
+use App\Tablets\CurrentDevice;
+use App\Yards\CurrentYard;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -37,7 +37,7 @@ final class TabletsTest extends YardTestCase
         $ines = $this->withPin(Role::Technician);
 
         self::assertSame('/problems/tablet-not-enrolled', $this->pin($ines)->assertForbidden()->json('type'));
-        $this->withCredentials()->withCookie(TabletInHand::COOKIE, 'x|y');
+        $this->withCredentials()->withCookie(CurrentDevice::COOKIE, 'x|y');
         $this->pin($ines)->assertForbidden();
         $this->getJson('/api/day')->assertUnauthorized();
     }
@@ -48,7 +48,7 @@ final class TabletsTest extends YardTestCase
         $this->enrol();
         $this->pin($ines)->assertOk();
 
-        $this->withCookie(TabletInHand::COOKIE, '');
+        $this->withCookie(CurrentDevice::COOKIE, '');
         $this->app->make('auth')->forgetGuards();
 
         $this->getJson('/api/day')->assertUnauthorized();
@@ -100,7 +100,7 @@ final class TabletsTest extends YardTestCase
         $this->as(Role::Lead);
         $this->assertFits($this->putJson("/api/people/{$off->id}/shift", ['is_on_shift' => false])->assertOk(), 'PeopleList');
         $this->enrol();
-        $hand = $this->app->make(YardInHand::class);
+        $hand = $this->app->make(CurrentYard::class);
         $here = Yard::query()->findOrFail($hand->id());
         $hand->stepInto(Yard::query()->create(['name' => 'Second yard', 'place' => 'inland', 'timezone' => 'UTC']));
         $stranger = $this->person(Role::Technician);
@@ -238,11 +238,11 @@ final class TabletsTest extends YardTestCase
         $this->as(Role::Lead);
         $answer = $this->postJson('/api/tablets', ['name' => 'Shed tablet'])->assertCreated();
         $this->assertFits($answer, 'TabletList');
-        $cookie = $answer->getCookie(TabletInHand::COOKIE);
+        $cookie = $answer->getCookie(CurrentDevice::COOKIE);
         self::assertNotNull($cookie);
         self::assertTrue($cookie->isHttpOnly());
         $this->signOut();
-        $this->withCredentials()->withCookie(TabletInHand::COOKIE, (string) $cookie->getValue());
+        $this->withCredentials()->withCookie(CurrentDevice::COOKIE, (string) $cookie->getValue());
     }
 
     private function signOut(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\KeepPhoto;
+use App\Actions\StorePhoto;
 use App\Actions\TakeCheckpoint;
 use App\Keys\CheckpointKey;
 use App\Ledger\Verification\CheckpointFiles;
@@ -315,7 +315,7 @@ final class TamperingTest extends YardTestCase
 
     private function path(string $prefix = ''): string
     {
-        return KeepPhoto::path($this->photo, $prefix);
+        return StorePhoto::path($this->photo, $prefix);
     }
 
     /** Somebody who knows how the chain is made: every hash behind the change is made anew. */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Catalogue\ExamineModel;
+use App\Http\Problems\ProblemName;
 use App\Models\Language;
 use App\Models\Role;
 use FilesystemIterator;
@@ -73,12 +74,13 @@ final class TextsTest extends YardTestCase
 
     public function test_every_sentence_that_the_server_names_is_there(): void
     {
+        $problems = array_map(static fn (ProblemName $name): string => $name->value, ProblemName::cases());
+        self::assertEqualsCanonicalizing(array_keys((array) trans('problems')), $problems);
         $unknown = [];
         foreach (['app', 'core'] as $folder) {
             foreach ($this->sources($folder, '/\.php$/') as $file => $source) {
                 preg_match_all('/Words::say\(\'([\w.]+)\'[,)]/', $source, $said);
-                preg_match_all('/(?:Refused::because|Problem::named)\((?:[^\'()]+ \? )?\'(\w+)\'/', $source, $named);
-                foreach ([...$said[1], ...array_map(static fn (string $name): string => "problems.{$name}.detail", $named[1])] as $key) {
+                foreach ($said[1] as $key) {
                     if (! is_string(trans($key)) || trans($key) === $key) {
                         $unknown[] = "{$file}: {$key}";
                     }
@@ -97,7 +99,7 @@ final class TextsTest extends YardTestCase
 
     public function test_every_figure_that_a_model_is_asked_for_has_a_label(): void
     {
-        $shelf = $this->app->make(CatalogueShelf::class);
+        $shelf = $this->app->make(CatalogueRepository::class);
         $examine = $this->app->make(ExamineModel::class);
         $without = [];
         foreach ($shelf->current()->families as $family) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\HireStanding;
+use App\Models\HireStatus;
 use App\Models\MachineStanding;
 use App\Models\Role;
 use App\Models\Walk;
@@ -164,7 +164,7 @@ final class WalkTest extends YardTestCase
         $this->as(Role::Technician);
         $walk = $this->openWalk();
         $this->post_($walk, 'tag.hung', ['reason' => 'hose cut to the wire']);
-        self::assertSame(HireStanding::Stopped, $this->hire->refresh()->standing());
+        self::assertSame(HireStatus::Stopped, $this->hire->refresh()->standing());
         self::assertSame(MachineStanding::TaggedOut, $this->machine->state()->firstOrFail()->standing);
 
         $next = $this->hireOf($this->machine);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\HireStanding;
+use App\Models\HireStatus;
 use App\Models\Role;
 use App\Models\Walk;
 use Tests\Support\YardTestCase;
@@ -83,7 +83,7 @@ final class WithoutNetworkTest extends YardTestCase
         $results = $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']), ...$this->signedHere($walk))->assertOk()->json('results');
 
         self::assertSame(['posted'], array_values(array_unique(array_column($results, 'status'))));
-        self::assertSame(HireStanding::Out, $this->hire->refresh()->standing());
+        self::assertSame(HireStatus::Out, $this->hire->refresh()->standing());
     }
 
     public function test_a_release_that_the_yard_cannot_make_is_refused_with_the_handover_under_it_and_the_lines_stay(): void
@@ -104,7 +104,7 @@ final class WithoutNetworkTest extends YardTestCase
         self::assertSame('/problems/not-the-decision', $results[1]['problem']['type']);
         self::assertSame(['/problems/release-first'], array_values(array_unique(array_column(array_column(array_slice($results, 2), 'problem'), 'type'))));
         self::assertSame(count($signed) - 1, count(array_slice($results, 2)));
-        self::assertSame(HireStanding::WalkingOut, $this->hire->refresh()->standing(), 'it is not out');
+        self::assertSame(HireStatus::WalkingOut, $this->hire->refresh()->standing(), 'it is not out');
     }
 
     /**
@@ -118,7 +118,7 @@ final class WithoutNetworkTest extends YardTestCase
         $this->walkThrough($walk, own: ['cab-glass' => ['answer' => 'amiss', 'words' => 'stone chip']]);
         $this->post_($walk, 'departure.reported', []);
 
-        self::assertSame(HireStanding::Gone, $this->hire->refresh()->standing());
+        self::assertSame(HireStatus::Gone, $this->hire->refresh()->standing());
         $this->send($walk, $this->entry('tag.hung', ['reason' => 'it is not here']))
             ->assertStatus(409)
             ->assertJsonPath('results.0.problem.type', '/problems/gone-settle-first');
@@ -137,7 +137,7 @@ final class WithoutNetworkTest extends YardTestCase
             ->assertStatus(409)
             ->assertJsonPath('results.0.problem.type', '/problems/release-does-not-hold');
         $this->post_($walk, 'departure.settled', ['how' => 'brought_back', 'reason' => 'fetched it back']);
-        self::assertSame(HireStanding::WalkingOut, $this->hire->refresh()->standing(), 'its walk goes on');
+        self::assertSame(HireStatus::WalkingOut, $this->hire->refresh()->standing(), 'its walk goes on');
 
         $this->post_($walk, 'departure.reported', []);
         $this->as(Role::Lead);
@@ -157,7 +157,7 @@ final class WithoutNetworkTest extends YardTestCase
 
         $this->post_($walk, 'departure.settled', ['how' => 'stays_out', 'reason' => 'signed on the tablet']);
 
-        self::assertSame(HireStanding::Out, $this->hire->refresh()->standing());
+        self::assertSame(HireStatus::Out, $this->hire->refresh()->standing());
     }
 
     /** @return list<array<string, mixed>> the decision, every step of the briefing and the signature, as a tablet keeps them */

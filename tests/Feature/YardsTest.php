@@ -13,7 +13,7 @@ use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\Yard;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
@@ -30,12 +30,12 @@ final class YardsTest extends YardTestCase
 
     private User $them;
 
-    private YardInHand $hand;
+    private CurrentYard $hand;
 
     protected function setUp(): void
     {
         parent::setUp();
-        $this->hand = $this->app->make(YardInHand::class);
+        $this->hand = $this->app->make(CurrentYard::class);
         $this->them = $this->as(Role::Lead);
         $photo = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('door.jpg', 40, 30)])->assertCreated()->json('sha256');
         $this->theirWalk = $this->openWalk();

@@ -16,13 +16,13 @@ use JadeLedger\Core\Catalogue\Point;
 use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Catalogue\SourceKind;
-use JadeLedger\Core\Catalogue\Standing;
 use JadeLedger\Core\Catalogue\Station;
+use JadeLedger\Core\Catalogue\StationKind;
 use JadeLedger\Core\Catalogue\Turn;
 use JadeLedger\Core\Walk\OrderStage;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\Route;
-use JadeLedger\Core\Walk\ShortenRound;
+use JadeLedger\Core\Walk\RouteOptimizer;
 
 /** A machine of a random size with stations at random round it, some of which wait for others; and how far it is. */
 final readonly class RandomRound
@@ -47,7 +47,7 @@ final readonly class RandomRound
         shuffle($lines);
         $family = new Family('random', 'Random', 'none', new Features([]), $box, $places, []);
         $route = Route::round($family, Corner::cases()[mt_rand(0, 3)], Turn::cases()[mt_rand(0, 1)]);
-        $shorten = new ShortenRound($route);
+        $shorten = new RouteOptimizer($route);
         $spots = array_map($route->spotOf(...), $places);
         $exact = new ExactRound(
             array_map(static fn (float $from): array => array_map(static fn (float $to): float => $shorten->steps($from, $to), $spots), $spots),
@@ -75,7 +75,7 @@ final readonly class RandomRound
             default => new Point($box->right + 50, $y),
         };
 
-        return new Station("s{$at}", "Station {$at}", '', Standing::Beside, new Point($x, $y), $stands, ["p{$at}"]);
+        return new Station("s{$at}", "Station {$at}", '', StationKind::Beside, new Point($x, $y), $stands, ["p{$at}"]);
     }
 
     /** @param  list<int>  $after */

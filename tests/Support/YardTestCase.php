@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Actions\PostEntries;
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Contract\Contract;
 use App\Models\Customer;
 use App\Models\Hire;
@@ -16,7 +16,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\Yard;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoAnswers;
 use Database\Seeders\Demo\DemoReadings;
@@ -51,7 +51,7 @@ abstract class YardTestCase extends TestCase
     {
         parent::setUp();
         $this->withHeaders(['Origin' => 'http://localhost', 'Accept' => 'application/json']);
-        $this->app->make(YardInHand::class)->stepInto(Yard::query()->create(['name' => 'Tern Quay Hire', 'place' => 'Wennet estuary', 'timezone' => 'Europe/London']));
+        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Tern Quay Hire', 'place' => 'Wennet estuary', 'timezone' => 'Europe/London']));
         $this->machine = Machine::query()->create(['fleet_number' => 'E-'.random_int(100, 9999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1']);
         $this->hire = $this->hireOf($this->machine);
     }
@@ -71,7 +71,7 @@ abstract class YardTestCase extends TestCase
     protected function person(Role $role): User
     {
         $person = $this->unqualified($role);
-        foreach ($this->app->make(CatalogueShelf::class)->current()->qualifications as $qualification) {
+        foreach ($this->app->make(CatalogueRepository::class)->current()->qualifications as $qualification) {
             $this->qualify($person, $qualification->id, CarbonImmutable::now()->addYear());
         }
 
@@ -93,7 +93,7 @@ abstract class YardTestCase extends TestCase
     /** Everything that this person is qualified for ran out yesterday: what was recorded is never taken away. */
     protected function runsOut(User $person): void
     {
-        foreach ($this->app->make(CatalogueShelf::class)->current()->qualifications as $qualification) {
+        foreach ($this->app->make(CatalogueRepository::class)->current()->qualifications as $qualification) {
             $this->qualify($person, $qualification->id, CarbonImmutable::now()->subDay());
         }
     }

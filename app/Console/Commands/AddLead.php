@@ -11,7 +11,7 @@ use App\Models\User;
 use App\Models\Yard;
 use App\People\GoodPassword;
 use App\People\PersonRules;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
 
@@ -22,7 +22,7 @@ final class AddLead extends Command
 
     protected $description = 'Add a yard lead; the password is asked for';
 
-    public function handle(YardInHand $hand, WriteAudit $audit): int
+    public function handle(CurrentYard $hand, WriteAudit $audit): int
     {
         $yard = $this->yard();
         if ($yard === null) {

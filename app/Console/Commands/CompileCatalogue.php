@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Catalogue\CatalogueIsFaulty;
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use Illuminate\Console\Command;
 
 final class CompileCatalogue extends Command
@@ -14,7 +14,7 @@ final class CompileCatalogue extends Command
 
     protected $description = 'Read, check and compile the catalogue; a faulty one leaves the last good copy in use';
 
-    public function handle(CatalogueShelf $shelf): int
+    public function handle(CatalogueRepository $shelf): int
     {
         try {
             $this->line('Catalogue '.substr($shelf->compile(), 0, 12).' compiled.');

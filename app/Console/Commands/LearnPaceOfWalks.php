@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\LearnPace;
 use App\Models\Yard;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Illuminate\Console\Command;
 
 final class LearnPaceOfWalks extends Command
@@ -15,7 +15,7 @@ final class LearnPaceOfWalks extends Command
 
     protected $description = 'Learns how long lines and states take in this yard, from the walks that were done';
 
-    public function handle(LearnPace $learn, YardInHand $hand): int
+    public function handle(LearnPace $learn, CurrentYard $hand): int
     {
         foreach (Yard::query()->orderBy('name')->get() as $yard) {
             $hand->stepInto($yard);

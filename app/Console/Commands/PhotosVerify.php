@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\KeepPhoto;
+use App\Actions\StorePhoto;
 use App\Models\Photo;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
@@ -22,7 +22,7 @@ final class PhotosVerify extends Command
         $read = 0;
         foreach (Photo::query()->select('sha256')->distinct()->orderBy('sha256')->cursor() as $photo) {
             $read++;
-            $path = KeepPhoto::path($photo->sha256);
+            $path = StorePhoto::path($photo->sha256);
             if (! $disk->exists($path) || hash('sha256', (string) $disk->get($path)) !== $photo->sha256) {
                 $wrong++;
                 $this->error("{$photo->sha256} is missing or is not what it was.");

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Machine;
 use App\Models\User;
 use App\Presenters\PresentDay;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -19,7 +19,7 @@ final class DayController
     public function __invoke(
         Request $request,
         PresentDay $present,
-        YardInHand $yard,
+        CurrentYard $yard,
         #[CurrentUser] User $user,
     ): JsonResponse {
         Gate::authorize('viewAny', Machine::class);

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\PostEntries;
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\DeviceClock;
 use App\Models\User;
 use App\Models\Walk;
@@ -28,7 +29,7 @@ final class EntryController
         $entries = $body->entries ?? null;
         $known = $body->known_sequence ?? null;
         if (! is_array($entries) || $entries === [] || count($entries) > self::LARGEST_BATCH) {
-            throw Refused::because('no_entries', 422, ['most' => self::LARGEST_BATCH]);
+            throw ApiProblem::because(ProblemName::NoEntries, 422, ['most' => self::LARGEST_BATCH]);
         }
 
         return $present->respond($post($walk, array_values($entries), $user, DeviceClock::of($request, CarbonImmutable::now())), $walk, $user, is_int($known) ? $known : null);

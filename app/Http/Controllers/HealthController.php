@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
@@ -16,7 +16,7 @@ final class HealthController
         return response()->json(['status' => 'live']);
     }
 
-    public function ready(CatalogueShelf $shelf): JsonResponse
+    public function ready(CatalogueRepository $shelf): JsonResponse
     {
         $parts = [
             'database' => self::works(static fn (): mixed => DB::selectOne('select 1')),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepModel;
+use App\Actions\SaveModel;
 use App\Http\Requests\ModelRequest;
 use App\Models\User;
 use App\Presenters\PresentModel;
@@ -28,12 +28,12 @@ final class ModelController
         return response()->json($present->of($model));
     }
 
-    public function store(ModelRequest $request, KeepModel $keep, PresentModel $present, #[CurrentUser] User $user): JsonResponse
+    public function store(ModelRequest $request, SaveModel $keep, PresentModel $present, #[CurrentUser] User $user): JsonResponse
     {
         return response()->json($present->of($keep->asNew($request->sheet(), $user)), 201);
     }
 
-    public function update(string $model, ModelRequest $request, KeepModel $keep, PresentModel $present, #[CurrentUser] User $user): JsonResponse
+    public function update(string $model, ModelRequest $request, SaveModel $keep, PresentModel $present, #[CurrentUser] User $user): JsonResponse
     {
         return response()->json($present->of($keep->corrected($model, $request->sheet(), $user)));
     }

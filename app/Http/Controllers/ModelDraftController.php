@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Presenters\PresentModelDraft;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,6 +26,6 @@ final class ModelDraftController
         Gate::authorize('keep-models');
         $asked = $request->validate(['family' => ['required', 'string', 'max:80'], 'features' => ['present', 'array', 'max:200'], 'features.*' => ['string', 'max:80']]);
 
-        return response()->json($present->of($asked['family'], array_values($asked['features'])) ?? throw Refused::because('not_found', 404));
+        return response()->json($present->of($asked['family'], array_values($asked['features'])) ?? throw ApiProblem::because(ProblemName::NotFound, 404));
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\ImportMode;
 use App\Actions\ImportModels;
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Catalogue\ModelSheet;
 use App\Catalogue\ModelTable;
 use App\Http\Requests\ImportModelsRequest;
@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\Gate;
 /** The models as a table: fetched to be worked on elsewhere, and taken from there. */
 final class ModelTableController
 {
-    public function show(CatalogueShelf $shelf): Response
+    public function show(CatalogueRepository $shelf): Response
     {
         Gate::authorize('read-catalogue');
         $table = ModelTable::write(array_map(ModelSheet::of(...), array_values($shelf->modelTrees())));

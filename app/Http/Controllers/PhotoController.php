@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepPhoto;
+use App\Actions\StorePhoto;
 use App\Http\PictureFile;
 use App\Http\Requests\StorePhotoRequest;
 use App\Models\Photo;
@@ -17,7 +17,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class PhotoController
 {
-    public function store(StorePhotoRequest $request, KeepPhoto $keep, #[CurrentUser] User $user): JsonResponse
+    public function store(StorePhotoRequest $request, StorePhoto $keep, #[CurrentUser] User $user): JsonResponse
     {
         $photo = $keep($request->photo(), $user);
 
@@ -34,6 +34,6 @@ final class PhotoController
     {
         Gate::authorize('view', $photo);
 
-        return PictureFile::respond(KeepPhoto::path($photo->sha256));
+        return PictureFile::respond(StorePhoto::path($photo->sha256));
     }
 }

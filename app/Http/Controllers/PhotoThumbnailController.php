@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepPhoto;
+use App\Actions\StorePhoto;
 use App\Http\PictureFile;
 use App\Models\Photo;
 use Illuminate\Support\Facades\Gate;
@@ -16,6 +16,6 @@ final class PhotoThumbnailController
     {
         Gate::authorize('view', $photo);
 
-        return PictureFile::respond(KeepPhoto::path($photo->sha256, 'small-'));
+        return PictureFile::respond(StorePhoto::path($photo->sha256, 'small-'));
     }
 }

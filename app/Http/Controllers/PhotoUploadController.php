@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\TakePieceOfPhoto;
-use App\Http\Problems\Refused;
+use App\Actions\AppendUploadChunk;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\Photo;
 use App\Models\PhotoUpload;
 use App\Models\User;
@@ -23,7 +24,7 @@ final class PhotoUploadController
         $most = (int) config('jade.photos.largest_upload_bytes');
         $bytes = (int) $request->validate(['bytes' => ['required', 'integer', 'min:1']])['bytes'];
         if ($bytes > $most) {
-            throw Refused::because('too_large', 413, ['megabytes' => intdiv($most, 1024 * 1024)]);
+            throw ApiProblem::because(ProblemName::TooLarge, 413, ['megabytes' => intdiv($most, 1024 * 1024)]);
         }
         $upload = PhotoUpload::query()->create(['user_id' => $user->id, 'bytes' => $bytes, 'received' => 0]);
 
@@ -35,7 +36,7 @@ final class PhotoUploadController
         return response()->json($this->presented($this->own($upload, $user)));
     }
 
-    public function update(PhotoUpload $upload, Request $request, TakePieceOfPhoto $take, #[CurrentUser] User $user): JsonResponse
+    public function update(PhotoUpload $upload, Request $request, AppendUploadChunk $take, #[CurrentUser] User $user): JsonResponse
     {
         $offset = (int) $request->validate(['offset' => ['required', 'integer', 'min:0']])['offset'];
 
@@ -45,7 +46,7 @@ final class PhotoUploadController
     /** Somebody else's is not there. */
     private function own(PhotoUpload $upload, User $user): PhotoUpload
     {
-        return $upload->user_id === $user->id ? $upload : throw Refused::because('not_found', 404);
+        return $upload->user_id === $user->id ? $upload : throw ApiProblem::because(ProblemName::NotFound, 404);
     }
 
     /** @return array<string, mixed> */

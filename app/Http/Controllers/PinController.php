@@ -7,13 +7,14 @@ namespace App\Http\Controllers;
 use App\Actions\SignInByPin;
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
-use App\Http\Middleware\KeepToTheTablet;
-use App\Http\Problems\Refused;
+use App\Http\Middleware\BindSessionToDevice;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\User;
 use App\People\GoodPin;
 use App\People\OwnPassword;
 use App\Presenters\PresentSession;
-use App\Tablets\TabletInHand;
+use App\Tablets\CurrentDevice;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
@@ -23,7 +24,7 @@ use Illuminate\Support\Facades\Auth;
 /** Signing in by PIN on an enrolled tablet, and choosing one. */
 final class PinController
 {
-    public function store(Request $request, SignInByPin $signIn, TabletInHand $hand, PresentSession $present): JsonResponse
+    public function store(Request $request, SignInByPin $signIn, CurrentDevice $hand, PresentSession $present): JsonResponse
     {
         $valid = $request->validate(['person' => ['required', 'string', 'uuid'], 'pin' => ['required', 'string', 'max:8']]);
         $person = $signIn($valid['person'], $valid['pin']);
@@ -31,7 +32,7 @@ final class PinController
         assert($guard instanceof StatefulGuard);
         $guard->login($person);
         $request->session()->regenerate();
-        $request->session()->put(KeepToTheTablet::TABLET, $hand->tablet()?->id);
+        $request->session()->put(BindSessionToDevice::TABLET, $hand->tablet()?->id);
 
         return response()->json($present->of($person));
     }
@@ -39,7 +40,7 @@ final class PinController
     public function update(Request $request, WriteAudit $audit, PresentSession $present, #[CurrentUser] User $user): JsonResponse
     {
         if (! $user->role->mayUsePin()) {
-            throw Refused::because('pin_not_for_this_person', 403);
+            throw ApiProblem::because(ProblemName::PinNotForThisPerson, 403);
         }
         $valid = $request->validate(['password' => ['required', 'string', new OwnPassword($user)], 'pin' => ['required', 'string', new GoodPin]]);
         $user->update(['pin' => $valid['pin'], 'pin_tries' => 0]);

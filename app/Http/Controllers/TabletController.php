@@ -10,7 +10,7 @@ use App\Models\Tablet;
 use App\Models\User;
 use App\Presenters\Moment;
 use App\Presenters\PresentPerson;
-use App\Tablets\TabletInHand;
+use App\Tablets\CurrentDevice;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,7 +20,7 @@ use Illuminate\Support\Str;
 /** The tablets that the yard shares. */
 final class TabletController
 {
-    public function index(TabletInHand $hand): JsonResponse
+    public function index(CurrentDevice $hand): JsonResponse
     {
         Gate::authorize('keep-tablets');
 
@@ -34,10 +34,10 @@ final class TabletController
         $secret = Str::random(40);
         $tablet = $enrol(trim($valid['name']), $secret, $user);
 
-        return response()->json($this->all($tablet), 201)->withCookie(TabletInHand::cookie($tablet, $secret));
+        return response()->json($this->all($tablet), 201)->withCookie(CurrentDevice::cookie($tablet, $secret));
     }
 
-    public function destroy(Tablet $tablet, RevokeTablet $revoke, TabletInHand $hand, #[CurrentUser] User $user): JsonResponse
+    public function destroy(Tablet $tablet, RevokeTablet $revoke, CurrentDevice $hand, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('keep-tablets');
         $revoke($tablet, $user);

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,7 +22,7 @@ final class RefuseOtherActor
     {
         $entered = $request->header('X-Actor');
         if (is_string($entered) && Auth::guard('web')->id() !== null && $entered !== Auth::guard('web')->id()) {
-            throw Refused::because('somebody_else_is_signed_in', 401);
+            throw ApiProblem::because(ProblemName::SomebodyElseIsSignedIn, 401);
         }
 
         return $next($request);

@@ -35,13 +35,13 @@ final readonly class Problem
      * @param array<string, string|int> $figures
      * @param array<string, list<string>> $field
      */
-    public static function named(string $name, int $status, array $figures = [], array $field = []): self
+    public static function named(ProblemName $name, int $status, array $figures = [], array $field = []): self
     {
         return new self(
-            '/problems/'.str_replace('_', '-', $name),
-            Words::say("problems.{$name}.title", $figures),
+            '/problems/'.str_replace('_', '-', $name->value),
+            Words::say("problems.{$name->value}.title", $figures),
             $status,
-            Words::say("problems.{$name}.detail", $figures),
+            Words::say("problems.{$name->value}.detail", $figures),
             $field,
         );
     }
@@ -49,7 +49,7 @@ final readonly class Problem
     /** What a rule of the job says no to, in its own words. */
     public static function ofRule(Refusal $no): self
     {
-        return self::named('rule_says_no', 422, ['why' => $no->getMessage()]);
+        return self::named(ProblemName::RuleSaysNo, 422, ['why' => $no->getMessage()]);
     }
 
     /** @return array<string, mixed> */

@@ -37,15 +37,15 @@ final class RenderProblem
     private function answer(Throwable $error): JsonResponse
     {
         return match (true) {
-            $error instanceof Refused => $error->problem->respond(),
+            $error instanceof ApiProblem => $error->problem->respond(),
             $error instanceof Refusal => Problem::ofRule($error)->respond(),
             $error instanceof ValidationException => $this->validation($error)->respond(),
-            $error instanceof AuthenticationException => Problem::named('sign_in_first', 401)->respond(),
+            $error instanceof AuthenticationException => Problem::named(ProblemName::SignInFirst, 401)->respond(),
             $error instanceof ThrottleRequestsException => $this->throttled($error),
-            $error instanceof PostTooLargeException => Problem::named('too_large', 413, ['megabytes' => intdiv((int) config('jade.photos.largest_upload_bytes'), 1024 * 1024)])->respond(),
+            $error instanceof PostTooLargeException => Problem::named(ProblemName::TooLarge, 413, ['megabytes' => intdiv((int) config('jade.photos.largest_upload_bytes'), 1024 * 1024)])->respond(),
             $error instanceof HttpExceptionInterface => $this->http($error),
-            self::isOfALostDatabase($error) => Problem::named('database_away', 503, ['seconds' => self::SECONDS_TO_COME_BACK])->respond(['Retry-After' => (string) self::SECONDS_TO_COME_BACK]),
-            default => Problem::named('our_fault', 500)->respond(),
+            self::isOfALostDatabase($error) => Problem::named(ProblemName::DatabaseAway, 503, ['seconds' => self::SECONDS_TO_COME_BACK])->respond(['Retry-After' => (string) self::SECONDS_TO_COME_BACK]),
+            default => Problem::named(ProblemName::OurFault, 500)->respond(),
         };
     }
 
@@ -58,7 +58,7 @@ final class RenderProblem
     {
         /** @var array<string, list<string>> $fields */
         $fields = $error->errors();
-        $problem = Problem::named('look_at_the_fields', $error->status, [], $fields);
+        $problem = Problem::named(ProblemName::LookAtTheFields, $error->status, [], $fields);
 
         return new Problem($problem->type, $problem->title, $problem->status, implode(' ', array_unique(array_merge(...array_values($fields)))), $fields);
     }
@@ -67,17 +67,17 @@ final class RenderProblem
     {
         $seconds = (int) ($error->getHeaders()['Retry-After'] ?? 60);
 
-        return Problem::named('too_often', 429, ['seconds' => $seconds])->respond(['Retry-After' => (string) $seconds]);
+        return Problem::named(ProblemName::TooOften, 429, ['seconds' => $seconds])->respond(['Retry-After' => (string) $seconds]);
     }
 
     private function http(HttpExceptionInterface $error): JsonResponse
     {
         $name = match ($error->getStatusCode()) {
-            403 => 'not_yours_to_do',
-            404 => 'not_found',
-            405 => 'wrong_method',
-            419 => 'page_expired',
-            default => 'refused',
+            403 => ProblemName::NotYoursToDo,
+            404 => ProblemName::NotFound,
+            405 => ProblemName::WrongMethod,
+            419 => ProblemName::PageExpired,
+            default => ProblemName::Refused,
         };
 
         return Problem::named($name, $error->getStatusCode())->respond();

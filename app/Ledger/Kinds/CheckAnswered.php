@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
 use App\Ledger\IncomingEntry;
 use App\Ledger\JudgementRecord;
@@ -41,33 +42,33 @@ final readonly class CheckAnswered implements AnswersALine
         $line = $context->line($entry->text('line'));
         $answer = LookAnswer::from($entry->text('answer'));
         if ($line->check->answer !== AnswerKind::Look && in_array($answer, [LookAnswer::AsItShouldBe, LookAnswer::Amiss], true)) {
-            throw Refused::because(match ($line->check->answer) {
-                AnswerKind::FunctionTest => 'do_the_test',
-                AnswerKind::Dashboard => 'read_the_dashboard',
-                AnswerKind::Paper => 'compare_the_paper',
-                default => 'read_the_instrument',
+            throw ApiProblem::because(match ($line->check->answer) {
+                AnswerKind::FunctionTest => ProblemName::DoTheTest,
+                AnswerKind::Dashboard => ProblemName::ReadTheDashboard,
+                AnswerKind::Paper => ProblemName::CompareThePaper,
+                default => ProblemName::ReadTheInstrument,
             }, 422, ['title' => $line->check->title]);
         }
         if (! in_array($answer, (new JudgeLook)->answersTo($line->check), true)) {
-            throw Refused::because(
-                $answer === LookAnswer::PutRight ? 'not_put_right_here' : 'part_is_fitted',
+            throw ApiProblem::because(
+                $answer === LookAnswer::PutRight ? ProblemName::NotPutRightHere : ProblemName::PartIsFitted,
                 422,
                 ['title' => $line->check->title],
             );
         }
         if ($answer === LookAnswer::NotFitted && mb_strlen(trim($entry->text('words'))) < 3) {
-            throw Refused::because(
-                'say_how_it_is_known',
+            throw ApiProblem::because(
+                ProblemName::SayHowItIsKnown,
                 422,
                 ['title' => $line->check->title],
                 ['words' => [Words::say('problems.say_how_it_is_known.title')]],
             );
         }
         if ($answer === LookAnswer::CannotTell && trim($entry->text('words')) === '') {
-            throw Refused::because('say_why_not', 422, ['title' => $line->check->title], ['words' => [Words::say('problems.say_why_not.title')]]);
+            throw ApiProblem::because(ProblemName::SayWhyNot, 422, ['title' => $line->check->title], ['words' => [Words::say('problems.say_why_not.title')]]);
         }
         if (($entry->payload->together ?? false) === true && ! ($answer === LookAnswer::AsItShouldBe && $line->check->mayStandTogether())) {
-            throw Refused::because('look_at_it_alone', 422, ['title' => $line->check->title]);
+            throw ApiProblem::because(ProblemName::LookAtItAlone, 422, ['title' => $line->check->title]);
         }
         $notNow = $context->inAnotherState($line->check);
         if ($notNow !== null) {

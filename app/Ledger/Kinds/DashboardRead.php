@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
 use App\Ledger\IncomingEntry;
 use App\Ledger\JudgementRecord;
@@ -42,7 +43,7 @@ final readonly class DashboardRead implements AnswersALine
     {
         $check = $context->line($entry->text('line'))->check;
         if ($check->answer !== AnswerKind::Dashboard) {
-            throw Refused::because('not_a_dashboard', 422, ['title' => $check->title]);
+            throw ApiProblem::because(ProblemName::NotADashboard, 422, ['title' => $check->title]);
         }
         $notNow = $context->inAnotherState($check);
         if ($notNow !== null) {
@@ -60,7 +61,7 @@ final readonly class DashboardRead implements AnswersALine
         try {
             return TroubleCode::of($code->spn, $code->fmi);
         } catch (NoSuchCode) {
-            throw Refused::because('no_such_code', 422, ['spn' => $code->spn, 'fmi' => $code->fmi], ['codes' => [Words::say('problems.no_such_code.title')]]);
+            throw ApiProblem::because(ProblemName::NoSuchCode, 422, ['spn' => $code->spn, 'fmi' => $code->fmi], ['codes' => [Words::say('problems.no_such_code.title')]]);
         }
     }
 

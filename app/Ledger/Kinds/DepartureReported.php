@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\User;
 use JadeLedger\Core\Catalogue\Movement;
 
@@ -23,7 +24,7 @@ use JadeLedger\Core\Catalogue\Movement;
 final class DepartureReported implements EntryKind
 {
     /** A machine that is released, or out, or back, is not gone without a release. */
-    private const HERE = [HireStanding::WalkingOut, HireStanding::Held, HireStanding::Stopped];
+    private const HERE = [HireStatus::WalkingOut, HireStatus::Held, HireStatus::Stopped];
 
     public static function name(): string
     {
@@ -41,7 +42,7 @@ final class DepartureReported implements EntryKind
             $context->walk->movement !== Movement::Checkout
             || ! in_array($context->walk->hire->refresh()->standing(), self::HERE, true)
         ) {
-            throw Refused::because('not_gone', 409);
+            throw ApiProblem::because(ProblemName::NotGone, 409);
         }
 
         return [];
@@ -49,7 +50,7 @@ final class DepartureReported implements EntryKind
 
     public function project(LedgerEntry $entry): void
     {
-        HireState::query()->where('hire_id', $entry->hire_id)->update(['standing' => HireStanding::Gone]);
-        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Gone]);
+        HireState::query()->where('hire_id', $entry->hire_id)->update(['standing' => HireStatus::Gone]);
+        MachineStatus::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Gone]);
     }
 }

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\HandoverOfWalk;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\Role;
 use App\Models\User;
 
@@ -39,8 +40,8 @@ final readonly class DepartureSettled implements EntryKind
 
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
-        if ($context->walk->hire->refresh()->standing() !== HireStanding::Gone) {
-            throw Refused::because('not_gone', 409);
+        if ($context->walk->hire->refresh()->standing() !== HireStatus::Gone) {
+            throw ApiProblem::because(ProblemName::NotGone, 409);
         }
         if ($entry->text('how') === 'stays_out') {
             $this->handover->mustLetGo($context, $entry->recordedAt);
@@ -53,9 +54,9 @@ final readonly class DepartureSettled implements EntryKind
     {
         $staysOut = $entry->payload()['how'] === 'stays_out';
         HireState::query()->where('hire_id', $entry->hire_id)->update($staysOut
-            ? ['standing' => HireStanding::Out, 'out_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]
-            : ['standing' => HireStanding::WalkingOut]);
-        MachineState::query()->where('machine_id', $entry->machine_id)->update([
+            ? ['standing' => HireStatus::Out, 'out_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]
+            : ['standing' => HireStatus::WalkingOut]);
+        MachineStatus::query()->where('machine_id', $entry->machine_id)->update([
             'standing' => $staysOut ? MachineStanding::Out : MachineStanding::Walking,
         ]);
     }

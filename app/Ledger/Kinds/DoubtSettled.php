@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\ContextOfWalk;
 use App\Ledger\EntryKind;
 use App\Ledger\EntryKinds;
@@ -49,8 +50,8 @@ final readonly class DoubtSettled implements EntryKind
             ->whereNull('is_taken')
             ->count();
         if ($rows->isEmpty() || $open !== count($entry->texts('entries'))) {
-            throw Refused::because(
-                'nothing_in_doubt',
+            throw ApiProblem::because(
+                ProblemName::NothingInDoubt,
                 409,
                 [],
                 ['entries' => [Words::say('problems.nothing_in_doubt.title')]],

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\LiftAStop;
@@ -14,7 +15,7 @@ use App\Models\Finding;
 use App\Models\FindingSighting;
 use App\Models\FitQuestion;
 use App\Models\LedgerEntry;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\Reading;
 use App\Models\Role;
 use App\Models\User;
@@ -48,13 +49,13 @@ final readonly class EntryStruck implements EntryKind
     {
         $wrong = LedgerEntry::query()->where('id', $entry->corrects)->where('walk_id', $context->walk->id)->first();
         if ($wrong === null || ! in_array($wrong->kind, self::MAY_BE_STRUCK, true)) {
-            throw Refused::because('nothing_to_strike', 422, [], ['corrects' => [Words::say('problems.nothing_to_strike.title')]]);
+            throw ApiProblem::because(ProblemName::NothingToStrike, 422, [], ['corrects' => [Words::say('problems.nothing_to_strike.title')]]);
         }
         if (LedgerEntry::query()->where('corrects', $wrong->id)->exists()) {
-            throw Refused::because('struck_already', 409);
+            throw ApiProblem::because(ProblemName::StruckAlready, 409);
         }
         if ($wrong->actor_id !== $context->actor->id && $context->actor->role !== Role::Lead) {
-            throw Refused::because('strike_your_own', 403);
+            throw ApiProblem::because(ProblemName::StrikeYourOwn, 403);
         }
 
         return ['kind' => $wrong->kind] + ($this->stops($wrong) ? $this->lift->byStrike($entry, $wrong, $context) : []);
@@ -109,7 +110,7 @@ final readonly class EntryStruck implements EntryKind
     /** The meter falls back to the last reading that still counts. */
     private function takeBackMeter(LedgerEntry $entry, string $wrong): void
     {
-        $state = MachineState::query()->where('machine_id', $entry->machine_id)->where('smr_entry_id', $wrong)->first();
+        $state = MachineStatus::query()->where('machine_id', $entry->machine_id)->where('smr_entry_id', $wrong)->first();
         if ($state === null) {
             return;
         }

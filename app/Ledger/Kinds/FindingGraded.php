@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\FindingOfMachine;
 use App\Ledger\IncomingEntry;
@@ -35,10 +36,10 @@ final class FindingGraded implements EntryKind
         $finding = FindingOfMachine::find($entry->text('finding'), $context->walk->machine_id);
         $change = new SeverityChange($finding->severity, Severity::from($entry->text('severity')), $entry->text('reason'));
         if ($change->isLowering() && $context->actor->role !== Role::Lead) {
-            throw Refused::because('only_the_lead_lowers', 403, ['severity' => $finding->severity->value]);
+            throw ApiProblem::because(ProblemName::OnlyTheLeadLowers, 403, ['severity' => $finding->severity->value]);
         }
         if ($change->lacksReason()) {
-            throw Refused::because('lowering_needs_a_reason', 422, [], ['reason' => [Words::say('problems.lowering_needs_a_reason.title')]]);
+            throw ApiProblem::because(ProblemName::LoweringNeedsAReason, 422, [], ['reason' => [Words::say('problems.lowering_needs_a_reason.title')]]);
         }
 
         return ['from' => $finding->severity->value, 'to' => $entry->text('severity')];

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\GradeFinding;
 use App\Ledger\IncomingEntry;
@@ -42,7 +43,7 @@ final readonly class FindingPlaced implements EntryKind
         $wanted = $entry->optional('severity');
         $severity = $wanted === null ? $proposal->severity : Severity::from($wanted);
         if ($proposal->severity->isGraverThan($severity)) {
-            throw Refused::because('only_the_lead_lowers', 403, ['severity' => $proposal->severity->value]);
+            throw ApiProblem::because(ProblemName::OnlyTheLeadLowers, 403, ['severity' => $proposal->severity->value]);
         }
         $part = GradeFinding::part($entry->payload, $family);
 
@@ -65,7 +66,7 @@ final readonly class FindingPlaced implements EntryKind
     {
         $kept = Photo::query()->whereIn('sha256', $photos)->pluck('thumbnail_sha256', 'sha256')->all();
         if (count($kept) !== count(array_unique($photos))) {
-            throw Refused::because('photo_not_here', 422, [], ['photos' => [Words::say('problems.photo_not_here.title')]]);
+            throw ApiProblem::because(ProblemName::PhotoNotHere, 422, [], ['photos' => [Words::say('problems.photo_not_here.title')]]);
         }
         $thumbnails = array_filter($kept);
 

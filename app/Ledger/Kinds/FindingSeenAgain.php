@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\FindingOfMachine;
 use App\Ledger\IncomingEntry;
@@ -35,12 +36,12 @@ final class FindingSeenAgain implements EntryKind
     {
         $finding = FindingOfMachine::find($entry->text('finding'), $context->walk->machine_id);
         if ($finding->walk_id === $context->walk->id) {
-            throw Refused::because('found_on_this_walk');
+            throw ApiProblem::because(ProblemName::FoundOnThisWalk);
         }
         $thumbnails = FindingPlaced::photosMustBeHere($entry->texts('photos'));
         if ($this->isGone($entry)) {
             return $finding->severity === Severity::Stop
-                ? throw Refused::because('stop_does_not_vanish', 409, ['number' => $finding->number])
+                ? throw ApiProblem::because(ProblemName::StopDoesNotVanish, 409, ['number' => $finding->number])
                 : [
                     'comparison' => Comparison::Gone->value,
                     'severity' => $finding->severity->value,

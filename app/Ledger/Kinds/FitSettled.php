@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
@@ -38,7 +39,7 @@ final readonly class FitSettled implements EntryKind
             ->whereNull('is_fitted')
             ->exists();
         if (! $isOpen) {
-            throw Refused::because('no_such_question', 409);
+            throw ApiProblem::because(ProblemName::NoSuchQuestion, 409);
         }
 
         return [];

@@ -9,11 +9,11 @@ use App\Ledger\HandoverOfWalk;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
 use App\Models\Handover;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\User;
 
 /** The person who was briefed signed; the machine is out. */
@@ -49,7 +49,7 @@ final readonly class HandoverSigned implements EntryKind
             'signature' => json_encode($payload['signature'], JSON_THROW_ON_ERROR),
             'signed_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
         ]);
-        HireState::query()->where('hire_id', $entry->hire_id)->update(['standing' => HireStanding::Out, 'out_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
-        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Out]);
+        HireState::query()->where('hire_id', $entry->hire_id)->update(['standing' => HireStatus::Out, 'out_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
+        MachineStatus::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Out]);
     }
 }

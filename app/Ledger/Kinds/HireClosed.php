@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
 use App\Ledger\SpreadOfHire;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\User;
 
@@ -34,12 +35,12 @@ final readonly class HireClosed implements EntryKind
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
         $hire = $context->walk->hire;
-        if ($hire->standing() !== HireStanding::Returned) {
-            throw Refused::because('return_walk_first', 409);
+        if ($hire->standing() !== HireStatus::Returned) {
+            throw ApiProblem::because(ProblemName::ReturnWalkFirst, 409);
         }
         $left = ($this->spread)($hire)->unexplained();
         if ($left !== []) {
-            throw Refused::because('does_not_balance', 409, ['count' => count($left)]);
+            throw ApiProblem::because(ProblemName::DoesNotBalance, 409, ['count' => count($left)]);
         }
 
         return [];
@@ -48,7 +49,7 @@ final readonly class HireClosed implements EntryKind
     public function project(LedgerEntry $entry): void
     {
         HireState::query()->where('hire_id', $entry->hire_id)->update([
-            'standing' => HireStanding::Closed,
+            'standing' => HireStatus::Closed,
             'closed_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
         ]);
     }

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
 use App\Ledger\IncomingEntry;
 use App\Ledger\JudgementRecord;
 use App\Ledger\PostingContext;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\User;
 use App\Words;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
@@ -31,7 +32,7 @@ use JadeLedger\Core\Reading\Verdict;
 /** A date on a paper was compared with the hire, or the serial of the plate with the record. */
 final readonly class PaperCompared implements AnswersALine
 {
-    public function __construct(private UpdateWalkLine $lines, private YardInHand $yard)
+    public function __construct(private UpdateWalkLine $lines, private CurrentYard $yard)
     {
     }
 
@@ -48,7 +49,7 @@ final readonly class PaperCompared implements AnswersALine
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
         $check = $context->line($entry->text('line'))->check;
-        $paper = $check->paper ?? throw Refused::because('not_a_paper', 422, ['title' => $check->title]);
+        $paper = $check->paper ?? throw ApiProblem::because(ProblemName::NotAPaper, 422, ['title' => $check->title]);
         $notNow = $context->inAnotherState($check);
         if ($notNow !== null) {
             return JudgementRecord::of($notNow);
@@ -67,7 +68,7 @@ final readonly class PaperCompared implements AnswersALine
         try {
             return $judge->dated($paper, CalendarDate::parse($date), $hours, $this->hireDays($context, $entry->recordedAt));
         } catch (NotADate) {
-            throw Refused::because('no_such_day', 422, ['date' => mb_substr($date, 0, 20)], ['date' => [Words::say('problems.no_such_day.title')]]);
+            throw ApiProblem::because(ProblemName::NoSuchDay, 422, ['date' => mb_substr($date, 0, 20)], ['date' => [Words::say('problems.no_such_day.title')]]);
         }
     }
 
@@ -75,14 +76,14 @@ final readonly class PaperCompared implements AnswersALine
     {
         $text = trim($entry->text($member));
 
-        return $text !== '' ? $text : throw Refused::because("paper_needs_{$member}", 422, [], [$member => [Words::say("problems.paper_needs_{$member}.title")]]);
+        return $text !== '' ? $text : throw ApiProblem::because(ProblemName::from("paper_needs_{$member}"), 422, [], [$member => [Words::say("problems.paper_needs_{$member}.title")]]);
     }
 
     /** What comes back only has to be covered until today. */
     private function hireDays(PostingContext $context, CarbonInterface $now): HireDays
     {
         $day = fn (CarbonInterface $moment): CalendarDate => CalendarDate::parse($moment->toImmutable()->setTimezone($this->yard->timezone())->format('Y-m-d'));
-        $smr = MachineState::query()->find($context->walk->machine_id)?->smr_hours;
+        $smr = MachineStatus::query()->find($context->walk->machine_id)?->smr_hours;
 
         return new HireDays(
             $day($now),

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
 use App\Ledger\IncomingEntry;
 use App\Ledger\JudgementRecord;
@@ -12,7 +13,7 @@ use App\Ledger\JudgeReadingOfWalk;
 use App\Ledger\PostingContext;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\Photo;
 use App\Models\Reading;
 use App\Models\User;
@@ -44,10 +45,10 @@ final readonly class ReadingPosted implements AnswersALine
         $judgement = ($this->judge)($entry->payload, $context, $entry->recordedAt);
         $photo = $entry->optional('photo');
         if ($photo !== null && ! Photo::query()->whereKey($photo)->exists()) {
-            throw Refused::because('photo_not_here', 422, [], ['photo' => [Words::say('problems.photo_not_here.title')]]);
+            throw ApiProblem::because(ProblemName::PhotoNotHere, 422, [], ['photo' => [Words::say('problems.photo_not_here.title')]]);
         }
         if ($judgement->isValid && $judgement->verdict->isDisputed && ($photo === null || mb_strlen(trim($entry->text('reason'))) < 3)) {
-            throw Refused::because('meter_needs_confirming', 422, [], array_filter([
+            throw ApiProblem::because(ProblemName::MeterNeedsConfirming, 422, [], array_filter([
                 'photo' => $photo === null ? [Words::say('problems.meter_needs_confirming.photo')] : [],
                 'reason' => mb_strlen(trim($entry->text('reason'))) < 3 ? [Words::say('problems.meter_needs_confirming.reason')] : [],
             ]));
@@ -87,7 +88,7 @@ final readonly class ReadingPosted implements AnswersALine
         $counts = ['outcome' => $judgement['verdict']['outcome'], 'value' => (string) $value->decimal(3), 'unit' => $unit->value];
         $this->lines->answer($entry, $payload['line'], $judgement['is_valid'] ? $counts : []);
         if ($judgement['kind'] === AnswerKind::HourMeter->value && $judgement['is_valid'] && ! $judgement['verdict']['is_disputed']) {
-            MachineState::query()->where('machine_id', $entry->machine_id)->update([
+            MachineStatus::query()->where('machine_id', $entry->machine_id)->update([
                 'smr_hours' => (string) $value->in(Unit::Hour)->decimal(1),
                 'smr_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
                 'smr_entry_id' => $entry->id,

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\DecideReleaseOfWalk;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
 use App\Words;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Release\Decision;
 use JadeLedger\Core\Release\Ground;
@@ -27,7 +28,7 @@ use JadeLedger\Core\Release\ReleaseDecision;
 /** Somebody put their name to what the core decided. Nobody can decide past it. */
 final readonly class ReleaseDecided implements EntryKind
 {
-    public function __construct(private DecideReleaseOfWalk $decide, private YardInHand $yard)
+    public function __construct(private DecideReleaseOfWalk $decide, private CurrentYard $yard)
     {
     }
 
@@ -50,7 +51,7 @@ final readonly class ReleaseDecided implements EntryKind
             Decision::Released => $this->mustBe($computed, Decision::Released),
             Decision::Held => $this->mustBe($computed, Decision::Held),
             Decision::ReleasedWithConditions => $this->mayCarryConditions($computed, $conditions, $context->actor),
-            Decision::TaggedOut => throw Refused::because('hang_the_tag', 409),
+            Decision::TaggedOut => throw ApiProblem::because(ProblemName::HangTheTag, 409),
         };
 
         return ['computed' => $computed->decision->value, 'grounds' => array_map(static fn (Ground $ground): array => [
@@ -61,7 +62,7 @@ final readonly class ReleaseDecided implements EntryKind
     private function mustBe(ReleaseDecision $computed, Decision $decision): void
     {
         if ($computed->decision !== $decision) {
-            throw Refused::because('not_the_decision', 409, [
+            throw ApiProblem::because(ProblemName::NotTheDecision, 409, [
                 'decision' => Words::say('words.decision.'.$computed->decision->value),
                 'grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, array_slice($computed->grounds, 0, 6))),
             ]);
@@ -75,12 +76,12 @@ final readonly class ReleaseDecided implements EntryKind
             $this->mustBe($computed, Decision::ReleasedWithConditions);
         }
         if ($actor->role !== Role::Lead) {
-            throw Refused::because('only_the_lead_releases_with_conditions', 403);
+            throw ApiProblem::because(ProblemName::OnlyTheLeadReleasesWithConditions, 403);
         }
         $covered = array_map(static fn (mixed $condition): string => $condition instanceof \stdClass ? (string) $condition->reference : '', $conditions);
         $bare = array_filter($computed->needingConditions(), static fn (Ground $ground): bool => ! in_array($ground->reference, $covered, true));
         if ($bare !== []) {
-            throw Refused::because('conditions_missing', 422, ['grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, $bare))]);
+            throw ApiProblem::because(ProblemName::ConditionsMissing, 422, ['grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, $bare))]);
         }
     }
 
@@ -98,11 +99,11 @@ final readonly class ReleaseDecided implements EntryKind
         ]);
         $held = $decision === Decision::Held;
         if ($walk->movement === Movement::Checkout) {
-            HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => $held ? HireStanding::Held : HireStanding::Ready]);
-            MachineState::query()->where('machine_id', $walk->machine_id)->update(['standing' => $held ? MachineStanding::Held : MachineStanding::Ready]);
+            HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => $held ? HireStatus::Held : HireStatus::Ready]);
+            MachineStatus::query()->where('machine_id', $walk->machine_id)->update(['standing' => $held ? MachineStanding::Held : MachineStanding::Ready]);
         } else {
-            HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => HireStanding::Returned]);
-            MachineState::query()->where('machine_id', $walk->machine_id)->update(['standing' => $held ? MachineStanding::Held : MachineStanding::InYard]);
+            HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => HireStatus::Returned]);
+            MachineStatus::query()->where('machine_id', $walk->machine_id)->update(['standing' => $held ? MachineStanding::Held : MachineStanding::InYard]);
         }
     }
 }

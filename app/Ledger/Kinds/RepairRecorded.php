@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\MustBeQualified;
@@ -39,14 +40,14 @@ final readonly class RepairRecorded implements EntryKind
 
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
-        $tag = Tag::hangingOn($context->walk->machine_id) ?? throw Refused::because('no_tag_hangs', 409);
+        $tag = Tag::hangingOn($context->walk->machine_id) ?? throw ApiProblem::because(ProblemName::NoTagHangs, 409);
         if ($tag->walk_id !== $context->walk->id) {
-            throw Refused::because('tag_of_another_walk', 409, ['number' => $tag->number]);
+            throw ApiProblem::because(ProblemName::TagOfAnotherWalk, 409, ['number' => $tag->number]);
         }
         ($this->qualified)($context->actor, AskedFor::Repair, $context, $entry->recordedAt, $entry->doubts);
         $before = Repair::under($tag->id);
         if ($before !== null && ($this->tagIn)($context->walk, $tag, $context->catalogue)->stops() === []) {
-            throw Refused::because('repaired_already', 409, ['name' => $before->repairedBy->name]);
+            throw ApiProblem::because(ProblemName::RepairedAlready, 409, ['name' => $before->repairedBy->name]);
         }
         foreach ($entry->texts('lines') as $line) {
             $context->line($line);

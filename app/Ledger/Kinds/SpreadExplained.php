@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
@@ -34,7 +35,7 @@ final readonly class SpreadExplained implements EntryKind
     {
         $spread = ($this->spread)($context->walk->hire);
         if (! in_array($entry->text('line'), $spread->unexplained(), true)) {
-            throw Refused::because('balances_already', 409, ['line' => $entry->text('line')]);
+            throw ApiProblem::because(ProblemName::BalancesAlready, 409, ['line' => $entry->text('line')]);
         }
 
         return [];

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\ConfirmSecond;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
@@ -19,8 +20,8 @@ use JadeLedger\Core\Catalogue\AskedFor;
 use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\People\SecondPerson;
 use JadeLedger\Core\Walk\Engine;
-use JadeLedger\Core\Walk\MayCross;
 use JadeLedger\Core\Walk\PlannedLine;
+use JadeLedger\Core\Walk\StateTransitionGuard;
 
 /** The machine was brought into a state, every line of the crossing confirmed. */
 final readonly class StateCrossed implements EntryKind
@@ -42,10 +43,10 @@ final readonly class StateCrossed implements EntryKind
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
         $crossing = $context->plan->crossing($entry->text('stage'))
-            ?? throw Refused::because('no_such_stage', 422, ['stage' => $entry->text('stage')]);
+            ?? throw ApiProblem::because(ProblemName::NoSuchStage, 422, ['stage' => $entry->text('stage')]);
         $tag = Tag::hangingOn($context->walk->machine_id);
-        if ($tag !== null && $crossing->stage->state->liveliness() > 0 && Repair::under($tag->id) === null) {
-            throw Refused::because('tag_forbids_power', 409, ['number' => $tag->number]);
+        if ($tag !== null && $crossing->stage->state->hazardLevel() > 0 && Repair::under($tag->id) === null) {
+            throw ApiProblem::because(ProblemName::TagForbidsPower, 409, ['number' => $tag->number]);
         }
         if ($crossing->stage->state->engine !== Engine::Stopped) {
             ($this->qualified)($context->actor, AskedFor::Operate, $context, $entry->recordedAt, $entry->doubts);
@@ -56,15 +57,15 @@ final readonly class StateCrossed implements EntryKind
         }
         $open = $crossing->unconfirmed($entry->texts('confirmed'), $context->stageBefore()?->state);
         if ($open !== []) {
-            throw Refused::because('lines_not_confirmed', 422, ['lines' => implode(' ', array_map(static fn (StageLine $line): string => $line->text, $open))]);
+            throw ApiProblem::because(ProblemName::LinesNotConfirmed, 422, ['lines' => implode(' ', array_map(static fn (StageLine $line): string => $line->text, $open))]);
         }
-        $inTheWay = (new MayCross($context->plan))->inTheWay(
+        $inTheWay = (new StateTransitionGuard($context->plan))->inTheWay(
             $crossing->stage->id,
             $context->outcomes(),
             $context->toBeReadLater(),
         );
         if ($inTheWay !== []) {
-            throw Refused::because('state_is_blocked', 409, [
+            throw ApiProblem::because(ProblemName::StateIsBlocked, 409, [
                 'stage' => $crossing->stage->title,
                 'lines' => implode(', ', array_unique(array_map(static fn (PlannedLine $line): string => $line->check->title, $inTheWay))),
             ]);

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
@@ -35,7 +36,7 @@ final class TagHung implements EntryKind
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
         if (Tag::query()->where('machine_id', $context->walk->machine_id)->whereNull('lifted_at')->exists()) {
-            throw Refused::because('tagged_already', 409);
+            throw ApiProblem::because(ProblemName::TaggedAlready, 409);
         }
 
         return ['decision' => Decision::TaggedOut->value];
@@ -57,9 +58,9 @@ final class TagHung implements EntryKind
             'hung_at' => $entry->recorded_at,
         ]);
         $walk->update(['decision' => Decision::TaggedOut, 'decided_by_id' => $entry->actor_id, 'decided_at' => $entry->recorded_at]);
-        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::TaggedOut]);
+        MachineStatus::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::TaggedOut]);
         HireState::query()->where('hire_id', $entry->hire_id)->update([
-            'standing' => $walk->movement === Movement::Checkout ? HireStanding::Stopped : HireStanding::Returned,
+            'standing' => $walk->movement === Movement::Checkout ? HireStatus::Stopped : HireStatus::Returned,
         ]);
     }
 }

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\MustBeQualified;
 use App\Ledger\PostingContext;
 use App\Ledger\TagInOfWalk;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\Role;
 use App\Models\Tag;
 use App\Models\User;
@@ -43,10 +44,10 @@ final readonly class TagLifted implements EntryKind
 
     public function judge(IncomingEntry $entry, PostingContext $context): array
     {
-        $tag = Tag::hangingOn($context->walk->machine_id) ?? throw Refused::because('no_tag_hangs', 409);
+        $tag = Tag::hangingOn($context->walk->machine_id) ?? throw ApiProblem::because(ProblemName::NoTagHangs, 409);
         // What the repair made due are lines of the walk under which the tag was hung; on another walk they would not be missed.
         if ($tag->walk_id !== $context->walk->id) {
-            throw Refused::because('tag_of_another_walk', 409, ['number' => $tag->number]);
+            throw ApiProblem::because(ProblemName::TagOfAnotherWalk, 409, ['number' => $tag->number]);
         }
         // The lead answers for the yard; anybody else has to know this kind of machine.
         if ($context->actor->role !== Role::Lead) {
@@ -56,7 +57,7 @@ final readonly class TagLifted implements EntryKind
         $why = $rule->inTheWayOf($context->actor->id);
         if ($why !== null) {
             $lines = $why === NotTaggedIn::SomethingStops ? $rule->stops() : $rule->stillDue();
-            throw Refused::because("tag_stays_{$why->value}", 409, [
+            throw ApiProblem::because(ProblemName::from("tag_stays_{$why->value}"), 409, [
                 'count' => count($lines),
                 'lines' => implode(', ', array_map(static fn (JudgedLine $line): string => $line->title, array_slice($lines, 0, 5))),
             ]);
@@ -70,9 +71,9 @@ final readonly class TagLifted implements EntryKind
         $walk = Walk::query()->findOrFail($entry->walk_id);
         Tag::query()->where('id', $entry->judgement()['tag'])->update(['lifted_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'), 'lifted_by_id' => $entry->actor_id]);
         $walk->update(['decision' => null, 'decided_by_id' => null, 'decided_at' => null]);
-        MachineState::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Walking]);
+        MachineStatus::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Walking]);
         HireState::query()->where('hire_id', $entry->hire_id)->update([
-            'standing' => $walk->movement === Movement::Checkout ? HireStanding::WalkingOut : HireStanding::WalkingIn,
+            'standing' => $walk->movement === Movement::Checkout ? HireStatus::WalkingOut : HireStatus::WalkingIn,
         ]);
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
 use App\Ledger\IncomingEntry;
 use App\Ledger\JudgementRecord;
@@ -41,7 +42,7 @@ final readonly class TestAnswered implements AnswersALine
     {
         $check = $context->line($entry->text('line'))->check;
         if ($check->answer !== AnswerKind::FunctionTest) {
-            throw Refused::because('not_a_test', 422, ['title' => $check->title]);
+            throw ApiProblem::because(ProblemName::NotATest, 422, ['title' => $check->title]);
         }
         $notNow = $context->inAnotherState($check);
         if ($notNow !== null) {
@@ -51,7 +52,7 @@ final readonly class TestAnswered implements AnswersALine
             return JudgementRecord::of(Judgement::valid((new JudgeFunctionTest)->judge($check, $this->run($entry))));
         } catch (TestRunDoesNotFit $misfit) {
             $why = "test_{$misfit->fault->value}";
-            throw Refused::because($why, 422, ['title' => $check->title, 'count' => count($check->test)], ['steps' => [Words::say("problems.{$why}.title")]]);
+            throw ApiProblem::because(ProblemName::from($why), 422, ['title' => $check->title, 'count' => count($check->test)], ['steps' => [Words::say("problems.{$why}.title")]]);
         }
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
@@ -29,7 +30,7 @@ final class WalkJoined implements EntryKind
     {
         $people = WalkPerson::query()->where('walk_id', $context->walk->id)->pluck('user_id')->all();
         if (in_array($context->actor->id, $people, true)) {
-            throw Refused::because('walks_along_already', 409);
+            throw ApiProblem::because(ProblemName::WalksAlongAlready, 409);
         }
 
         return [];

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
@@ -29,10 +30,10 @@ final class WalkLeft implements EntryKind
     {
         $people = WalkPerson::query()->where('walk_id', $context->walk->id)->pluck('user_id')->all();
         if (! in_array($context->actor->id, $people, true)) {
-            throw Refused::because('does_not_walk_along', 409);
+            throw ApiProblem::because(ProblemName::DoesNotWalkAlong, 409);
         }
         if (count($people) === 1) {
-            throw Refused::because('last_on_the_walk', 409);
+            throw ApiProblem::because(ProblemName::LastOnTheWalk, 409);
         }
 
         return [];

@@ -7,11 +7,11 @@ namespace App\Ledger\Kinds;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
-use App\Models\MachineState;
+use App\Models\MachineStatus;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
@@ -54,9 +54,9 @@ final class WalkOpened implements EntryKind
         WalkPerson::query()->insert(['walk_id' => $walk->id, 'user_id' => $entry->actor_id, 'joined_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
         $isCheckout = $movement === Movement::Checkout;
         HireState::query()->updateOrCreate(['hire_id' => $entry->hire_id], $isCheckout
-            ? ['standing' => HireStanding::WalkingOut, 'out_walk_id' => $walk->id]
-            : ['standing' => HireStanding::WalkingIn, 'in_walk_id' => $walk->id, 'in_at' => $entry->recorded_at]);
-        MachineState::query()->updateOrCreate(['machine_id' => $entry->machine_id], ['standing' => MachineStanding::Walking]);
+            ? ['standing' => HireStatus::WalkingOut, 'out_walk_id' => $walk->id]
+            : ['standing' => HireStatus::WalkingIn, 'in_walk_id' => $walk->id, 'in_at' => $entry->recorded_at]);
+        MachineStatus::query()->updateOrCreate(['machine_id' => $entry->machine_id], ['standing' => MachineStanding::Walking]);
     }
 
     /** @return list<array<string, mixed>> */

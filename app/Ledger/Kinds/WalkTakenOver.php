@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKind;
 use App\Ledger\IncomingEntry;
 use App\Ledger\PostingContext;
@@ -29,7 +30,7 @@ final class WalkTakenOver implements EntryKind
     {
         $holder = self::holderOf($context->walk->id);
         if ($holder?->user_id === $context->actor->id) {
-            throw Refused::because('key_is_yours', 409);
+            throw ApiProblem::because(ProblemName::KeyIsYours, 409);
         }
 
         return $holder === null ? [] : ['from' => $holder->user_id];

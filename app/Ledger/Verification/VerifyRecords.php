@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger\Verification;
 
-use App\Actions\KeepPhoto;
+use App\Actions\StorePhoto;
 use App\Models\Photo;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
@@ -76,12 +76,12 @@ final class VerifyRecords
         $disk = Storage::disk('photos');
         foreach ($named as $sha256 => $entry) {
             $row = Photo::query()->withoutGlobalScopes()->where('sha256', $sha256)->exists();
-            $file = self::file($disk, KeepPhoto::path($sha256));
+            $file = self::file($disk, StorePhoto::path($sha256));
             if (! $row || ! is_string($file) || hash('sha256', $file) !== $sha256) {
                 $faults[] = "The photo {$sha256} that entry {$entry} names is "
                     .($row && is_string($file) ? 'not the one that was taken.' : 'missing.');
             }
-            $small = isset($thumbnails[$sha256]) ? self::file($disk, KeepPhoto::path($sha256, 'small-')) : null;
+            $small = isset($thumbnails[$sha256]) ? self::file($disk, StorePhoto::path($sha256, 'small-')) : null;
             if (
                 isset($thumbnails[$sha256])
                 && (! is_string($small) || hash('sha256', $small) !== $thumbnails[$sha256])

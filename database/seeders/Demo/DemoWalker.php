@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
-use App\Actions\KeepPhoto;
 use App\Actions\OpenWalk;
 use App\Actions\PostEntries;
+use App\Actions\StorePhoto;
 use App\Models\Hire;
 use App\Models\Photo;
 use App\Models\Role;
@@ -23,7 +23,7 @@ final class DemoWalker
 {
     private CarbonImmutable $clock;
 
-    public function __construct(private readonly OpenWalk $open, private readonly PostEntries $post, private readonly KeepPhoto $keep)
+    public function __construct(private readonly OpenWalk $open, private readonly PostEntries $post, private readonly StorePhoto $keep)
     {
     }
 

@@ -8,7 +8,7 @@ use App\Catalogue\BuildCatalogue;
 use App\Catalogue\CatalogueFault;
 use App\Catalogue\CatalogueFiles;
 use App\Catalogue\CatalogueIsFaulty;
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CrossCheckCatalogue;
 use App\Catalogue\LineInYaml;
 use JadeLedger\Core\Catalogue\Applicability;
@@ -128,7 +128,7 @@ final class CatalogueTest extends TestCase
     {
         $this->copy(static fn (string $text): string => str_replace($from, $to, $text), $file);
         try {
-            (new CatalogueShelf($this->folder, "{$this->folder}/compiled.php"))->compile();
+            (new CatalogueRepository($this->folder, "{$this->folder}/compiled.php"))->compile();
             self::fail('A catalogue with a stranger in it was taken.');
         } catch (CatalogueIsFaulty $faulty) {
             self::assertStringContainsString($says, $faulty->getMessage());
@@ -140,7 +140,7 @@ final class CatalogueTest extends TestCase
     public function test_a_mistake_leaves_the_last_good_catalogue_in_use(): void
     {
         $this->copy(static fn (string $text): string => $text, 'checks/paperwork.yaml');
-        $shelf = new CatalogueShelf($this->folder, "{$this->folder}/compiled.php");
+        $shelf = new CatalogueRepository($this->folder, "{$this->folder}/compiled.php");
         $good = $shelf->compile();
         $compiled = (string) file_get_contents("{$this->folder}/compiled.php");
         file_put_contents("{$this->folder}/checks/paperwork.yaml", 'checks: [{id: alone}]');

@@ -11,7 +11,7 @@ use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Part;
 use JadeLedger\Core\Catalogue\Point;
-use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\StationKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
@@ -33,18 +33,18 @@ final class FamilyTest extends TestCase
     #[DataProvider('families')]
     public function test_the_walk_begins_with_the_papers_and_ends_at_the_controls(Family $family): void
     {
-        $standings = array_map(static fn ($station): Standing => $station->standing, $family->stations);
+        $standings = array_map(static fn ($station): StationKind => $station->standing, $family->stations);
 
-        self::assertSame(Standing::StartCorner, $standings[0]);
-        self::assertSame(Standing::Seat, $standings[count($standings) - 1]);
-        self::assertCount(1, array_filter($standings, static fn (Standing $standing): bool => $standing === Standing::Seat));
+        self::assertSame(StationKind::StartCorner, $standings[0]);
+        self::assertSame(StationKind::Seat, $standings[count($standings) - 1]);
+        self::assertCount(1, array_filter($standings, static fn (StationKind $standing): bool => $standing === StationKind::Seat));
     }
 
     #[DataProvider('families')]
     public function test_feet_stand_beside_the_machine_and_never_on_it(Family $family): void
     {
         foreach ($family->stations as $station) {
-            if ($station->standing === Standing::Beside) {
+            if ($station->standing === StationKind::Beside) {
                 self::assertNotNull($station->stands, $station->id);
                 self::assertFalse($family->outline->holds($station->stands), "{$station->id} stands in the machine");
             }

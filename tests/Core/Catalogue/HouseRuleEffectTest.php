@@ -11,9 +11,9 @@ use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Occasion;
-use JadeLedger\Core\Catalogue\School;
+use JadeLedger\Core\Catalogue\RuleOption;
 use JadeLedger\Core\Catalogue\StageLine;
-use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\StationKind;
 use JadeLedger\Core\Quantity\UnitSchool;
 use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Walk\WalkPlan;
@@ -149,7 +149,7 @@ final class HouseRuleEffectTest extends TestCase
     {
         $levels = [];
         foreach ($plan->visits as $visit) {
-            if ($visit->station->standing === Standing::Beside) {
+            if ($visit->station->standing === StationKind::Beside) {
                 $level = $visit->station->level->order();
                 if (($levels[$visit->stageId] ?? []) === [] || end($levels[$visit->stageId]) !== $level) {
                     $levels[$visit->stageId][] = $level;
@@ -200,7 +200,7 @@ final class HouseRuleEffectTest extends TestCase
     private function withChoice(string $rule, string $school): Catalogue
     {
         $rules = array_column(RealCatalogue::get()->houseRules->all, null, 'id');
-        self::assertContains($school, array_map(static fn (School $one): string => $one->id, $rules[$rule]->schools));
+        self::assertContains($school, array_map(static fn (RuleOption $one): string => $one->id, $rules[$rule]->schools));
 
         return (new BuildCatalogue)->from(RealCatalogue::compiled()->withChoices([$rule => $school]));
     }

@@ -12,7 +12,7 @@ use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\Decision;
 use JadeLedger\Core\Release\Ground;
 use JadeLedger\Core\Release\JudgedLine;
-use JadeLedger\Core\Release\LiftedBy;
+use JadeLedger\Core\Release\Remedy;
 use JadeLedger\Core\Release\TagState;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -56,7 +56,7 @@ final class DecideReleaseTest extends TestCase
             JudgedLine::check('stop', 'Brake', Severity::Stop, Outcome::Stop),
         ], TagState::None)->grounds;
 
-        self::assertSame([LiftedBy::Repair, LiftedBy::LeadsCondition, LiftedBy::Nothing], array_map(static fn (Ground $ground): LiftedBy => $ground->liftedBy, $grounds));
+        self::assertSame([Remedy::Repair, Remedy::LeadsCondition, Remedy::Nothing], array_map(static fn (Ground $ground): Remedy => $ground->liftedBy, $grounds));
     }
 
     public function test_no_walk_with_a_stop_or_an_unanswered_stop_check_is_ever_released_by_anybody(): void

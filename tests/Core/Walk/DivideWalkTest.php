@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\StationKind;
 use JadeLedger\Core\Walk\DivideWalk;
 use JadeLedger\Core\Walk\Engine;
 use JadeLedger\Core\Walk\PlanWalk;
@@ -29,7 +29,7 @@ final class DivideWalkTest extends TestCase
                     self::assertCount($people, $shares);
                     self::assertEqualsCanonicalizing(array_keys($visits), array_merge(...$shares), $model->id);
                     foreach (array_merge(...array_slice($shares, 1)) as $number) {
-                        self::assertSame(Standing::Beside, $visits[$number]->station->standing);
+                        self::assertSame(StationKind::Beside, $visits[$number]->station->standing);
                         self::assertSame(Engine::Stopped, $plan->crossing($visits[$number]->stageId)?->stage->state->engine);
                     }
                 }
@@ -42,7 +42,7 @@ final class DivideWalkTest extends TestCase
         $plan = (new PlanWalk(RealCatalogue::get()))->for(RealCatalogue::get()->model('dromvik_14c'), Movement::Checkout);
         [$key, $other] = (new DivideWalk($plan))->among(2);
         $stage = $plan->crossings[0]->stage->id;
-        $around = array_values(array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === $stage && $visit->station->standing === Standing::Beside));
+        $around = array_values(array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === $stage && $visit->station->standing === StationKind::Beside));
         $theirs = array_values(array_filter($around, static fn (Visit $visit): bool => in_array($visit->number, $other, true)));
 
         self::assertNotSame([], $theirs);

@@ -15,7 +15,7 @@ use JadeLedger\Core\Catalogue\FirstVisit;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\StationKind;
 use JadeLedger\Core\Catalogue\Turn;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlannedLine;
@@ -157,7 +157,7 @@ final class PlanWalkTest extends TestCase
             foreach ($visit->lines as $line) {
                 self::assertSame($visit->stageId, $line->stage->id);
                 self::assertTrue($line->check->needs->isMetBy($line->stage->state), "{$line->key} in a state that it forbids");
-                self::assertTrue($line->gate === null || $line->stage->state->liveliness() < $line->gate->state->liveliness(), "{$line->key} before the state that it guards");
+                self::assertTrue($line->gate === null || $line->stage->state->hazardLevel() < $line->gate->state->hazardLevel(), "{$line->key} before the state that it guards");
                 self::assertTrue($line->check->applies->holdsFor($catalogue->featuresOf($model)));
                 foreach (array_intersect($line->check->after, array_map(static fn (PlannedLine $one): string => $one->check->id, $plan->lines())) as $needed) {
                     self::assertContains($needed, $done, "{$line->key} comes after {$needed}");
@@ -166,8 +166,8 @@ final class PlanWalkTest extends TestCase
             }
         }
         $cold = array_values(array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === $plan->crossings[0]->stage->id));
-        self::assertSame(Standing::StartCorner, $cold[0]->station->standing);
-        self::assertSame(Standing::Seat, $cold[count($cold) - 1]->station->standing, 'the seat comes last');
+        self::assertSame(StationKind::StartCorner, $cold[0]->station->standing);
+        self::assertSame(StationKind::Seat, $cold[count($cold) - 1]->station->standing, 'the seat comes last');
     }
 
     public function test_every_model_that_ships_can_be_walked_out_and_in(): void
@@ -250,7 +250,7 @@ final class PlanWalkTest extends TestCase
                 foreach ($plan->lines() as $line) {
                     self::assertTrue($line->check->needs->isMetBy($line->stage->state), "seed {$seed}: {$model->id} {$line->key}");
                 }
-                $live = array_map(static fn ($crossing): int => $crossing->stage->state->liveliness(), $plan->crossings);
+                $live = array_map(static fn ($crossing): int => $crossing->stage->state->hazardLevel(), $plan->crossings);
                 foreach ($plan->crossings as $at => $crossing) {
                     foreach ($crossing->lines as $line) {
                         self::assertTrue($line->waitLimit === null || $line->waitSeconds === ($model->limits[$line->waitLimit]->seconds ?? null), "seed {$seed}: {$model->id} {$line->id}");

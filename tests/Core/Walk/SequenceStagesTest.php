@@ -16,7 +16,7 @@ use JadeLedger\Core\Walk\DueLine;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\SequenceStages;
-use JadeLedger\Core\Walk\WaitingOrder;
+use JadeLedger\Core\Walk\TopologicalSort;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 
@@ -76,7 +76,7 @@ final class SequenceStagesTest extends TestCase
     {
         $lines = [$this->line('c', 'hkp-clean', after: ['b']), $this->line('a', 'hkp-clean'), $this->line('b', 'hkp-clean')];
 
-        self::assertSame(['b', 'c', 'a'], array_map(static fn (DueLine $line): string => $line->key, (new WaitingOrder)->of($lines)));
+        self::assertSame(['b', 'c', 'a'], array_map(static fn (DueLine $line): string => $line->key, (new TopologicalSort)->of($lines)));
     }
 
     /** A law: whatever is due, each line is given once, to a state it may be done in, behind what it waits for. */

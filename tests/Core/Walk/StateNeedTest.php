@@ -88,12 +88,12 @@ final class StateNeedTest extends TestCase
     public function test_more_is_alive_in_each_state_from_the_key_to_the_drive(): void
     {
         $catalogue = RealCatalogue::get();
-        $liveliness = array_map(static fn (string $id): int => $catalogue->stage($id)->state->liveliness(), ['cold_isolated', 'key_on', 'running', 'function', 'platform', 'driving']);
+        $liveliness = array_map(static fn (string $id): int => $catalogue->stage($id)->state->hazardLevel(), ['cold_isolated', 'key_on', 'running', 'function', 'platform', 'driving']);
 
         self::assertSame([0, 1, 2, 3, 4, 5], $liveliness);
-        self::assertSame(3, $catalogue->stage('propped')->state->liveliness(), 'to raise a body, its oil has to move');
-        self::assertSame(2, $catalogue->stage('just_stopped')->state->liveliness(), 'what is hot has run');
-        self::assertSame(0, $catalogue->stage('secured')->state->liveliness());
+        self::assertSame(3, $catalogue->stage('propped')->state->hazardLevel(), 'to raise a body, its oil has to move');
+        self::assertSame(2, $catalogue->stage('just_stopped')->state->hazardLevel(), 'what is hot has run');
+        self::assertSame(0, $catalogue->stage('secured')->state->hazardLevel());
     }
 
     private function coldAndIsolated(): MachineState

@@ -7,11 +7,11 @@ namespace Tests\Core\Walk;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\Reading\Outcome;
-use JadeLedger\Core\Walk\MayCross;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Walk\Progress;
-use JadeLedger\Core\Walk\Replanned;
+use JadeLedger\Core\Walk\ReachableStates;
+use JadeLedger\Core\Walk\StateTransitionGuard;
 use JadeLedger\Core\Walk\WalkPlan;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
@@ -50,13 +50,13 @@ final class WalkInProgressTest extends TestCase
 
     public function test_oil_in_the_red_takes_the_rest_out_of_the_walk_and_the_mend_brings_it_back(): void
     {
-        $red = Replanned::after($this->plan, ['eng-oil-stick' => Outcome::Stop]);
+        $red = ReachableStates::after($this->plan, ['eng-oil-stick' => Outcome::Stop]);
         self::assertSame(['running', 'function', 'driving', 'just_stopped'], array_keys($red->shut));
         self::assertSame(['eng-oil-stick'], array_map(static fn (PlannedLine $line): string => $line->key, $red->shut['running']));
         self::assertContains('cab-wiper', array_map(static fn (PlannedLine $line): string => $line->key, $red->lines()), 'what needs no engine is kept');
         self::assertNotContains('brk-drive', array_map(static fn (PlannedLine $line): string => $line->key, $red->lines()));
 
-        $mended = Replanned::after($this->plan, ['eng-oil-stick' => Outcome::Stands]);
+        $mended = ReachableStates::after($this->plan, ['eng-oil-stick' => Outcome::Stands]);
         self::assertEquals($this->plan->lines(), $mended->lines());
     }
 
@@ -77,11 +77,11 @@ final class WalkInProgressTest extends TestCase
         for ($seed = 1; $seed <= 300; $seed++) {
             mt_srand($seed);
             $outcomes = array_combine($keys, array_map(static fn (): Outcome => Outcome::cases()[mt_rand(0, 3)], $keys));
-            $replanned = Replanned::after($this->plan, $outcomes);
+            $replanned = ReachableStates::after($this->plan, $outcomes);
             foreach ($this->plan->lines() as $stop) {
                 if ($stop->gate !== null && $outcomes[$stop->key] === Outcome::Stop) {
                     foreach ($replanned->lines() as $line) {
-                        self::assertLessThan($stop->gate->state->liveliness(), $line->stage->state->liveliness(), "{$line->key} over {$stop->key}");
+                        self::assertLessThan($stop->gate->state->hazardLevel(), $line->stage->state->hazardLevel(), "{$line->key} over {$stop->key}");
                     }
                 }
             }
@@ -186,6 +186,6 @@ final class WalkInProgressTest extends TestCase
      */
     private function inTheWay(string $stage, array $outcomes): array
     {
-        return array_map(static fn (PlannedLine $line): string => $line->key, (new MayCross($this->plan))->inTheWay($stage, $outcomes));
+        return array_map(static fn (PlannedLine $line): string => $line->key, (new StateTransitionGuard($this->plan))->inTheWay($stage, $outcomes));
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\Photo;
 use App\Models\User;
 use App\Words;
-use App\Yards\YardInHand;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -21,9 +22,9 @@ use Intervention\Image\ImageManager;
  *
  * Nothing of the original file survives but its pixels and the time it was taken: no place, no device, no owner.
  */
-final class KeepPhoto
+final class StorePhoto
 {
-    public function __construct(private readonly YardInHand $yard)
+    public function __construct(private readonly CurrentYard $yard)
     {
     }
 
@@ -32,11 +33,11 @@ final class KeepPhoto
         $path = $upload->getRealPath();
         $size = $path === false ? false : @getimagesize($path);
         if ($path === false || $size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
-            throw Refused::because('not_a_picture', 422, [], ['photo' => [Words::say('problems.not_a_picture.title')]]);
+            throw ApiProblem::because(ProblemName::NotAPicture, 422, [], ['photo' => [Words::say('problems.not_a_picture.title')]]);
         }
         $most = (int) config('jade.photos.largest_pixels');
         if ($most < $size[0] * $size[1]) {
-            throw Refused::because('too_many_pixels', 422, ['megapixels' => intdiv($most, 1_000_000)], ['photo' => [Words::say('problems.too_many_pixels.title')]]);
+            throw ApiProblem::because(ProblemName::TooManyPixels, 422, ['megapixels' => intdiv($most, 1_000_000)], ['photo' => [Words::say('problems.too_many_pixels.title')]]);
         }
         $takenAt = $size[2] === IMAGETYPE_JPEG ? $this->takenAt($path) : null;
         $image = (new ImageManager(['driver' => 'gd']))->make($path)->orientate();

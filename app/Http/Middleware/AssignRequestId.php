@@ -10,7 +10,7 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Gives each request an id that stands in its answer and in every line of the log; one that came along is kept. */
-final class NameTheRequest
+final class AssignRequestId
 {
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response

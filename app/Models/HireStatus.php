@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-enum HireStanding: string
+enum HireStatus: string
 {
     case Booked = 'booked';
     case WalkingOut = 'walking_out';

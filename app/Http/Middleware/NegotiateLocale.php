@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\App;
 use Symfony\Component\HttpFoundation\Response;
 
 /** The language that the browser asks for, until it is known who asks. */
-final class HearTheLanguage
+final class NegotiateLocale
 {
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response

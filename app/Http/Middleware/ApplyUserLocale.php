@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Answers in the language of whoever is signed in. */
-final class SpeakTheLanguage
+final class ApplyUserLocale
 {
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response

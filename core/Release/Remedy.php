@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Release;
 
 /** What would take a ground out of the way of a release. */
-enum LiftedBy: string
+enum Remedy: string
 {
     /** Answer or read the line. */
     case Answer = 'answer';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Tablets\TabletInHand;
+use App\Tablets\CurrentDevice;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\Request;
@@ -12,11 +12,11 @@ use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A session that a PIN opened lives on the tablet that it was opened on, for as long as that is enrolled. */
-final readonly class KeepToTheTablet
+final readonly class BindSessionToDevice
 {
     public const TABLET = 'tablet_id';
 
-    public function __construct(private TabletInHand $hand)
+    public function __construct(private CurrentDevice $hand)
     {
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Problems;
 
 /** Something that was asked for and is not done, with the problem that says why. */
-final class Refused extends \RuntimeException
+final class ApiProblem extends \RuntimeException
 {
     public function __construct(public readonly Problem $problem)
     {
@@ -16,7 +16,7 @@ final class Refused extends \RuntimeException
      * @param array<string, string|int> $figures
      * @param array<string, list<string>> $field
      */
-    public static function because(string $name, int $status = 422, array $figures = [], array $field = []): self
+    public static function because(ProblemName $name, int $status = 422, array $figures = [], array $field = []): self
     {
         return new self(Problem::named($name, $status, $figures, $field));
     }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Yards;
 
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Models\Yard;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /** The yard in which the work of this request is done: that of whoever signed in. A command steps into each yard by itself. */
-final class YardInHand
+final class CurrentYard
 {
     private ?Yard $yard = null;
 
-    public function __construct(private readonly CatalogueShelf $shelf)
+    public function __construct(private readonly CatalogueRepository $shelf)
     {
     }
 

@@ -15,8 +15,10 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $smr_at
  * @property string|null $smr_entry_id
  */
-final class MachineState extends Projection
+final class MachineStatus extends Projection
 {
+    protected $table = 'machine_states';
+
     protected $primaryKey = 'machine_id';
 
     /** @return array<string, string> */

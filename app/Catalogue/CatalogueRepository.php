@@ -16,7 +16,7 @@ use JadeLedger\Core\Catalogue\Features;
  *
  * A compiled copy under the storage folder is used when there is one; `php artisan catalogue:compile` writes it.
  */
-final class CatalogueShelf
+final class CatalogueRepository
 {
     private ?CompiledCatalogue $compiled = null;
 

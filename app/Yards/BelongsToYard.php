@@ -16,19 +16,19 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @mixin Model
  */
-trait OfYard
+trait BelongsToYard
 {
-    protected static function bootOfYard(): void
+    protected static function bootBelongsToYard(): void
     {
         static::addGlobalScope('yard', static function (Builder $query): void {
-            $yard = app(YardInHand::class)->id();
+            $yard = app(CurrentYard::class)->id();
             if ($yard !== null) {
                 $query->where($query->getModel()->qualifyColumn('yard_id'), $yard);
             }
         });
         static::creating(static function (Model $row): void {
             if ($row->getAttribute('yard_id') === null) {
-                $row->setAttribute('yard_id', app(YardInHand::class)->id());
+                $row->setAttribute('yard_id', app(CurrentYard::class)->id());
             }
         });
     }

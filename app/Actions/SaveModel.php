@@ -6,19 +6,20 @@ namespace App\Actions;
 
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
-use App\Catalogue\CatalogueShelf;
+use App\Catalogue\CatalogueRepository;
 use App\Catalogue\ExamineModel;
 use App\Catalogue\ModelSheet;
-use App\Http\Problems\Refused;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\User;
 use App\Models\YardModel;
 use App\Words;
 use Carbon\CarbonImmutable;
 
 /** Writes a model down for the yard. Walks that were planned before keep the model as it was. */
-final readonly class KeepModel
+final readonly class SaveModel
 {
-    public function __construct(private CatalogueShelf $shelf, private ExamineModel $examine, private WriteAudit $audit)
+    public function __construct(private CatalogueRepository $shelf, private ExamineModel $examine, private WriteAudit $audit)
     {
     }
 
@@ -27,21 +28,23 @@ final readonly class KeepModel
     {
         $faults = $this->faultsOfNew($sheet);
         if ($faults !== []) {
-            throw Refused::because('model_not_complete', 422, ['count' => count($faults)], $faults);
+            throw ApiProblem::because(ProblemName::ModelNotComplete, 422, ['count' => count($faults)], $faults);
         }
 
         return $this->keep($sheet, $user);
     }
 
-    /** @throws Refused when the model came with the catalogue, or the sheet belongs to another one */
+    /** @throws ApiProblem when the model came with the catalogue, or the sheet belongs to another one */
     public function corrected(string $id, ModelSheet $sheet, User $user): string
     {
         if (! YardModel::query()->where('model_id', $id)->exists()) {
-            throw Refused::because(isset($this->shelf->current()->models[$id]) ? 'model_of_the_catalogue' : 'not_found', isset($this->shelf->current()->models[$id]) ? 409 : 404);
+            throw isset($this->shelf->current()->models[$id])
+                ? ApiProblem::because(ProblemName::ModelOfTheCatalogue, 409)
+                : ApiProblem::because(ProblemName::NotFound, 404);
         }
         $faults = $sheet->id() === $id ? $this->examine->faultsOf($sheet) : ['name' => [Words::say('models.name_stays')]];
         if ($faults !== []) {
-            throw Refused::because('model_not_complete', 422, ['count' => count($faults)], $faults);
+            throw ApiProblem::because(ProblemName::ModelNotComplete, 422, ['count' => count($faults)], $faults);
         }
 
         return $this->keep($sheet, $user);

@@ -4,26 +4,27 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\Problems\ApiProblem;
 use App\Http\Problems\Problem;
-use App\Http\Problems\Refused;
+use App\Http\Problems\ProblemName;
 use App\Models\PhotoUpload;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
 /** Puts the next piece of a picture behind those before it; the last one makes the picture. */
-final readonly class TakePieceOfPhoto
+final readonly class AppendUploadChunk
 {
     public const LARGEST_PIECE = 1024 * 1024;
 
-    public function __construct(private KeepPhoto $keep)
+    public function __construct(private StorePhoto $keep)
     {
     }
 
     /**
      * @param int $offset where the piece begins
      *
-     * @throws Refused when the piece does not follow those that are here, or the whole is no picture
+     * @throws ApiProblem when the piece does not follow those that are here, or the whole is no picture
      */
     public function __invoke(PhotoUpload $upload, int $offset, string $piece, User $user): PhotoUpload
     {
@@ -34,11 +35,11 @@ final readonly class TakePieceOfPhoto
                 return $upload;
             }
             if ($offset !== $upload->received) {
-                $problem = Problem::named('piece_does_not_follow', 409, ['offset' => $upload->received]);
-                throw new Refused(new Problem($problem->type, $problem->title, 409, $problem->detail, [], ['offset' => $upload->received]));
+                $problem = Problem::named(ProblemName::PieceDoesNotFollow, 409, ['offset' => $upload->received]);
+                throw new ApiProblem(new Problem($problem->type, $problem->title, 409, $problem->detail, [], ['offset' => $upload->received]));
             }
             if ($piece === '' || strlen($piece) > self::LARGEST_PIECE || $offset + strlen($piece) > $upload->bytes) {
-                throw Refused::because('piece_has_wrong_size', 422, ['most' => self::LARGEST_PIECE]);
+                throw ApiProblem::because(ProblemName::PieceHasWrongSize, 422, ['most' => self::LARGEST_PIECE]);
             }
             $this->write($upload, $piece);
             $upload->received += strlen($piece);

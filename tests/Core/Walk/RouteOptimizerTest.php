@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Support\ExactRound;
 use Tests\Support\RandomRound;
 
-final class ShortenRoundTest extends TestCase
+final class RouteOptimizerTest extends TestCase
 {
     /** The optimum comes from a method outside the project: Held and Karp, 1962. */
     #[TestWith([4, 60], 'four stations')]

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @mixin Model
  */
-trait ReachedThroughItsMachine
+trait ScopedByMachine
 {
     public function resolveRouteBindingQuery($query, $value, $field = null): Builder
     {

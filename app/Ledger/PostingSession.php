@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Ledger\Kinds\DoubtSettled;
-use App\Models\HireStanding;
 use App\Models\HireState;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
 use Illuminate\Support\Facades\DB;
@@ -15,11 +15,11 @@ use JadeLedger\Core\Reading\Outcome;
 /**
  * A walk while a batch is posted to it: read once under the machine's lock, and anew only after an entry that moved it.
  */
-final class WalkInHand
+final class PostingSession
 {
     public readonly ChainHead $head;
 
-    private ?HireStanding $standing = null;
+    private ?HireStatus $standing = null;
 
     private bool $isFresh = false;
 
@@ -56,9 +56,9 @@ final class WalkInHand
         return $this->walk;
     }
 
-    public function standing(): HireStanding
+    public function standing(): HireStatus
     {
-        return $this->standing ??= HireState::query()->where('hire_id', $this->walk()->hire_id)->first()->standing ?? HireStanding::Booked;
+        return $this->standing ??= HireState::query()->where('hire_id', $this->walk()->hire_id)->first()->standing ?? HireStatus::Booked;
     }
 
     /** Whether a walk of another hire of the machine was opened after this one. */

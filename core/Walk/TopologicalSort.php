@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Walk;
 
 /** Puts lines so that each stands behind those that it has to wait for; otherwise their order is kept. */
-final readonly class WaitingOrder
+final readonly class TopologicalSort
 {
     /**
      * @param list<DueLine> $lines

@@ -12,7 +12,7 @@ use JadeLedger\Core\Reading\Outcome;
  * A line that says stop shuts the state that it guards and every state in which at least as much is alive. Nothing of the
  * plan is lost: when the line stands after the mend and the second reading, what was shut is there again.
  */
-final readonly class Replanned
+final readonly class ReachableStates
 {
     /** @param  array<string, non-empty-list<PlannedLine>>  $shut by stage id: the lines that shut it */
     private function __construct(private WalkPlan $plan, public array $shut)
@@ -28,7 +28,7 @@ final readonly class Replanned
                 $plan->lines(),
                 static fn (PlannedLine $line): bool => $line->gate !== null
                     && ($outcomes[$line->key] ?? Outcome::Open) === Outcome::Stop
-                    && $line->gate->state->liveliness() <= $crossing->stage->state->liveliness(),
+                    && $line->gate->state->hazardLevel() <= $crossing->stage->state->hazardLevel(),
             ));
             if ($because !== []) {
                 $shut[$crossing->stage->id] = $because;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Standing;
+use JadeLedger\Core\Catalogue\StationKind;
 
 /**
  * Shortens the way through the stops of one stage without putting a line before one that it waits for.
@@ -13,13 +13,13 @@ use JadeLedger\Core\Catalogue\Standing;
  * stops are put together one by one, the most promising beginnings kept at each length, and what comes of it is polished
  * by moving and turning parts while that saves steps. The seat, where there is one, stays last.
  */
-final readonly class ShortenRound
+final readonly class RouteOptimizer
 {
     /** A step against the yard's way round counts as two: the habit is worth something. */
-    private const AGAINST = 2.0;
+    private const REVERSE_PENALTY = 2.0;
 
     /** How many beginnings of the same length are followed. */
-    private const BEGINNINGS = 48;
+    private const BEAM_WIDTH = 48;
 
     /** Less than this is no shorter way, in centimetres. */
     private const WORTH_IT = 1.0;
@@ -32,8 +32,8 @@ final readonly class ShortenRound
     }
 
     /**
-     * @param list<Stop> $stops
-     * @return list<Stop>
+     * @param list<RouteStop> $stops
+     * @return list<RouteStop>
      */
     public function of(array $stops): array
     {
@@ -45,10 +45,10 @@ final readonly class ShortenRound
         $built = $this->improve($this->build($ways, $before), $ways, $before);
         $order = $this->lengthOf($built, $ways) < $this->lengthOf($habit, $ways) - self::WORTH_IT ? $built : $habit;
 
-        return $this->joined(array_map(static fn (int $at): Stop => $stops[$at], $order));
+        return $this->joined(array_map(static fn (int $at): RouteStop => $stops[$at], $order));
     }
 
-    /** @param  list<Stop>  $stops */
+    /** @param  list<RouteStop>  $stops */
     public function length(array $stops): float
     {
         return $this->lengthOf(array_keys($stops), $this->ways($stops));
@@ -82,7 +82,7 @@ final readonly class ShortenRound
                 }
             }
             usort($longer, static fn (array $a, array $b): int => [$a[2], $a[1]] <=> [$b[2], $b[1]]);
-            $beginnings = array_slice($longer, 0, self::BEGINNINGS);
+            $beginnings = array_slice($longer, 0, self::BEAM_WIDTH);
         }
 
         return $beginnings[0][3];
@@ -172,7 +172,7 @@ final readonly class ShortenRound
     {
         $ahead = fmod($to - $from + $this->route->length, $this->route->length);
 
-        return min($ahead, self::AGAINST * ($this->route->length - $ahead));
+        return min($ahead, self::REVERSE_PENALTY * ($this->route->length - $ahead));
     }
 
     /**
@@ -195,19 +195,19 @@ final readonly class ShortenRound
     /**
      * Each way is asked for thousands of times, so all are measured once.
      *
-     * @param list<Stop> $stops
+     * @param list<RouteStop> $stops
      * @return array<int, list<float>> centimetres from each stop, and from the START corner, to each
      */
     private function ways(array $stops): array
     {
-        $spots = array_map(fn (Stop $stop): float => $this->route->spotOf($stop->station), $stops);
+        $spots = array_map(fn (RouteStop $stop): float => $this->route->spotOf($stop->station), $stops);
         $from = fn (float $spot): array => array_map(fn (float $to): float => $this->steps($spot, $to), $spots);
 
         return [self::START => $from(0.0)] + array_map($from, $spots);
     }
 
     /**
-     * @param list<Stop> $stops
+     * @param list<RouteStop> $stops
      * @return list<array<int, true>>
      */
     private function before(array $stops): array
@@ -232,17 +232,17 @@ final readonly class ShortenRound
     }
 
     /**
-     * @param list<Stop> $stops
+     * @param list<RouteStop> $stops
      * @param list<array<int, true>> $before
      * @return list<array<int, true>> with the seat behind all that comes before it by habit, and the papers ahead of all that follow
      */
     private function pinned(array $stops, array $before): array
     {
         foreach ($stops as $at => $stop) {
-            if ($stop->station->standing === Standing::Seat) {
+            if ($stop->station->standing === StationKind::Seat) {
                 $before[$at] += array_fill_keys(array_keys(array_slice($stops, 0, $at)), true);
             }
-            if ($at > 0 && $stops[0]->station->standing === Standing::StartCorner) {
+            if ($at > 0 && $stops[0]->station->standing === StationKind::StartCorner) {
                 $before[$at] += [0 => true];
             }
         }
@@ -253,8 +253,8 @@ final readonly class ShortenRound
     /**
      * Two stops that have come to lie side by side at one station are one.
      *
-     * @param list<Stop> $stops
-     * @return list<Stop>
+     * @param list<RouteStop> $stops
+     * @return list<RouteStop>
      */
     private function joined(array $stops): array
     {
@@ -262,7 +262,7 @@ final readonly class ShortenRound
         foreach ($stops as $stop) {
             $last = array_key_last($joined);
             if ($last !== null && $joined[$last]->station === $stop->station) {
-                $joined[$last] = new Stop($stop->station, [...$joined[$last]->lines, ...$stop->lines]);
+                $joined[$last] = new RouteStop($stop->station, [...$joined[$last]->lines, ...$stop->lines]);
             } else {
                 $joined[] = $stop;
             }

@@ -6,7 +6,7 @@ namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Station;
 
-final readonly class Stop
+final readonly class RouteStop
 {
     /** @param  non-empty-list<PlannedLine>  $lines */
     public function __construct(public Station $station, public array $lines)

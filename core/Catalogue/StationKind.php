@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Catalogue;
 
 /** Where the technician is when a station is worked on. */
-enum Standing: string
+enum StationKind: string
 {
     /** Where the walk begins, whichever corner that is: papers and the look from a distance. */
     case StartCorner = 'start_corner';

@@ -11,7 +11,7 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Cookie as CookieOfResponse;
 
 /** The enrolled tablet that a request comes from, told by a cookie that only this tablet has. */
-final readonly class TabletInHand
+final readonly class CurrentDevice
 {
     public const COOKIE = 'jade_tablet';
 

@@ -12,7 +12,7 @@ use JadeLedger\Core\Reading\Outcome;
  * Nothing is cranked "to see if it still runs": a check that has to stand before a state keeps everything from that
  * state on shut until it stands. A state in which less is alive is always open. Common practice, no source.
  */
-final readonly class MayCross
+final readonly class StateTransitionGuard
 {
     public function __construct(private WalkPlan $plan)
     {
@@ -25,14 +25,14 @@ final readonly class MayCross
      */
     public function inTheWay(string $stageId, array $outcomes, array $later = []): array
     {
-        $target = $this->plan->crossing($stageId)?->stage->state->liveliness() ?? 0;
+        $target = $this->plan->crossing($stageId)?->stage->state->hazardLevel() ?? 0;
         $blocking = [];
         foreach ($this->plan->lines() as $line) {
             $outcome = $outcomes[$line->key] ?? Outcome::Open;
             if ($outcome === Outcome::Open && in_array($line->key, $later, true)) {
                 continue;
             }
-            if ($line->gate !== null && $line->gate->state->liveliness() <= $target && $outcome !== Outcome::Stands) {
+            if ($line->gate !== null && $line->gate->state->hazardLevel() <= $target && $outcome !== Outcome::Stands) {
                 $blocking[] = $line;
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Catalogue;
 
 /** One answer to a house rule, and the reason of those who give it. */
-final readonly class School
+final readonly class RuleOption
 {
     /**
      * @param list<string> $gives features that every machine of the yard has under it
@@ -23,7 +23,7 @@ final readonly class School
     }
 
     /** What a machine has because of this school. */
-    public function giftsTo(Features $machine): Features
+    public function grantedFeatures(Features $machine): Features
     {
         $where = array_filter($this->givesWhere, $machine->has(...), ARRAY_FILTER_USE_KEY);
 
