@@ -11,7 +11,7 @@ use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\LimitsAsked;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Reading\BandsOutOfOrder;
-use JadeLedger\Core\Reading\MarksOutOfOrder;
+use JadeLedger\Core\Reading\Fluids\MarksOutOfOrder;
 use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlanWalk;

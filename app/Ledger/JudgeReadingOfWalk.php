@@ -16,9 +16,11 @@ use JadeLedger\Core\Quantity\Dimension;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Quantity\UnknownUnit;
-use JadeLedger\Core\Reading\DipstickLimits;
-use JadeLedger\Core\Reading\Face;
-use JadeLedger\Core\Reading\HourMeterLimits;
+use JadeLedger\Core\Reading\Counted\HourMeterLimits;
+use JadeLedger\Core\Reading\Fluids\DipstickLimits;
+use JadeLedger\Core\Reading\Fluids\Face;
+use JadeLedger\Core\Reading\Fluids\SightGlassLimits;
+use JadeLedger\Core\Reading\Fluids\TankColumnLimits;
 use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\JudgeReading;
 use JadeLedger\Core\Reading\Limits;
@@ -27,8 +29,6 @@ use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
 use JadeLedger\Core\Reading\ReadAtPoints;
 use JadeLedger\Core\Reading\ScaleReading;
-use JadeLedger\Core\Reading\SightGlassLimits;
-use JadeLedger\Core\Reading\TankColumnLimits;
 
 /** Asks the core for the verdict on a reading of a walk; used to judge an entry and to show the verdict beforehand. */
 final class JudgeReadingOfWalk

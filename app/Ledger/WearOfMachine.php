@@ -10,8 +10,8 @@ use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\ScaleReading;
-use JadeLedger\Core\Reading\WearForecast;
-use JadeLedger\Core\Reading\WearPoint;
+use JadeLedger\Core\Reading\Wear\WearForecast;
+use JadeLedger\Core\Reading\Wear\WearPoint;
 use JadeLedger\Core\Walk\PlannedLine;
 
 /** Gathers what a machine was read before, by its hour meter, and asks the core how long each instrument of a walk will stay in its band. */

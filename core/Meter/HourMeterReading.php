@@ -6,7 +6,7 @@ namespace JadeLedger\Core\Meter;
 
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\HourMeterLimits;
+use JadeLedger\Core\Reading\Counted\HourMeterLimits;
 use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Verdict;
 

@@ -9,6 +9,16 @@ use JadeLedger\Core\Catalogue\Condition;
 use JadeLedger\Core\Catalogue\Stage;
 use JadeLedger\Core\Meter\HourMeterReading;
 use JadeLedger\Core\Meter\MeterHistory;
+use JadeLedger\Core\Reading\Counted\CountLimits;
+use JadeLedger\Core\Reading\Counted\CountReading;
+use JadeLedger\Core\Reading\Counted\HourMeterLimits;
+use JadeLedger\Core\Reading\Fluids\DipstickLimits;
+use JadeLedger\Core\Reading\Fluids\DipstickReading;
+use JadeLedger\Core\Reading\Fluids\Face;
+use JadeLedger\Core\Reading\Fluids\SightGlassLimits;
+use JadeLedger\Core\Reading\Fluids\SightGlassReading;
+use JadeLedger\Core\Reading\Fluids\TankColumnLimits;
+use JadeLedger\Core\Reading\Fluids\TankColumnReading;
 
 /**
  * The verdict on a reading: first whether it was taken in a state in which it means anything, then where it lies.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading;
 
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Reading\Fluids\Face;
 
 /** Everything that was noted when an instrument was read. */
 final readonly class Observation

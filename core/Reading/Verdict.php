@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading;
 
 use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Reading\Fluids\TopUp;
 
 /** A judgement with its reason, its working and the authority it stands on. */
 final readonly class Verdict

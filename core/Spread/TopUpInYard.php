@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Spread;
 
-use JadeLedger\Core\Reading\TopUp;
+use JadeLedger\Core\Reading\Fluids\TopUp;
 
 /** What was filled up after a machine came back: what came back is what was read before that. */
 final readonly class TopUpInYard

@@ -8,14 +8,14 @@ use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\CountLimits;
-use JadeLedger\Core\Reading\DipstickLimits;
-use JadeLedger\Core\Reading\Fluid;
-use JadeLedger\Core\Reading\HourMeterLimits;
-use JadeLedger\Core\Reading\LevelMarks;
-use JadeLedger\Core\Reading\Need;
-use JadeLedger\Core\Reading\SightGlassLimits;
-use JadeLedger\Core\Reading\TankColumnLimits;
+use JadeLedger\Core\Reading\Counted\CountLimits;
+use JadeLedger\Core\Reading\Counted\HourMeterLimits;
+use JadeLedger\Core\Reading\Fluids\DipstickLimits;
+use JadeLedger\Core\Reading\Fluids\Fluid;
+use JadeLedger\Core\Reading\Fluids\LevelMarks;
+use JadeLedger\Core\Reading\Fluids\Need;
+use JadeLedger\Core\Reading\Fluids\SightGlassLimits;
+use JadeLedger\Core\Reading\Fluids\TankColumnLimits;
 
 /** Instruments of an invented machine. */
 final class Levels

@@ -6,8 +6,8 @@ import { guardTouches } from './app/touchGuard';
 import { lastSpoken, speak } from './app/texts';
 import './app/tokens.css';
 import './app/base.css';
-import './features/walk/followOutbox';
-import { keepQueries, restoreQueries } from './offline/keepQueries';
+import './features/walk/state/followOutbox';
+import { persistQueries, restoreQueries } from './offline/persistQueries';
 import { registerWorker } from './offline/registerWorker';
 
 const root = document.getElementById('root');
@@ -15,7 +15,7 @@ if (root !== null) {
   // A language that does not come leaves the page in English: the work goes on.
 const spoken = speak(lastSpoken()).catch(() => undefined);
 void Promise.all([restoreQueries(queries), spoken]).then(() => {
-    keepQueries(queries);
+    persistQueries(queries);
     // Who was signed in yesterday is shown at once, and asked for.
     void queries.invalidateQueries({ queryKey: ['session'] });
     createRoot(root).render(

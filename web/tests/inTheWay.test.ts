@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { inTheWay } from '../src/features/walk/inTheWay';
-import type { KeptAnswer } from '../src/features/walk/keptAnswers';
-import type { Stage, Walk } from '../src/features/walk/types';
+import { inTheWay } from '../src/features/walk/state/inTheWay';
+import type { PendingAnswer } from '../src/features/walk/state/pendingAnswers';
+import type { Stage, Walk } from '../src/features/walk/state/types';
 
 const walk = (outcomes: Record<string, string>, state: Record<string, unknown> = {}) => {
   const lines = Object.entries(outcomes).map(([key, outcome]) => ({ key, outcome }));
@@ -9,7 +9,7 @@ const walk = (outcomes: Record<string, string>, state: Record<string, unknown> =
   return { state: { lines, shut_stages: [], blocked_stages: [], read_later: [], ...state } } as unknown as Walk;
 };
 const running = (gates?: string[]) => ({ id: 'running', ...(gates === undefined ? {} : { gated_by: gates }) }) as unknown as Stage;
-const kept = (answers: Record<string, KeptAnswer> = {}) => new Map(Object.entries(answers));
+const kept = (answers: Record<string, PendingAnswer> = {}) => new Map(Object.entries(answers));
 
 describe('what keeps a machine from its next state', () => {
   it('is every gate that does not stand, and nothing else', () => {

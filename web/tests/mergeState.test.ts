@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { mergeState } from '../src/features/walk/mergeState';
-import type { WalkState } from '../src/features/walk/types';
+import { mergeState } from '../src/features/walk/state/mergeState';
+import type { WalkState } from '../src/features/walk/state/types';
 
 const state = (sequence: number, outcomes: Record<string, string>, stage = 'cold'): WalkState => ({ sequence, stage, lines: Object.entries(outcomes).map(([key, outcome]) => ({ key, outcome })) }) as unknown as WalkState;
 const outcomes = ({ lines }: WalkState) => Object.fromEntries(lines.map(({ key, outcome }) => [key, outcome]));

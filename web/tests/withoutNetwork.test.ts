@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { withShownHere } from '../src/features/handover/withShownHere';
-import { keptAnswers } from '../src/features/walk/keptAnswers';
-import { together } from '../src/features/walk/together';
-import type { Walk } from '../src/features/walk/types';
-import { withKept } from '../src/features/walk/withKept';
-import { withoutNetwork } from '../src/features/walk/withoutNetwork';
+import { pendingAnswers } from '../src/features/walk/state/pendingAnswers';
+import { together } from '../src/features/walk/state/together';
+import type { Walk } from '../src/features/walk/state/types';
+import { applyPending } from '../src/features/walk/state/applyPending';
+import { withoutNetwork } from '../src/features/walk/state/withoutNetwork';
 import type { KeptEntry } from '../src/offline/store';
 
 const WALK = 'walk-1';
@@ -27,18 +27,18 @@ const walk = (state: Record<string, unknown> = {}): Walk => {
     state: { stage: null, stages_entered: [], lines: lines.map((one) => one.state), findings: [], tag: null, hire_standing: 'walking_out', progress: { lines_done: 0, lines_left: 3, lines_shut: 0, seconds_left: 70, seconds_planned: 70 }, ...state },
   } as unknown as Walk;
 };
-const known = (entries: KeptEntry[], from: Walk = walk()) => withoutNetwork(withKept(from, entries), keptAnswers(entries, WALK), entries);
+const known = (entries: KeptEntry[], from: Walk = walk()) => withoutNetwork(applyPending(from, entries), pendingAnswers(entries, WALK), entries);
 const stands = (line: string) => kept('check.answered', { line, answer: 'stands' });
 
 describe('a walk that the yard does not know all of', () => {
   it('is as it came when nothing is kept, or only of another walk', () => {
     const taken = walk();
-    expect(withKept(taken, [])).toBe(taken);
-    expect(withKept(taken, [kept('check.answered', { line: 'guard', answer: 'stands' }, 'walk-2')])).toBe(taken);
+    expect(applyPending(taken, [])).toBe(taken);
+    expect(applyPending(taken, [kept('check.answered', { line: 'guard', answer: 'stands' }, 'walk-2')])).toBe(taken);
   });
 
   it('has the states, the looks and the minutes of this tablet', () => {
-    const { state } = withKept(walk(), [kept('state.crossed', { stage: 'cold' }), stands('guard'), kept('state.crossed', { stage: 'running' }), kept('reading.posted', { line: 'oil', value: '40' })]);
+    const { state } = applyPending(walk(), [kept('state.crossed', { stage: 'cold' }), stands('guard'), kept('state.crossed', { stage: 'running' }), kept('reading.posted', { line: 'oil', value: '40' })]);
 
     expect(state.stage).toBe('running');
     expect(state.stages_entered).toEqual(['cold', 'running']);
@@ -47,7 +47,7 @@ describe('a walk that the yard does not know all of', () => {
   });
 
   it('takes from the plan what it means when something is not so, and holds where the plan does not say', () => {
-    const amiss = (line: string) => withKept(walk(), [kept('check.answered', { line, answer: 'amiss' })]).state.lines.find(({ key }) => key === line);
+    const amiss = (line: string) => applyPending(walk(), [kept('check.answered', { line, answer: 'amiss' })]).state.lines.find(({ key }) => key === line);
 
     expect(amiss('guard')).toMatchObject({ outcome: 'stop', lifted_by: 'repair' });
     expect(amiss('decal')).toMatchObject({ outcome: 'attend', lifted_by: 'nothing' });
@@ -55,11 +55,11 @@ describe('a walk that the yard does not know all of', () => {
   });
 
   it('goes by the last answer to a line', () => {
-    expect(keptAnswers([kept('check.answered', { line: 'guard', answer: 'amiss' }), stands('guard')], WALK).get('guard')).toBe('stands');
+    expect(pendingAnswers([kept('check.answered', { line: 'guard', answer: 'amiss' }), stands('guard')], WALK).get('guard')).toBe('stands');
   });
 
   it('is over when it was signed for here', () => {
-    expect(withKept(walk(), [kept('handover.signed', { name: 'Lena Holm', signature: [] })]).state.hire_standing).toBe('out');
+    expect(applyPending(walk(), [kept('handover.signed', { name: 'Lena Holm', signature: [] })]).state.hire_standing).toBe('out');
   });
 });
 

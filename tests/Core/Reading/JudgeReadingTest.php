@@ -8,7 +8,7 @@ use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Face;
+use JadeLedger\Core\Reading\Fluids\Face;
 use JadeLedger\Core\Reading\JudgeLook;
 use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\JudgeReading;

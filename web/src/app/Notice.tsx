@@ -1,4 +1,4 @@
-import { Act } from './Act';
+import { Button } from './Button';
 import './notice.css';
 
 /** A ruled page with one sentence: while something is fetched, when it did not come, when there is nothing. */
@@ -6,7 +6,7 @@ export function Notice({ words, act, onAct }: { words: string; act?: string; onA
   return (
     <div className="notice" role="status">
       <p className="slab">{words}</p>
-      {act !== undefined && onAct !== undefined && <Act onClick={onAct}>{act}</Act>}
+      {act !== undefined && onAct !== undefined && <Button onClick={onAct}>{act}</Button>}
     </div>
   );
 }

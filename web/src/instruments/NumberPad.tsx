@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Act } from '../app/Act';
+import { Button } from '../app/Button';
 import { decimalMark } from '../app/figures';
-import { Leaf } from '../app/Leaf';
+import { Drawer } from '../app/Drawer';
 import './numberPad.css';
 
 interface Props {
@@ -30,12 +30,12 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
   const press = (key: string) => setText((before) => (key === '.' && before.includes('.') ? before : (before + key).slice(0, 9)));
 
   return (
-    <Leaf
+    <Drawer
       open={open}
       title={title}
       onClose={close}
       foot={
-        <Act
+        <Button
           tone="jade"
           disabled={!isNumber}
           testId="pad-set"
@@ -45,7 +45,7 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
           }}
         >
           {t('act.set')}
-        </Act>
+        </Button>
       }
     >
       <label className="pad-value">
@@ -55,12 +55,12 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
       </label>
       {other !== undefined && (
         <div className="pad-units" role="group" aria-label={t('act.unit')}>
-          <Act pressed={!inOther} testId="pad-own" onClick={() => setInOther(false)}>
+          <Button pressed={!inOther} testId="pad-own" onClick={() => setInOther(false)}>
             {unit}
-          </Act>
-          <Act pressed={inOther} testId="pad-other" onClick={() => setInOther(true)}>
+          </Button>
+          <Button pressed={inOther} testId="pad-other" onClick={() => setInOther(true)}>
             {other.symbol}
-          </Act>
+          </Button>
         </div>
       )}
       <div className="pad-keys" data-repeats="">
@@ -78,6 +78,6 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
           </button>
         )}
       </div>
-    </Leaf>
+    </Drawer>
   );
 }

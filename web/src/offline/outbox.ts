@@ -2,7 +2,7 @@ import i18n from 'i18next';
 import { answer, api, type Schema } from '../api/client';
 import { ProblemError } from '../api/problem';
 import { isFull, store, type Entry, type KeptEntry, type KeptOpening } from './store';
-import { sendPieces } from './sendPieces';
+import { uploadChunks } from './uploadChunks';
 
 export type { Entry } from './store';
 
@@ -267,7 +267,7 @@ class Outbox {
     const named = async (id: unknown): Promise<unknown> => {
       const photo = typeof id === 'string' ? await store.photos.get(id) : undefined;
 
-      return photo === undefined ? id : sendPieces(photo);
+      return photo === undefined ? id : uploadChunks(photo);
     };
     if (Array.isArray(payload['photos'])) {
       payload['photos'] = await Promise.all(payload['photos'].map(named));

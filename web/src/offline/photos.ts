@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { ProblemError } from '../api/problem';
-import { sendPieces } from './sendPieces';
+import { uploadChunks } from './uploadChunks';
 import { store, type KeptPhoto } from './store';
 
 /** Answers after which the same thing is sent again: sign in first, the page has expired, too often. */
@@ -12,7 +12,7 @@ export async function sendOrKeep(file: File, userId: string): Promise<string> {
   const photo: KeptPhoto = { id: uuid(), userId, blob: file };
   await store.photos.add(photo);
   try {
-    const name = await sendPieces(photo);
+    const name = await uploadChunks(photo);
     await store.photos.delete(photo.id);
 
     return name;

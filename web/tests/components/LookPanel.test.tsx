@@ -2,8 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { LookPanel } from '../../src/features/walk/LookPanel';
-import { keptAnswers } from '../../src/features/walk/keptAnswers';
+import { LookPanel } from '../../src/features/walk/panels/LookPanel';
+import { pendingAnswers } from '../../src/features/walk/state/pendingAnswers';
 
 vi.mock('../../src/features/session/useSession', () => ({
   useMe: () => ({ id: 'ines', name: 'Ines', may: { walk: true, lead: false } }),
@@ -23,7 +23,7 @@ function show(line: Record<string, unknown>, outcome = 'open') {
   const props = {
     walk: { id: 'w', state: { lines: [{ key: LINE.key, outcome, entry_id: outcome === 'open' ? null : 'e', judgement: null }] } },
     position: { line: { ...LINE, ...line }, visit: { lines: [LINE] }, advance },
-    observed: {}, mayPost: true, isKept: false, post, inState: true, refusal: null, pending: keptAnswers([], 'w'),
+    observed: {}, mayPost: true, isKept: false, post, inState: true, refusal: null, pending: pendingAnswers([], 'w'),
     onCross: vi.fn(), onFinding: vi.fn(), onTag: vi.fn(), onKnown: vi.fn(), onRefused: vi.fn(),
   } as unknown as Props;
   render(

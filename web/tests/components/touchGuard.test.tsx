@@ -1,9 +1,9 @@
 import { act, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Act } from '../../src/app/Act';
-import { HoldAct } from '../../src/app/HoldAct';
-import { Leaf } from '../../src/app/Leaf';
+import { Button } from '../../src/app/Button';
+import { HoldButton } from '../../src/app/HoldButton';
+import { Drawer } from '../../src/app/Drawer';
 import { guardTouches, pageChanged } from '../../src/app/touchGuard';
 import { NumberPad } from '../../src/instruments/NumberPad';
 import { finger } from './finger';
@@ -34,17 +34,17 @@ function Station({ onNext, onRest }: { onNext: () => void; onRest: () => void })
 
   return (
     <>
-      <Act testId="stands" onClick={onNext}>
+      <Button testId="stands" onClick={onNext}>
         Stands
-      </Act>
-      <Leaf
+      </Button>
+      <Drawer
         open={open}
         title="The rest"
         onClose={() => setOpen(false)}
-        foot={<HoldAct testId="rest-stands" onHeld={rest}>The rest stands</HoldAct>}
+        foot={<HoldButton testId="rest-stands" onHeld={rest}>The rest stands</HoldButton>}
       >
         <p>Three lines</p>
-      </Leaf>
+      </Drawer>
     </>
   );
 }
@@ -81,7 +81,7 @@ describe('a finger that lifts after a hold', () => {
 describe('a page that changed under the finger', () => {
   it('answers nothing for four tenths of a second, and then again', () => {
     const onNext = vi.fn();
-    render(<Act testId="stands" onClick={onNext}>Stands</Act>);
+    render(<Button testId="stands" onClick={onNext}>Stands</Button>);
     pageChanged();
     passes(390);
     finger.tap(screen.getByTestId('stands'));
@@ -94,7 +94,7 @@ describe('a page that changed under the finger', () => {
 
   it('does not begin a hold either', () => {
     const onHeld = vi.fn();
-    render(<HoldAct testId="hold" onHeld={onHeld}>Hold</HoldAct>);
+    render(<HoldButton testId="hold" onHeld={onHeld}>Hold</HoldButton>);
     pageChanged();
     finger.down(screen.getByTestId('hold'));
     passes(2000);
@@ -105,9 +105,9 @@ describe('a page that changed under the finger', () => {
 describe('two taps', () => {
   it('at one place within four tenths of a second count once, whatever stands there now', () => {
     const [first, second] = [vi.fn(), vi.fn()];
-    const { rerender } = render(<Act key="1" testId="one" onClick={first}>Line 1</Act>);
+    const { rerender } = render(<Button key="1" testId="one" onClick={first}>Line 1</Button>);
     finger.tap(screen.getByTestId('one'));
-    rerender(<Act key="2" testId="two" onClick={second}>Line 2</Act>);
+    rerender(<Button key="2" testId="two" onClick={second}>Line 2</Button>);
     passes(120);
     finger.tap(screen.getByTestId('two'), { x: 104, y: 97 });
 
@@ -121,8 +121,8 @@ describe('two taps', () => {
     const [left, right] = [vi.fn(), vi.fn()];
     render(
       <>
-        <Act testId="left" onClick={left}>Left</Act>
-        <Act testId="right" onClick={right}>Right</Act>
+        <Button testId="left" onClick={left}>Left</Button>
+        <Button testId="right" onClick={right}>Right</Button>
       </>,
     );
     finger.tap(screen.getByTestId('left'), { x: 50, y: 700 });
@@ -146,7 +146,7 @@ describe('two taps', () => {
 
 it('keys of a keyboard are no touches', () => {
   const onNext = vi.fn();
-  render(<Act testId="stands" onClick={onNext}>Stands</Act>);
+  render(<Button testId="stands" onClick={onNext}>Stands</Button>);
   pageChanged();
   void act(() => screen.getByTestId('stands').click());
   expect(onNext).toHaveBeenCalledOnce();

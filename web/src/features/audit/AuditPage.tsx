@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
-import { Act } from '../../app/Act';
+import { Button } from '../../app/Button';
 import { shortDate } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
@@ -33,9 +33,9 @@ export default function AuditPage() {
         </tbody>
       </table>
       {audit.hasNextPage && (
-        <Act disabled={audit.isFetchingNextPage} onClick={() => void audit.fetchNextPage()}>
+        <Button disabled={audit.isFetchingNextPage} onClick={() => void audit.fetchNextPage()}>
           {t('audit.earlier')}
-        </Act>
+        </Button>
       )}
     </Page>
   );

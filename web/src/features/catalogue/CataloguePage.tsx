@@ -7,7 +7,7 @@ import { Page } from '../../app/Page';
 import { MiniPlan } from '../../plans/MiniPlan';
 import { MyName } from '../session/MyName';
 import { useMe } from '../session/useSession';
-import { ImportLeaf } from './ImportLeaf';
+import { ImportDrawer } from './ImportDrawer';
 import { useModels } from './useCatalogue';
 import './catalogue.css';
 import './modelSheet.css';
@@ -70,7 +70,7 @@ export default function CataloguePage() {
           </li>
         ))}
       </ul>
-      {importing && <ImportLeaf open onClose={() => setImporting(false)} />}
+      {importing && <ImportDrawer open onClose={() => setImporting(false)} />}
     </Page>
   );
 }

@@ -7,7 +7,7 @@ import { Page } from '../../app/Page';
 import { shortDate } from '../../app/figures';
 import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
-import { ChooseRuleLeaf } from './ChooseRuleLeaf';
+import { ChooseRuleDrawer } from './ChooseRuleDrawer';
 import { useHouseRules, type HouseRule } from './useCatalogue';
 import './catalogue.css';
 
@@ -90,7 +90,7 @@ export default function HouseRulesPage() {
           </li>
         ))}
       </ul>
-      {choosing !== null && <ChooseRuleLeaf rule={choosing.rule} value={choosing.value} onClose={() => setChoosing(null)} />}
+      {choosing !== null && <ChooseRuleDrawer rule={choosing.rule} value={choosing.value} onClose={() => setChoosing(null)} />}
     </Page>
   );
 }

@@ -2,10 +2,10 @@ import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import { Link, useNavigate, useParams } from 'react-router';
 import { problemOf, whatToDo } from '../../api/problem';
-import { HoldAct } from '../../app/HoldAct';
+import { HoldButton } from '../../app/HoldButton';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
-import { useKept } from '../../app/useKept';
+import { usePersistentState } from '../../app/usePersistentState';
 import { ProblemWords } from '../../app/ProblemWords';
 import { FamilyPicker } from './FamilyPicker';
 import { FeaturePicker } from './FeaturePicker';
@@ -39,7 +39,7 @@ interface Props {
 function Sheet({ modelId, choices, from }: Props) {
   const { t } = useTranslation();
   const navigate = useNavigate();
-  const [sheet, setSheet] = useKept(`model-sheet.1.${modelId ?? 'new'}`, from);
+  const [sheet, setSheet] = usePersistentState(`model-sheet.1.${modelId ?? 'new'}`, from);
   const draft = useModelDraft(sheet.family, sheet.features);
   const keep = useKeepModel(modelId);
   const problem = keep.error === null ? null : problemOf(keep.error, t('state.no_network'));
@@ -98,9 +98,9 @@ function Sheet({ modelId, choices, from }: Props) {
             slotProps={{ htmlInput: { 'data-testid': 'sheet-source', maxLength: 240 } }}
           />
           <ProblemWords problem={problem === null ? null : { ...problem, field: faults['limits'] === undefined ? {} : { limits: faults['limits'] } }} />
-          <HoldAct testId="keep-model" disabled={keep.isPending || family === undefined} under={t('act.hold')} onHeld={send}>
+          <HoldButton testId="keep-model" disabled={keep.isPending || family === undefined} under={t('act.hold')} onHeld={send}>
             {t('sheet.keep')}
-          </HoldAct>
+          </HoldButton>
         </section>
       </div>
     </Page>

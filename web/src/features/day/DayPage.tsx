@@ -5,7 +5,7 @@ import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { clock, duration, longDate } from '../../app/figures';
 import { useMe, useSession } from '../session/useSession';
-import { usePreviews, type Wanted } from '../walk/usePreviews';
+import { usePreviews, type Wanted } from '../walk/state/usePreviews';
 import { Link } from 'react-router';
 import { Mark } from '../../marks/Mark';
 import { useDoubts } from '../doubts/useDoubts';

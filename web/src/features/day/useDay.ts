@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
-import { useOpenWalk } from '../walk/useOpenWalk';
+import { useOpenWalk } from '../walk/state/useOpenWalk';
 
 export type Row = Schema['DayRow'];
 

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { problemOf, whatToDo } from '../../api/problem';
 import { shortDate } from '../../app/figures';
-import { HoldAct } from '../../app/HoldAct';
+import { HoldButton } from '../../app/HoldButton';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { ProblemWords } from '../../app/ProblemWords';
@@ -92,12 +92,12 @@ function InDoubt({ walk }: { walk: DoubtfulWalk }) {
       />
       {settle.error !== null && <ProblemWords problem={problemOf(settle.error, t('state.no_network'))} />}
       <footer>
-        <HoldAct tone="ink" disabled={!isReady} testId="set-aside" under={t('act.hold')} onHeld={() => say(false)}>
+        <HoldButton tone="ink" disabled={!isReady} testId="set-aside" under={t('act.hold')} onHeld={() => say(false)}>
           {t('doubts.set_aside')}
-        </HoldAct>
-        <HoldAct disabled={!isReady} testId="take-doubtful" under={t('act.hold')} onHeld={() => say(true)}>
+        </HoldButton>
+        <HoldButton disabled={!isReady} testId="take-doubtful" under={t('act.hold')} onHeld={() => say(true)}>
           {t('doubts.take')}
-        </HoldAct>
+        </HoldButton>
       </footer>
     </section>
   );

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { problemOf } from '../../api/problem';
 import { shortDate } from '../../app/figures';
-import { HoldAct } from '../../app/HoldAct';
+import { HoldButton } from '../../app/HoldButton';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useSettleFit, type FitQuestion } from './useDoubts';
 
@@ -40,12 +40,12 @@ export function OfFit({ question }: { question: FitQuestion }) {
       />
       {settle.error !== null && <ProblemWords problem={problemOf(settle.error, t('state.no_network'))} />}
       <footer>
-        <HoldAct tone="ink" disabled={!isReady} testId="fit-none" under={t('act.hold')} onHeld={() => say(false)}>
+        <HoldButton tone="ink" disabled={!isReady} testId="fit-none" under={t('act.hold')} onHeld={() => say(false)}>
           {t('doubts.not_fitted')}
-        </HoldAct>
-        <HoldAct disabled={!isReady} testId="fit-there" under={t('act.hold')} onHeld={() => say(true)}>
+        </HoldButton>
+        <HoldButton disabled={!isReady} testId="fit-there" under={t('act.hold')} onHeld={() => say(true)}>
           {t('doubts.fitted')}
-        </HoldAct>
+        </HoldButton>
       </footer>
     </section>
   );

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { problemOf, whatToDo } from '../../api/problem';
-import { Act } from '../../app/Act';
+import { Button } from '../../app/Button';
 import { figure, shortDate } from '../../app/figures';
 import { inWords } from '../../app/units';
 import { Notice } from '../../app/Notice';
@@ -13,7 +13,7 @@ import { MyName } from '../session/MyName';
 import { useReading } from '../session/useReading';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from '../../app/ProblemWords';
-import { useOpenWalk } from '../walk/useOpenWalk';
+import { useOpenWalk } from '../walk/state/useOpenWalk';
 import { Trail } from './Trail';
 import { useMachine } from './useFleet';
 import './fleet.css';
@@ -80,9 +80,9 @@ export default function MachinePage() {
                   <i>{t(`standing.${folio.standing}`)}</i>
                 </Link>
                 {folio.standing === 'booked' && tag === null && me.may.walk && (
-                  <Act testId="open-early" disabled={opening.isPending} onClick={() => opening.mutate({ hireId: folio.hire_id, movement: 'checkout' })}>
+                  <Button testId="open-early" disabled={opening.isPending} onClick={() => opening.mutate({ hireId: folio.hire_id, movement: 'checkout' })}>
                     {t('fleet.walk_out')}
-                  </Act>
+                  </Button>
                 )}
               </li>
             ))}

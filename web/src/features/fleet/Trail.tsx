@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
-import { Act } from '../../app/Act';
+import { Button } from '../../app/Button';
 import { shortDate } from '../../app/figures';
 import { Mark } from '../../marks/Mark';
 import { useTrail } from './useFleet';
@@ -25,9 +25,9 @@ export function Trail({ machineId }: { machineId: string }) {
         </tbody>
       </table>
       {trail.hasNextPage && (
-        <Act disabled={trail.isFetchingNextPage} onClick={() => void trail.fetchNextPage()}>
+        <Button disabled={trail.isFetchingNextPage} onClick={() => void trail.fetchNextPage()}>
           {t('fleet.earlier')}
-        </Act>
+        </Button>
       )}
     </section>
   );

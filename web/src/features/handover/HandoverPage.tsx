@@ -6,15 +6,15 @@ import { longDate } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { useOutbox } from '../../offline/useOutbox';
-import { NotTaken } from '../walk/NotTaken';
+import { NotTaken } from '../walk/decision/NotTaken';
 import { ProblemWords } from '../../app/ProblemWords';
-import { useSend } from '../walk/useSend';
-import { usePost } from '../walk/useWalk';
+import { useSend } from '../walk/state/useSend';
+import { usePost } from '../walk/state/useWalk';
 import { SignatureField } from './SignatureField';
 import { StepPage } from './StepPage';
 import { useBriefing } from './useBriefing';
 import type { Briefing } from './withShownHere';
-import type { Walk } from '../walk/types';
+import type { Walk } from '../walk/state/types';
 import './handover.css';
 
 export default function HandoverPage() {

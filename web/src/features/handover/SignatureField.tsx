@@ -2,8 +2,8 @@ import TextField from '@mui/material/TextField';
 import SignaturePad from 'signature_pad';
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Act } from '../../app/Act';
-import { HoldAct } from '../../app/HoldAct';
+import { Button } from '../../app/Button';
+import { HoldButton } from '../../app/HoldButton';
 import { shortDate } from '../../app/figures';
 import { Stamp } from '../../marks/Stamp';
 import type { Briefing } from './withShownHere';
@@ -66,18 +66,18 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
       <div className="signing-field">
         <canvas ref={canvas} aria-label={t('handover.signature')} data-testid="signature" />
         <span>{t('handover.signature')}</span>
-        <Act
+        <Button
           onClick={() => {
             pad.current?.clear();
             setHasInk(false);
           }}
         >
           {t('handover.sign_again')}
-        </Act>
+        </Button>
       </div>
-      <HoldAct disabled={busy || !hasInk || name.trim().length < 2} testId="sign" under={t('act.hold')} onHeld={() => onSign(name.trim(), strokes(pad.current, canvas.current))}>
+      <HoldButton disabled={busy || !hasInk || name.trim().length < 2} testId="sign" under={t('act.hold')} onHeld={() => onSign(name.trim(), strokes(pad.current, canvas.current))}>
         {t('handover.sign')}
-      </HoldAct>
+      </HoldButton>
     </section>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Act } from '../../app/Act';
+import { Button } from '../../app/Button';
 import { useElapsed } from '../../app/useElapsed';
 
 /** Counts the seconds that matter, beside a line on which they pass. It changes by the second and never pulses. */
@@ -24,9 +24,9 @@ export function StepTimer({ seconds, label }: { seconds: number; label: string }
         <rect x="0" y="10" width={540 * share} height="40" fill="var(--jade)" />
         <path d={`M${540 * share} 2V58`} stroke="var(--ink)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
       </svg>
-      <Act onClick={() => setStartedAt(startedAt === null ? Date.now() : null)}>
+      <Button onClick={() => setStartedAt(startedAt === null ? Date.now() : null)}>
         {startedAt === null ? t('handover.start_clock') : t('handover.reset_clock')}
-      </Act>
+      </Button>
     </div>
   );
 }

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { answer, api } from '../../api/client';
 import { useOutbox } from '../../offline/useOutbox';
-import { useWalk } from '../walk/useWalk';
+import { useWalk } from '../walk/state/useWalk';
 import { withShownHere } from './withShownHere';
 
 /** The briefing of a walk. Out of reach of the yard it is the one that came with the walk, as far as it went on this tablet. */

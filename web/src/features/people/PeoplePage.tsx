@@ -6,8 +6,8 @@ import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
-import { AddPersonLeaf } from './AddPersonLeaf';
-import { QualificationLeaf } from './QualificationLeaf';
+import { AddPersonDrawer } from './AddPersonDrawer';
+import { QualificationDrawer } from './QualificationDrawer';
 import { Tablets } from './Tablets';
 import { usePeople, usePutOnShift, type Person, type Qualification } from './usePeople';
 import './people.css';
@@ -57,8 +57,8 @@ export default function PeoplePage() {
         ))}
       </ul>
       {me.may.lead && <Tablets />}
-      {isAdding && <AddPersonLeaf onClose={() => setIsAdding(false)} />}
-      {recording !== null && <QualificationLeaf person={recording.person} qualification={recording.qualification} onClose={() => setRecording(null)} />}
+      {isAdding && <AddPersonDrawer onClose={() => setIsAdding(false)} />}
+      {recording !== null && <QualificationDrawer person={recording.person} qualification={recording.qualification} onClose={() => setRecording(null)} />}
     </Page>
   );
 }

@@ -2,9 +2,9 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { problemOf, whatToDo } from '../../api/problem';
-import { Act } from '../../app/Act';
+import { Button } from '../../app/Button';
 import { shortDate } from '../../app/figures';
-import { HoldAct } from '../../app/HoldAct';
+import { HoldButton } from '../../app/HoldButton';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useEnrolTablet, useRevokeTablet, useTablets } from './useTablets';
 
@@ -35,18 +35,18 @@ export function Tablets() {
               </b>
               {t('people.enrolled', { name: tablet.enrolled_by.name, date: shortDate(tablet.enrolled_at) })}
             </span>
-            <HoldAct tone="oxide" under={t('act.hold')} disabled={revoke.isPending} onHeld={() => revoke.mutate(tablet.id)}>
+            <HoldButton tone="oxide" under={t('act.hold')} disabled={revoke.isPending} onHeld={() => revoke.mutate(tablet.id)}>
               {t('people.revoke')}
-            </HoldAct>
+            </HoldButton>
           </li>
         ))}
       </ul>
       {!all.some((tablet) => tablet.is_this_one) && (
         <div className="tablets-enrol">
           <TextField label={t('people.tablet_name')} value={name} onChange={(event) => setName(event.target.value)} slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'tablet-name' } }} />
-          <Act tone="jade" testId="enrol" disabled={enrol.isPending || name.trim().length < 2} onClick={() => enrol.mutate(name.trim(), { onSuccess: () => setName('') })}>
+          <Button tone="jade" testId="enrol" disabled={enrol.isPending || name.trim().length < 2} onClick={() => enrol.mutate(name.trim(), { onSuccess: () => setName('') })}>
             {t('people.enrol')}
-          </Act>
+          </Button>
         </div>
       )}
       {failed !== null && <ProblemWords problem={problemOf(failed, t('state.no_network'))} />}

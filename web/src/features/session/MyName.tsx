@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Act } from '../../app/Act';
-import { Leaf } from '../../app/Leaf';
+import { Button } from '../../app/Button';
+import { Drawer } from '../../app/Drawer';
 import { readSet, writeSet, type ColourSet } from '../../app/colourSet';
 import { useOutbox } from '../../offline/useOutbox';
-import { ChangePasswordLeaf } from './ChangePasswordLeaf';
-import { ChoosePinLeaf } from './ChoosePinLeaf';
+import { ChangePasswordDrawer } from './ChangePasswordDrawer';
+import { ChoosePinDrawer } from './ChoosePinDrawer';
 import { MyChoices } from './MyChoices';
 import { TabletChoices } from './TabletChoices';
 import { useMe, useSignOut, useSignOutElsewhere } from './useSession';
@@ -31,34 +31,34 @@ export function MyName() {
         {me.name}
         <span>{t(`role.${me.role}`)}</span>
       </button>
-      <Leaf open={open} title={me.name} onClose={() => setOpen(false)} foot={<Act testId="sign-out" onClick={() => signOut.mutate()}>{t('sign_in.out')}</Act>}>
+      <Drawer open={open} title={me.name} onClose={() => setOpen(false)} foot={<Button testId="sign-out" onClick={() => signOut.mutate()}>{t('sign_in.out')}</Button>}>
         <p>{t('set.words')}</p>
         <div className="choice-row">
-          <Act pressed={set === 'day'} onClick={() => choose('day')}>
+          <Button pressed={set === 'day'} onClick={() => choose('day')}>
             {t('set.day')}
-          </Act>
-          <Act pressed={set === 'night'} onClick={() => choose('night')}>
+          </Button>
+          <Button pressed={set === 'night'} onClick={() => choose('night')}>
             {t('set.night')}
-          </Act>
+          </Button>
         </div>
         {ofOthers > 0 && <p>{t('outbox.of_others', { count: ofOthers })}</p>}
         <MyChoices />
         <TabletChoices />
         {me.may.use_pin && (
-          <Act testId="choose-pin" onClick={() => setChoosing('pin')}>
+          <Button testId="choose-pin" onClick={() => setChoosing('pin')}>
             {t(me.has_pin ? 'me.pin_again' : 'me.pin')}
-          </Act>
+          </Button>
         )}
-        <Act testId="change-password" onClick={() => setChoosing('password')}>
+        <Button testId="change-password" onClick={() => setChoosing('password')}>
           {t('me.password')}
-        </Act>
-        <Act testId="sign-out-elsewhere" disabled={elsewhere.isPending || elsewhere.isSuccess} onClick={() => elsewhere.mutate()}>
+        </Button>
+        <Button testId="sign-out-elsewhere" disabled={elsewhere.isPending || elsewhere.isSuccess} onClick={() => elsewhere.mutate()}>
           {t(elsewhere.isSuccess ? 'sign_in.out_elsewhere_done' : 'sign_in.out_elsewhere')}
-        </Act>
+        </Button>
         {elsewhere.isError && <p>{t('state.no_answer')}</p>}
-      </Leaf>
-      {choosing === 'pin' && <ChoosePinLeaf onClose={() => setChoosing(null)} />}
-      {choosing === 'password' && <ChangePasswordLeaf onClose={() => setChoosing(null)} />}
+      </Drawer>
+      {choosing === 'pin' && <ChoosePinDrawer onClose={() => setChoosing(null)} />}
+      {choosing === 'password' && <ChangePasswordDrawer onClose={() => setChoosing(null)} />}
     </>
   );
 }

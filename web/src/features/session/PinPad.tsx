@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
-import { Act } from '../../app/Act';
+import { Button } from '../../app/Button';
 import { useSignInByPin } from './useSession';
 
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
@@ -68,19 +68,19 @@ export function PinPad({ tablet }: { tablet: NonNullable<Schema['Session']['tabl
           </p>
           <div className="pin-keys" data-repeats="">
             {KEYS.map((digit) => (
-              <Act key={digit} label={t('sign_in.digit', { digit })} onClick={() => type(digit)}>
+              <Button key={digit} label={t('sign_in.digit', { digit })} onClick={() => type(digit)}>
                 {digit}
-              </Act>
+              </Button>
             ))}
-            <Act label={t('act.back_one')} onClick={() => setPin((typed) => typed.slice(0, -1))}>
+            <Button label={t('act.back_one')} onClick={() => setPin((typed) => typed.slice(0, -1))}>
               ←
-            </Act>
-            <Act label={t('sign_in.digit', { digit: '0' })} onClick={() => type('0')}>
+            </Button>
+            <Button label={t('sign_in.digit', { digit: '0' })} onClick={() => type('0')}>
               0
-            </Act>
-            <Act tone="jade" testId="pin-go" disabled={signIn.isPending || pin.length < 4} onClick={go}>
+            </Button>
+            <Button tone="jade" testId="pin-go" disabled={signIn.isPending || pin.length < 4} onClick={go}>
               {t('sign_in.pin_go')}
-            </Act>
+            </Button>
           </div>
         </form>
       )}

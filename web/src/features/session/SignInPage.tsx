@@ -3,7 +3,7 @@ import { useState, type FormEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
-import { Act } from '../../app/Act';
+import { Button } from '../../app/Button';
 import { PinPad } from './PinPad';
 import { useSignIn } from './useSession';
 import './signIn.css';
@@ -36,9 +36,9 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
       {tablet !== null && (
         <div className="sign-in-tablet">
           <PinPad tablet={tablet} />
-          <Act testId="by-password" onClick={() => setByPassword(true)}>
+          <Button testId="by-password" onClick={() => setByPassword(true)}>
             {t('sign_in.by_password')}
-          </Act>
+          </Button>
         </div>
       )}
       {tablet === null && <form onSubmit={submit} aria-label={t('sign_in.form')}>
@@ -58,7 +58,7 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
         <button type="submit" className="sign-in-go" disabled={signIn.isPending} data-testid="sign-in">
           {t('sign_in.go')}
         </button>
-        {session.tablet !== null && <Act onClick={() => setByPassword(false)}>{t('sign_in.by_pin')}</Act>}
+        {session.tablet !== null && <Button onClick={() => setByPassword(false)}>{t('sign_in.by_pin')}</Button>}
       </form>}
       {session.demo_accounts.length > 0 && (
         <section className="sign-in-demo" aria-label={t('sign_in.demo')}>

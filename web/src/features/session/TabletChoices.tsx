@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import { Act } from '../../app/Act';
+import { Button } from '../../app/Button';
 import { usePreferences, type Preferences } from '../../app/preferences';
 
 /** How this tablet is set up: the size of the text, the hand, and what it does when something is taken. */
@@ -11,9 +11,9 @@ export function TabletChoices() {
       <p>{t(`tablet.${key}.words`)}</p>
       <div className="choice-row" role="group" aria-label={t(`tablet.${key}.words`)}>
         {values.map((value) => (
-          <Act key={String(value)} pressed={preferences[key] === value} testId={`tablet-${key}-${String(value)}`} onClick={() => choose({ [key]: value })}>
+          <Button key={String(value)} pressed={preferences[key] === value} testId={`tablet-${key}-${String(value)}`} onClick={() => choose({ [key]: value })}>
             {t(`tablet.${key}.${String(value)}`)}
-          </Act>
+          </Button>
         ))}
       </div>
     </>

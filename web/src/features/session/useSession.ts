@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, changeHands, type Schema } from '../../api/client';
-import { forgetQueries } from '../../offline/keepQueries';
+import { forgetQueries } from '../../offline/persistQueries';
 
 const KEY = ['session'];
 

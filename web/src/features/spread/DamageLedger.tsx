@@ -4,7 +4,7 @@ import { written, writtenDifference } from '../../app/units';
 import { DamageIcon } from '../../marks/Mark';
 import { useReading } from '../session/useReading';
 import { Explained } from './Explained';
-import type { ToExplain } from './ExplainLeaf';
+import type { ToExplain } from './ExplainDrawer';
 
 interface Props {
   spread: Schema['Spread'];

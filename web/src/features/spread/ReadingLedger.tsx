@@ -6,7 +6,7 @@ import { written, writtenDifference } from '../../app/units';
 import { Mark } from '../../marks/Mark';
 import { useReading } from '../session/useReading';
 import { Explained } from './Explained';
-import type { ToExplain } from './ExplainLeaf';
+import type { ToExplain } from './ExplainDrawer';
 
 type Spread = Schema['Spread'];
 type Line = Spread['readings'][number];

@@ -3,8 +3,8 @@ import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import type { Schema } from '../../api/client';
 import { problemOf, whatToDo } from '../../api/problem';
-import { Act } from '../../app/Act';
-import { HoldAct } from '../../app/HoldAct';
+import { Button } from '../../app/Button';
+import { HoldButton } from '../../app/HoldButton';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { shortDate } from '../../app/figures';
@@ -13,10 +13,10 @@ import { Stamp } from '../../marks/Stamp';
 import { DamagePlan } from '../../plans/DamagePlan';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from '../../app/ProblemWords';
-import { useOpenWalk } from '../walk/useOpenWalk';
-import { useSend } from '../walk/useSend';
+import { useOpenWalk } from '../walk/state/useOpenWalk';
+import { useSend } from '../walk/state/useSend';
 import { DamageLedger } from './DamageLedger';
-import { ExplainLeaf, type ToExplain } from './ExplainLeaf';
+import { ExplainDrawer, type ToExplain } from './ExplainDrawer';
 import { ReadingLedger } from './ReadingLedger';
 import { usePostToSpread, useSpread } from './useSpread';
 import './spread.css';
@@ -91,18 +91,18 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
           <ProblemWords problem={problem ?? (opening.error === null ? null : problemOf(opening.error, t('state.no_network')))} />
         </div>
         {spread.standing === 'out' && me.may.walk ? (
-          <Act tone="jade" testId="open-return" disabled={opening.isPending} under={t('spread.early')} onClick={() => opening.mutate({ hireId: spread.hire_id, movement: 'return' })}>
+          <Button tone="jade" testId="open-return" disabled={opening.isPending} under={t('spread.early')} onClick={() => opening.mutate({ hireId: spread.hire_id, movement: 'return' })}>
             {t('spread.open_return')}
-          </Act>
+          </Button>
         ) : spread.standing === 'closed' ? (
           <div className="spread-closed">{t('spread.closed')}</div>
         ) : (
-          <HoldAct tone={spread.may_be_closed ? 'jade' : 'ink'} disabled={busy || !spread.may_be_closed || !me.may.settle} testId="close-hire" under={spread.may_be_closed ? t('act.hold') : t('spread.left', { count: spread.unexplained.length })} onHeld={() => void send(() => post('hire.closed', {}))}>
+          <HoldButton tone={spread.may_be_closed ? 'jade' : 'ink'} disabled={busy || !spread.may_be_closed || !me.may.settle} testId="close-hire" under={spread.may_be_closed ? t('act.hold') : t('spread.left', { count: spread.unexplained.length })} onHeld={() => void send(() => post('hire.closed', {}))}>
             {t('spread.close')}
-          </HoldAct>
+          </HoldButton>
         )}
       </footer>
-      {explaining !== null && <ExplainLeaf line={explaining} post={post} onClose={() => setExplaining(null)} />}
+      {explaining !== null && <ExplainDrawer line={explaining} post={post} onClose={() => setExplaining(null)} />}
     </Page>
   );
 }

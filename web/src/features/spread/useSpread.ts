@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { answer, api } from '../../api/client';
-import { usePost, type Post } from '../walk/useWalk';
+import { usePost, type Post } from '../walk/state/useWalk';
 
 export function useSpread(hireId: string) {
   return useQuery({ queryKey: ['spread', hireId], queryFn: () => answer(api.GET('/api/hires/{hire}/spread', { params: { path: { hire: hireId } } })) });

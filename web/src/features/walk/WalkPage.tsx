@@ -10,29 +10,29 @@ import { Page } from '../../app/Page';
 import { pageChanged } from '../../app/touchGuard';
 import { useOutbox } from '../../offline/useOutbox';
 import { useMe } from '../session/useSession';
-import { CrossingSheet } from './CrossingSheet';
-import { DecisionLeaf } from './DecisionLeaf';
-import { FindingLeaf } from './FindingLeaf';
-import { LinePanel } from './LinePanel';
-import { MinutesLeft } from './MinutesLeft';
-import { PostureBar } from './PostureBar';
-import { keptAnswers } from './keptAnswers';
-import { KeysLeaf } from './KeysLeaf';
-import { SeenAgainLeaf } from './SeenAgainLeaf';
-import { ShareBar } from './ShareBar';
-import { Strip } from './Strip';
-import { WalkDrawing } from './WalkDrawing';
-import { useKept } from '../../app/useKept';
-import { TaggedNotice } from './TaggedNotice';
-import { usePost, useWalk } from './useWalk';
-import { useWakeLock } from './useWakeLock';
-import { useWalkKeys } from './useWalkKeys';
-import { NotTaken } from './NotTaken';
-import { isReadLaterHere } from './readLater';
-import { withKept } from './withKept';
-import { withoutNetwork } from './withoutNetwork';
-import { useWalkPosition } from './useWalkPosition';
-import type { Observed, Walk } from './types';
+import { CrossingSheet } from './crossing/CrossingSheet';
+import { DecisionDrawer } from './decision/DecisionDrawer';
+import { FindingDrawer } from './finding/FindingDrawer';
+import { LinePanel } from './panels/LinePanel';
+import { MinutesLeft } from './strip/MinutesLeft';
+import { PostureBar } from './panels/PostureBar';
+import { pendingAnswers } from './state/pendingAnswers';
+import { KeysDrawer } from './KeysDrawer';
+import { SeenAgainDrawer } from './finding/SeenAgainDrawer';
+import { ShareBar } from './strip/ShareBar';
+import { Strip } from './strip/Strip';
+import { WalkDrawing } from './drawing/WalkDrawing';
+import { usePersistentState } from '../../app/usePersistentState';
+import { TaggedNotice } from './decision/TaggedNotice';
+import { usePost, useWalk } from './state/useWalk';
+import { useWakeLock } from './state/useWakeLock';
+import { useWalkKeys } from './state/useWalkKeys';
+import { NotTaken } from './decision/NotTaken';
+import { isReadLaterHere } from './state/readLater';
+import { applyPending } from './state/applyPending';
+import { withoutNetwork } from './state/withoutNetwork';
+import { useWalkPosition } from './state/useWalkPosition';
+import type { Observed, Walk } from './state/types';
 import './walk.css';
 
 export default function WalkPage() {
@@ -56,12 +56,12 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const me = useMe();
   const post = usePost(taken.id);
   const { kept, refused: notTaken, nextTry } = useOutbox();
-  const walk = useMemo(() => withKept(taken, kept), [taken, kept]);
-  const pending = useMemo(() => keptAnswers(kept, walk.id), [kept, walk.id]);
+  const walk = useMemo(() => applyPending(taken, kept), [taken, kept]);
+  const pending = useMemo(() => pendingAnswers(kept, walk.id), [kept, walk.id]);
   const known = useMemo(() => withoutNetwork(walk, pending, kept), [walk, pending, kept]);
   const position = useWalkPosition(walk, pending, me.id);
   const { state, plan } = walk;
-  const [observed, setObserved] = useKept<Record<string, Observed>>(`walk.observed.1.${walk.id}.${state.stage ?? 'none'}`, {});
+  const [observed, setObserved] = usePersistentState<Record<string, Observed>>(`walk.observed.1.${walk.id}.${state.stage ?? 'none'}`, {});
   const [crossingTo, setCrossingTo] = useState<string | null>(null);
   const [placing, setPlacing] = useState<{ x: number; y: number; line?: string } | null>(null);
   const [lookingAt, setLookingAt] = useState<string | null>(null);
@@ -192,10 +192,10 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
           />
         </section>
       )}
-      {placing !== null && <FindingLeaf walk={walk} place={placing} post={post} onClose={() => setPlacing(null)} />}
-      {lookingAt !== null && <SeenAgainLeaf walk={walk} findingId={lookingAt} post={post} mayPost={mayPost} onClose={() => setLookingAt(null)} />}
-      <KeysLeaf open={helping} onClose={() => setHelping(false)} />
-      <DecisionLeaf
+      {placing !== null && <FindingDrawer walk={walk} place={placing} post={post} onClose={() => setPlacing(null)} />}
+      {lookingAt !== null && <SeenAgainDrawer walk={walk} findingId={lookingAt} post={post} mayPost={mayPost} onClose={() => setLookingAt(null)} />}
+      <KeysDrawer open={helping} onClose={() => setHelping(false)} />
+      <DecisionDrawer
         walk={walk}
         known={known}
         open={deciding}

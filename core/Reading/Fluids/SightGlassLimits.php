@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading\Fluids;
+
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Reading\Limits;
+
+/** A round glass in a tank wall; millimetres from the foot of the glass. */
+final readonly class SightGlassLimits implements Limits
+{
+    public function __construct(
+        public Quantity $diameter,
+        public LevelMarks $marks,
+        public Fluid $fluid,
+        private Source $source,
+    ) {
+    }
+
+    public function source(): Source
+    {
+        return $this->source;
+    }
+}

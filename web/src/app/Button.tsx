@@ -1,0 +1,26 @@
+import ButtonBase from '@mui/material/ButtonBase';
+import type { ReactNode } from 'react';
+import './act.css';
+
+export type ButtonTone = 'plain' | 'jade' | 'ink' | 'oxide';
+
+interface Props {
+  children: ReactNode;
+  under?: ReactNode;
+  tone?: ButtonTone;
+  disabled?: boolean;
+  pressed?: boolean;
+  label?: string;
+  testId?: string;
+  onClick?: () => void;
+}
+
+/** Something to press with a glove: at least 64 px high, square, one line of what it does and one of what follows. */
+export function Button({ children, under, tone = 'plain', disabled, pressed, label, testId, onClick }: Props) {
+  return (
+    <ButtonBase className={`act act-${tone}`} disabled={disabled ?? false} aria-pressed={pressed} aria-label={label} data-testid={testId} onClick={onClick}>
+      <span className="act-word">{children}</span>
+      {under !== undefined && <span className="act-under">{under}</span>}
+    </ButtonBase>
+  );
+}

@@ -1,0 +1,155 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { TranslationNote } from '../../../app/TranslationNote';
+import { Button } from '../../../app/Button';
+import { useElapsed } from '../../../app/useElapsed';
+import { usePersistentState } from '../../../app/usePersistentState';
+import { Mark } from '../../../marks/Mark';
+import { useMe, useSession } from '../../session/useSession';
+import { inTheWay } from '../state/inTheWay';
+import type { PendingAnswers } from '../state/pendingAnswers';
+import { SecondPerson, sealedBy, type Second } from './SecondPerson';
+import { ProblemWords } from '../../../app/ProblemWords';
+import { useSend } from '../state/useSend';
+import type { Post } from '../state/useWalk';
+import type { Stage, Walk } from '../state/types';
+
+interface Props {
+  walk: Walk;
+  stage: Stage;
+  /** Lines that were answered on this tablet and are on their way. */
+  pending: PendingAnswers;
+  post: Post;
+  onCrossed: () => void;
+  onCancel?: () => void;
+  onGoLine: (key: string) => void;
+}
+
+/** Crossing into another machine state stops the walk: what must be true now, one line each, each touched in turn. */
+export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel, onGoLine }: Props) {
+  const { t } = useTranslation();
+  const me = useMe();
+  const [confirmed, setConfirmed] = useState<string[]>([]);
+  const [seen, setSeen] = useState<string[]>([]);
+  const [second, setSecond] = usePersistentState<string | null>(`walk.second.1.${walk.id}`, null);
+  // Never kept: a secret is typed each time.
+  const [secret, setSecret] = useState('');
+  const sealingKey = useSession().data?.sealing_key ?? '';
+  const { busy, problem, send } = useSend();
+  // Which lines are asked follows from where the machine comes from; before the first crossing all are.
+  const before = walk.state.stage;
+  const lines = stage.lines.filter(
+    (line) => before === null || !Array.isArray(line.asked_from) || line.asked_from.includes(before),
+  );
+  const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
+  const { lines: blocking, byEye } = inTheWay(walk, stage, pending);
+  const titleOf = (key: string): string => walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;
+  const left = lines.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
+  const choose = (chosen: Second) => {
+    setSecond(chosen.person);
+    setSecret(chosen.secret);
+  };
+  const by: Second = { person: stage.asks_second_person ? second : null, secret };
+  const cross = async (id: string) => ({ stage: stage.id, confirmed, ...(await sealedBy(by, sealingKey, id)) });
+  const isAlone = stage.asks_second_person && (second === null || second === me.id);
+
+  return (
+    <section className="crossing" aria-label={stage.title}>
+      <header>
+        <b>{stage.letter}</b>
+        <div>
+          <h2>{stage.title}</h2>
+          <p>{stage.summary}</p>
+        </div>
+      </header>
+      <TranslationNote />
+      {blocking.length > 0 ? (
+        <div className="crossing-blocked">
+          <p className="slab">{t(shut !== undefined ? 'crossing.shut' : 'crossing.blocked')}</p>
+          <ul>
+            {blocking.map((key) => (
+              <li key={key}>
+                <button type="button" onClick={() => onGoLine(key)}>
+                  <Mark outcome={walk.state.lines.find((line) => line.key === key)?.outcome ?? 'open'} />
+                  {titleOf(key)}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ) : (
+        <ol className="crossing-lines">
+          {byEye.map((key) => (
+            <CrossingLine
+              key={key}
+              line={{ id: key, text: t('crossing.by_eye', { title: titleOf(key) }), why: t('crossing.by_eye_why'), wait_seconds: 0 }}
+              number={0}
+              isConfirmed={seen.includes(key)}
+              isNext={key === byEye.find((one) => !seen.includes(one))}
+              onTouch={() => setSeen((now) => (now.includes(key) ? now.filter((one) => one !== key) : [...now, key]))}
+            />
+          ))}
+          {lines.map((line, at) => (
+            <CrossingLine
+              key={line.id}
+              line={line}
+              number={at + 1}
+              isConfirmed={confirmed.includes(line.id)}
+              isNext={byEye.every((key) => seen.includes(key)) && line.id === lines.find((one) => !confirmed.includes(one.id))?.id}
+              onTouch={() => setConfirmed((before) => (before.includes(line.id) ? before.filter((id) => id !== line.id) : [...before, line.id]))}
+            />
+          ))}
+        </ol>
+      )}
+      {stage.asks_second_person && blocking.length === 0 && <SecondPerson second={{ person: second, secret }} onSecond={choose} />}
+      <ProblemWords problem={problem} />
+      <footer>
+        {onCancel !== undefined && <Button onClick={onCancel}>{t('act.back')}</Button>}
+        <Button
+          tone="jade"
+          testId="confirm-state"
+          disabled={busy || left > 0 || isAlone || blocking.length > 0 || !me.may.walk}
+          under={left > 0 ? t('crossing.left', { count: left }) : t(isAlone ? 'crossing.name_second' : 'crossing.all')}
+          onClick={() => void send(() => post('state.crossed', cross)).then((posted) => posted && onCrossed())}
+        >
+          {t('crossing.confirm', { state: stage.title })}
+        </Button>
+      </footer>
+    </section>
+  );
+}
+
+interface LineProps {
+  line: Stage['lines'][number];
+  number: number;
+  isConfirmed: boolean;
+  isNext: boolean;
+  onTouch: () => void;
+}
+
+/** One thing that must be true. Where time matters, the first touch starts the clock and the second one confirms. */
+function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps) {
+  const { t } = useTranslation();
+  const [startedAt, setStartedAt] = useState<number | null>(null);
+  const left = Math.max(0, line.wait_seconds - useElapsed(startedAt));
+  const touch = () => {
+    if (line.wait_seconds > 0 && startedAt === null && !isConfirmed) {
+      setStartedAt(Date.now());
+    } else {
+      onTouch();
+    }
+  };
+
+  return (
+    <li>
+      <button type="button" className={`crossing-line ${isConfirmed ? 'confirmed' : ''} ${isNext ? 'next' : ''}`} aria-pressed={isConfirmed} data-testid={`confirm-${line.id}`} onClick={touch}>
+        <i>{isConfirmed ? <Mark outcome="stands" size={32} /> : number > 0 ? number : <Mark outcome="open" size={32} />}</i>
+        <span>
+          <b>{line.text}</b>
+          <small>{line.why}</small>
+        </span>
+        {line.wait_seconds > 0 && !isConfirmed && <em>{startedAt === null ? t('crossing.wait', { count: line.wait_seconds }) : left > 0 ? `${left} s` : t('crossing.waited')}</em>}
+      </button>
+    </li>
+  );
+}
