@@ -138,6 +138,7 @@ final class TouchStoryTest extends BrowserTestCase
                 $line['stage'] === $lines[0]['stage']
                 && $line['answer'] === 'look'
                 && $line['severity'] === $severity
+                && ! in_array('put_right', $line['other_answers'], true)
                 && $line['outcome'] === 'open'
             ) {
                 return $line['key'];
