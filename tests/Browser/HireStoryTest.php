@@ -34,7 +34,7 @@ final class HireStoryTest extends BrowserTestCase
 
     private function checkOut(): void
     {
-        $this->tap('open-out-E-09');
+        $this->openRow('open-out-E-09');
         $this->wait('.crossing');
         $this->picture('crossing');
         $this->walkOn(self::OUT);

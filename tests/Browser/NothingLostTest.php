@@ -109,7 +109,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->waitUntil(fn (): bool => in_array(['preview', $hire, 'checkout'], $this->pages(), true), 'The plan is not on the tablet.');
         $this->knownWalk = $this->walkToBe($hire);
         $this->network(false);
-        $this->tap('open-out-K-26');
+        $this->openRow('open-out-K-26');
         $this->wait('.crossing');
         $this->confirmState();
         $this->wait('.panel');

@@ -29,7 +29,7 @@ final class PortraitWalkTest extends BrowserTestCase
     {
         $this->signIn('rafe');
         $this->picture('day-portrait');
-        $this->tap('open-out-M-22');
+        $this->openRow('open-out-M-22');
         $this->wait('.crossing');
         $this->walkOn(self::VALUES, until: 'eng-oil-stick');
         $this->readTheOil();

@@ -69,7 +69,7 @@ final class ScreensTest extends BrowserTestCase
     public function test_an_auditor_reads_a_walk_and_has_nothing_to_press(): void
     {
         $this->signIn('edda');
-        $this->tap('open-out-E-14');
+        $this->openRow('open-out-E-14');
         $this->wait(self::named('line'));
 
         self::assertSame([], $this->web->findElements(WebDriverBy::cssSelector(self::named('stands').','.self::named('post').','.self::named('amiss'))));
@@ -78,7 +78,7 @@ final class ScreensTest extends BrowserTestCase
     public function test_a_second_technician_walks_along_says_the_rest_of_a_station_and_finds_the_keys(): void
     {
         $this->signIn('moss');
-        $this->tap('open-out-E-14');
+        $this->openRow('open-out-E-14');
         $this->tap('join-walk');
         $this->waitForText('.share', 'Shared with Ines Okafor');
         self::assertStringContainsString('MA', $this->text('.strip'));
@@ -106,7 +106,7 @@ final class ScreensTest extends BrowserTestCase
         $this->tap('my-name');
         $this->tap('tablet-text-large');
         $this->open('/app');
-        $this->tap('open-out-E-14');
+        $this->openRow('open-out-E-14');
         $this->wait(self::named('line'));
         $this->picture('walk-large');
         self::assertSame('large', $this->web->executeScript('return document.documentElement.dataset.text'));

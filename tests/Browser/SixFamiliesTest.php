@@ -29,7 +29,7 @@ final class SixFamiliesTest extends BrowserTestCase
         $values += ['doc-manual' => '1'];
         $dilys = new WalkerOverHttp('dilys');
         $this->signIn('dilys');
-        $this->tap("open-out-{$number}");
+        $this->openRow("open-out-{$number}");
         $walk = $this->walkToRelease($dilys, $values);
         $this->wait('.handover');
         $dilys->signFor($walk);

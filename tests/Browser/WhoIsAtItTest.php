@@ -89,7 +89,7 @@ final class WhoIsAtItTest extends BrowserTestCase
     public function test_a_walk_is_not_taken_over_without_a_reason(): void
     {
         $this->signIn('moss');
-        $this->tap('open-out-E-14');
+        $this->openRow('open-out-E-14');
         $this->wait(self::named('take-over'));
         $this->tap('take-over');
         $this->waitForText('.leaf', 'Why do you take this walk from Ines Okafor?');
@@ -107,7 +107,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->open('/app');
         $this->waitForText('.day', 'Empezar a');
         self::assertSame('es', $this->web->executeScript('return document.documentElement.lang'));
-        $this->tap('open-out-E-14');
+        $this->openRow('open-out-E-14');
         $this->wait('.panel');
         $this->waitForText('.panel', 'Traducción que el patio debe comprobar');
         $this->picture('spanish-walk');

@@ -241,6 +241,16 @@ abstract class BrowserTestCase extends TestCase
         $this->tapOn(self::named($testId));
     }
 
+    /** Opens a row of the day; where its walk is not open yet, it is asked first. */
+    protected function openRow(string $testId): void
+    {
+        $this->tap($testId);
+        $this->wait('.walk, .handover, '.self::named('open-walk'));
+        if ($this->exists(self::named('open-walk'))) {
+            $this->tap('open-walk');
+        }
+    }
+
     protected function tapOn(string $selector): void
     {
         // Before it is looked for: what is found first may be gone when the wait is over.

@@ -11,10 +11,12 @@ interface Props {
   now: string;
   nextId: string | undefined;
   busy: boolean;
+  /** Whether this person may open a walk; others see those that are open. */
+  mayWalk: boolean;
   onOpen: (row: Row) => void;
 }
 
-export function DayColumn({ side, rows, now, nextId, busy, onOpen }: Props) {
+export function DayColumn({ side, rows, now, nextId, busy, mayWalk, onOpen }: Props) {
   const { t } = useTranslation();
 
   return (
@@ -31,7 +33,7 @@ export function DayColumn({ side, rows, now, nextId, busy, onOpen }: Props) {
             <button
               type="button"
               className={`row ${row.done_at !== null ? 'row-done' : ''} ${row.hire_id === nextId ? 'row-next' : ''}`}
-              disabled={row.opens === 'nothing' || busy}
+              disabled={row.opens === 'nothing' || busy || (row.opens === 'walk' && row.walk_id === null && !mayWalk)}
               data-testid={`open-${side}-${row.fleet_number}`}
               onClick={() => onOpen(row)}
             >

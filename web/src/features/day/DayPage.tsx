@@ -1,3 +1,4 @@
+import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
@@ -14,7 +15,10 @@ import { useOutbox } from '../../offline/useOutbox';
 import { DayColumn } from './DayColumn';
 import { Fold } from './Fold';
 import { rowHeight } from './geometry';
+import { OpenWalkDrawer } from './OpenWalkDrawer';
 import { useDay, useOpenRow, type Row } from './useDay';
+import { useNowInSight } from './useNowInSight';
+import { useYardNow } from './useYardNow';
 import './day.css';
 
 /** Walks of the day that could be opened, or gone on with, here and now. */
@@ -28,6 +32,9 @@ function toWalk(day: Schema['Day'] | undefined): Wanted[] {
 export default function DayPage() {
   const { t } = useTranslation();
   const day = useDay();
+  const now = useYardNow(day.data?.now ?? new Date(0).toISOString(), day.dataUpdatedAt);
+  const [asking, setAsking] = useState<{ row: Row; side: 'out' | 'in' } | null>(null);
+  const book = useRef<HTMLDivElement>(null);
   const open = useOpenRow();
   const yard = useSession().data?.yard;
   const { kept } = useOutbox();
@@ -36,6 +43,9 @@ export default function DayPage() {
   const doubtful = doubts?.walks.length ?? 0;
   const missing = doubts?.questions.length ?? 0;
   usePreviews(me.may.walk ? toWalk(day.data) : []);
+  const rows = day.data === undefined ? [] : [...day.data.outs, ...day.data.ins];
+  const height = day.data === undefined ? 0 : bookHeight(day.data.outs, day.data.ins);
+  useNowInSight(book, rows, now, height);
 
   if (day.isPending) {
     return <Notice words={t('state.fetching')} />;
@@ -43,9 +53,17 @@ export default function DayPage() {
   if (day.data === undefined) {
     return <Notice words={whatToDo(day.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void day.refetch()} />;
   }
-  const { outs, ins, now, totals, people, verification } = day.data;
-  const next = nextToStart(outs);
-  const height = Math.max(outs.reduce((sum, row) => sum + rowHeight(row), 0), ins.reduce((sum, row) => sum + rowHeight(row), 0), 520);
+  const { outs, ins, totals, people, verification } = day.data;
+  const mine = unfinishedOf(me.id, outs, ins);
+  const next = me.may.walk ? nextToStart(outs) : undefined;
+
+  const askOrOpen = (row: Row, side: 'out' | 'in') => {
+    if (row.opens === 'walk' && row.walk_id === null) {
+      setAsking({ row, side });
+    } else {
+      open.open(row, side === 'out' ? 'checkout' : 'return');
+    }
+  };
 
   return (
     <Page
@@ -87,10 +105,10 @@ export default function DayPage() {
           {whatToDo(open.error, t('state.no_network'))}
         </p>
       )}
-      <div className="book" style={{ '--book': `${height}px` } as React.CSSProperties}>
-        <DayColumn side="out" rows={outs} now={now} nextId={next?.hire_id} busy={open.isPending} onOpen={(row) => open.open(row, 'checkout')} />
+      <div className="book" ref={book} style={{ '--book': `${height}px` } as React.CSSProperties}>
+        <DayColumn side="out" rows={outs} now={now} nextId={next?.hire_id} busy={open.isPending} mayWalk={me.may.walk} onOpen={(row) => askOrOpen(row, 'out')} />
         <Fold outs={outs} ins={ins} now={now} height={height} />
-        <DayColumn side="in" rows={ins} now={now} nextId={undefined} busy={open.isPending} onOpen={(row) => open.open(row, 'return')} />
+        <DayColumn side="in" rows={ins} now={now} nextId={undefined} busy={open.isPending} mayWalk={me.may.walk} onOpen={(row) => askOrOpen(row, 'in')} />
         <Totals side="out" totals={totals.outs} />
         <Totals side="in" totals={totals.ins} />
       </div>
@@ -101,19 +119,45 @@ export default function DayPage() {
             {doing}
           </div>
         ))}
-        <button
-          type="button"
-          className="day-next"
-          disabled={next === undefined || open.isPending}
-          data-testid="open-next"
-          onClick={() => next !== undefined && open.open(next, 'checkout')}
-        >
-          {next === undefined ? t('day.nothing_to_start') : t('day.open', { number: next.fleet_number })}
-          {next !== undefined && <small>{t('day.next_by', { time: clock(next.start_by) })}</small>}
-        </button>
+        {me.may.walk && mine !== undefined && (
+          <button type="button" className="day-next" disabled={open.isPending} data-testid="go-on-mine" onClick={() => open.open(mine.row, mine.side === 'out' ? 'checkout' : 'return')}>
+            {t(mine.row.opens === 'handover' ? 'day.hand_over' : 'day.go_on', { number: mine.row.fleet_number })}
+            <small>{t('day.started', { time: clock(mine.row.started_at ?? now) })}</small>
+          </button>
+        )}
+        {me.may.walk && mine === undefined && (
+          <button type="button" className="day-next" disabled={next === undefined || open.isPending} data-testid="open-next" onClick={() => next !== undefined && askOrOpen(next, 'out')}>
+            {next === undefined ? t('day.nothing_to_start') : t('day.open', { number: next.fleet_number })}
+            {next !== undefined && <small>{t('day.next_by', { time: clock(next.start_by) })}</small>}
+          </button>
+        )}
       </footer>
+      {asking !== null && (
+        <OpenWalkDrawer
+          row={asking.row}
+          side={asking.side}
+          busy={open.isPending}
+          onClose={() => setAsking(null)}
+          onOpen={() => {
+            open.open(asking.row, asking.side === 'out' ? 'checkout' : 'return');
+            setAsking(null);
+          }}
+        />
+      )}
     </Page>
   );
+}
+
+const bookHeight = (outs: Row[], ins: Row[]): number =>
+  Math.max(...[outs, ins].map((rows) => rows.reduce((sum, row) => sum + rowHeight(row), 0)), 520);
+
+/** The walk that this person opened and has not brought to its end. */
+function unfinishedOf(me: string, outs: Row[], ins: Row[]): { row: Row; side: 'out' | 'in' } | undefined {
+  const isMine = (row: Row) => row.person?.id === me && row.started_at !== null && row.done_at === null && row.walk_id !== null && ['walk', 'handover'].includes(row.opens) && row.state.mark !== 'stop' && row.standing !== 'out';
+  const out = outs.find(isMine);
+  const back = ins.find(isMine);
+
+  return out !== undefined ? { row: out, side: 'out' } : back !== undefined ? { row: back, side: 'in' } : undefined;
 }
 
 /** The job that has to begin first, of those that nobody has begun and whose machine is known to be in the yard. */

@@ -1,9 +1,8 @@
 import { clock, hourOfDay } from '../../app/figures';
-import { hoursShown, rowHeight } from './geometry';
+import { FOLD_HEAD as HEAD, hoursShown, rowHeight, yOf } from './geometry';
 import type { Row } from './useDay';
 
 const WIDTH = 146;
-const HEAD = 40;
 const LONGEST_WHISKER = 0.75;
 
 interface Props {
@@ -15,8 +14,9 @@ interface Props {
 
 /** The fold between the pages is the clock: a leader from each row to its latest start, the work as a bar under it. */
 export function Fold({ outs, ins, now, height }: Props) {
-  const [from, to] = hoursShown([...outs, ...ins], now);
-  const y = (hour: number) => HEAD + 18 + ((hour - from) / (to - from)) * (height - 44);
+  const shown = hoursShown([...outs, ...ins], now);
+  const [from, to] = shown;
+  const y = (hour: number) => yOf(hour, shown, height);
   const nowY = y(hourOfDay(now));
   const hours = Array.from({ length: to - from + 1 }, (_, at) => from + at);
 

@@ -3,8 +3,13 @@ import type { Row } from './useDay';
 
 export const ROW_DONE = 58;
 export const ROW_OPEN = 100;
+export const FOLD_HEAD = 40;
 
 export const rowHeight = (row: Row): number => (row.done_at !== null && row.state.mark !== 'stop' ? ROW_DONE : ROW_OPEN);
+
+/** Where an hour lies on the fold, in pixels from the head of the book. */
+export const yOf = (hour: number, [from, to]: [number, number], height: number): number =>
+  FOLD_HEAD + 18 + ((hour - from) / (to - from)) * (height - 44);
 
 /** The hours that the fold shows: all that the day holds, and never less than eight. */
 export function hoursShown(rows: Row[], now: string): [number, number] {
