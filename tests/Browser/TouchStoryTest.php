@@ -78,9 +78,14 @@ final class TouchStoryTest extends BrowserTestCase
         $line = $this->aLook('stop');
         $this->goToLine($line);
         $this->tap('amiss');
-        $this->waitUntil(fn (): bool => $this->outcomeOf($line) === 'stop', 'It is not posted as not so.');
-        $this->wait('.leaf');
+        $this->wait(self::named('place-on-plan'));
+        $this->picture('not-so');
         $this->web->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->waitUntil(fn (): bool => ! $this->exists('.leaf'), 'The leaf does not close.');
+        self::assertSame('open', $this->outcomeOf($line), 'what is closed again has said nothing');
+        $this->tap('amiss');
+        $this->tap('amiss-only');
+        $this->waitUntil(fn (): bool => $this->outcomeOf($line) === 'stop', 'It is not posted as not so.');
         $this->waitUntil(fn (): bool => ! $this->exists('.leaf'), 'The leaf does not close.');
 
         $this->tap('stands');

@@ -42,12 +42,12 @@ beforeEach(() => {
 });
 
 describe('a look', () => {
-  it('that is not so is posted, and then asked where', async () => {
+  it('that is not so asks where, and posts nothing until that is said', async () => {
     const { post, props } = show({});
     await touch('amiss');
 
-    expect(post).toHaveBeenCalledWith('check.answered', { line: LINE.key, answer: 'amiss' });
     await vi.waitFor(() => expect(props.onFinding).toHaveBeenCalled());
+    expect(post).not.toHaveBeenCalled();
   });
 
   it('that can be put right asks so first, and posts nothing until that is said', async () => {

@@ -12,7 +12,7 @@ import { useOutbox } from '../../offline/useOutbox';
 import { useMe } from '../session/useSession';
 import { CrossingSheet } from './crossing/CrossingSheet';
 import { DecisionDrawer } from './decision/DecisionDrawer';
-import { FindingDrawer } from './finding/FindingDrawer';
+import { FindingDrawer, type FindingPlace } from './finding/FindingDrawer';
 import { LinePanel } from './panels/LinePanel';
 import { MinutesLeft } from './strip/MinutesLeft';
 import { PostureBar } from './panels/PostureBar';
@@ -63,7 +63,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const { state, plan } = walk;
   const [observed, setObserved] = usePersistentState<Record<string, Observed>>(`walk.observed.1.${walk.id}.${state.stage ?? 'none'}`, {});
   const [crossingTo, setCrossingTo] = useState<string | null>(null);
-  const [placing, setPlacing] = useState<{ x: number; y: number; line?: string } | null>(null);
+  const [placing, setPlacing] = useState<FindingPlace | null>(null);
   const [lookingAt, setLookingAt] = useState<string | null>(null);
   const [deciding, setDeciding] = useState(() => new URLSearchParams(window.location.search).has('decision'));
   const [helping, setHelping] = useState(false);
@@ -180,7 +180,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
             isKept={pending.has(position.line.key)}
             post={post}
             onCross={setCrossingTo}
-            onFinding={() => setPlacing({ ...position.visit.shows, line: position.line.key })}
+            onFinding={() => setPlacing({ ...position.visit.shows, line: position.line.key, answers: true })}
             onTag={() => setDeciding(true)}
             onKnown={setLookingAt}
             refusal={refused?.line === position.line.key ? refused.problem : null}

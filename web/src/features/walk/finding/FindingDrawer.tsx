@@ -8,6 +8,7 @@ import { inWords } from '../../../app/units';
 import { Drawer } from '../../../app/Drawer';
 import { NumberPad } from '../../../instruments/NumberPad';
 import { useOtherUnit, useReading } from '../../session/useReading';
+import { PlaceOnPlan } from './PlaceOnPlan';
 import { PhotoField } from '../panels/PhotoField';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { SeverityWords } from '../panels/SeverityWords';
@@ -15,9 +16,17 @@ import { useSend } from '../state/useSend';
 import type { Post } from '../state/useWalk';
 import type { Walk } from '../state/types';
 
+export interface FindingPlace {
+  x: number;
+  y: number;
+  line?: string;
+  /** Whether it says at once that the line is not so. */
+  answers?: boolean;
+}
+
 interface Props {
   walk: Walk;
-  place: { x: number; y: number; line?: string };
+  place: FindingPlace;
   post: Post;
   onClose: () => void;
 }
@@ -29,6 +38,7 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
   const { t } = useTranslation();
   const reading = useReading();
   const otherUnit = useOtherUnit('mm');
+  const [at, setAt] = useState({ x: place.x, y: place.y });
   const [kind, setKind] = useState<string | null>(null);
   const [degree, setDegree] = useState<string | null>(null);
   const [size, setSize] = useState<number | null>(null);
@@ -39,13 +49,20 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
   const { busy, problem, send } = useSend();
   const degrees = walk.plan.finding_kinds.find((one) => one.id === kind)?.degrees ?? [];
   const isComplete = kind !== null && (degrees.length === 0 || degree !== null);
-  const description = { at: { x: place.x, y: place.y }, kind: kind ?? '', ...(degree === null ? {} : { degree }), ...(size === null ? {} : { size_mm: size }) };
+  const description = { at, kind: kind ?? '', ...(degree === null ? {} : { degree }), ...(size === null ? {} : { size_mm: size }) };
   const proposal = useQuery({
     queryKey: ['proposal', walk.id, description],
     enabled: isComplete,
     placeholderData: keepPreviousData,
     queryFn: () => answer(api.POST('/api/walks/{walk}/severity-proposals', { params: { path: { walk: walk.id } }, body: description })),
   });
+  const visit = walk.plan.visits.find((one) => one.lines.some((line) => line.key === place.line));
+  const itIsAmiss = () => (place.answers === true && place.line !== undefined ? post('check.answered', { line: place.line, answer: 'amiss' }) : Promise.resolve(null));
+  const placeIt = async () => {
+    await itIsAmiss();
+
+    return post('finding.placed', { ...description, words: words.trim(), photos, ...(place.line === undefined ? {} : { line: place.line }), ...(raised === null || severity === undefined ? {} : { severity }) });
+  };
   const rank = (severity: Schema['Severity']) => SEVERITIES.indexOf(severity);
   const proposed = isComplete ? proposal.data : undefined;
   const severity = raised !== null && proposed !== undefined && rank(raised) > rank(proposed.severity) ? raised : proposed?.severity;
@@ -61,17 +78,19 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
           testId="place-finding"
           disabled={busy || !isComplete}
           under={severity === undefined ? undefined : t(`severity.${severity}`)}
-          onClick={() =>
-            void send(() =>
-              post('finding.placed', { ...description, words: words.trim(), photos, ...(place.line === undefined ? {} : { line: place.line }), ...(raised === null || severity === undefined ? {} : { severity }) }),
-            ).then((posted) => posted && onClose())
-          }
+          onClick={() => void send(placeIt).then((posted) => posted && onClose())}
         >
           {t('finding.place')}
         </Button>
       }
     >
-      <p className="finding-part">{proposal.data?.part ?? t('finding.on_plan', { x: place.x, y: place.y })}</p>
+      {place.answers === true && (
+        <Button disabled={busy} testId="amiss-only" under={t('finding.nothing_to_place_under')} onClick={() => void send(itIsAmiss).then((posted) => posted && onClose())}>
+          {t('finding.nothing_to_place')}
+        </Button>
+      )}
+      <PlaceOnPlan walk={walk} at={at} part={visit?.part ?? null} onPlace={setAt} />
+      <p className="finding-part">{proposal.data?.part ?? visit?.name ?? t('finding.part_follows')}</p>
       <Choices label={t('finding.kind')} options={walk.plan.finding_kinds.map((one) => [one.id, one.name])} chosen={kind} onChoose={(id) => { setKind(id); setDegree(null); }} />
       {degrees.length > 0 && <Choices label={t('finding.degree')} options={degrees.map((id) => [id, t(`degree.${id}`)])} chosen={degree} onChoose={setDegree} />}
       <div className="finding-size">

@@ -27,7 +27,7 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
   const canBePutRight = line.other_answers?.includes('put_right') === true;
   const itIsAmiss = () => {
     setIsAmiss(false);
-    void send(() => post('check.answered', { line: line.key, answer: 'amiss' })).then((posted) => posted && onFinding());
+    onFinding();
   };
   const theRestStands = () => {
     setResting(false);
