@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
+use App\Catalogue\CatalogueWords;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
@@ -81,7 +82,7 @@ final readonly class PresentEntry
             'reading.posted' => WrittenFigure::of((string) ($payload['value'] ?? $judgement['figure']), Unit::named($payload['unit'])).'. '.PresentPhrase::sentence($judgement['verdict']['reason']),
             'check.answered', 'test.answered', 'paper.compared', 'dashboard.read' => PresentPhrase::sentence($judgement['verdict']['reason']).(($payload['words'] ?? '') === '' ? '' : ' '.$payload['words']),
             'state.crossed' => $this->stageTitle((string) $payload['stage']).$this->standsBy($payload['second'] ?? null),
-            'finding.placed' => "{$judgement['part']}: {$payload['kind']}".(isset($payload['size_mm']) ? ', '.WrittenFigure::of((string) $payload['size_mm'], Unit::Millimetre) : '').". {$payload['words']}",
+            'finding.placed' => CatalogueWords::say((string) $judgement['part']).': '.$this->kindOfFinding((string) $payload['kind']).(isset($payload['size_mm']) ? ', '.WrittenFigure::of((string) $payload['size_mm'], Unit::Millimetre) : '').". {$payload['words']}",
             'finding.seen_again' => WrittenFigure::of((string) $payload['size_mm'], Unit::Millimetre).', '.Words::say('words.comparison.'.$judgement['comparison']),
             'finding.graded' => "{$judgement['from']} → {$judgement['to']}. {$payload['reason']}",
             'entry.struck', 'tag.hung', 'walk.taken_over', 'doubt.settled', 'fit.settled',
@@ -93,6 +94,17 @@ final readonly class PresentEntry
             'spread.explained' => (string) $payload['words'],
             default => '',
         };
+    }
+
+    private function kindOfFinding(string $id): string
+    {
+        foreach ($this->shelf->current()->findingKinds as $kind) {
+            if ($kind->id === $id) {
+                return mb_strtolower(CatalogueWords::say($kind->name));
+            }
+        }
+
+        return $id;
     }
 
     private function standsBy(?string $second): string

@@ -66,9 +66,9 @@ return [
     'hold' => ['too_short' => 'Held for :seconds s: too short to say anything.', 'again' => 'Let it cool, then hold it for :least to :most s.', 'held' => 'Stood still for :seconds s.', 'too_long' => ':seconds s: longer than the :most s that the driveline bears.', 'cool' => 'Idle in neutral until the converter has cooled; it proves nothing more.', 'moved' => 'It moved after :seconds s.', 'tag' => 'Foot brake, revs down, end the test. Report it at once and tag it out.'],
     'freeze' => ['by_the_label' => 'Exchange it as the label of the concentrate says, run it warm, read again.', 'protected' => 'Protected to :freeze; the yard asks for :needed.', 'thin' => 'Freezes at :freeze; the yard asks for :needed.', 'exchange' => 'Drain :litres and fill up with as much concentrate, run it warm, read again.'],
     'count' => [
-        'complete' => ':counted of :expected :pieces.',
-        'missing' => ':counted of :expected :pieces.',
-        'too_many' => ':counted, but only :expected :pieces belong to it.',
+        'complete' => ':Pieces: :counted of :expected.',
+        'missing' => ':Pieces: :counted of :expected.',
+        'too_many' => ':Pieces: :counted, but only :expected belong to it.',
         'find' => 'Find them, or charge them.',
         'whose' => 'See whose they are.',
     ],

@@ -15,10 +15,10 @@ return [
     'field' => [
         'whole_digits' => 'Dígitos antes de la coma',
         'decimals' => 'Dígitos tras la coma',
-        'cold' => ['lowest' => 'Frío: punta de la varilla, mm', 'add' => 'Frío: marca Add, mm', 'full' => 'Frío: marca Full, mm', 'highest' => 'Frío: lo más alto, mm'],
-        'hot' => ['lowest' => 'Caliente: punta de la varilla, mm', 'add' => 'Caliente: marca Add, mm', 'full' => 'Caliente: marca Full, mm', 'highest' => 'Caliente: lo más alto, mm'],
+        'cold' => ['lowest' => 'Frío: punta de la varilla, mm', 'add' => 'Frío: marca de mínimo, mm', 'full' => 'Frío: marca de máximo, mm', 'highest' => 'Frío: lo más alto, mm'],
+        'hot' => ['lowest' => 'Caliente: punta de la varilla, mm', 'add' => 'Caliente: marca de mínimo, mm', 'full' => 'Caliente: marca de máximo, mm', 'highest' => 'Caliente: lo más alto, mm'],
         'diameter_mm' => 'Ancho de la mirilla, mm',
-        'marks' => ['lowest' => 'Vacío', 'add' => 'Marca Add', 'full' => 'Marca Full', 'highest' => 'Borde'],
+        'marks' => ['lowest' => 'Vacío', 'add' => 'Marca de mínimo', 'full' => 'Marca de máximo', 'highest' => 'Borde'],
         'unit' => 'Unidad de las marcas',
         'need' => 'Tiene que durar',
         'fluid' => ['name' => 'Fluido', 'litres_per_unit' => 'Litros por unidad', 'settle_minutes' => 'Minutos de reposo'],

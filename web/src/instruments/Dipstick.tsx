@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import type { InstrumentProps, Marks } from './contract';
 import { Grip, InstrumentFrame } from './InstrumentFrame';
 import { useSlide } from './useSlide';
@@ -53,6 +54,7 @@ interface BladeProps {
 }
 
 function Blade({ y, marks, x, on, level, name, onPick }: BladeProps) {
+  const { t } = useTranslation();
   const ink = on ? 'var(--ink)' : 'var(--rule)';
   const oil = Math.min(RIGHT, Math.max(100, x(level)));
   const outline = (from: number) => `M${from} ${y - 14}H${RIGHT}q22,0 32,14q-10,14 -32,14H${from}Z`;
@@ -74,10 +76,10 @@ function Blade({ y, marks, x, on, level, name, onPick }: BladeProps) {
       {on && (
         <>
           <text x={x(marks.full)} y={y + 37} textAnchor="middle" fontSize="17" fontWeight="650">
-            Full {marks.full}
+            {t('mark.full')} {marks.full}
           </text>
           <text x={x(marks.add)} y={y + 37} textAnchor="middle" fontSize="17" fontWeight="650">
-            Add {marks.add}
+            {t('mark.add')} {marks.add}
           </text>
         </>
       )}

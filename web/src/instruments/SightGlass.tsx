@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { useTranslation } from 'react-i18next';
 import type { InstrumentProps, Marks } from './contract';
 import { Grip, InstrumentFrame } from './InstrumentFrame';
 import { useSlide } from './useSlide';
@@ -11,6 +12,7 @@ const GLASS = 93;
 
 /** A round glass in a tank wall, its level in millimetres from the foot of the glass. */
 export function SightGlass({ marks, diameter, ...props }: InstrumentProps & { marks: Marks; diameter: number }) {
+  const { t } = useTranslation();
   const { value, step, ghost, readOnly = false, unheld = false, onChange } = props;
   const clip = useId();
   const scale = (2 * GLASS) / diameter;
@@ -42,8 +44,8 @@ export function SightGlass({ marks, diameter, ...props }: InstrumentProps & { ma
         {ghost !== undefined && ghost !== null && <path d={`M${CX - GLASS} ${y(ghost)}H${CX + GLASS}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 5" />}
       </g>
       <circle className="casing" cx={CX} cy={CY} r={GLASS} fill="none" stroke="var(--ink)" strokeWidth="1.6" />
-      <MarkLine name="Full" value={marks.full} at={y(marks.full)} half={chord(y(marks.full))} covered={y(marks.full) > level} />
-      <MarkLine name="Add" value={marks.add} at={y(marks.add)} half={chord(y(marks.add))} covered={y(marks.add) > level} />
+      <MarkLine name={t('mark.full')} value={marks.full} at={y(marks.full)} half={chord(y(marks.full))} covered={y(marks.full) > level} />
+      <MarkLine name={t('mark.add')} value={marks.add} at={y(marks.add)} half={chord(y(marks.add))} covered={y(marks.add) > level} />
       <path d={`M54 ${y(marks.full)}V${y(marks.add)}`} stroke="var(--jade)" strokeWidth="8" />
       <Scale diameter={diameter} y={y} />
       <path d={`M${CX + chord(level)} ${level}H310`} stroke="var(--ink)" strokeWidth="3" />

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import type { InstrumentProps, Marks } from './contract';
 import { Grip, InstrumentFrame } from './InstrumentFrame';
 import { useSlide } from './useSlide';
@@ -45,6 +46,7 @@ export function TankColumn({ marks, ...props }: InstrumentProps & { marks: Marks
 
 /** Both limits by name; where they lie close together they step apart, so that neither covers the other. */
 function Bounds({ add, full, marks }: { add: number; full: number; marks: Marks }) {
+  const { t } = useTranslation();
   const apart = Math.max(0, 40 - (add - full)) / 2;
   const bound = (name: string, value: number, at: number) => (
     <>
@@ -59,8 +61,8 @@ function Bounds({ add, full, marks }: { add: number; full: number; marks: Marks 
 
   return (
     <>
-      {bound('Max', marks.full, full - apart - 2)}
-      {bound('Min', marks.add, add + apart - 2)}
+      {bound(t('mark.max'), marks.full, full - apart - 2)}
+      {bound(t('mark.min'), marks.add, add + apart - 2)}
     </>
   );
 }

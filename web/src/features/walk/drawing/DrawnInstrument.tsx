@@ -40,7 +40,7 @@ export function DrawnInstrument({ instrument, face, onFace, keptAs, ...rest }: P
     case 'hour_meter':
       return <HourMeter {...shared} wholeDigits={instrument.whole_digits ?? 5} decimals={instrument.decimals ?? 1} />;
     case 'count':
-      return <PieceCount {...shared} expected={instrument.expected ?? 1} />;
+      return <PieceCount {...shared} expected={instrument.expected ?? 1} pieces={instrument.pieces} />;
     case 'scale':
       return <DrawnScale {...shared} instrument={instrument} keptAs={keptAs} />;
   }

@@ -70,7 +70,7 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
   return (
     <Drawer
       open
-      title={t('finding.title')}
+      title={place.answers === true ? t('finding.not_so', { title: visit?.lines.find((line) => line.key === place.line)?.title }) : t('finding.title')}
       onClose={onClose}
       foot={
         <Button
