@@ -110,6 +110,7 @@ final class BuildCatalogue
                 default => null,
             },
             canBePutRight: $tree['put_right'] ?? false,
+            asksNumber: $tree['asks_number'] ?? false,
         );
     }
 

@@ -11,7 +11,9 @@ use App\Words;
 use App\Yards\CurrentYard;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Briefing\ComposeBriefing;
+use JadeLedger\Core\Briefing\HandoverGates;
 use JadeLedger\Core\Catalogue\BriefingStep;
+use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Release\Decision;
 
@@ -69,6 +71,28 @@ final readonly class HandoverOfWalk
         $left = count(array_diff(self::steps($context), $shown));
         if ($left > 0) {
             throw ApiProblem::because(ProblemName::StepsNotShown, 409, ['left' => $left]);
+        }
+    }
+
+    /**
+     * @param list<\stdClass> $passed gates with the number of what was seen
+     *
+     * @throws ApiProblem with the gate that is shut
+     */
+    public static function everyGateMustBePassed(PostingContext $context, array $passed): void
+    {
+        $numbers = [];
+        foreach ($passed as $gate) {
+            $numbers[(string) $gate->gate] = (string) ($gate->number ?? '');
+        }
+        $shut = (new HandoverGates($context->catalogue))->shut($context->model, $numbers);
+        if ($shut !== []) {
+            throw ApiProblem::because(
+                $shut[0]->asksNumber ? ProblemName::GateWantsNumber : ProblemName::GateIsShut,
+                422,
+                ['title' => $shut[0]->title],
+                ['gates' => array_map(static fn (Check $gate): string => $gate->title, $shut)],
+            );
         }
     }
 

@@ -8,7 +8,9 @@ use App\Ledger\ContextOfWalk;
 use App\Models\User;
 use App\Models\Walk;
 use JadeLedger\Core\Briefing\ComposeBriefing;
+use JadeLedger\Core\Briefing\HandoverGates;
 use JadeLedger\Core\Catalogue\BriefingStep;
+use JadeLedger\Core\Catalogue\Check;
 
 /** What the person who takes the machine is told, and how far they have been told it. */
 final readonly class PresentBriefing
@@ -47,6 +49,14 @@ final readonly class PresentBriefing
                 'timer' => $step->timerSeconds === null ? null : ['seconds' => $step->timerSeconds, 'label' => (string) $step->timerLabel],
                 'source' => PresentSource::of($step->source),
             ], (new ComposeBriefing($context->catalogue))->for($context->model)),
+            'gates' => array_map(static fn (Check $gate): array => [
+                'id' => $gate->id,
+                'title' => $gate->title,
+                'how' => $gate->how,
+                'accept' => $gate->accept,
+                'if_not' => $gate->ifNot,
+                'asks_number' => $gate->asksNumber,
+            ], (new HandoverGates($context->catalogue))->for($context->model)),
             'steps_shown' => $handover->steps_shown ?? [],
             'signed_name' => $handover?->signed_name,
             'signed_at' => Moment::orNull($handover?->signed_at),

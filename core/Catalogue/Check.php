@@ -21,6 +21,7 @@ final readonly class Check
      * @param array<string, list<Occasion>> $occasionsWith more occasions, by the feature that brings them
      * @param list<TestStep> $test the steps of a function test, in the order in which they are done
      * @param bool $canBePutRight whether what is amiss may be corrected on the spot and looked at again
+     * @param bool $asksNumber whether a gate of the handover wants the number of what was seen
      * @param string|null $limits the name under which the model keeps this instrument's limits
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class Check
         public array $test = [],
         public ?Paper $paper = null,
         public bool $canBePutRight = false,
+        public bool $asksNumber = false,
     ) {
     }
 

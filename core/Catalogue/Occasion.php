@@ -14,6 +14,8 @@ enum Occasion: string
     case AfterImpact = 'after_impact';
     /** Every shift or day of use; the hirer's own look. */
     case Shift = 'shift';
+    /** Asked before the machine is signed for, and no line of a walk. */
+    case Handover = 'handover';
     case Weekly = 'weekly';
     case Monthly = 'monthly';
     case HalfYearly = 'half_yearly';

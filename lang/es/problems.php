@@ -71,6 +71,8 @@ return [
     'part_is_fitted' => ['title' => 'La máquina lleva esta pieza', 'detail' => 'El modelo la tiene y puede parar la máquina: si en ":title" no hay nada que mirar, responda "No es así".'],
     'say_how_it_is_known' => ['title' => 'Diga cómo lo sabe', 'detail' => 'Diga por qué ":title" no está en esta máquina: el responsable verá si el modelo lo lleva.'],
     'no_such_question' => ['title' => 'Esto ya está resuelto', 'detail' => 'Cargue la página de nuevo: alguien lo respondió o se tachó la respuesta.'],
+    'gate_is_shut' => ['title' => 'Todavía no se entrega', 'detail' => '":title" no está confirmado. Confírmelo o no entregue la máquina para su uso.'],
+    'gate_wants_number' => ['title' => 'Todavía no se entrega', 'detail' => '":title" pide el número de lo que vio. Anótelo o no entregue la máquina para su uso.'],
     'not_an_instrument' => ['title' => 'No es un instrumento', 'detail' => '":title" se responde a la vista.'],
     'wrong_unit' => ['title' => 'Unidad equivocada', 'detail' => 'Este instrumento se lee en :unit.'],
     'off_the_scale' => ['title' => 'Fuera de la escala', 'detail' => 'El instrumento muestra de :low a :high :unit. Léalo otra vez.'],

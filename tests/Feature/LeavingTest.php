@@ -226,7 +226,7 @@ final class LeavingTest extends YardTestCase
         );
     }
 
-    private const SIGNED = ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]]];
+    private const SIGNED = ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]];
 
     /** Gone, come back and decided by the lead. */
     private function outAndBack(): Walk

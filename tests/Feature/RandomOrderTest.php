@@ -200,7 +200,7 @@ final class RandomOrderTest extends YardTestCase
     /** @return array<string, mixed> */
     private function signature(): array
     {
-        return $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]]]);
+        return $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
     }
 
     /** @return array<string, mixed> */

@@ -90,7 +90,7 @@ final class WalkerOverHttp
         $steps = array_column($this->get("/api/walks/{$id}/briefing")['steps'], 'id');
         $this->post($id, [
             ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps),
-            $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]]]),
+            $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]),
         ]);
     }
 

@@ -233,6 +233,10 @@ trait WalksInTheBrowser
             $this->tap('next-step');
             $this->waitUntil(fn (): bool => $this->text('.step h2') !== $step, 'The step stays.');
         }
+        foreach ($this->web->findElements(WebDriverBy::cssSelector('.gate .act')) as $gate) {
+            $this->press($gate);
+        }
+        $this->type('gate-number-doc-operator-proof', 'TQ 4471');
         $this->type('signer', 'Tobias Wray');
         $field = $this->wait(self::named('signature'));
         $this->web->action()->moveToElement($field, -120, 0)->clickAndHold()->moveByOffset(80, -30)->moveByOffset(90, 40)->release()->perform();

@@ -325,7 +325,7 @@ abstract class YardTestCase extends TestCase
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
         $steps = array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
         $this->send($walk, ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps))->assertOk();
-        $this->post_($walk, 'handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]]]);
+        $this->post_($walk, 'handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
     }
 
     /**

@@ -18,6 +18,8 @@ enum ProblemName: string
     case DoesNotBalance = 'does_not_balance';
     case DoesNotWalkAlong = 'does_not_walk_along';
     case FoundOnThisWalk = 'found_on_this_walk';
+    case GateIsShut = 'gate_is_shut';
+    case GateWantsNumber = 'gate_wants_number';
     case GoneSettleFirst = 'gone_settle_first';
     case HangTheTag = 'hang_the_tag';
     case IdAlreadyUsed = 'id_already_used';

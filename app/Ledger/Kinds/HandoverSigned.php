@@ -37,6 +37,8 @@ final readonly class HandoverSigned implements EntryKind
     {
         $this->handover->mustBeReleased($context, $entry->recordedAt);
         HandoverOfWalk::everyStepMustBeShown($context);
+        $gates = $entry->payload->gates ?? [];
+        HandoverOfWalk::everyGateMustBePassed($context, is_array($gates) ? array_values($gates) : []);
 
         return [];
     }

@@ -78,7 +78,7 @@ final class DemoWalker
             $batch[] = $this->entry('handover.step_shown', ['step' => $step['id']]);
         }
         $this->at($at);
-        $batch[] = $this->entry('handover.signed', ['name' => $name, 'signature' => DemoSignature::of($name)]);
+        $batch[] = $this->entry('handover.signed', ['name' => $name, 'signature' => DemoSignature::of($name), 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
         $this->send($walk, $batch, $by);
     }
 

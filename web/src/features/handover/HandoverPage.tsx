@@ -100,7 +100,7 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
         <SignatureField
           briefing={briefing}
           busy={busy || !isReleased}
-          onSign={(name, signature) => void send(() => post('handover.signed', { name, signature }))}
+          onSign={(name, signature, gates) => void send(() => post('handover.signed', { name, signature, gates }))}
         />
       )}
       <footer className="handover-foot">

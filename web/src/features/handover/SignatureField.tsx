@@ -6,12 +6,13 @@ import { Button } from '../../app/Button';
 import { HoldButton } from '../../app/HoldButton';
 import { shortDate } from '../../app/figures';
 import { Stamp } from '../../marks/Stamp';
+import { Gates, arePassed, type Passed } from './Gates';
 import type { Briefing } from './withShownHere';
 
 interface Props {
   briefing: Briefing;
   busy: boolean;
-  onSign: (name: string, signature: number[][]) => void;
+  onSign: (name: string, signature: number[][], gates: { gate: string; number?: string }[]) => void;
 }
 
 /** Name and signature of the person who was briefed. Strokes are kept as lines, so that they print at any size. */
@@ -21,6 +22,9 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
   const pad = useRef<SignaturePad | null>(null);
   const [name, setName] = useState('');
   const [hasInk, setHasInk] = useState(false);
+  const [passed, setPassed] = useState<Passed>({});
+  // A briefing that a tablet kept from before knows no gates; the yard asks for them.
+  const gates = briefing.gates ?? [];
   const isSigned = briefing.signed_at !== null;
   useEffect(() => {
     const element = canvas.current;
@@ -62,6 +66,7 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
   return (
     <section className="signing">
       <p className="slab">{t('handover.sign_words', { count: briefing.steps.length })}</p>
+      <Gates gates={gates} passed={passed} onPassed={setPassed} />
       <TextField label={t('handover.name')} value={name} required onChange={(event) => setName(event.target.value)} slotProps={{ htmlInput: { maxLength: 120, 'data-testid': 'signer' } }} />
       <div className="signing-field">
         <canvas ref={canvas} aria-label={t('handover.signature')} data-testid="signature" />
@@ -75,12 +80,15 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
           {t('handover.sign_again')}
         </Button>
       </div>
-      <HoldButton disabled={busy || !hasInk || name.trim().length < 2} testId="sign" under={t('act.hold')} onHeld={() => onSign(name.trim(), strokes(pad.current, canvas.current))}>
+      <HoldButton disabled={busy || !hasInk || name.trim().length < 2 || !arePassed(gates, passed)} testId="sign" under={t('act.hold')} onHeld={() => onSign(name.trim(), strokes(pad.current, canvas.current), written(passed))}>
         {t('handover.sign')}
       </HoldButton>
     </section>
   );
 }
+
+const written = (passed: Passed) =>
+  Object.entries(passed).map(([gate, number]) => ({ gate, ...(number.trim() === '' ? {} : { number: number.trim() }) }));
 
 const MOST_POINTS = 1900;
 
