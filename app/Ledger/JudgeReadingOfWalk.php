@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Models\MachineStatus;
+use App\Models\Reading;
 use App\Words;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\Check;
@@ -16,6 +17,7 @@ use JadeLedger\Core\Quantity\Dimension;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Quantity\UnknownUnit;
+use JadeLedger\Core\Reading\ComparedAcross;
 use JadeLedger\Core\Reading\Counted\HourMeterLimits;
 use JadeLedger\Core\Reading\Fluids\DipstickLimits;
 use JadeLedger\Core\Reading\Fluids\Face;
@@ -45,7 +47,7 @@ final class JudgeReadingOfWalk
         $conditions = array_map($context->catalogue->condition(...), $check->conditions);
 
         return (new JudgeReading($check, $limits, $conditions))->judge(
-            new Observation($value, $this->observed($payload, $conditions), isset($payload->face) ? Face::from($payload->face) : null, $this->look($payload, $check, $limits), $points),
+            new Observation($value, $this->observed($payload, $conditions), isset($payload->face) ? Face::from($payload->face) : null, $this->look($payload, $check, $limits), $points, $limits instanceof ComparedAcross ? $this->otherSide((string) $payload->line, $context) : null),
             $context->presentStage(),
             $this->history($context, $at),
         );
@@ -170,6 +172,21 @@ final class JudgeReadingOfWalk
         }
 
         return $look;
+    }
+
+    /** What was read in this walk at the other side of the machine, by the same check. */
+    private function otherSide(string $line, PostingContext $context): ?Quantity
+    {
+        $check = explode('@', $line)[0];
+        $other = Reading::query()->where('walk_id', $context->walk->id)
+            ->where('line', 'like', "{$check}@%")
+            ->where('line', '!=', $line)
+            ->where('is_valid', true)
+            ->where('is_struck', false)
+            ->orderByDesc('recorded_at')
+            ->first();
+
+        return $other?->quantity();
     }
 
     private function history(PostingContext $context, CarbonInterface $at): MeterHistory

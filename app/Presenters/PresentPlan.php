@@ -210,7 +210,7 @@ final class PresentPlan
             $limits instanceof DipstickLimits => ['kind' => 'dipstick', 'step' => 1, 'marks' => self::marks($limits->cold), 'fluid' => $limits->fluid->name]
                 + ($limits->hot === null ? [] : ['hot_marks' => self::marks($limits->hot)]),
             $limits instanceof SightGlassLimits => ['kind' => 'sight_glass', 'step' => 1, 'marks' => self::marks($limits->marks), 'diameter' => self::number($limits->diameter), 'fluid' => $limits->fluid->name],
-            $limits instanceof TankColumnLimits => ['kind' => 'tank_column', 'step' => 1, 'marks' => self::marks($limits->marks), 'fluid' => $limits->fluid->name],
+            $limits instanceof TankColumnLimits => ['kind' => 'tank_column', 'step' => (float) $limits->step(), 'marks' => self::marks($limits->marks), 'fluid' => $limits->fluid->name],
             $limits instanceof HourMeterLimits => ['kind' => 'hour_meter', 'step' => 10 ** -$limits->decimals, 'whole_digits' => $limits->wholeDigits, 'decimals' => $limits->decimals],
             $limits instanceof ScaleReading => self::scale($limits),
             $limits instanceof CountLimits => ['kind' => 'count', 'step' => 1, 'pieces' => $limits->pieces, 'expected' => $limits->expected],

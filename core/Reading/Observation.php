@@ -13,6 +13,7 @@ final readonly class Observation
     /**
      * @param list<Observed> $conditions
      * @param list<Quantity> $points every figure, where it is read at several points; the value is the worst of them
+     * @param Quantity|null $otherSide what was read at the other side of the machine
      */
     public function __construct(
         public Quantity $value,
@@ -20,6 +21,7 @@ final readonly class Observation
         public ?Face $face = null,
         public ?string $look = null,
         public array $points = [],
+        public ?Quantity $otherSide = null,
     ) {
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Fluids;
 
 use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Limits;
 
 /** A tube or a bottle wall with Min and Max; millimetres or litres from its foot. */
@@ -17,6 +19,22 @@ final readonly class TankColumnLimits implements Limits
         public Need $need,
         private Source $source,
     ) {
+    }
+
+    /**
+     * How finely it is read, in its own unit: a tank of a few litres by tenths, a large one by whole litres. Common
+     * practice, no source.
+     */
+    public function step(): string
+    {
+        $highest = $this->marks->highest;
+
+        return match (true) {
+            $highest->unit !== Unit::Litre => '1',
+            $highest->isLessThan(Quantity::of('30', Unit::Litre)) => '0.1',
+            $highest->isLessThan(Quantity::of('60', Unit::Litre)) => '0.5',
+            default => '1',
+        };
     }
 
     public function source(): Source

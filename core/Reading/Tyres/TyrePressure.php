@@ -12,13 +12,14 @@ use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Band;
 use JadeLedger\Core\Reading\Bands;
 use JadeLedger\Core\Reading\BandVerdict;
+use JadeLedger\Core\Reading\ComparedAcross;
 use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Scale;
-use JadeLedger\Core\Reading\ScaleReading;
+use JadeLedger\Core\Reading\SidesApart;
 use JadeLedger\Core\Reading\Verdict;
 
 /**
@@ -29,7 +30,7 @@ use JadeLedger\Core\Reading\Verdict;
  * looked into before anybody inflates it. Where so little air would be left in the cold that a gauge shows none, it is
  * read again warm. Source: 29 CFR 1910.177(f) for the 80 %; common practice, no source, for the 5 %.
  */
-final readonly class TyrePressure implements ScaleReading
+final readonly class TyrePressure implements ComparedAcross
 {
     public function __construct(public Quantity $recommended, private Source $source)
     {
@@ -48,6 +49,17 @@ final readonly class TyrePressure implements ScaleReading
     public function bands(): Bands
     {
         return $this->bandsAround($this->recommended);
+    }
+
+    /** A twentieth of the plate. Common practice, no source. */
+    public function mostApart(): Quantity
+    {
+        return $this->recommended->times('0.05');
+    }
+
+    public function saysApart(): string
+    {
+        return 'tyre.apart';
     }
 
     public function judge(Observation $observation): Verdict
@@ -73,7 +85,14 @@ final readonly class TyrePressure implements ScaleReading
             "{$observation->value->text()} ÷ {$expected->decimal(0)} kPa = {$percent} %",
         ];
 
-        return BandVerdict::of($this->bandsAround($expected)->of($observation->value), $figures, $working, $this->source);
+        $verdict = BandVerdict::of(
+            $this->bandsAround($expected)->of($observation->value),
+            $figures,
+            $working,
+            $this->source,
+        );
+
+        return (new SidesApart($this))->with($verdict, $observation->value, $observation->otherSide);
     }
 
     /** The condition under which the temperature of the tyre is noted. */

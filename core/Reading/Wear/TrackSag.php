@@ -11,12 +11,13 @@ use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Band;
 use JadeLedger\Core\Reading\Bands;
 use JadeLedger\Core\Reading\BandVerdict;
+use JadeLedger\Core\Reading\ComparedAcross;
 use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Scale;
-use JadeLedger\Core\Reading\ScaleReading;
+use JadeLedger\Core\Reading\SidesApart;
 use JadeLedger\Core\Reading\Verdict;
 
 /**
@@ -25,8 +26,11 @@ use JadeLedger\Core\Reading\Verdict;
  * The band is the maker's; no figure is common to all machines. Where the maker says by how much a stroke of the grease
  * gun tightens it, the strokes to the middle of the band are said.
  */
-final readonly class TrackSag implements ScaleReading
+final readonly class TrackSag implements ComparedAcross
 {
+    /** How far the slack of the two tracks may differ, in millimetres. Common practice, no source. */
+    private const SIDES_APART = '10';
+
     public function __construct(public Quantity $least, public Quantity $most, private Source $source, public ?Quantity $perStroke = null)
     {
     }
@@ -50,11 +54,28 @@ final readonly class TrackSag implements ScaleReading
         );
     }
 
+    public function mostApart(): Quantity
+    {
+        return Quantity::of(self::SIDES_APART, Unit::Millimetre);
+    }
+
+    public function saysApart(): string
+    {
+        return 'track.apart';
+    }
+
     public function judge(Observation $observation): Verdict
     {
         $figures = ['sag' => $observation->value, 'least' => $this->least, 'most' => $this->most, 'strokes' => (string) $this->strokes($observation->value)];
 
-        return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"], $this->source);
+        $verdict = BandVerdict::of(
+            $this->bands()->of($observation->value),
+            $figures,
+            ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"],
+            $this->source,
+        );
+
+        return (new SidesApart($this))->with($verdict, $observation->value, $observation->otherSide);
     }
 
     /** Strokes of the grease gun from a slack track to the middle of its band; none where nobody knows what a stroke does. */

@@ -156,6 +156,18 @@ final class InspectedPlanTest extends TestCase
             fn (array $walk): array => $this->moved($walk, 'mew-foot-nofunction', 'key_on'),
             'mew-foot-nofunction cranks in key_on',
         );
+        $this->finds(
+            $catalogue,
+            'orrick_50d',
+            fn (array $walk): array => $this->moved($walk, 'mst-fork-tips', 'cold_isolated'),
+            'mst-fork-tips is looked at in cold_isolated, where nothing is held up',
+        );
+        $this->finds(
+            $catalogue,
+            'mossgill_122',
+            fn (array $walk): array => $this->unasked($walk, 'let_down'),
+            'nobody said let_down',
+        );
     }
 
     public function test_a_boom_whose_axles_extend_is_tried_narrow_then_wide(): void
