@@ -30,6 +30,7 @@ import { useWalkKeys } from './state/useWalkKeys';
 import { NotTaken } from './decision/NotTaken';
 import { isReadLaterHere } from './state/readLater';
 import { applyPending } from './state/applyPending';
+import { placedHere } from './state/placedHere';
 import { withoutNetwork } from './state/withoutNetwork';
 import { useWalkPosition } from './state/useWalkPosition';
 import type { Observed, Walk } from './state/types';
@@ -58,6 +59,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const { kept, refused: notTaken, nextTry } = useOutbox();
   const walk = useMemo(() => applyPending(taken, kept), [taken, kept]);
   const pending = useMemo(() => pendingAnswers(kept, walk.id), [kept, walk.id]);
+  const unsent = useMemo(() => placedHere(kept, walk.id), [kept, walk.id]);
   const known = useMemo(() => withoutNetwork(walk, pending, kept), [walk, pending, kept]);
   const position = useWalkPosition(walk, pending, me.id);
   const { state, plan } = walk;
@@ -160,7 +162,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         <section className="walk-body">
           <div className="walk-draw">
             {mayPost && <ShareBar walk={walk} post={post} />}
-            <WalkDrawing walk={walk} position={position} pending={pending} onPlace={mayPost ? setPlacing : undefined} onFinding={setLookingAt} />
+            <WalkDrawing walk={walk} position={position} pending={pending} unsent={unsent} onPlace={mayPost ? setPlacing : undefined} onFinding={setLookingAt} />
             <PostureBar
               walk={walk}
               line={position.line}

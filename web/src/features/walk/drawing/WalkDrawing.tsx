@@ -4,6 +4,7 @@ import { DamageMark } from '../../../marks/Mark';
 import { drawing } from '../../../plans/drawings';
 import { Shapes } from '../../../plans/Shapes';
 import type { PendingAnswers } from '../state/pendingAnswers';
+import type { PlacedHere } from '../state/placedHere';
 import { rounded, walkedPart } from './geometry';
 import { useView } from '../state/useView';
 import { visitOutcome } from '../strip/Strip';
@@ -14,12 +15,14 @@ interface Props {
   walk: Walk;
   position: Position;
   pending: PendingAnswers;
+  /** Findings that were placed here and that the yard does not have yet. */
+  unsent: PlacedHere[];
   onPlace?: (place: { x: number; y: number }) => void;
   onFinding: (id: string) => void;
 }
 
 /** The plan drawing is the menu: stations on the route round it, findings on it, and a tap places a new one. */
-export function WalkDrawing({ walk, position, pending, onPlace, onFinding }: Props) {
+export function WalkDrawing({ walk, position, pending, unsent, onPlace, onFinding }: Props) {
   const { t } = useTranslation();
   const { plan, state } = walk;
   const art = drawing(plan.drawing);
@@ -109,6 +112,17 @@ export function WalkDrawing({ walk, position, pending, onPlace, onFinding }: Pro
         >
           <circle r={28 * scale} fill="transparent" />
           <DamageMark comparison={finding.comparison} number={finding.number} scale={scale * 0.85} />
+        </g>
+      ))}
+      {unsent.map((finding) => (
+        <g key={finding.id} transform={`translate(${finding.at.x},${finding.at.y})`} role="img" aria-label={t('walk.finding_unsent')} data-testid="finding-unsent">
+          <path
+            d={`M0 ${-13 * scale}L${13 * scale} 0L0 ${13 * scale}L${-13 * scale} 0Z`}
+            fill="var(--sheet)"
+            stroke="var(--ink)"
+            strokeWidth={2 * scale}
+            strokeDasharray={`${4 * scale} ${3 * scale}`}
+          />
         </g>
       ))}
       {withSide && (

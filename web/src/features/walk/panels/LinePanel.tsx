@@ -1,8 +1,9 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { TranslationNote } from '../../../app/TranslationNote';
 import { Button } from '../../../app/Button';
 import { Mark } from '../../../marks/Mark';
+import { LinesDrawer } from './LinesDrawer';
 import { LookPanel } from './LookPanel';
 import { DashboardPanel } from './DashboardPanel';
 import { KnownHere } from './KnownHere';
@@ -73,12 +74,14 @@ function AnswerPanel(props: PanelProps & { inState: boolean }) {
 function Lines({ walk, position }: PanelProps) {
   const { t } = useTranslation();
   const present = useRef<HTMLButtonElement>(null);
+  const [names, setNames] = useState(false);
   useEffect(() => {
     // In braces: newer browsers answer with a promise, which is no way to tidy up an effect.
     void present.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [position.line.key]);
 
   return (
+    <div className="panel-lines-row">
     <ol className="panel-lines" aria-label={t('walk.lines_here', { name: position.visit.name })}>
       {position.visit.lines.map((line, at) => {
         const outcome = walk.state.lines.find((one) => one.key === line.key)?.outcome ?? 'open';
@@ -93,5 +96,12 @@ function Lines({ walk, position }: PanelProps) {
         );
       })}
     </ol>
+      {position.visit.lines.length > 1 && (
+        <button type="button" className="lines-by-name-key" data-testid="lines-by-name" aria-label={t('walk.lines_by_name')} onClick={() => setNames(true)}>
+          {t('walk.lines_key')}
+        </button>
+      )}
+      <LinesDrawer open={names} walk={walk} position={position} onClose={() => setNames(false)} />
+    </div>
   );
 }

@@ -58,7 +58,8 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
           <dd>{line.if_not}</dd>
           <dt>{t('walk.weighs')}</dt>
           <dd>
-            {t(`severity.${line.severity}`)} ({t(`source.${line.source.kind}`)}: {line.source.words})
+            {t(`severity.${line.severity}`)}
+            {line.source.kind !== 'common_practice' && ` (${t(`source.${line.source.kind}`)}: ${line.source.words})`}
           </dd>
         </dl>
         <AnswerSoFar state={state} position={position} isKept={isKept} />
