@@ -33,7 +33,6 @@ export function Gates({ gates, passed, onPassed }: Props) {
               slotProps={{ htmlInput: { maxLength: 60, 'data-testid': `gate-number-${gate.id}` } }}
             />
           )}
-          {!(gate.id in passed) && <small>{gate.if_not}</small>}
         </div>
       ))}
     </div>
