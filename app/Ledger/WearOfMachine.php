@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Reading;
+use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Quantity\Unit;
@@ -66,8 +67,8 @@ final class WearOfMachine
         $left = $forecast->hoursToTheEnd($limits->bands(), $last->value, $last->hours->in(Unit::Hour));
 
         return $left === null ? null : [
-            'hours' => (string) $left->decimal(0),
-            'per_1000_hours' => (string) $forecast->perThousandHours()->decimal(2)->stripTrailingZeros(),
+            'hours' => (string) $left->decimal(0, RoundingMode::HALF_UP),
+            'per_1000_hours' => (string) $forecast->perThousandHours()->decimal(2, RoundingMode::HALF_UP)->stripTrailingZeros(),
             'readings' => $forecast->readings,
         ];
     }

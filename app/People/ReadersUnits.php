@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueRepository;
 use App\Models\HouseRuleChoice;
 use App\Models\Units;
 use App\Models\User;
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Quantity\UnitSchool;
@@ -66,8 +67,8 @@ final class ReadersUnits
                     'unit' => $unit->value,
                     'other' => $other->value,
                     'symbol' => $other->symbol(),
-                    'per' => Quantity::of(1, $unit)->in($other)->minus($offset)->decimal(9)->toFloat(),
-                    'offset' => $offset->decimal(9)->toFloat(),
+                    'per' => Quantity::of(1, $unit)->in($other)->minus($offset)->decimal(9, RoundingMode::HALF_UP)->toFloat(),
+                    'offset' => $offset->decimal(9, RoundingMode::HALF_UP)->toFloat(),
                     'places' => UnitsShown::placesAdded($unit, $other),
                 ];
             }

@@ -16,6 +16,7 @@ use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Models\WalkPlanRecord;
 use App\Words;
+use Brick\Math\RoundingMode;
 use Illuminate\Database\Eloquent\Collection;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Family;
@@ -179,7 +180,7 @@ final readonly class PresentSpread
 
     private function millimetres(?Quantity $quantity): ?int
     {
-        return $quantity?->decimal(0)->toInt();
+        return $quantity?->decimal(0, RoundingMode::HALF_UP)->toInt();
     }
 
     /** @return list<array<string, mixed>> what the return left for the workshop */

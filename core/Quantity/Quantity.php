@@ -132,7 +132,8 @@ final readonly class Quantity
         return $this->value->isNegative();
     }
 
-    public function decimal(int $places, RoundingMode $rounding = RoundingMode::HALF_UP): BigDecimal
+    /** The value with so many places; how it is rounded is asked for. */
+    public function decimal(int $places, RoundingMode $rounding): BigDecimal
     {
         return $this->value->toScale($places, $rounding);
     }
@@ -140,7 +141,7 @@ final readonly class Quantity
     /** The shortest decimal text with at most three places, rounded half up: what is written to the ledger. */
     public function text(): string
     {
-        return (string) $this->decimal(3)->stripTrailingZeros();
+        return (string) $this->decimal(3, RoundingMode::HALF_UP)->stripTrailingZeros();
     }
 
     private function mustMatch(Unit $unit): void

@@ -46,7 +46,7 @@ enum UnitsShown: string
      */
     public static function placesAdded(Unit $from, Unit $to): int
     {
-        $step = Quantity::of(1, $from)->in($to)->minus(Quantity::zero($from)->in($to))->decimal(9)->toFloat();
+        $step = Quantity::of(1, $from)->in($to)->minus(Quantity::zero($from)->in($to))->decimal(9, RoundingMode::HALF_UP)->toFloat();
 
         return (int) ceil(-log10($step) - 1e-9);
     }

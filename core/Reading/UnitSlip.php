@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading;
 
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
@@ -35,7 +36,7 @@ final readonly class UnitSlip
         }
         foreach (self::NEIGHBOURS as $units) {
             foreach (in_array($typed->unit, $units, true) ? $units : [] as $unit) {
-                $meant = Quantity::of((string) $typed->decimal(6), $unit);
+                $meant = Quantity::of((string) $typed->decimal(6, RoundingMode::HALF_UP), $unit);
                 $inOurs = $meant->in($typed->unit);
                 if ($unit !== $typed->unit && ! $inOurs->isGreaterThan($reading->scale()->high) && $reading->bands()->of($inOurs)->outcome === Outcome::Stands) {
                     return new self($meant, $inOurs);
@@ -50,7 +51,7 @@ final readonly class UnitSlip
     {
         return new Phrase('reading.unit_slip', [
             'meant' => "{$this->meant->text()} {$this->meant->unit->symbol()}",
-            'ours' => "{$this->inOurs->decimal(1)->stripTrailingZeros()} {$this->inOurs->unit->symbol()}",
+            'ours' => "{$this->inOurs->decimal(1, RoundingMode::HALF_UP)->stripTrailingZeros()} {$this->inOurs->unit->symbol()}",
         ]);
     }
 }

@@ -19,6 +19,7 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
 use App\Words;
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -75,9 +76,9 @@ final readonly class ReadingPosted implements AnswersALine
             'walk_id' => $entry->walk_id,
             'movement' => $walk->movement,
             'line' => $payload['line'],
-            'value' => (string) $value->decimal(3),
+            'value' => (string) $value->decimal(3, RoundingMode::HALF_UP),
             'unit' => $unit->value,
-            'si_value' => (string) $value->in($this->base($unit))->decimal(9),
+            'si_value' => (string) $value->in($this->base($unit))->decimal(9, RoundingMode::HALF_UP),
             'is_valid' => $judgement['is_valid'],
             'is_struck' => false,
             'payload' => $payload,
@@ -85,11 +86,11 @@ final readonly class ReadingPosted implements AnswersALine
             'actor_id' => $entry->actor_id,
             'recorded_at' => $entry->recorded_at,
         ]);
-        $counts = ['outcome' => $judgement['verdict']['outcome'], 'value' => (string) $value->decimal(3), 'unit' => $unit->value];
+        $counts = ['outcome' => $judgement['verdict']['outcome'], 'value' => (string) $value->decimal(3, RoundingMode::HALF_UP), 'unit' => $unit->value];
         $this->lines->answer($entry, $payload['line'], $judgement['is_valid'] ? $counts : []);
         if ($judgement['kind'] === AnswerKind::HourMeter->value && $judgement['is_valid'] && ! $judgement['verdict']['is_disputed']) {
             MachineStatus::query()->where('machine_id', $entry->machine_id)->update([
-                'smr_hours' => (string) $value->in(Unit::Hour)->decimal(1),
+                'smr_hours' => (string) $value->in(Unit::Hour)->decimal(1, RoundingMode::HALF_UP),
                 'smr_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
                 'smr_entry_id' => $entry->id,
             ]);

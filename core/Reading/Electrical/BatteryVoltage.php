@@ -62,7 +62,7 @@ final readonly class BatteryVoltage implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        $block = $observation->value->times(12)->dividedBy((string) $this->nominal->decimal(0));
+        $block = $observation->value->times(12)->dividedBy((string) $this->nominal->decimal(0, RoundingMode::HALF_UP));
         $charge = (string) ChargeTable::starting()->fromVoltage($block)->toScale(0, RoundingMode::HALF_UP);
 
         return BandVerdict::of($this->bands()->of($observation->value), ['charge' => $charge], ["{$observation->value->text()} V → {$charge} %"], $this->source);

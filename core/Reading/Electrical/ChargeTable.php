@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Electrical;
 
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
@@ -43,7 +44,7 @@ final readonly class ChargeTable
     /** Percent. */
     public function fromGravity(Quantity $gravity): BigRational
     {
-        return $this->between(BigRational::of((string) $gravity->in(Unit::SpecificGravity)->decimal(6)), 1);
+        return $this->between(BigRational::of((string) $gravity->in(Unit::SpecificGravity)->decimal(6, RoundingMode::HALF_UP)), 1);
     }
 
     /**
@@ -53,7 +54,7 @@ final readonly class ChargeTable
      */
     public function fromVoltage(Quantity $volts): BigRational
     {
-        return $this->between(BigRational::of((string) $volts->in(Unit::Volt)->decimal(6)), 2);
+        return $this->between(BigRational::of((string) $volts->in(Unit::Volt)->decimal(6, RoundingMode::HALF_UP)), 2);
     }
 
     /** @param  1|2  $column */

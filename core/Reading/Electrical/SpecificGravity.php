@@ -83,17 +83,17 @@ final readonly class SpecificGravity implements ReadAtPoints
         );
         $corrected = $at80($read);
         $charge = (string) ChargeTable::deepCycle()->fromGravity($corrected)->toScale(0, RoundingMode::HALF_UP);
-        $figures = ['gravity' => (string) $corrected->decimal(3), 'charge' => $charge];
+        $figures = ['gravity' => (string) $corrected->decimal(3, RoundingMode::HALF_UP), 'charge' => $charge];
         $working = $temperature === null
             ? []
-            : ["{$read->decimal(3)} at {$temperature->text()} °C = {$corrected->decimal(3)} at 26.7 °C"];
+            : ["{$read->decimal(3, RoundingMode::HALF_UP)} at {$temperature->text()} °C = {$corrected->decimal(3, RoundingMode::HALF_UP)} at 26.7 °C"];
 
         $spread = $this->spread($observation->points);
         if ($spread->isGreaterThan(Quantity::of(self::SPREAD, Unit::SpecificGravity))) {
-            return Verdict::attend(new Phrase('gravity.spread', $figures + ['spread' => (string) $spread->decimal(3), 'most' => self::SPREAD]), [...$working, "{$spread->decimal(3)} > ".self::SPREAD], $this->source, new Phrase('gravity.competent'));
+            return Verdict::attend(new Phrase('gravity.spread', $figures + ['spread' => (string) $spread->decimal(3, RoundingMode::HALF_UP), 'most' => self::SPREAD]), [...$working, "{$spread->decimal(3, RoundingMode::HALF_UP)} > ".self::SPREAD], $this->source, new Phrase('gravity.competent'));
         }
 
-        return BandVerdict::of($this->bands()->of($corrected), $figures, [...$working, "{$corrected->decimal(3)} → {$charge} %"], $this->source);
+        return BandVerdict::of($this->bands()->of($corrected), $figures, [...$working, "{$corrected->decimal(3, RoundingMode::HALF_UP)} → {$charge} %"], $this->source);
     }
 
     /** How far cells of one charge may lie apart. */

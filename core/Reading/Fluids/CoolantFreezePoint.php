@@ -77,7 +77,7 @@ final readonly class CoolantFreezePoint implements ScaleReading
                 new Phrase('freeze.by_the_label'),
             );
         }
-        $litres = Quantity::of(self::exchange($this->system, $have, $want)->decimal(1), Unit::Litre);
+        $litres = Quantity::of(self::exchange($this->system, $have, $want)->decimal(1, RoundingMode::HALF_UP), Unit::Litre);
         $shares = array_map(static fn (BigRational $share): string => (string) $share->toScale(0, RoundingMode::HALF_UP), [$have, $want]);
 
         return BandVerdict::of(
@@ -85,7 +85,7 @@ final readonly class CoolantFreezePoint implements ScaleReading
             $figures + ['litres' => $litres],
             [
                 "{$observation->value->text()} °C : {$shares[0]} %, {$this->needed->text()} °C : {$shares[1]} %",
-                "{$litres->decimal(1)} L",
+                "{$litres->decimal(1, RoundingMode::HALF_UP)} L",
             ],
             $this->source,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Fluids;
 
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\OutsideTheTable;
@@ -49,7 +50,7 @@ final readonly class GlycolTable
      */
     public function share(Quantity $freezing): BigRational
     {
-        return $this->between(BigRational::of((string) $freezing->in(Unit::Celsius)->decimal(6)), 1, 0);
+        return $this->between(BigRational::of((string) $freezing->in(Unit::Celsius)->decimal(6, RoundingMode::HALF_UP)), 1, 0);
     }
 
     /**

@@ -55,7 +55,7 @@ final readonly class LevelWords
     public function topUpWorking(TopUp $topUp): string
     {
         $unit = $this->marks->full->unit->symbol();
-        $perUnit = $this->fluid->perUnit->in(Unit::Litre)->decimal(4)->stripTrailingZeros();
+        $perUnit = $this->fluid->perUnit->in(Unit::Litre)->decimal(4, RoundingMode::HALF_UP)->stripTrailingZeros();
 
         return "({$this->marks->full->text()} − {$this->level->text()}) {$unit} × {$perUnit} L/{$unit} = {$topUp->volume->text()} L";
     }

@@ -38,7 +38,7 @@ final readonly class DriveSpeed implements ScaleReading
 
     public function scale(): Scale
     {
-        return new Scale(Drawn::Watch, Quantity::zero(Unit::Second), Quantity::of($this->least()->times(3)->decimal(0), Unit::Second), '0.1');
+        return new Scale(Drawn::Watch, Quantity::zero(Unit::Second), Quantity::of($this->least()->times(3)->decimal(0, RoundingMode::HALF_UP), Unit::Second), '0.1');
     }
 
     public function bands(): Bands

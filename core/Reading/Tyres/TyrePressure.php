@@ -69,7 +69,7 @@ final readonly class TyrePressure implements ComparedAcross
         if (! $expected->isGreaterThan(Quantity::zero(Unit::Kilopascal))) {
             return Verdict::open(
                 new Phrase('tyre.too_cold'),
-                ["{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(0)} kPa at {$temperature?->text()} °C"],
+                ["{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(0, RoundingMode::HALF_UP)} kPa at {$temperature?->text()} °C"],
                 $this->source,
                 new Phrase('tyre.read_warm'),
             );
@@ -79,10 +79,10 @@ final readonly class TyrePressure implements ComparedAcross
             $expected,
         )->multipliedBy(100)->toScale(0, RoundingMode::DOWN);
         $missing = $expected->minus($observation->value);
-        $figures = ['percent' => $percent, 'change' => Quantity::of(($missing->isNegative() ? $missing->negated() : $missing)->decimal(0), Unit::Kilopascal)];
+        $figures = ['percent' => $percent, 'change' => Quantity::of(($missing->isNegative() ? $missing->negated() : $missing)->decimal(0, RoundingMode::HALF_UP), Unit::Kilopascal)];
         $working = [
-            ...($temperature === null ? [] : ["{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(0)} kPa at {$temperature->text()} °C"]),
-            "{$observation->value->text()} ÷ {$expected->decimal(0)} kPa = {$percent} %",
+            ...($temperature === null ? [] : ["{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(0, RoundingMode::HALF_UP)} kPa at {$temperature->text()} °C"]),
+            "{$observation->value->text()} ÷ {$expected->decimal(0, RoundingMode::HALF_UP)} kPa = {$percent} %",
         ];
 
         $verdict = BandVerdict::of(

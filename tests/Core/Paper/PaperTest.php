@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Paper;
 
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Paper\Certificate;
@@ -50,7 +51,7 @@ final class PaperTest extends TestCase
             'loler_next' => ['next' => $due($in['last'], $in['lifts_persons'] || $in['accessory'] ? 6 : 12)],
             'a92_due' => [
                 'frequent_by_date' => $due($in['last_frequent'], 3),
-                'frequent_by_hours' => Term::of(Paper::dated(3, 150), CalendarDate::parse($in['last_frequent']), Quantity::of($in['hours_at_frequent'], Unit::Hour))->hours?->decimal(0)->toInt(),
+                'frequent_by_hours' => Term::of(Paper::dated(3, 150), CalendarDate::parse($in['last_frequent']), Quantity::of($in['hours_at_frequent'], Unit::Hour))->hours?->decimal(0, RoundingMode::HALF_UP)->toInt(),
                 'annual_by' => $due($in['last_annual'], 13),
             ],
             default => self::fail("Nothing computes {$fn}."),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Quantity;
 
+use Brick\Math\RoundingMode;
 use Eris\Generators;
 use Eris\TestTrait;
 use JadeLedger\Core\Quantity\NotANumber;
@@ -34,7 +35,7 @@ final class QuantityTest extends TestCase
     #[DataProvider('publishedConversions')]
     public function test_conversions_agree_with_published_values(array $inputs, float|int $expected): void
     {
-        $converted = Quantity::of($inputs['value'], $inputs['from'])->in($inputs['to'])->decimal(12)->toFloat();
+        $converted = Quantity::of($inputs['value'], $inputs['from'])->in($inputs['to'])->decimal(12, RoundingMode::HALF_UP)->toFloat();
 
         self::assertEqualsWithDelta($expected, $converted, max(1e-6, abs($expected) * 1e-11));
     }

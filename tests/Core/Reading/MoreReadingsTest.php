@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
@@ -88,7 +89,7 @@ final class MoreReadingsTest extends TestCase
         $bad = $judge($cells('1.285', '1.275', '1.230', '1.280', '1.270', '1.265'));
         self::assertSame('gravity.spread', $bad->reason->key);
         self::assertSame('0.055', $bad->reason->figures['spread']);
-        self::assertSame('1.230', (string) $battery->worst($cells('1.285', '1.230', '1.280'))->decimal(3));
+        self::assertSame('1.230', (string) $battery->worst($cells('1.285', '1.230', '1.280'))->decimal(3, RoundingMode::HALF_UP));
     }
 
     /** Within 5 % of nominal, each phase. Common practice, no source. */
@@ -114,7 +115,7 @@ final class MoreReadingsTest extends TestCase
         }
         $last = 1.0;
         for ($percent = 0; $percent <= 60; $percent += 5) {
-            $freezes = $table->freezingPoint(BigRational::of($percent))->decimal(3)->toFloat();
+            $freezes = $table->freezingPoint(BigRational::of($percent))->decimal(3, RoundingMode::HALF_UP)->toFloat();
             self::assertLessThanOrEqual($last, $freezes, 'more glycol never freezes earlier within the table');
             $last = $freezes;
         }
@@ -123,7 +124,7 @@ final class MoreReadingsTest extends TestCase
     /** Mixing algebra: 20 L at 30 %, wanted 50 %, drain 5.714 L and fill up with concentrate. */
     public function test_thin_coolant_says_how_many_litres_are_exchanged(): void
     {
-        self::assertSame('5.714', (string) CoolantFreezePoint::exchange(self::of('20', Unit::Litre), BigRational::of(30), BigRational::of(50))->decimal(3));
+        self::assertSame('5.714', (string) CoolantFreezePoint::exchange(self::of('20', Unit::Litre), BigRational::of(30), BigRational::of(50))->decimal(3, RoundingMode::HALF_UP));
         self::assertTrue(CoolantFreezePoint::exchange(self::of('20', Unit::Litre), BigRational::of(55), BigRational::of(50))->isZero());
         // -14.1 °C is 30 % and -33.8 °C 50 % by mass: 28.0 % and 47.6 % by volume, by which litres are mixed.
         $verdict = (new CoolantFreezePoint(self::of('-33.8', Unit::Celsius), self::of('20', Unit::Litre), self::source()))->judge(new Observation(self::of('-14.1', Unit::Celsius)));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
@@ -53,7 +54,7 @@ final class PublishedReadingsTest extends TestCase
                 $left = $heel->left(self::of($in['measured_mm'], Unit::Millimetre));
 
                 return [
-                    'limit_mm' => $heel->limit()->decimal(6)->toFloat(),
+                    'limit_mm' => $heel->limit()->decimal(6, RoundingMode::HALF_UP)->toFloat(),
                     'ratio' => $left->toFloat(),
                     'withdraw' => self::stops($heel, $in['measured_mm'], Unit::Millimetre),
                     'strength_ratio' => $left->multipliedBy($left)->toFloat(),
@@ -62,24 +63,24 @@ final class PublishedReadingsTest extends TestCase
             'fork_tip_difference' => static function (array $in): array {
                 $tips = new ForkTips(self::of($in['blade_length_mm'], Unit::Millimetre), self::source());
 
-                return ['limit_mm' => $tips->limit()->decimal(6)->toFloat(), 'withdraw' => self::stops($tips, $in['difference_mm'], Unit::Millimetre)];
+                return ['limit_mm' => $tips->limit()->decimal(6, RoundingMode::HALF_UP)->toFloat(), 'withdraw' => self::stops($tips, $in['difference_mm'], Unit::Millimetre)];
             },
             'fork_angle' => static function (array $in): array {
                 $angle = new ForkAngle(self::of($in['original_deg'], Unit::Degree), self::source());
 
-                return ['deviation_deg' => $angle->deviation(self::of($in['measured_deg'], Unit::Degree))->decimal(6)->toFloat(), 'withdraw' => self::stops($angle, $in['measured_deg'], Unit::Degree)];
+                return ['deviation_deg' => $angle->deviation(self::of($in['measured_deg'], Unit::Degree))->decimal(6, RoundingMode::HALF_UP)->toFloat(), 'withdraw' => self::stops($angle, $in['measured_deg'], Unit::Degree)];
             },
             'chain_elongation' => static function (array $in): array {
                 $chain = new ChainElongation(self::of($in['pitch_mm'], Unit::Millimetre), $in['pitches'], self::source());
 
                 return [
-                    'new_mm' => $chain->newLength()->decimal(6)->toFloat(),
+                    'new_mm' => $chain->newLength()->decimal(6, RoundingMode::HALF_UP)->toFloat(),
                     'elongation_percent' => $chain->elongation(self::of($in['measured_mm'], Unit::Millimetre))->toFloat(),
-                    'limit_mm' => $chain->limit()->decimal(6)->toFloat(),
+                    'limit_mm' => $chain->limit()->decimal(6, RoundingMode::HALF_UP)->toFloat(),
                     'replace' => self::stops($chain, $in['measured_mm'], Unit::Millimetre),
                 ];
             },
-            'tyre_pressure_at' => static fn (array $in): array => ['gauge_kPa' => TyrePressure::at(self::of($in['gauge_kPa'], Unit::Kilopascal), self::of($in['from_C'], Unit::Celsius), self::of($in['to_C'], Unit::Celsius))->decimal(6)->toFloat()],
+            'tyre_pressure_at' => static fn (array $in): array => ['gauge_kPa' => TyrePressure::at(self::of($in['gauge_kPa'], Unit::Kilopascal), self::of($in['from_C'], Unit::Celsius), self::of($in['to_C'], Unit::Celsius))->decimal(6, RoundingMode::HALF_UP)->toFloat()],
             'tyre_underinflated' => static fn (array $in): array => [
                 'ratio' => TyrePressure::share(
                     self::of($in['measured'], Unit::Kilopascal),
@@ -106,20 +107,20 @@ final class PublishedReadingsTest extends TestCase
             'deep_cycle_soc' => static fn (array $in): array => ['soc_percent' => self::charge(ChargeTable::deepCycle(), $in)],
             'sg_corrected' => static function (array $in): ?array {
                 if (! isset($in['temp_F'])) {
-                    return ['sg80' => SpecificGravity::corrected(self::of($in['reading'], Unit::SpecificGravity), self::of($in['temp_C'], Unit::Celsius))->decimal(6)->toFloat()];
+                    return ['sg80' => SpecificGravity::corrected(self::of($in['reading'], Unit::SpecificGravity), self::of($in['temp_C'], Unit::Celsius))->decimal(6, RoundingMode::HALF_UP)->toFloat()];
                 }
 
-                return ['sg80' => SpecificGravity::corrected(self::of($in['reading'], Unit::SpecificGravity), self::of($in['temp_F'], Unit::Fahrenheit))->decimal(6)->toFloat()];
+                return ['sg80' => SpecificGravity::corrected(self::of($in['reading'], Unit::SpecificGravity), self::of($in['temp_F'], Unit::Fahrenheit))->decimal(6, RoundingMode::HALF_UP)->toFloat()];
             },
-            'eg_volume_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byVolume()->freezingPoint(BigRational::of((string) $in['volume_percent']))->decimal(6)->toFloat()],
-            'eg_mass_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byMass()->freezingPoint(BigRational::of((string) $in['mass_percent']))->decimal(6)->toFloat()],
+            'eg_volume_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byVolume()->freezingPoint(BigRational::of((string) $in['volume_percent']))->decimal(6, RoundingMode::HALF_UP)->toFloat()],
+            'eg_mass_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byMass()->freezingPoint(BigRational::of((string) $in['mass_percent']))->decimal(6, RoundingMode::HALF_UP)->toFloat()],
             'coolant_exchange_l' => static fn (array $in): ?array => [
                 'drain_and_refill_l' => CoolantFreezePoint::exchange(
                     self::of($in['system_l'], Unit::Litre),
                     BigRational::of((string) $in['have_percent']),
                     BigRational::of((string) $in['want_percent']),
                     isset($in['concentrate_percent']) ? BigRational::of((string) $in['concentrate_percent']) : null,
-                )->decimal(8)->toFloat(),
+                )->decimal(8, RoundingMode::HALF_UP)->toFloat(),
             ],
             'theil_sen' => static function (array $in): array {
                 $forecast = WearForecast::from(array_map(static fn (int|float $hours, int|float $value): WearPoint => new WearPoint(self::of($hours, Unit::Hour), self::of($value, Unit::Millimetre)), $in['x'], $in['y']));
@@ -142,7 +143,7 @@ final class PublishedReadingsTest extends TestCase
                 }
                 $trip = new ResidualCurrentTrip(self::of($in['rated_mA'], Unit::Milliampere), self::source());
 
-                return ['limit_ms' => ResidualCurrentTrip::most()->decimal(0)->toInt(), 'ok' => ! self::stops($trip, $in['trip_ms'], Unit::Millisecond)];
+                return ['limit_ms' => ResidualCurrentTrip::most()->decimal(0, RoundingMode::HALF_UP)->toInt(), 'ok' => ! self::stops($trip, $in['trip_ms'], Unit::Millisecond)];
             },
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Meter\HourMeterReading;
@@ -161,7 +162,7 @@ final class WorstReadingTest extends TestCase
     /** NIST SP 811, B.8: a mile an hour is 0.447 04 m/s, exactly. A difference of temperature has no offset. */
     public function test_units_are_exact_and_differences_have_no_offset(): void
     {
-        self::assertSame('0.447040', (string) self::of('1', Unit::MilePerHour)->in(Unit::MetrePerSecond)->decimal(6));
+        self::assertSame('0.447040', (string) self::of('1', Unit::MilePerHour)->in(Unit::MetrePerSecond)->decimal(6, RoundingMode::HALF_UP));
         self::assertSame('18', self::of('10', Unit::Celsius)->differenceIn(Unit::Fahrenheit)->text());
         self::assertSame('50', self::of('10', Unit::Celsius)->in(Unit::Fahrenheit)->text());
     }
