@@ -105,6 +105,23 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
     .map((one) => ({ initials: one.answered_by?.initials ?? '', time: clock(one.answered_at ?? '') }));
   const mine = kept.filter((one) => one.walkId === walk.id).length;
 
+  const howItStands = (): string => {
+    if (mine > 0) {
+      return t('state.kept_try', {
+        count: mine,
+        time: nextTry === null ? '' : clock(new Date(nextTry).toISOString()),
+      });
+    }
+    if (isStale) {
+      return t('state.no_network');
+    }
+    const time = clock(walk.opened_at);
+
+    return walk.opened_by.id === me.id
+      ? t('walk.opened', { time })
+      : t('walk.opened_by', { name: walk.opened_by.name, time });
+  };
+
   return (
     <Page
       className="walk"
@@ -123,7 +140,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         <>
           <div className="head-who walk-who">
             {me.name}
-            <span>{mine > 0 ? t('state.kept_try', { count: mine, time: nextTry === null ? '' : clock(new Date(nextTry).toISOString()) }) : isStale ? t('state.no_network') : t('walk.opened', { time: clock(walk.opened_at) })}</span>
+            <span>{howItStands()}</span>
           </div>
           {!isWide && <MinutesLeft walk={walk} isOver={isOver} onDecide={() => setDeciding(true)} />}
           <button type="button" data-testid="pause" onClick={() => void navigate('/')}>
