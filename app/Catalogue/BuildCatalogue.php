@@ -287,6 +287,7 @@ final class BuildCatalogue
             timerSeconds: $tree['timer']['seconds'] ?? null,
             timerLabel: $tree['timer']['label'] ?? null,
             source: $this->source($tree['source']),
+            timerLimit: $tree['timer']['limit'] ?? null,
         );
     }
 

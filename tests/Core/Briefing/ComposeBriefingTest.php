@@ -39,6 +39,29 @@ final class ComposeBriefingTest extends TestCase
         self::assertNotContains('purge', $this->ids('dromvik_8c'), 'no exhaust fluid, nothing to purge');
     }
 
+    public function test_the_clock_of_the_purge_is_that_of_the_model(): void
+    {
+        foreach (['dromvik_14c', 'tarnhay_t9', 'wexmoor_l18', 'brennock_a30'] as $model) {
+            $purge = array_column($this->steps($model), null, 'id')['purge'];
+            $seconds[$model] = $purge->timerSeconds;
+        }
+
+        self::assertSame(
+            ['dromvik_14c' => 120, 'tarnhay_t9' => 150, 'wexmoor_l18' => 180, 'brennock_a30' => 240],
+            $seconds,
+            'as their manuals say in catalogue/models',
+        );
+    }
+
+    public function test_nobody_is_told_what_their_machine_has_not(): void
+    {
+        self::assertNotContains('house_in_line', $this->ids('ardlow_20b'), 'a boom has no house on tracks');
+        self::assertNotContains('bucket_habits', $this->ids('wexmoor_l18'), 'a loader does not dig over the side');
+        self::assertNotContains('try_brake', $this->ids('brennock_g20'), 'a generator is not driven');
+        self::assertNotContains('warm_up_large', $this->ids('orrick_20e'), 'a battery truck does not idle');
+        self::assertContains('warm_up_large', $this->ids('dromvik_14c'));
+    }
+
     public function test_steps_are_chosen_by_features(): void
     {
         self::assertContains('blades_off', $this->ids('mossgill_122'));
