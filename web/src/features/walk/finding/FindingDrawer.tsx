@@ -89,7 +89,8 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
           {t('finding.nothing_to_place')}
         </Button>
       )}
-      <PlaceOnPlan walk={walk} at={at} part={visit?.part ?? null} onPlace={setAt} />
+      {/* Whoever touched the plan has said where it is. */}
+      {place.line !== undefined && <PlaceOnPlan walk={walk} at={at} part={visit?.part ?? null} onPlace={setAt} />}
       <p className="finding-part">{proposal.data?.part ?? visit?.name ?? t('finding.part_follows')}</p>
       <Choices label={t('finding.kind')} options={walk.plan.finding_kinds.map((one) => [one.id, one.name])} chosen={kind} onChoose={(id) => { setKind(id); setDegree(null); }} />
       {degrees.length > 0 && <Choices label={t('finding.degree')} options={degrees.map((id) => [id, t(`degree.${id}`)])} chosen={degree} onChoose={setDegree} />}
