@@ -18,7 +18,14 @@ interface Props {
 /** Something to press with a glove: at least 64 px high, square, one line of what it does and one of what follows. */
 export function Button({ children, under, tone = 'plain', disabled, pressed, label, testId, onClick }: Props) {
   return (
-    <ButtonBase className={`act act-${tone}`} disabled={disabled ?? false} aria-pressed={pressed} aria-label={label} data-testid={testId} onClick={onClick}>
+    <ButtonBase
+      className={`act act-${tone}`}
+      disabled={disabled ?? false}
+      aria-pressed={pressed}
+      aria-label={label}
+      data-testid={testId}
+      onClick={onClick}
+    >
       <span className="act-word">{children}</span>
       {under !== undefined && <span className="act-under">{under}</span>}
     </ButtonBase>

@@ -24,7 +24,13 @@ export function Drawer({ open, title, onClose, children, foot }: Props) {
   }, [open]);
 
   return (
-    <MuiDrawer anchor="right" open={open} onClose={onClose} transitionDuration={{ enter: 160, exit: 120 }} slotProps={{ paper: { 'aria-label': title, role: 'dialog' } }}>
+    <MuiDrawer
+      anchor="right"
+      open={open}
+      onClose={onClose}
+      transitionDuration={{ enter: 160, exit: 120 }}
+      slotProps={{ paper: { 'aria-label': title, role: 'dialog' } }}
+    >
       <div className="leaf">
         <header>
           <h2>{title}</h2>

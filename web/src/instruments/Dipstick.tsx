@@ -29,11 +29,33 @@ export function Dipstick({ cold, hot, face, onFace, names, ...props }: Props) {
   const y = FACES[face];
 
   return (
-    <InstrumentFrame viewBox="0 0 580 222" value={value} low={low} high={high} label={props.label} valueText={props.valueText} unheld={unheld} slide={slide}>
-      <path d="M28 74q-18,0 -18,59q0,59 18,59q24,0 24,-59q0,-59 -24,-59Z" fill="var(--shade)" stroke="var(--ink)" strokeWidth="2" />
+    <InstrumentFrame
+      viewBox="0 0 580 222"
+      value={value}
+      low={low}
+      high={high}
+      label={props.label}
+      valueText={props.valueText}
+      unheld={unheld}
+      slide={slide}
+    >
+      <path
+        d="M28 74q-18,0 -18,59q0,59 18,59q24,0 24,-59q0,-59 -24,-59Z"
+        fill="var(--shade)"
+        stroke="var(--ink)"
+        strokeWidth="2"
+      />
       <path d="M52 124H82V88H100" fill="none" stroke="var(--ink)" strokeWidth="2" />
       {hot !== undefined && <path d="M52 142H82V178H100" fill="none" stroke="var(--ink)" strokeWidth="2" />}
-      <Blade y={FACES.cold} marks={cold} x={x} on={face === 'cold'} level={value} name={names.cold} onPick={readOnly ? undefined : () => onFace('cold')} />
+      <Blade
+        y={FACES.cold}
+        marks={cold}
+        x={x}
+        on={face === 'cold'}
+        level={value}
+        name={names.cold}
+        onPick={readOnly ? undefined : () => onFace('cold')}
+      />
       {hot !== undefined && <Blade y={FACES.hot} marks={hot} x={x} on={face === 'hot'} level={value} name={names.hot} onPick={readOnly ? undefined : () => onFace('hot')} />}
       {ghost !== undefined && ghost !== null && <path d={`M${x(ghost)} ${y - 22}V${y + 22}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 5" />}
       <path d={`M${x(marks.full)} ${y - 22}H${x(marks.add)}`} stroke="var(--jade)" strokeWidth="7" />
@@ -65,12 +87,35 @@ function Blade({ y, marks, x, on, level, name, onPick }: BladeProps) {
 
   return (
     <g onClick={on ? undefined : onPick} style={{ cursor: on ? undefined : 'pointer' }}>
-      <path d={outline(100)} fill="var(--sheet)" stroke={ink} strokeWidth={on ? 2.4 : 1.4} strokeDasharray={on ? undefined : '6 4'} className="casing" />
-      <rect x={x(marks.full)} y={y - 13} width={x(marks.add) - x(marks.full)} height="26" fill={on ? 'var(--band)' : 'none'} />
+      <path
+        d={outline(100)}
+        fill="var(--sheet)"
+        stroke={ink}
+        strokeWidth={on ? 2.4 : 1.4}
+        strokeDasharray={on ? undefined : '6 4'}
+        className="casing"
+      />
+      <rect
+        x={x(marks.full)}
+        y={y - 13}
+        width={x(marks.add) - x(marks.full)}
+        height="26"
+        fill={on ? 'var(--band)' : 'none'}
+      />
       {on && <path d={outline(oil)} fill="var(--liquid)" />}
       <path d={hatch.join('')} stroke={on ? 'var(--jade)' : ink} strokeWidth="1.2" fill="none" />
-      <path d={`M${x(marks.full)} ${y - 20}V${y + 20}M${x(marks.add)} ${y - 20}V${y + 20}`} stroke={ink} strokeWidth="2.6" />
-      <text x="104" y={y + 34} fontSize="17" fontWeight={on ? 700 : 550} style={{ fill: on ? 'var(--ink)' : 'var(--ink-2)' }}>
+      <path
+        d={`M${x(marks.full)} ${y - 20}V${y + 20}M${x(marks.add)} ${y - 20}V${y + 20}`}
+        stroke={ink}
+        strokeWidth="2.6"
+      />
+      <text
+        x="104"
+        y={y + 34}
+        fontSize="17"
+        fontWeight={on ? 700 : 550}
+        style={{ fill: on ? 'var(--ink)' : 'var(--ink-2)' }}
+      >
         {name}
       </text>
       {on && (

@@ -50,7 +50,12 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
     >
       <label className="pad-value">
         <span className="sr">{title}</span>
-        <input inputMode="none" value={text.replace('.', decimalMark())} data-testid="pad-input" onChange={(event) => setText(event.target.value.replace(',', '.').replace(/[^0-9.-]/g, '').slice(0, 9))} />
+        <input
+          inputMode="none"
+          value={text.replace('.', decimalMark())}
+          data-testid="pad-input"
+          onChange={(event) => setText(event.target.value.replace(',', '.').replace(/[^0-9.-]/g, '').slice(0, 9))}
+        />
         <small>{other !== undefined && inOther ? other.symbol : unit}</small>
       </label>
       {other !== undefined && (
@@ -73,7 +78,11 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
           ←
         </button>
         {allowMinus && (
-          <button type="button" className="pad-minus" onClick={() => setText((before) => (before.startsWith('-') ? before.slice(1) : `-${before}`))}>
+          <button
+            type="button"
+            className="pad-minus"
+            onClick={() => setText((before) => (before.startsWith('-') ? before.slice(1) : `-${before}`))}
+          >
             −
           </button>
         )}

@@ -15,7 +15,16 @@ export function PieceCount({ expected, pieces, ...props }: InstrumentProps & { e
   const slide = useSlide({ value, step, low: 0, high: 20, readOnly, onChange, valueAt: (x) => Math.ceil((x - 20) / WIDTH) });
 
   return (
-    <InstrumentFrame viewBox={`0 0 ${width} 250`} value={value} low={0} high={20} label={props.label} valueText={props.valueText} unheld={unheld} slide={slide}>
+    <InstrumentFrame
+      viewBox={`0 0 ${width} 250`}
+      value={value}
+      low={0}
+      high={20}
+      label={props.label}
+      valueText={props.valueText}
+      unheld={unheld}
+      slide={slide}
+    >
       <rect className="s" x="4" y="20" width={width - 8} height="60" />
       {Array.from({ length: hooks }, (_, at) => {
         const x = 20 + WIDTH * (at + 0.5);
@@ -23,7 +32,13 @@ export function PieceCount({ expected, pieces, ...props }: InstrumentProps & { e
 
         return (
           <g key={at}>
-            <path d={`M${x} 52v22q0,12 12,12t12,-12`} fill="none" stroke="var(--ink)" strokeWidth="4" strokeLinecap="round" />
+            <path
+              d={`M${x} 52v22q0,12 12,12t12,-12`}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth="4"
+              strokeLinecap="round"
+            />
             {(hangs || at < expected) && (
               <path
                 d={pieces === 'manuals' ? bookAt(x) : `M${x + 12} 88a26,26 0 1 0 .1,0ZM${x + 12} 98a16,16 0 1 0 .1,0ZM${x + 6} 139V214h12v-10h12v-12h-12v-14h8v-12h-8v-27Z`}

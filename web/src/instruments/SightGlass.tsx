@@ -22,7 +22,16 @@ export function SightGlass({ marks, diameter, ...props }: InstrumentProps & { ma
   const level = y(value);
 
   return (
-    <InstrumentFrame viewBox="0 0 372 344" value={value} low={0} high={diameter} label={props.label} valueText={props.valueText} unheld={unheld} slide={slide}>
+    <InstrumentFrame
+      viewBox="0 0 372 344"
+      value={value}
+      low={0}
+      high={diameter}
+      label={props.label}
+      valueText={props.valueText}
+      unheld={unheld}
+      slide={slide}
+    >
       <clipPath id={clip}>
         <circle cx={CX} cy={CY} r={GLASS} />
       </clipPath>
@@ -34,18 +43,46 @@ export function SightGlass({ marks, diameter, ...props }: InstrumentProps & { ma
       <circle className="o" cx={CX} cy={CY} r={BEZEL} style={{ strokeWidth: 2.6 }} />
       <g clipPath={`url(#${clip})`}>
         <rect x={CX - GLASS} y={CY - GLASS} width={2 * GLASS} height={2 * GLASS} fill="var(--sheet)" />
-        <rect x={CX - GLASS} y={y(marks.full)} width={2 * GLASS} height={y(marks.add) - y(marks.full)} fill="var(--band)" />
+        <rect
+          x={CX - GLASS}
+          y={y(marks.full)}
+          width={2 * GLASS}
+          height={y(marks.add) - y(marks.full)}
+          fill="var(--band)"
+        />
         <rect x={CX - GLASS} y={level} width={2 * GLASS} height={CY + GLASS - level} fill="var(--liquid)" />
         {Array.from({ length: 8 }, (_, at) => (
-          <path key={at} d={`M${CX - GLASS} ${level + (at + 1) ** 2 * 1.5 + 4}H${CX + GLASS}`} stroke="var(--liquid-line)" strokeWidth=".9" />
+          <path
+            key={at}
+            d={`M${CX - GLASS} ${level + (at + 1) ** 2 * 1.5 + 4}H${CX + GLASS}`}
+            stroke="var(--liquid-line)"
+            strokeWidth=".9"
+          />
         ))}
         {value > 0 && <path d={`M${CX - chord(level)} ${level - 5} q6,5 14,5 H${CX + chord(level) - 14} q8,0 14,-5`} fill="none" stroke="var(--liquid)" strokeWidth="2.4" />}
-        <path d={`M${CX - 62} ${CY - 58} A85 85 0 0 1 ${CX - 18} ${CY - 83}`} fill="none" stroke="var(--rule)" strokeWidth="1.4" />
+        <path
+          d={`M${CX - 62} ${CY - 58} A85 85 0 0 1 ${CX - 18} ${CY - 83}`}
+          fill="none"
+          stroke="var(--rule)"
+          strokeWidth="1.4"
+        />
         {ghost !== undefined && ghost !== null && <path d={`M${CX - GLASS} ${y(ghost)}H${CX + GLASS}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 5" />}
       </g>
       <circle className="casing" cx={CX} cy={CY} r={GLASS} fill="none" stroke="var(--ink)" strokeWidth="1.6" />
-      <MarkLine name={t('mark.full')} value={marks.full} at={y(marks.full)} half={chord(y(marks.full))} covered={y(marks.full) > level} />
-      <MarkLine name={t('mark.add')} value={marks.add} at={y(marks.add)} half={chord(y(marks.add))} covered={y(marks.add) > level} />
+      <MarkLine
+        name={t('mark.full')}
+        value={marks.full}
+        at={y(marks.full)}
+        half={chord(y(marks.full))}
+        covered={y(marks.full) > level}
+      />
+      <MarkLine
+        name={t('mark.add')}
+        value={marks.add}
+        at={y(marks.add)}
+        half={chord(y(marks.add))}
+        covered={y(marks.add) > level}
+      />
       <path d={`M54 ${y(marks.full)}V${y(marks.add)}`} stroke="var(--jade)" strokeWidth="8" />
       <Scale diameter={diameter} y={y} />
       <path d={`M${CX + chord(level)} ${level}H310`} stroke="var(--ink)" strokeWidth="3" />
@@ -71,7 +108,12 @@ function Bolt({ angle }: { angle: number }) {
 function MarkLine({ name, value, at, half, covered }: { name: string; value: number; at: number; half: number; covered: boolean }) {
   return (
     <>
-      <path d={`M${CX - half} ${at}H${CX + half}`} stroke={covered ? 'var(--sheet)' : 'var(--jade)'} strokeWidth="2.4" strokeDasharray="9 4" />
+      <path
+        d={`M${CX - half} ${at}H${CX + half}`}
+        stroke={covered ? 'var(--sheet)' : 'var(--jade)'}
+        strokeWidth="2.4"
+        strokeDasharray="9 4"
+      />
       <path d={`M46 ${at}H${CX - BEZEL}`} stroke="var(--ink)" strokeWidth="1.4" />
       <text x="36" y={at - 1} textAnchor="end" fontSize="17" fontWeight="650">
         {name}

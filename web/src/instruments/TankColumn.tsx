@@ -17,23 +17,48 @@ export function TankColumn({ marks, ...props }: InstrumentProps & { marks: Marks
   const level = y(value);
 
   return (
-    <InstrumentFrame viewBox="0 0 440 344" value={value} low={0} high={high} label={props.label} valueText={props.valueText} unheld={unheld} slide={slide}>
+    <InstrumentFrame
+      viewBox="0 0 440 344"
+      value={value}
+      low={0}
+      high={high}
+      label={props.label}
+      valueText={props.valueText}
+      unheld={unheld}
+      slide={slide}
+    >
       <path d="M40 12V332H182V12" fill="var(--shade)" stroke="var(--ink)" strokeWidth="1.6" className="casing" />
       <path d="M182 12V332" stroke="var(--ink)" strokeWidth="2.6" />
       {Array.from({ length: 16 }, (_, at) => (
         <path key={at} d={`M40 ${34 + at * 20}l16,-16`} stroke="var(--rule)" strokeWidth=".8" />
       ))}
       <path d="M182 36H236V58H182M182 292H236V314H182" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
-      <path d="M226 20H286V66H226ZM226 284H286V330H226Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2" className="casing" />
+      <path
+        d="M226 20H286V66H226ZM226 284H286V330H226Z"
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        strokeWidth="2"
+        className="casing"
+      />
       <path d="M226 34H286M226 52H286M226 298H286M226 316H286" stroke="var(--rule)" strokeWidth=".9" />
       <rect x={TUBE} y={HEAD} width={WIDTH} height={FOOT - HEAD} fill="var(--sheet)" />
       <rect x={TUBE} y={y(marks.full)} width={WIDTH} height={y(marks.add) - y(marks.full)} fill="var(--band)" />
       <rect x={TUBE} y={level} width={WIDTH} height={FOOT - level} fill="var(--liquid)" />
       {ghost !== undefined && ghost !== null && <path d={`M${TUBE - 6} ${y(ghost)}h${WIDTH + 12}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 4" />}
-      <path d={`M${TUBE} ${HEAD}V${FOOT}M${TUBE + WIDTH} ${HEAD}V${FOOT}`} stroke="var(--ink)" strokeWidth="2.4" className="casing" />
+      <path
+        d={`M${TUBE} ${HEAD}V${FOOT}M${TUBE + WIDTH} ${HEAD}V${FOOT}`}
+        stroke="var(--ink)"
+        strokeWidth="2.4"
+        className="casing"
+      />
       {value > 0 && <path d={`M${TUBE} ${level - 6}q8,6 20,6t20,-6`} fill="none" stroke="var(--liquid)" strokeWidth="2.2" />}
       {Array.from({ length: 21 }, (_, at) => (
-        <path key={at} d={`M${TUBE + WIDTH} ${FOOT - ((FOOT - HEAD) * at) / 20}h${at % 5 === 0 ? 16 : 9}`} stroke="var(--ink)" strokeWidth="1.1" />
+        <path
+          key={at}
+          d={`M${TUBE + WIDTH} ${FOOT - ((FOOT - HEAD) * at) / 20}h${at % 5 === 0 ? 16 : 9}`}
+          stroke="var(--ink)"
+          strokeWidth="1.1"
+        />
       ))}
       <path d={`M206 ${y(marks.full)}H${TUBE}M206 ${y(marks.add)}H${TUBE}`} stroke="var(--ink)" strokeWidth="1.4" />
       <path d={`M210 ${y(marks.full)}V${y(marks.add)}`} stroke="var(--jade)" strokeWidth="8" />

@@ -26,7 +26,13 @@ export function ChooseRuleDrawer({ rule, value, onClose }: Props) {
       title={rule.title}
       onClose={onClose}
       foot={
-        <HoldButton tone="ink" disabled={choose.isPending || reason.trim().length < 3} testId="choose-rule" under={t('act.hold')} onHeld={() => choose.mutate({ rule: rule.id, value, reason: reason.trim() }, { onSuccess: onClose })}>
+        <HoldButton
+          tone="ink"
+          disabled={choose.isPending || reason.trim().length < 3}
+          testId="choose-rule"
+          under={t('act.hold')}
+          onHeld={() => choose.mutate({ rule: rule.id, value, reason: reason.trim() }, { onSuccess: onClose })}
+        >
           {t('catalogue.follow')}
         </HoldButton>
       }
@@ -34,7 +40,14 @@ export function ChooseRuleDrawer({ rule, value, onClose }: Props) {
       <p className="slab">{school?.name}</p>
       <p>{school?.why}</p>
       <p>{t('catalogue.from_now_on')}</p>
-      <TextField label={t('catalogue.reason')} value={reason} multiline minRows={2} onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'rule-reason' } }} />
+      <TextField
+        label={t('catalogue.reason')}
+        value={reason}
+        multiline
+        minRows={2}
+        onChange={(event) => setReason(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'rule-reason' } }}
+      />
       <ProblemWords problem={choose.error === null ? null : problemOf(choose.error, t('state.no_network'))} />
     </Drawer>
   );

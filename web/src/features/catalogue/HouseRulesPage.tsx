@@ -25,7 +25,14 @@ export default function HouseRulesPage() {
   }
 
   return (
-    <Page title={t('catalogue.house_rules')} sub={t('catalogue.rules_words')} leaf={t('catalogue.title')} tabs isRead right={<Link to="/catalogue">{t('catalogue.all_models')}</Link>}>
+    <Page
+      title={t('catalogue.house_rules')}
+      sub={t('catalogue.rules_words')}
+      leaf={t('catalogue.title')}
+      tabs
+      isRead
+      right={<Link to="/catalogue">{t('catalogue.all_models')}</Link>}
+    >
       <ul className="house-rules">
         {rules.data.rules.map((rule) => (
           <li key={rule.id}>
@@ -43,7 +50,13 @@ export default function HouseRulesPage() {
 
                 return (
                   <li key={school.id} className={isOurs ? 'ours' : ''}>
-                    <button type="button" disabled={isOurs || !me.may.lead} data-testid={`school-${rule.id}-${school.id}`} aria-pressed={isOurs} onClick={() => setChoosing({ rule, value: school.id })}>
+                    <button
+                      type="button"
+                      disabled={isOurs || !me.may.lead}
+                      data-testid={`school-${rule.id}-${school.id}`}
+                      aria-pressed={isOurs}
+                      onClick={() => setChoosing({ rule, value: school.id })}
+                    >
                       {isOurs && <Mark outcome="stands" size={20} />}
                       <span>
                         <b>{rule.schools.length === 1 ? `${rule.value} ${school.name.toLowerCase()}` : school.name}</b>

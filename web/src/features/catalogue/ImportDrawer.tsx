@@ -21,7 +21,13 @@ export function ImportDrawer({ open, onClose }: { open: boolean; onClose: () => 
       title={t('table.title')}
       onClose={onClose}
       foot={
-        <HoldButton tone="ink" testId="import-models" disabled={file === null || take.isPending} under={t('act.hold')} onHeld={() => void file?.text().then((csv) => take.mutate({ csv, mode }))}>
+        <HoldButton
+          tone="ink"
+          testId="import-models"
+          disabled={file === null || take.isPending}
+          under={t('act.hold')}
+          onHeld={() => void file?.text().then((csv) => take.mutate({ csv, mode }))}
+        >
           {t('table.take')}
         </HoldButton>
       }
@@ -34,11 +40,22 @@ export function ImportDrawer({ open, onClose }: { open: boolean; onClose: () => 
       </p>
       <label className="table-file">
         <b>{file?.name ?? t('table.choose')}</b>
-        <input type="file" accept=".csv,text/csv" data-testid="import-file" onChange={(event) => setFile(event.target.files?.[0] ?? null)} />
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          data-testid="import-file"
+          onChange={(event) => setFile(event.target.files?.[0] ?? null)}
+        />
       </label>
       <div className="table-modes" role="group" aria-label={t('table.mode')}>
         {(['all_or_nothing', 'each_row'] as const).map((one) => (
-          <Button key={one} pressed={mode === one} under={t(`table.${one}_words`)} testId={`import-${one}`} onClick={() => setMode(one)}>
+          <Button
+            key={one}
+            pressed={mode === one}
+            under={t(`table.${one}_words`)}
+            testId={`import-${one}`}
+            onClick={() => setMode(one)}
+          >
             {t(`table.${one}`)}
           </Button>
         ))}

@@ -71,7 +71,13 @@ function Sheet({ modelId, choices, from }: Props) {
     >
       <div className="sheet">
         <section className="sheet-names" aria-label={t('sheet.names')}>
-          <FamilyPicker families={choices.families} value={sheet.family} fault={faults['family']?.[0]} isFixed={modelId !== undefined} onPick={(id) => change({ family: id })} />
+          <FamilyPicker
+            families={choices.families}
+            value={sheet.family}
+            fault={faults['family']?.[0]}
+            isFixed={modelId !== undefined}
+            onPick={(id) => change({ family: id })}
+          />
           {PLAIN.map((key) => (
             <TextField
               key={key}
@@ -85,7 +91,13 @@ function Sheet({ modelId, choices, from }: Props) {
             />
           ))}
         </section>
-        <FeaturePicker features={choices.features} given={family?.features ?? []} chosen={sheet.features} fault={faults['features']?.[0]} onChoose={(features) => change({ features })} />
+        <FeaturePicker
+          features={choices.features}
+          given={family?.features ?? []}
+          chosen={sheet.features}
+          fault={faults['features']?.[0]}
+          onChoose={(features) => change({ features })}
+        />
         <section className="sheet-limits" aria-label={t('sheet.limits')}>
           <h2>{t('sheet.limits')}</h2>
           {family === undefined ? <p>{t('sheet.family_first')}</p> : <LimitFields limits={draft.data?.limits ?? []} entered={sheet.limits} faults={faults} onEnter={(name, value) => change({ limits: { ...sheet.limits, [name]: value } })} />}
@@ -97,8 +109,15 @@ function Sheet({ modelId, choices, from }: Props) {
             onChange={(event) => change({ source: event.target.value })}
             slotProps={{ htmlInput: { 'data-testid': 'sheet-source', maxLength: 240 } }}
           />
-          <ProblemWords problem={problem === null ? null : { ...problem, field: faults['limits'] === undefined ? {} : { limits: faults['limits'] } }} />
-          <HoldButton testId="keep-model" disabled={keep.isPending || family === undefined} under={t('act.hold')} onHeld={send}>
+          <ProblemWords
+            problem={problem === null ? null : { ...problem, field: faults['limits'] === undefined ? {} : { limits: faults['limits'] } }}
+          />
+          <HoldButton
+            testId="keep-model"
+            disabled={keep.isPending || family === undefined}
+            under={t('act.hold')}
+            onHeld={send}
+          >
             {t('sheet.keep')}
           </HoldButton>
         </section>

@@ -106,9 +106,25 @@ export default function DayPage() {
         </p>
       )}
       <div className="book" ref={book} style={{ '--book': `${height}px` } as React.CSSProperties}>
-        <DayColumn side="out" rows={outs} now={now} nextId={next?.hire_id} busy={open.isPending} mayWalk={me.may.walk} onOpen={(row) => askOrOpen(row, 'out')} />
+        <DayColumn
+          side="out"
+          rows={outs}
+          now={now}
+          nextId={next?.hire_id}
+          busy={open.isPending}
+          mayWalk={me.may.walk}
+          onOpen={(row) => askOrOpen(row, 'out')}
+        />
         <Fold outs={outs} ins={ins} now={now} height={height} />
-        <DayColumn side="in" rows={ins} now={now} nextId={undefined} busy={open.isPending} mayWalk={me.may.walk} onOpen={(row) => askOrOpen(row, 'in')} />
+        <DayColumn
+          side="in"
+          rows={ins}
+          now={now}
+          nextId={undefined}
+          busy={open.isPending}
+          mayWalk={me.may.walk}
+          onOpen={(row) => askOrOpen(row, 'in')}
+        />
         <Totals side="out" totals={totals.outs} />
         <Totals side="in" totals={totals.ins} />
       </div>
@@ -120,13 +136,25 @@ export default function DayPage() {
           </div>
         ))}
         {me.may.walk && mine !== undefined && (
-          <button type="button" className="day-next" disabled={open.isPending} data-testid="go-on-mine" onClick={() => open.open(mine.row, mine.side === 'out' ? 'checkout' : 'return')}>
+          <button
+            type="button"
+            className="day-next"
+            disabled={open.isPending}
+            data-testid="go-on-mine"
+            onClick={() => open.open(mine.row, mine.side === 'out' ? 'checkout' : 'return')}
+          >
             {t(mine.row.opens === 'handover' ? 'day.hand_over' : 'day.go_on', { number: mine.row.fleet_number })}
             <small>{t('day.started', { time: clock(mine.row.started_at ?? now) })}</small>
           </button>
         )}
         {me.may.walk && mine === undefined && (
-          <button type="button" className="day-next" disabled={next === undefined || open.isPending} data-testid="open-next" onClick={() => next !== undefined && askOrOpen(next, 'out')}>
+          <button
+            type="button"
+            className="day-next"
+            disabled={next === undefined || open.isPending}
+            data-testid="open-next"
+            onClick={() => next !== undefined && askOrOpen(next, 'out')}
+          >
             {next === undefined ? t('day.nothing_to_start') : t('day.open', { number: next.fleet_number })}
             {next !== undefined && <small>{t('day.next_by', { time: clock(next.start_by) })}</small>}
           </button>

@@ -27,8 +27,21 @@ export function Fold({ outs, ins, now, height }: Props) {
         {hours.map((hour) => (
           <g key={hour}>
             <path d={`M50 ${y(hour)}H96`} stroke="var(--feint)" strokeWidth="1" />
-            <rect x="56" y={y(hour) - 10} width="34" height="20" fill={hour < hourOfDay(now) ? 'var(--shade)' : 'var(--sheet)'} />
-            <text x="73" y={y(hour) + 5.5} textAnchor="middle" fontSize="16" fontWeight="600" style={{ fill: 'var(--ink-2)' }}>
+            <rect
+              x="56"
+              y={y(hour) - 10}
+              width="34"
+              height="20"
+              fill={hour < hourOfDay(now) ? 'var(--shade)' : 'var(--sheet)'}
+            />
+            <text
+              x="73"
+              y={y(hour) + 5.5}
+              textAnchor="middle"
+              fontSize="16"
+              fontWeight="600"
+              style={{ fill: 'var(--ink-2)' }}
+            >
               {String(hour % 24).padStart(2, '0')}
             </text>
           </g>
@@ -79,7 +92,12 @@ function Bars({ rows, side, y }: { rows: Row[]; side: 'out' | 'in'; y: (hour: nu
 
     return (
       <g key={row.hire_id}>
-        <path d={`M${edge} ${centre}H${first}L${second} ${top}H${side === 'out' ? x : x + 14}`} fill="none" stroke="var(--ink)" strokeWidth={row.done_at === null ? 1.3 : 0.8} />
+        <path
+          d={`M${edge} ${centre}H${first}L${second} ${top}H${side === 'out' ? x : x + 14}`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={row.done_at === null ? 1.3 : 0.8}
+        />
         {slack > 0 && <path d={`M${x + 7} ${Math.max(y(hourOfDay(row.start_by) - slack), HEAD + 4)}V${top}`} stroke="var(--ink)" strokeWidth="1.6" fill="none" />}
         <Bar row={row} x={x} top={top} foot={foot} />
         <path d={`M${x - 3} ${top}h20`} stroke="var(--ink)" strokeWidth="3.4" />
@@ -94,7 +112,10 @@ function Bar({ row, x, top, foot }: { row: Row; x: number; top: number; foot: nu
   if (row.state.mark === 'stop') {
     return (
       <>
-        <path d={`M${x} ${top}H${x + 14}V${foot - 6}L${x + 9} ${foot}H${x + 5}L${x} ${foot - 6}Z`} fill="var(--oxide)" />
+        <path
+          d={`M${x} ${top}H${x + 14}V${foot - 6}L${x + 9} ${foot}H${x + 5}L${x} ${foot - 6}Z`}
+          fill="var(--oxide)"
+        />
         <circle cx={x + 7} cy={foot - 8} r="2.6" fill="var(--sheet)" />
       </>
     );
@@ -103,7 +124,11 @@ function Bar({ row, x, top, foot }: { row: Row; x: number; top: number; foot: nu
     return (
       <>
         <path d={box} fill="var(--jade)" stroke="var(--jade)" strokeWidth="1.8" />
-        <path d={`M${x + 2} ${(top + foot) / 2 - 3}h10M${x + 2} ${(top + foot) / 2 + 3}h10`} stroke="var(--sheet)" strokeWidth="2.2" />
+        <path
+          d={`M${x + 2} ${(top + foot) / 2 - 3}h10M${x + 2} ${(top + foot) / 2 + 3}h10`}
+          stroke="var(--sheet)"
+          strokeWidth="2.2"
+        />
       </>
     );
   }
@@ -111,7 +136,10 @@ function Bar({ row, x, top, foot }: { row: Row; x: number; top: number; foot: nu
     return (
       <>
         <path d={box} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
-        <path d={`M${x + 1} ${top}H${x + 13}V${top + (foot - top) * row.state.progress}H${x + 1}Z`} fill="var(--jade)" />
+        <path
+          d={`M${x + 1} ${top}H${x + 13}V${top + (foot - top) * row.state.progress}H${x + 1}Z`}
+          fill="var(--jade)"
+        />
       </>
     );
   }

@@ -24,7 +24,13 @@ export function OpenWalkDrawer({ row, side, busy, onClose, onOpen }: Props) {
       title={t(`open.title_${side}`, { number: row.fleet_number })}
       onClose={onClose}
       foot={
-        <Button tone="jade" disabled={busy} testId="open-walk" under={t('open.under', { time: duration(row.work_seconds) })} onClick={onOpen}>
+        <Button
+          tone="jade"
+          disabled={busy}
+          testId="open-walk"
+          under={t('open.under', { time: duration(row.work_seconds) })}
+          onClick={onOpen}
+        >
           {t(isStillOut ? 'open.it_is_here' : 'open.act')}
         </Button>
       }

@@ -47,7 +47,13 @@ export default function MachinePage() {
     >
       <div className="machine-top">
         <div className="machine-plan">
-          <DamagePlan name={machine.drawing} findings={findings.map((one) => ({ ...one, comparison: 'same' as const }))} selected={finding?.id ?? null} label={t('fleet.open_damage')} onSelect={setSelected} />
+          <DamagePlan
+            name={machine.drawing}
+            findings={findings.map((one) => ({ ...one, comparison: 'same' as const }))}
+            selected={finding?.id ?? null}
+            label={t('fleet.open_damage')}
+            onSelect={setSelected}
+          />
         </div>
         <section className="machine-folios" aria-label={t('fleet.folios')}>
           {tag !== null && <Stamp tone="oxide" top={t('tag.top', { number: tag.number })} word={t('decision.tagged_out')} reason={tag.reason} foot={`${shortDate(tag.hung_at)}, ${tag.hung_by.name}`} />}
@@ -80,7 +86,11 @@ export default function MachinePage() {
                   <i>{t(`standing.${folio.standing}`)}</i>
                 </Link>
                 {folio.standing === 'booked' && tag === null && me.may.walk && (
-                  <Button testId="open-early" disabled={opening.isPending} onClick={() => opening.mutate({ hireId: folio.hire_id, movement: 'checkout' })}>
+                  <Button
+                    testId="open-early"
+                    disabled={opening.isPending}
+                    onClick={() => opening.mutate({ hireId: folio.hire_id, movement: 'checkout' })}
+                  >
                     {t('fleet.walk_out')}
                   </Button>
                 )}

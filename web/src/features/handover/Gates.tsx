@@ -22,7 +22,12 @@ export function Gates({ gates, passed, onPassed }: Props) {
     <div className="gates">
       {gates.map((gate) => (
         <div key={gate.id} className="gate">
-          <Button pressed={gate.id in passed} testId={`gate-${gate.id}`} under={gate.accept} onClick={() => toggle(gate.id)}>
+          <Button
+            pressed={gate.id in passed}
+            testId={`gate-${gate.id}`}
+            under={gate.accept}
+            onClick={() => toggle(gate.id)}
+          >
             <Mark outcome={gate.id in passed ? 'stands' : 'open'} size={20} /> {gate.title}
           </Button>
           {gate.asks_number && gate.id in passed && (

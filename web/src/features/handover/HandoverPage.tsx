@@ -112,7 +112,13 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
           {problem === null && <p>{t('handover.shown', { shown: shown.size, all: briefing.steps.length })}</p>}
         </div>
         {step !== undefined ? (
-          <button type="button" className="handover-next" disabled={busy || !isReleased} data-testid="next-step" onClick={() => next(step.id)}>
+          <button
+            type="button"
+            className="handover-next"
+            disabled={busy || !isReleased}
+            data-testid="next-step"
+            onClick={() => next(step.id)}
+          >
             {t('handover.next')}
             <small>{briefing.steps[at + 1] === undefined ? t('handover.then_sign') : t('handover.then', { name: briefing.steps[at + 1]?.name })}</small>
           </button>
@@ -136,7 +142,13 @@ function Steps({ briefing, at, shown, onGo }: StepsProps) {
     <ol className="steps">
       {briefing.steps.map((step, index) => (
         <li key={step.id} className={`${shown.has(step.id) ? 'done' : ''} ${index === at ? 'now' : ''}`}>
-          <button type="button" disabled={!shown.has(step.id) && index > at} aria-current={index === at ? 'step' : undefined} aria-label={step.name} onClick={() => onGo(index)}>
+          <button
+            type="button"
+            disabled={!shown.has(step.id) && index > at}
+            aria-current={index === at ? 'step' : undefined}
+            aria-label={step.name}
+            onClick={() => onGo(index)}
+          >
             <i>{index + 1}</i>
             {index === at && <span>{step.name}</span>}
           </button>

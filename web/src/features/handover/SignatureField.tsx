@@ -54,9 +54,22 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
           reason={briefing.isSignedHere ? t('handover.not_yet_out', { name: briefing.signed_name }) : (briefing.signed_name ?? '')}
           foot={shortDate(briefing.signed_at)}
         />
-        <svg className="signature-drawn" viewBox="0 0 1000 400" role="img" aria-label={t('handover.signature_of', { name: briefing.signed_name })}>
+        <svg
+          className="signature-drawn"
+          viewBox="0 0 1000 400"
+          role="img"
+          aria-label={t('handover.signature_of', { name: briefing.signed_name })}
+        >
           {(briefing.signature ?? []).map((stroke, at) => (
-            <polyline key={at} points={pairs(stroke)} fill="none" stroke="var(--ink)" strokeWidth="6" strokeLinecap="round" strokeLinejoin="round" />
+            <polyline
+              key={at}
+              points={pairs(stroke)}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth="6"
+              strokeLinecap="round"
+              strokeLinejoin="round"
+            />
           ))}
         </svg>
       </section>
@@ -67,7 +80,13 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
     <section className="signing">
       <p className="slab">{t('handover.sign_words', { count: briefing.steps.length })}</p>
       <Gates gates={gates} passed={passed} onPassed={setPassed} />
-      <TextField label={t('handover.name')} value={name} required onChange={(event) => setName(event.target.value)} slotProps={{ htmlInput: { maxLength: 120, 'data-testid': 'signer' } }} />
+      <TextField
+        label={t('handover.name')}
+        value={name}
+        required
+        onChange={(event) => setName(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 120, 'data-testid': 'signer' } }}
+      />
       <div className="signing-field">
         <canvas ref={canvas} aria-label={t('handover.signature')} data-testid="signature" />
         <span>{t('handover.signature')}</span>
@@ -80,7 +99,12 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
           {t('handover.sign_again')}
         </Button>
       </div>
-      <HoldButton disabled={busy || !hasInk || name.trim().length < 2 || !arePassed(gates, passed)} testId="sign" under={t('act.hold')} onHeld={() => onSign(name.trim(), strokes(pad.current, canvas.current), written(passed))}>
+      <HoldButton
+        disabled={busy || !hasInk || name.trim().length < 2 || !arePassed(gates, passed)}
+        testId="sign"
+        under={t('act.hold')}
+        onHeld={() => onSign(name.trim(), strokes(pad.current, canvas.current), written(passed))}
+      >
         {t('handover.sign')}
       </HoldButton>
     </section>

@@ -20,7 +20,16 @@ export function StepTimer({ seconds, label }: { seconds: number; label: string }
         </b>
       </div>
       <svg viewBox="0 0 540 60" preserveAspectRatio="none" aria-hidden="true">
-        <rect x="0" y="10" width="540" height="40" fill="var(--jade-tint)" stroke="var(--ink)" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
+        <rect
+          x="0"
+          y="10"
+          width="540"
+          height="40"
+          fill="var(--jade-tint)"
+          stroke="var(--ink)"
+          strokeWidth="1.6"
+          vectorEffect="non-scaling-stroke"
+        />
         <rect x="0" y="10" width={540 * share} height="40" fill="var(--jade)" />
         <path d={`M${540 * share} 2V58`} stroke="var(--ink)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
       </svg>

@@ -36,14 +36,25 @@ export function AddPersonDrawer({ onClose }: { onClose: () => void }) {
       title={t('people.add')}
       onClose={onClose}
       foot={
-        <Button tone="jade" testId="add-person" disabled={add.isPending || Object.values(person).some((value) => value.trim() === '')} onClick={() => add.mutate(person, { onSuccess: onClose })}>
+        <Button
+          tone="jade"
+          testId="add-person"
+          disabled={add.isPending || Object.values(person).some((value) => value.trim() === '')}
+          onClick={() => add.mutate(person, { onSuccess: onClose })}
+        >
           {t('people.add')}
         </Button>
       }
     >
       {field('name', t('people.name'))}
       {field('initials', t('people.initials'))}
-      <TextField select label={t('people.role')} helperText=" " value={person.role} onChange={(event) => setPerson({ ...person, role: event.target.value as NewPerson['role'] })}>
+      <TextField
+        select
+        label={t('people.role')}
+        helperText=" "
+        value={person.role}
+        onChange={(event) => setPerson({ ...person, role: event.target.value as NewPerson['role'] })}
+      >
         {ROLES.map((role) => (
           <MenuItem key={role} value={role}>
             {t(`role.${role}`)}

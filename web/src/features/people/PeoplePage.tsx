@@ -31,7 +31,14 @@ export default function PeoplePage() {
   const { qualifications } = people.data;
 
   return (
-    <Page title={t('people.title')} sub={t('people.words')} leaf={t('people.title')} right={<PeopleActs onAdd={() => setIsAdding(true)} />} tabs isRead>
+    <Page
+      title={t('people.title')}
+      sub={t('people.words')}
+      leaf={t('people.title')}
+      right={<PeopleActs onAdd={() => setIsAdding(true)} />}
+      tabs
+      isRead
+    >
       <ul className="people">
         {people.data.people.map((person) => (
           <li key={person.id}>
@@ -46,7 +53,12 @@ export default function PeoplePage() {
 
                 return (
                   <li key={qualification.id}>
-                    <button type="button" disabled={!me.may.lead || person.id === me.id} data-testid={`${person.initials}-${qualification.id}`} onClick={() => setRecording({ person, qualification })}>
+                    <button
+                      type="button"
+                      disabled={!me.may.lead || person.id === me.id}
+                      data-testid={`${person.initials}-${qualification.id}`}
+                      onClick={() => setRecording({ person, qualification })}
+                    >
                       <Standing held={held} name={qualification.name} />
                     </button>
                   </li>
@@ -94,7 +106,14 @@ function Shift({ person, mayChange }: { person: Person; mayChange: boolean }) {
   }
 
   return (
-    <button type="button" className="people-shift" disabled={put.isPending} aria-pressed={person.is_on_shift} aria-label={t(person.is_on_shift ? 'people.take_off' : 'people.put_on', { name: person.name })} onClick={() => put.mutate({ person: person.id, isOnShift: !person.is_on_shift })}>
+    <button
+      type="button"
+      className="people-shift"
+      disabled={put.isPending}
+      aria-pressed={person.is_on_shift}
+      aria-label={t(person.is_on_shift ? 'people.take_off' : 'people.put_on', { name: person.name })}
+      onClick={() => put.mutate({ person: person.id, isOnShift: !person.is_on_shift })}
+    >
       {words}
     </button>
   );

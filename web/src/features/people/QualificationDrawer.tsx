@@ -27,7 +27,12 @@ export function QualificationDrawer({ person, qualification, onClose }: Props) {
       title={`${person.name}: ${qualification.name}`}
       onClose={onClose}
       foot={
-        <Button tone="jade" testId="record-qualification" disabled={record.isPending || until === '' || proof.trim().length < 3} onClick={() => record.mutate({ person: person.id, qualification: qualification.id, validUntil: until, proof: proof.trim() }, { onSuccess: onClose })}>
+        <Button
+          tone="jade"
+          testId="record-qualification"
+          disabled={record.isPending || until === '' || proof.trim().length < 3}
+          onClick={() => record.mutate({ person: person.id, qualification: qualification.id, validUntil: until, proof: proof.trim() }, { onSuccess: onClose })}
+        >
           {t('people.record')}
         </Button>
       }
@@ -37,8 +42,20 @@ export function QualificationDrawer({ person, qualification, onClose }: Props) {
           {t('people.before', { date: held.valid_until, proof: held.proof, name: held.recorded_by?.name ?? t('people.at_set_up') })}
         </p>
       )}
-      <TextField type="date" label={t('people.last_day')} value={until} onChange={(event) => setUntil(event.target.value)} slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'data-testid': 'valid-until' } }} />
-      <TextField label={t('people.proof')} helperText={t('people.proof_words')} value={proof} onChange={(event) => setProof(event.target.value)} slotProps={{ htmlInput: { maxLength: 200, 'data-testid': 'proof' } }} />
+      <TextField
+        type="date"
+        label={t('people.last_day')}
+        value={until}
+        onChange={(event) => setUntil(event.target.value)}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'data-testid': 'valid-until' } }}
+      />
+      <TextField
+        label={t('people.proof')}
+        helperText={t('people.proof_words')}
+        value={proof}
+        onChange={(event) => setProof(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 200, 'data-testid': 'proof' } }}
+      />
       <p>{t('people.takes_away')}</p>
       <small>
         {t(`source.${qualification.source.kind}`)}: {qualification.source.words}

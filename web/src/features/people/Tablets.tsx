@@ -35,7 +35,12 @@ export function Tablets() {
               </b>
               {t('people.enrolled', { name: tablet.enrolled_by.name, date: shortDate(tablet.enrolled_at) })}
             </span>
-            <HoldButton tone="oxide" under={t('act.hold')} disabled={revoke.isPending} onHeld={() => revoke.mutate(tablet.id)}>
+            <HoldButton
+              tone="oxide"
+              under={t('act.hold')}
+              disabled={revoke.isPending}
+              onHeld={() => revoke.mutate(tablet.id)}
+            >
               {t('people.revoke')}
             </HoldButton>
           </li>
@@ -43,8 +48,18 @@ export function Tablets() {
       </ul>
       {!all.some((tablet) => tablet.is_this_one) && (
         <div className="tablets-enrol">
-          <TextField label={t('people.tablet_name')} value={name} onChange={(event) => setName(event.target.value)} slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'tablet-name' } }} />
-          <Button tone="jade" testId="enrol" disabled={enrol.isPending || name.trim().length < 2} onClick={() => enrol.mutate(name.trim(), { onSuccess: () => setName('') })}>
+          <TextField
+            label={t('people.tablet_name')}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'tablet-name' } }}
+          />
+          <Button
+            tone="jade"
+            testId="enrol"
+            disabled={enrol.isPending || name.trim().length < 2}
+            onClick={() => enrol.mutate(name.trim(), { onSuccess: () => setName('') })}
+          >
             {t('people.enrol')}
           </Button>
         </div>

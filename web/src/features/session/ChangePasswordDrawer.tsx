@@ -20,14 +20,33 @@ export function ChangePasswordDrawer({ onClose }: { onClose: () => void }) {
       title={t('me.password')}
       onClose={onClose}
       foot={
-        <Button tone="jade" testId="keep-password" disabled={change.isPending || now === '' || next === ''} onClick={() => change.mutate({ password: now, new_password: next }, { onSuccess: onClose })}>
+        <Button
+          tone="jade"
+          testId="keep-password"
+          disabled={change.isPending || now === '' || next === ''}
+          onClick={() => change.mutate({ password: now, new_password: next }, { onSuccess: onClose })}
+        >
           {t('me.keep')}
         </Button>
       }
     >
       <p>{t('me.password_words')}</p>
-      <TextField type="password" label={t('me.password_now')} value={now} autoComplete="current-password" onChange={(event) => setNow(event.target.value)} slotProps={{ htmlInput: { 'data-testid': 'password-now' } }} />
-      <TextField type="password" label={t('me.password_new')} value={next} autoComplete="new-password" onChange={(event) => setNext(event.target.value)} slotProps={{ htmlInput: { 'data-testid': 'password-new' } }} />
+      <TextField
+        type="password"
+        label={t('me.password_now')}
+        value={now}
+        autoComplete="current-password"
+        onChange={(event) => setNow(event.target.value)}
+        slotProps={{ htmlInput: { 'data-testid': 'password-now' } }}
+      />
+      <TextField
+        type="password"
+        label={t('me.password_new')}
+        value={next}
+        autoComplete="new-password"
+        onChange={(event) => setNext(event.target.value)}
+        slotProps={{ htmlInput: { 'data-testid': 'password-new' } }}
+      />
       {change.isError && <ProblemWords problem={problemOf(change.error, t('state.no_network'))} />}
     </Drawer>
   );

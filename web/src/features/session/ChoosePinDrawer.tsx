@@ -20,14 +20,33 @@ export function ChoosePinDrawer({ onClose }: { onClose: () => void }) {
       title={t('me.pin')}
       onClose={onClose}
       foot={
-        <Button tone="jade" testId="keep-pin" disabled={choose.isPending || password === '' || pin.length < 4} onClick={() => choose.mutate({ password, pin }, { onSuccess: onClose })}>
+        <Button
+          tone="jade"
+          testId="keep-pin"
+          disabled={choose.isPending || password === '' || pin.length < 4}
+          onClick={() => choose.mutate({ password, pin }, { onSuccess: onClose })}
+        >
           {t('me.keep')}
         </Button>
       }
     >
       <p>{t('me.pin_words')}</p>
-      <TextField type="password" label={t('me.password_now')} value={password} autoComplete="current-password" onChange={(event) => setPassword(event.target.value)} slotProps={{ htmlInput: { 'data-testid': 'password-now' } }} />
-      <TextField type="password" label={t('me.pin_new')} value={pin} autoComplete="off" onChange={(event) => setPin(event.target.value.replace(/\D/g, '').slice(0, 8))} slotProps={{ htmlInput: { inputMode: 'numeric', 'data-testid': 'new-pin' } }} />
+      <TextField
+        type="password"
+        label={t('me.password_now')}
+        value={password}
+        autoComplete="current-password"
+        onChange={(event) => setPassword(event.target.value)}
+        slotProps={{ htmlInput: { 'data-testid': 'password-now' } }}
+      />
+      <TextField
+        type="password"
+        label={t('me.pin_new')}
+        value={pin}
+        autoComplete="off"
+        onChange={(event) => setPin(event.target.value.replace(/\D/g, '').slice(0, 8))}
+        slotProps={{ htmlInput: { inputMode: 'numeric', 'data-testid': 'new-pin' } }}
+      />
       {choose.isError && <ProblemWords problem={problemOf(choose.error, t('state.no_network'))} />}
     </Drawer>
   );

@@ -17,7 +17,13 @@ export function MyChoices() {
       <p>{t('me.language')}</p>
       <div className="choice-row" role="group" aria-label={t('me.language')}>
         {LANGUAGES.map(({ tag, name }) => (
-          <Button key={tag} pressed={me.language === tag} testId={`language-${tag}`} disabled={choose.isPending} onClick={() => choose.mutate({ language: tag })}>
+          <Button
+            key={tag}
+            pressed={me.language === tag}
+            testId={`language-${tag}`}
+            disabled={choose.isPending}
+            onClick={() => choose.mutate({ language: tag })}
+          >
             <span lang={tag}>{name}</span>
           </Button>
         ))}
@@ -25,7 +31,13 @@ export function MyChoices() {
       <p>{t('me.units')}</p>
       <div className="choice-row" role="group" aria-label={t('me.units')}>
         {UNITS.map((units) => (
-          <Button key={units} pressed={me.units === units} testId={`units-${units}`} disabled={choose.isPending} onClick={() => choose.mutate({ units })}>
+          <Button
+            key={units}
+            pressed={me.units === units}
+            testId={`units-${units}`}
+            disabled={choose.isPending}
+            onClick={() => choose.mutate({ units })}
+          >
             {t(`me.units_${units}`)}
           </Button>
         ))}

@@ -27,11 +27,22 @@ export function MyName() {
 
   return (
     <>
-      <button type="button" className="head-who" onClick={() => setOpen(true)} aria-haspopup="dialog" data-testid="my-name">
+      <button
+        type="button"
+        className="head-who"
+        onClick={() => setOpen(true)}
+        aria-haspopup="dialog"
+        data-testid="my-name"
+      >
         {me.name}
         <span>{t(`role.${me.role}`)}</span>
       </button>
-      <Drawer open={open} title={me.name} onClose={() => setOpen(false)} foot={<Button testId="sign-out" onClick={() => signOut.mutate()}>{t('sign_in.out')}</Button>}>
+      <Drawer
+        open={open}
+        title={me.name}
+        onClose={() => setOpen(false)}
+        foot={<Button testId="sign-out" onClick={() => signOut.mutate()}>{t('sign_in.out')}</Button>}
+      >
         <p>{t('set.words')}</p>
         <div className="choice-row">
           <Button pressed={set === 'day'} onClick={() => choose('day')}>
@@ -52,7 +63,11 @@ export function MyName() {
         <Button testId="change-password" onClick={() => setChoosing('password')}>
           {t('me.password')}
         </Button>
-        <Button testId="sign-out-elsewhere" disabled={elsewhere.isPending || elsewhere.isSuccess} onClick={() => elsewhere.mutate()}>
+        <Button
+          testId="sign-out-elsewhere"
+          disabled={elsewhere.isPending || elsewhere.isSuccess}
+          onClick={() => elsewhere.mutate()}
+        >
           {t(elsewhere.isSuccess ? 'sign_in.out_elsewhere_done' : 'sign_in.out_elsewhere')}
         </Button>
         {elsewhere.isError && <p>{t('state.no_answer')}</p>}

@@ -37,7 +37,12 @@ export function PinPad({ tablet }: { tablet: NonNullable<Schema['Session']['tabl
       <ul className="pin-names">
         {tablet.people.map((one) => (
           <li key={one.id}>
-            <button type="button" aria-pressed={one.id === person} data-testid={`pin-${one.initials}`} onClick={() => choose(one.id)}>
+            <button
+              type="button"
+              aria-pressed={one.id === person}
+              data-testid={`pin-${one.initials}`}
+              onClick={() => choose(one.id)}
+            >
               <b>{one.name}</b>
               <span>{t(`role.${one.role}`)}</span>
             </button>

@@ -42,7 +42,15 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
         </div>
       )}
       {tablet === null && <form onSubmit={submit} aria-label={t('sign_in.form')}>
-        <TextField label={t('sign_in.name')} value={login} autoComplete="username" required fullWidth onChange={(event) => setLogin(event.target.value)} slotProps={{ htmlInput: { 'data-testid': 'login', autoCapitalize: 'none' } }} />
+        <TextField
+          label={t('sign_in.name')}
+          value={login}
+          autoComplete="username"
+          required
+          fullWidth
+          onChange={(event) => setLogin(event.target.value)}
+          slotProps={{ htmlInput: { 'data-testid': 'login', autoCapitalize: 'none' } }}
+        />
         <TextField
           label={t('sign_in.password')}
           type="password"
@@ -67,7 +75,11 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
           <ul>
             {session.demo_accounts.map((account) => (
               <li key={account.login}>
-                <button type="button" data-testid={`demo-${account.login}`} onClick={() => signIn.mutate({ login: account.login, password: account.password })}>
+                <button
+                  type="button"
+                  data-testid={`demo-${account.login}`}
+                  onClick={() => signIn.mutate({ login: account.login, password: account.password })}
+                >
                   <b>{account.name}</b>
                   <span>{t(`role.${account.role}`)}</span>
                   <i>{account.login}</i>

@@ -11,7 +11,12 @@ export function TabletChoices() {
       <p>{t(`tablet.${key}.words`)}</p>
       <div className="choice-row" role="group" aria-label={t(`tablet.${key}.words`)}>
         {values.map((value) => (
-          <Button key={String(value)} pressed={preferences[key] === value} testId={`tablet-${key}-${String(value)}`} onClick={() => choose({ [key]: value })}>
+          <Button
+            key={String(value)}
+            pressed={preferences[key] === value}
+            testId={`tablet-${key}-${String(value)}`}
+            onClick={() => choose({ [key]: value })}
+          >
             {t(`tablet.${key}.${String(value)}`)}
           </Button>
         ))}

@@ -49,9 +49,17 @@ export function DamageLedger({ spread, selected, mayExplain, onSelect, onExplain
             </tr>
           )}
           {spread.findings.map(({ finding, ...line }) => (
-            <tr key={finding.id} className={`${selected === finding.id ? 'selected' : ''} ${finding.severity === 'stop' ? 'tagged' : ''}`} data-testid={`damage-${finding.number}`}>
+            <tr
+              key={finding.id}
+              className={`${selected === finding.id ? 'selected' : ''} ${finding.severity === 'stop' ? 'tagged' : ''}`}
+              data-testid={`damage-${finding.number}`}
+            >
               <td>
-                <button type="button" aria-label={t('spread.show_on_plan', { number: finding.number })} onClick={() => onSelect(finding.id)}>
+                <button
+                  type="button"
+                  aria-label={t('spread.show_on_plan', { number: finding.number })}
+                  onClick={() => onSelect(finding.id)}
+                >
                   <DamageIcon comparison={finding.comparison} number={finding.number} />
                 </button>
               </td>
@@ -62,19 +70,30 @@ export function DamageLedger({ spread, selected, mayExplain, onSelect, onExplain
                 <span>{finding.words}</span>
                 {line.explanation !== null && <Explained explanation={line.explanation} />}
                 {line.balance !== 'balanced' && line.explanation === null && mayExplain && (
-                  <button type="button" className="explain-act" onClick={() => onExplain({ key: finding.id, title: `${finding.number} ${finding.part}`, words: t(`balance.${line.balance}`) })}>
+                  <button
+                    type="button"
+                    className="explain-act"
+                    onClick={() => onExplain({ key: finding.id, title: `${finding.number} ${finding.part}`, words: t(`balance.${line.balance}`) })}
+                  >
                     {t('spread.explain')}
                   </button>
                 )}
                 {finding.photos[0] !== undefined && (
-                  <a className="damage-photo" href={`/api/photos/${finding.photos[finding.photos.length - 1]}`} target="_blank" rel="noreferrer">
+                  <a
+                    className="damage-photo"
+                    href={`/api/photos/${finding.photos[finding.photos.length - 1]}`}
+                    target="_blank"
+                    rel="noreferrer"
+                  >
                     {t('spread.photo')}
                   </a>
                 )}
               </td>
               <td className="n">{line.out_mm === null ? t('spread.none_there') : size(line.out_mm).text}</td>
               <td className="n">{line.in_mm === null ? '–' : size(line.in_mm).text}</td>
-              <td className="n">{line.difference_mm === null ? '–' : writtenDifference(String(line.difference_mm), 'mm', reading).text}</td>
+              <td
+                className="n">{line.difference_mm === null ? '–' : writtenDifference(String(line.difference_mm), 'mm', reading).text}</td
+              >
             </tr>
           ))}
         </tbody>

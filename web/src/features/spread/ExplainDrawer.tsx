@@ -27,7 +27,12 @@ export function ExplainDrawer({ line, post, onClose }: { line: ToExplain; post: 
       title={line.title}
       onClose={onClose}
       foot={
-        <Button tone="jade" testId="explain-post" disabled={busy || words.trim().length < 3} onClick={() => void send(() => post('spread.explained', { line: line.key, words: words.trim() })).then((posted) => posted && onClose())}>
+        <Button
+          tone="jade"
+          testId="explain-post"
+          disabled={busy || words.trim().length < 3}
+          onClick={() => void send(() => post('spread.explained', { line: line.key, words: words.trim() })).then((posted) => posted && onClose())}
+        >
           {t('spread.post_explanation')}
         </Button>
       }
@@ -35,12 +40,24 @@ export function ExplainDrawer({ line, post, onClose }: { line: ToExplain; post: 
       <p className="slab">{line.words}</p>
       <div className="choices">
         {USUAL.map((reason) => (
-          <Button key={reason} pressed={words === t(`explain.${reason}`)} testId={`why-${reason}`} onClick={() => setWords(t(`explain.${reason}`))}>
+          <Button
+            key={reason}
+            pressed={words === t(`explain.${reason}`)}
+            testId={`why-${reason}`}
+            onClick={() => setWords(t(`explain.${reason}`))}
+          >
             {t(`explain.${reason}`)}
           </Button>
         ))}
       </div>
-      <TextField label={t('spread.why')} value={words} multiline minRows={3} onChange={(event) => setWords(event.target.value)} slotProps={{ htmlInput: { maxLength: 2000, 'data-testid': 'explain-words' } }} />
+      <TextField
+        label={t('spread.why')}
+        value={words}
+        multiline
+        minRows={3}
+        onChange={(event) => setWords(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 2000, 'data-testid': 'explain-words' } }}
+      />
       <ProblemWords problem={problem} />
     </Drawer>
   );

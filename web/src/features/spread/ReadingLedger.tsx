@@ -59,9 +59,20 @@ export function ReadingLedger({ spread, mayExplain, onExplain }: Props) {
             return lines.map((line, at) => (
               <Fragment key={line.key}>
                 {line.struck.map((struck, index) => (
-                  <StruckRow key={`${line.key}-${index}`} line={line} struck={struck} group={at === 0 && index === 0 ? { name: group, rows } : undefined} />
+                  <StruckRow
+                    key={`${line.key}-${index}`}
+                    line={line}
+                    struck={struck}
+                    group={at === 0 && index === 0 ? { name: group, rows } : undefined}
+                  />
                 ))}
-                <LedgerRow line={line} group={at === 0 && line.struck.length === 0 ? { name: group, rows } : undefined} isLast={at === lines.length - 1} mayExplain={mayExplain} onExplain={onExplain} />
+                <LedgerRow
+                  line={line}
+                  group={at === 0 && line.struck.length === 0 ? { name: group, rows } : undefined}
+                  isLast={at === lines.length - 1}
+                  mayExplain={mayExplain}
+                  onExplain={onExplain}
+                />
               </Fragment>
             ));
           })}
@@ -99,14 +110,19 @@ function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
   const cell = (value: string) => written(value, line.unit, reading)[0];
 
   return (
-    <tr className={`${line.outcome === 'stop' ? 'tagged' : ''} ${isLast ? 'last' : ''}`} data-testid={`spread-${line.key}`}>
+    <tr
+      className={`${line.outcome === 'stop' ? 'tagged' : ''} ${isLast ? 'last' : ''}`}
+      data-testid={`spread-${line.key}`}
+    >
       <GroupCell group={group} />
       <td className="name">
         {line.name} <small>{cell('0').unit}</small>
       </td>
       <td className="n">{line.out === null ? '–' : cell(line.out.value).text}</td>
       <td className="n">{line.in === null ? '–' : cell(line.in.value).text}</td>
-      <td className="n difference">{line.difference === null ? <span className="open-word">– {t(line.balance === 'balanced' ? 'spread.not_asked' : 'spread.open')}</span> : writtenDifference(line.difference, line.unit, reading).text}</td>
+      <td
+        className="n difference">{line.difference === null ? <span className="open-word">– {t(line.balance === 'balanced' ? 'spread.not_asked' : 'spread.open')}</span> : writtenDifference(line.difference, line.unit, reading).text}</td
+      >
       <td className="words">
         <span>
           <Mark outcome={line.outcome} size={21} />

@@ -64,9 +64,21 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
         <ReadingLedger spread={spread} mayExplain={mayExplain} onExplain={setExplaining} />
         <section className="damage" aria-label={t('spread.damage')}>
           <div className="damage-plan">
-            <DamagePlan name={spread.drawing} findings={spread.findings.map((line) => line.finding)} selected={selected} label={t('spread.damage')} onSelect={setSelected} />
+            <DamagePlan
+              name={spread.drawing}
+              findings={spread.findings.map((line) => line.finding)}
+              selected={selected}
+              label={t('spread.damage')}
+              onSelect={setSelected}
+            />
           </div>
-          <DamageLedger spread={spread} selected={selected} mayExplain={mayExplain} onSelect={setSelected} onExplain={setExplaining} />
+          <DamageLedger
+            spread={spread}
+            selected={selected}
+            mayExplain={mayExplain}
+            onSelect={setSelected}
+            onExplain={setExplaining}
+          />
         </section>
       </div>
       <footer className="spread-foot">
@@ -88,16 +100,30 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
         </section>
         <div className="spread-stamp">
           <SpreadStamp spread={spread} />
-          <ProblemWords problem={problem ?? (opening.error === null ? null : problemOf(opening.error, t('state.no_network')))} />
+          <ProblemWords
+            problem={problem ?? (opening.error === null ? null : problemOf(opening.error, t('state.no_network')))}
+          />
         </div>
         {spread.standing === 'out' && me.may.walk ? (
-          <Button tone="jade" testId="open-return" disabled={opening.isPending} under={t('spread.early')} onClick={() => opening.mutate({ hireId: spread.hire_id, movement: 'return' })}>
+          <Button
+            tone="jade"
+            testId="open-return"
+            disabled={opening.isPending}
+            under={t('spread.early')}
+            onClick={() => opening.mutate({ hireId: spread.hire_id, movement: 'return' })}
+          >
             {t('spread.open_return')}
           </Button>
         ) : spread.standing === 'closed' ? (
           <div className="spread-closed">{t('spread.closed')}</div>
         ) : (
-          <HoldButton tone={spread.may_be_closed ? 'jade' : 'ink'} disabled={busy || !spread.may_be_closed || !me.may.settle} testId="close-hire" under={spread.may_be_closed ? t('act.hold') : t('spread.left', { count: spread.unexplained.length })} onHeld={() => void send(() => post('hire.closed', {}))}>
+          <HoldButton
+            tone={spread.may_be_closed ? 'jade' : 'ink'}
+            disabled={busy || !spread.may_be_closed || !me.may.settle}
+            testId="close-hire"
+            under={spread.may_be_closed ? t('act.hold') : t('spread.left', { count: spread.unexplained.length })}
+            onHeld={() => void send(() => post('hire.closed', {}))}
+          >
             {t('spread.close')}
           </HoldButton>
         )}

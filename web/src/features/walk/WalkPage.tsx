@@ -179,7 +179,14 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         <section className="walk-body">
           <div className="walk-draw">
             {mayPost && <ShareBar walk={walk} post={post} />}
-            <WalkDrawing walk={walk} position={position} pending={pending} unsent={unsent} onPlace={mayPost ? setPlacing : undefined} onFinding={setLookingAt} />
+            <WalkDrawing
+              walk={walk}
+              position={position}
+              pending={pending}
+              unsent={unsent}
+              onPlace={mayPost ? setPlacing : undefined}
+              onFinding={setLookingAt}
+            />
             <PostureBar
               walk={walk}
               line={position.line}

@@ -142,7 +142,13 @@ function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps)
 
   return (
     <li>
-      <button type="button" className={`crossing-line ${isConfirmed ? 'confirmed' : ''} ${isNext ? 'next' : ''}`} aria-pressed={isConfirmed} data-testid={`confirm-${line.id}`} onClick={touch}>
+      <button
+        type="button"
+        className={`crossing-line ${isConfirmed ? 'confirmed' : ''} ${isNext ? 'next' : ''}`}
+        aria-pressed={isConfirmed}
+        data-testid={`confirm-${line.id}`}
+        onClick={touch}
+      >
         <i>{isConfirmed ? <Mark outcome="stands" size={32} /> : number > 0 ? number : <Mark outcome="open" size={32} />}</i>
         <span>
           <b>{line.text}</b>

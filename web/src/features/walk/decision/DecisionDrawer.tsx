@@ -63,7 +63,11 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGo
       onClose={onClose}
       foot={
         mayGoOn ? (
-          <Button tone="jade" testId="onwards" onClick={() => void navigate(isOut ? `/walks/${walk.id}/handover` : `/hires/${walk.hire_id}/spread`)}>
+          <Button
+            tone="jade"
+            testId="onwards"
+            onClick={() => void navigate(isOut ? `/walks/${walk.id}/handover` : `/hires/${walk.hire_id}/spread`)}
+          >
             {t(isOut ? 'decision.to_handover' : 'decision.to_spread')}
           </Button>
         ) : undefined
@@ -82,7 +86,13 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGo
         <>
           {data.tag !== null ? (
             <>
-              <Stamp tone="oxide" top={t('tag.top', { number: data.tag.number })} word={t('decision.tagged_out')} reason={data.tag.reason} foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`} />
+              <Stamp
+                tone="oxide"
+                top={t('tag.top', { number: data.tag.number })}
+                word={t('decision.tagged_out')}
+                reason={data.tag.reason}
+                foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`}
+              />
               <p>{data.tag.keys_at === null ? t('tag.keys_unknown') : t('tag.keys_are', { where: data.tag.keys_at })}</p>
               <a href={`/api/tags/${data.tag.id}/label`} target="_blank" rel="noopener" data-testid="print-tag">
                 {t('tag.print')}
@@ -107,7 +117,13 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGo
             <p data-testid="good-until">{t('decision.good_until', { date: calendarDay(data.good_until) })}</p>
           )}
           {data.tag !== null && <RepairPart walk={walk} data={data} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
-          <Grounds data={data} conditions={conditions} mayLead={me.may.lead && mayPost && data.may_be_released_with_conditions} onConditions={setConditions} onGoLine={onGoLine} />
+          <Grounds
+            data={data}
+            conditions={conditions}
+            mayLead={me.may.lead && mayPost && data.may_be_released_with_conditions}
+            onConditions={setConditions}
+            onGoLine={onGoLine}
+          />
           <ProblemWords problem={problem} />
           {mayPost && data.tag === null && (
             <div className="decision-acts">
@@ -117,12 +133,23 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGo
                 </HoldButton>
               )}
               {data.may_be_released_with_conditions && me.may.lead && (
-                <HoldButton disabled={busy} testId="release-conditions" under={t('act.hold')} onHeld={() => decide('released_with_conditions')}>
+                <HoldButton
+                  disabled={busy}
+                  testId="release-conditions"
+                  under={t('act.hold')}
+                  onHeld={() => decide('released_with_conditions')}
+                >
                   {t('decision.release_conditions')}
                 </HoldButton>
               )}
               {data.decision === 'held' && decided?.decision !== 'held' && (
-                <HoldButton tone="ink" disabled={busy} testId="hold-machine" under={t('act.hold')} onHeld={() => decide('held')}>
+                <HoldButton
+                  tone="ink"
+                  disabled={busy}
+                  testId="hold-machine"
+                  under={t('act.hold')}
+                  onHeld={() => decide('held')}
+                >
                   {t('decision.hold_it')}
                 </HoldButton>
               )}
@@ -175,7 +202,11 @@ function Grounds({ data, conditions, mayLead, onConditions, onGoLine }: GroundsP
     <ul className="grounds">
       {data.grounds.map((ground) => (
         <li key={ground.reference} className={ground.outcome === 'stop' ? 'ground-stop' : ''}>
-          <button type="button" disabled={ground.line === null} onClick={() => ground.line !== null && onGoLine(ground.line)}>
+          <button
+            type="button"
+            disabled={ground.line === null}
+            onClick={() => ground.line !== null && onGoLine(ground.line)}
+          >
             <Mark outcome={ground.outcome} />
             <span>
               <b>{ground.title}</b>

@@ -54,14 +54,25 @@ export function DecisionWithoutNetwork({ walk, known, post, mayPost, onGoLine }:
       <ProblemWords problem={problem} />
       {mayPost && decided === null && may === 'release' && (
         <div className="decision-acts">
-          <HoldButton disabled={busy} testId="release" under={t('decision.key_stays')} onHeld={() => decide('released')}>
+          <HoldButton
+            disabled={busy}
+            testId="release"
+            under={t('decision.key_stays')}
+            onHeld={() => decide('released')}
+          >
             {t('decision.sign_release', { number: walk.machine.fleet_number })}
           </HoldButton>
         </div>
       )}
       {mayPost && decided === null && may === 'hold' && (
         <div className="decision-acts">
-          <HoldButton tone="ink" disabled={busy} testId="hold-machine" under={t('act.hold')} onHeld={() => decide('held')}>
+          <HoldButton
+            tone="ink"
+            disabled={busy}
+            testId="hold-machine"
+            under={t('act.hold')}
+            onHeld={() => decide('held')}
+          >
             {t('decision.hold_it')}
           </HoldButton>
         </div>

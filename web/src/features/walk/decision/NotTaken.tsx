@@ -34,7 +34,10 @@ export function NotTaken({ entries, walk }: Props) {
             {group.length > 1 && ` ${t('outbox.so_many', { count: group.length })}`}
           </p>
           {group[0].entry.kind === 'handover.signed' && <ItHasLeft walkId={group[0].walkId} />}
-          <Button testId="read-refusal" onClick={() => void group.reduce((before, one) => before.then(() => outbox.read(one.entry.id)), Promise.resolve())}>
+          <Button
+            testId="read-refusal"
+            onClick={() => void group.reduce((before, one) => before.then(() => outbox.read(one.entry.id)), Promise.resolve())}
+          >
             {t('outbox.read')}
           </Button>
         </div>

@@ -28,9 +28,28 @@ export function TagIt({ worst, isOpen, busy, onTag }: Props) {
     <details className="tag-it" open={isOpen}>
       <summary>{t('tag.title')}</summary>
       <p>{t('tag.words')}</p>
-      <TextField label={t('tag.reason')} value={words} multiline fullWidth onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 1000, 'data-testid': 'tag-reason' } }} />
-      <TextField label={t('tag.keys')} value={keys} fullWidth onChange={(event) => setKeys(event.target.value)} slotProps={{ htmlInput: { maxLength: 120, 'data-testid': 'tag-keys' } }} />
-      <HoldButton tone="oxide" disabled={busy || words.trim().length < 3} testId="hang-tag" under={t('act.hold')} onHeld={() => onTag({ reason: words.trim(), ...(worst === undefined ? {} : { reference: worst.reference }), ...(keys.trim() === '' ? {} : { keys_at: keys.trim() }) })}>
+      <TextField
+        label={t('tag.reason')}
+        value={words}
+        multiline
+        fullWidth
+        onChange={(event) => setReason(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 1000, 'data-testid': 'tag-reason' } }}
+      />
+      <TextField
+        label={t('tag.keys')}
+        value={keys}
+        fullWidth
+        onChange={(event) => setKeys(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 120, 'data-testid': 'tag-keys' } }}
+      />
+      <HoldButton
+        tone="oxide"
+        disabled={busy || words.trim().length < 3}
+        testId="hang-tag"
+        under={t('act.hold')}
+        onHeld={() => onTag({ reason: words.trim(), ...(worst === undefined ? {} : { reference: worst.reference }), ...(keys.trim() === '' ? {} : { keys_at: keys.trim() }) })}
+      >
         {t('tag.hang')}
       </HoldButton>
     </details>

@@ -31,7 +31,14 @@ export function DrawnInstrument({ instrument, face, onFace, keptAs, ...rest }: P
   switch (instrument.kind) {
     case 'dipstick':
       return (
-        <Dipstick {...shared} cold={instrument.marks ?? NO_MARKS} hot={instrument.hot_marks} face={face} onFace={onFace} names={{ cold: t('instrument.cold_side'), hot: t('instrument.hot_side') }} />
+        <Dipstick
+          {...shared}
+          cold={instrument.marks ?? NO_MARKS}
+          hot={instrument.hot_marks}
+          face={face}
+          onFace={onFace}
+          names={{ cold: t('instrument.cold_side'), hot: t('instrument.hot_side') }}
+        />
       );
     case 'sight_glass':
       return <SightGlass {...shared} marks={instrument.marks ?? NO_MARKS} diameter={instrument.diameter ?? 48} />;

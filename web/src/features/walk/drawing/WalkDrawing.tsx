@@ -95,9 +95,22 @@ export function WalkDrawing({ walk, position, pending, unsent, onPlace, onFindin
       {visits
         .filter((visit) => visit.number !== position.visit.number)
         .map((visit) => (
-          <Station key={visit.number} visit={visit} scale={scale} outcome={visitOutcome(visit, walk, pending)} isNow={false} onGo={() => position.goVisit(visit)} />
+          <Station
+            key={visit.number}
+            visit={visit}
+            scale={scale}
+            outcome={visitOutcome(visit, walk, pending)}
+            isNow={false}
+            onGo={() => position.goVisit(visit)}
+          />
         ))}
-      <Station visit={position.visit} scale={scale} outcome={visitOutcome(position.visit, walk, pending)} isNow onGo={() => position.goVisit(position.visit)} />
+      <Station
+        visit={position.visit}
+        scale={scale}
+        outcome={visitOutcome(position.visit, walk, pending)}
+        isNow
+        onGo={() => position.goVisit(position.visit)}
+      />
       {state.findings.map((finding) => (
         <g
           key={finding.id}
@@ -115,7 +128,13 @@ export function WalkDrawing({ walk, position, pending, unsent, onPlace, onFindin
         </g>
       ))}
       {unsent.map((finding) => (
-        <g key={finding.id} transform={`translate(${finding.at.x},${finding.at.y})`} role="img" aria-label={t('walk.finding_unsent')} data-testid="finding-unsent">
+        <g
+          key={finding.id}
+          transform={`translate(${finding.at.x},${finding.at.y})`}
+          role="img"
+          aria-label={t('walk.finding_unsent')}
+          data-testid="finding-unsent"
+        >
           <path
             d={`M0 ${-13 * scale}L${13 * scale} 0L0 ${13 * scale}L${-13 * scale} 0Z`}
             fill="var(--sheet)"
@@ -159,7 +178,13 @@ function StartCorner({ walk, scale }: { walk: Walk; scale: number }) {
   const left = start.x < 0;
 
   return (
-    <text x={start.x + (left ? 34 : -34) * scale} y={start.y + 5 * scale} textAnchor={left ? 'start' : 'end'} fontSize={14.5 * scale} fontWeight="650">
+    <text
+      x={start.x + (left ? 34 : -34) * scale}
+      y={start.y + 5 * scale}
+      textAnchor={left ? 'start' : 'end'}
+      fontSize={14.5 * scale}
+      fontWeight="650"
+    >
       {t(`walk.corner.${walk.plan.start_corner}`)}
     </text>
   );
@@ -182,7 +207,12 @@ function Station({ visit, scale, outcome, isNow, onGo }: StationProps) {
     <g className="station" role="button" tabIndex={-1} aria-label={`${visit.number} ${visit.name}`} onClick={onGo}>
       {!visit.seat && (
         <>
-          <path d={`M${at.x},${at.y}L${shows.x},${shows.y}`} stroke="var(--ink)" strokeWidth={isNow ? 2.4 : 1} vectorEffect="non-scaling-stroke" />
+          <path
+            d={`M${at.x},${at.y}L${shows.x},${shows.y}`}
+            stroke="var(--ink)"
+            strokeWidth={isNow ? 2.4 : 1}
+            vectorEffect="non-scaling-stroke"
+          />
           <circle cx={shows.x} cy={shows.y} r={(isNow ? 4 : 2.6) * scale} fill="var(--ink)" />
         </>
       )}
@@ -220,8 +250,20 @@ function StationShape({ outcome, isNow, z, scale }: { outcome: Outcome; isNow: b
     case 'attend':
       return (
         <>
-          <path d={`M${-z},${-z} H${z * 1.25} L${z * 0.7},0 L${z * 1.25},${z} H${-z} Z`} fill="var(--ochre)" stroke="var(--ink)" strokeWidth="2" strokeLinejoin="round" vectorEffect="non-scaling-stroke" />
-          <path d={`M${-z},${-z * 1.15}V${z * 1.5}`} stroke="var(--ink)" strokeWidth="3.4" vectorEffect="non-scaling-stroke" />
+          <path
+            d={`M${-z},${-z} H${z * 1.25} L${z * 0.7},0 L${z * 1.25},${z} H${-z} Z`}
+            fill="var(--ochre)"
+            stroke="var(--ink)"
+            strokeWidth="2"
+            strokeLinejoin="round"
+            vectorEffect="non-scaling-stroke"
+          />
+          <path
+            d={`M${-z},${-z * 1.15}V${z * 1.5}`}
+            stroke="var(--ink)"
+            strokeWidth="3.4"
+            vectorEffect="non-scaling-stroke"
+          />
         </>
       );
     case 'open':

@@ -85,14 +85,24 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
       }
     >
       {place.answers === true && (
-        <Button disabled={busy} testId="amiss-only" under={t('finding.nothing_to_place_under')} onClick={() => void send(itIsAmiss).then((posted) => posted && onClose())}>
+        <Button
+          disabled={busy}
+          testId="amiss-only"
+          under={t('finding.nothing_to_place_under')}
+          onClick={() => void send(itIsAmiss).then((posted) => posted && onClose())}
+        >
           {t('finding.nothing_to_place')}
         </Button>
       )}
       {/* Whoever touched the plan has said where it is. */}
       {place.line !== undefined && <PlaceOnPlan walk={walk} at={at} part={visit?.part ?? null} onPlace={setAt} />}
       <p className="finding-part">{proposal.data?.part ?? visit?.name ?? t('finding.part_follows')}</p>
-      <Choices label={t('finding.kind')} options={walk.plan.finding_kinds.map((one) => [one.id, one.name])} chosen={kind} onChoose={(id) => { setKind(id); setDegree(null); }} />
+      <Choices
+        label={t('finding.kind')}
+        options={walk.plan.finding_kinds.map((one) => [one.id, one.name])}
+        chosen={kind}
+        onChoose={(id) => { setKind(id); setDegree(null); }}
+      />
       {degrees.length > 0 && <Choices label={t('finding.degree')} options={degrees.map((id) => [id, t(`degree.${id}`)])} chosen={degree} onChoose={setDegree} />}
       <div className="finding-size">
         <span>{t('finding.size')}</span>
@@ -100,7 +110,14 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
           {size === null ? t('finding.measure') : inWords(String(size), 'mm', reading)}
         </Button>
       </div>
-      <TextField label={t('finding.words')} value={words} multiline minRows={2} onChange={(event) => setWords(event.target.value)} slotProps={{ htmlInput: { maxLength: 4000, 'data-testid': 'finding-words' } }} />
+      <TextField
+        label={t('finding.words')}
+        value={words}
+        multiline
+        minRows={2}
+        onChange={(event) => setWords(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 4000, 'data-testid': 'finding-words' } }}
+      />
       <PhotoField photos={photos} most={8} onPhotos={setPhotos} />
       {proposed !== undefined && severity !== undefined && (
         <>
@@ -115,7 +132,14 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
         </>
       )}
       <ProblemWords problem={problem} />
-      <NumberPad open={pad} title={t('finding.size')} unit="mm" other={otherUnit} onClose={() => setPad(false)} onSet={(value) => setSize(Math.max(0, Math.round(value)))} />
+      <NumberPad
+        open={pad}
+        title={t('finding.size')}
+        unit="mm"
+        other={otherUnit}
+        onClose={() => setPad(false)}
+        onSet={(value) => setSize(Math.max(0, Math.round(value)))}
+      />
     </Drawer>
   );
 }

@@ -30,7 +30,14 @@ export function PlaceOnPlan({ walk, at, part, onPlace }: Props) {
 
   return (
     <figure className="place-on-plan">
-      <svg ref={svg} viewBox={`${left} ${top} ${width} ${height}`} role="img" aria-label={t('finding.where')} data-testid="place-on-plan" onClick={place}>
+      <svg
+        ref={svg}
+        viewBox={`${left} ${top} ${width} ${height}`}
+        role="img"
+        aria-label={t('finding.where')}
+        data-testid="place-on-plan"
+        onClick={place}
+      >
         <rect x={left} y={top} width={width} height={height} fill="transparent" />
         <Shapes shapes={drawing(walk.plan.drawing).plan} marked={part} />
         <circle cx={at.x} cy={at.y} r={width / 26} fill="none" stroke="var(--oxide)" strokeWidth={width / 130} />

@@ -50,7 +50,12 @@ export function RepairPart({ walk, data, post, mayPost, onGoLine }: Props) {
       {data.tag_stays !== null && <p data-testid="tag-stays">{data.tag_stays}</p>}
       <ProblemWords problem={problem} />
       {mayPost && data.tag_stays === null && (
-        <HoldButton testId="lift-tag" disabled={busy} under={t('act.hold')} onHeld={() => void send(() => post('tag.lifted', {}))}>
+        <HoldButton
+          testId="lift-tag"
+          disabled={busy}
+          under={t('act.hold')}
+          onHeld={() => void send(() => post('tag.lifted', {}))}
+        >
           {t('repair.tag_in')}
         </HoldButton>
       )}
@@ -75,12 +80,29 @@ function RepairForm({ walk, stops, busy, onMended }: FormProps) {
     <div className="repair-form">
       <h3>{t('repair.title')}</h3>
       {stops.map((ground) => (
-        <Button key={ground.reference} pressed={!draft.left.includes(ground.reference)} under={ground.words} onClick={() => toggle(ground.reference)}>
+        <Button
+          key={ground.reference}
+          pressed={!draft.left.includes(ground.reference)}
+          under={ground.words}
+          onClick={() => toggle(ground.reference)}
+        >
           {ground.title}
         </Button>
       ))}
-      <TextField label={t('repair.words')} value={draft.words} multiline onChange={(event) => setDraft({ ...draft, words: event.target.value })} slotProps={{ htmlInput: { maxLength: 1000, 'data-testid': 'repair-words' } }} />
-      <TextField label={t('repair.parts')} value={draft.parts} helperText={t('repair.parts_words')} onChange={(event) => setDraft({ ...draft, parts: event.target.value })} slotProps={{ htmlInput: { maxLength: 1000, 'data-testid': 'repair-parts' } }} />
+      <TextField
+        label={t('repair.words')}
+        value={draft.words}
+        multiline
+        onChange={(event) => setDraft({ ...draft, words: event.target.value })}
+        slotProps={{ htmlInput: { maxLength: 1000, 'data-testid': 'repair-words' } }}
+      />
+      <TextField
+        label={t('repair.parts')}
+        value={draft.parts}
+        helperText={t('repair.parts_words')}
+        onChange={(event) => setDraft({ ...draft, parts: event.target.value })}
+        slotProps={{ htmlInput: { maxLength: 1000, 'data-testid': 'repair-parts' } }}
+      />
       <HoldButton
         tone="ink"
         testId="record-repair"

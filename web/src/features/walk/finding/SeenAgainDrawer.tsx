@@ -74,13 +74,26 @@ export function SeenAgainDrawer({ walk, findingId, post, mayPost, onClose }: Pro
       {finding.photos.length > 0 && <PhotoField photos={finding.photos} most={0} onPhotos={() => undefined} />}
       {mayPost && !isOfThisWalk && (
         <>
-          <TextField label={t('finding.words_now')} value={words} multiline onChange={(event) => setWords(event.target.value)} slotProps={{ htmlInput: { maxLength: 4000 } }} />
+          <TextField
+            label={t('finding.words_now')}
+            value={words}
+            multiline
+            onChange={(event) => setWords(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 4000 } }}
+          />
           <PhotoField photos={photos} most={8} onPhotos={setPhotos} />
         </>
       )}
       {mayPost && isOfThisWalk && <StrikeButton entryId={finding.id} stops={finding.severity === 'stop'} post={post} />}
       <ProblemWords problem={problem} />
-      <NumberPad open={pad} title={t('finding.size')} unit="mm" other={otherUnit} onClose={() => setPad(false)} onSet={(value) => setSize(Math.max(0, Math.round(value)))} />
+      <NumberPad
+        open={pad}
+        title={t('finding.size')}
+        unit="mm"
+        other={otherUnit}
+        onClose={() => setPad(false)}
+        onSet={(value) => setSize(Math.max(0, Math.round(value)))}
+      />
     </Drawer>
   );
 }
@@ -100,10 +113,21 @@ function Regrade({ finding, post }: { finding: Finding; post: Post }) {
   return (
     <details className="regrade">
       <summary>{t('finding.regrade')}</summary>
-      <TextField label={t('finding.reason')} value={reason} fullWidth onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'grade-reason' } }} />
+      <TextField
+        label={t('finding.reason')}
+        value={reason}
+        fullWidth
+        onChange={(event) => setReason(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'grade-reason' } }}
+      />
       <div className="choice-row">
         {offered.map((severity) => (
-          <Button key={severity} disabled={busy} testId={`grade-${severity}`} onClick={() => void send(() => post('finding.graded', { finding: finding.id, severity, reason: reason.trim() }))}>
+          <Button
+            key={severity}
+            disabled={busy}
+            testId={`grade-${severity}`}
+            onClick={() => void send(() => post('finding.graded', { finding: finding.id, severity, reason: reason.trim() }))}
+          >
             {t(`severity.short.${severity}`)}
           </Button>
         ))}

@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Button } from '../../../app/Button';
 import { CannotTellDrawer } from './CannotTellDrawer';
 import { NotFittedReasons } from './NotFittedReasons';
-import { useSend } from '../state/useSend';
+import { useSayInstead } from '../state/useSayInstead';
 import type { Post } from '../state/useWalk';
 import type { Position } from '../state/useWalkPosition';
 
@@ -19,11 +19,10 @@ export function CannotTellButton({ position, post, disabled, words: name }: Prop
   const { t } = useTranslation();
   const { line } = position;
   const [open, setOpen] = useState(false);
-  const { send } = useSend();
+  const sayInstead = useSayInstead(position, post);
   const say = (answer: 'cannot_tell' | 'not_fitted', words: string) => {
     setOpen(false);
-    void send(() => post('check.answered', { line: line.key, answer, words }));
-    position.advance([line.key]);
+    sayInstead(answer, words);
   };
 
   return (

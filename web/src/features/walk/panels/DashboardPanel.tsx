@@ -100,7 +100,12 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
         problem={problem ?? refusal}
         mayPost={mayPost}
       >
-        <Button tone={isDark ? 'jade' : 'ink'} disabled={busy || !isSet} testId="post-dashboard" onClick={() => void write()}>
+        <Button
+          tone={isDark ? 'jade' : 'ink'}
+          disabled={busy || !isSet}
+          testId="post-dashboard"
+          onClick={() => void write()}
+        >
           {isDark ? t('dashboard.nothing') : t('dashboard.post', { count: draft.lamps.length + draft.codes.length })}
         </Button>
       </WrittenActs>

@@ -33,7 +33,12 @@ export function DisputeDrawer({ open, title, judgement, busy, problem, onClose, 
       foot={
         <>
           <Button onClick={onClose}>{t('dispute.again')}</Button>
-          <Button tone="jade" testId="dispute-post" disabled={busy || reason.trim().length < 3 || photos.length === 0} onClick={() => onPost({ reason: reason.trim(), photo: photos[0] })}>
+          <Button
+            tone="jade"
+            testId="dispute-post"
+            disabled={busy || reason.trim().length < 3 || photos.length === 0}
+            onClick={() => onPost({ reason: reason.trim(), photo: photos[0] })}
+          >
             {t('dispute.post')}
           </Button>
         </>
@@ -41,7 +46,14 @@ export function DisputeDrawer({ open, title, judgement, busy, problem, onClose, 
     >
       <VerdictWords judgement={judgement} />
       <PhotoField photos={photos} most={1} onPhotos={setPhotos} />
-      <TextField label={t('dispute.reason')} value={reason} multiline minRows={2} onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 2000, 'data-testid': 'dispute-reason' } }} />
+      <TextField
+        label={t('dispute.reason')}
+        value={reason}
+        multiline
+        minRows={2}
+        onChange={(event) => setReason(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 2000, 'data-testid': 'dispute-reason' } }}
+      />
       <ProblemWords problem={problem} />
     </Drawer>
   );

@@ -33,7 +33,16 @@ export function HoldTimer({ seconds, startedAt, onStart }: Props) {
         </small>
       </b>
       <svg viewBox="0 0 540 40" preserveAspectRatio="none" aria-hidden="true">
-        <rect x="0" y="2" width="540" height="36" fill="var(--jade-tint)" stroke="var(--ink)" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
+        <rect
+          x="0"
+          y="2"
+          width="540"
+          height="36"
+          fill="var(--jade-tint)"
+          stroke="var(--ink)"
+          strokeWidth="1.6"
+          vectorEffect="non-scaling-stroke"
+        />
         <rect x="0" y="2" width={540 * share} height="36" fill="var(--jade)" />
       </svg>
       <Button testId="hold-start" onClick={() => onStart(Date.now())}>

@@ -38,7 +38,11 @@ export function KnownHere({ walk, visit, mayPost, post, onWorse }: Props) {
           </p>
           {mayPost && (
             <div className="known-acts">
-              <Button disabled={busy} testId="known-there" onClick={() => see(finding.id, { size_mm: finding.size_mm ?? 0 })}>
+              <Button
+                disabled={busy}
+                testId="known-there"
+                onClick={() => see(finding.id, { size_mm: finding.size_mm ?? 0 })}
+              >
                 {t('known.there')}
               </Button>
               <Button disabled={busy} testId="known-worse" onClick={() => onWorse(finding.id)}>

@@ -22,7 +22,12 @@ export function LinePanel(props: PanelProps) {
   const stage = walk.plan.stages.find((one) => one.id === visit.stage);
 
   return (
-    <section className={`panel ${isKept ? 'panel-kept' : ''}`} aria-label={line.title} data-testid="line" data-line={line.key}>
+    <section
+      className={`panel ${isKept ? 'panel-kept' : ''}`}
+      aria-label={line.title}
+      data-testid="line"
+      data-line={line.key}
+    >
       <Lines {...props} />
       <header className="panel-title">
         <h2>{line.title}</h2>
@@ -88,7 +93,13 @@ function Lines({ walk, position }: PanelProps) {
 
         return (
           <li key={line.key}>
-            <button ref={line.key === position.line.key ? present : undefined} type="button" aria-current={line.key === position.line.key ? 'true' : undefined} aria-label={`${line.title}, ${t(`outcome.${outcome}`)}`} onClick={() => position.goLine(line.key)}>
+            <button
+              ref={line.key === position.line.key ? present : undefined}
+              type="button"
+              aria-current={line.key === position.line.key ? 'true' : undefined}
+              aria-label={`${line.title}, ${t(`outcome.${outcome}`)}`}
+              onClick={() => position.goLine(line.key)}
+            >
               <Mark outcome={outcome} size={20} />
               {at + 1}
             </button>
@@ -97,7 +108,13 @@ function Lines({ walk, position }: PanelProps) {
       })}
     </ol>
       {position.visit.lines.length > 1 && (
-        <button type="button" className="lines-by-name-key" data-testid="lines-by-name" aria-label={t('walk.lines_by_name')} onClick={() => setNames(true)}>
+        <button
+          type="button"
+          className="lines-by-name-key"
+          data-testid="lines-by-name"
+          aria-label={t('walk.lines_by_name')}
+          onClick={() => setNames(true)}
+        >
           {t('walk.lines_key')}
         </button>
       )}

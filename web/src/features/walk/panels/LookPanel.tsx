@@ -77,7 +77,11 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
           ) : (
             <CannotTellButton position={position} post={post} disabled={busy} words="walk.cannot_tell" />
           )}
-          <Button disabled={busy || !inState} testId="amiss" onClick={canBePutRight && !isStop ? () => setIsAmiss(true) : itIsAmiss}>
+          <Button
+            disabled={busy || !inState}
+            testId="amiss"
+            onClick={canBePutRight && !isStop ? () => setIsAmiss(true) : itIsAmiss}
+          >
             {t('walk.not_so')}
           </Button>
           {isStop && canBePutRight ? (
@@ -119,7 +123,13 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
         onPutRight={() => say('put_right')}
         onAmiss={itIsAmiss}
       />
-      <RestDrawer visit={position.visit} lines={rest} open={resting} onClose={() => setResting(false)} onStands={theRestStands} />
+      <RestDrawer
+        visit={position.visit}
+        lines={rest}
+        open={resting}
+        onClose={() => setResting(false)}
+        onStands={theRestStands}
+      />
     </>
   );
 }

@@ -85,7 +85,13 @@ export function PaperPanel({ walk, position, mayPost, isKept, post, inState, onT
         problem={problem ?? refusal}
         mayPost={mayPost}
       >
-        <Button tone="jade" disabled={busy || !inState || !isWhole} testId="compare" under={t(isSerial ? 'paper.with_record' : 'paper.with_hire')} onClick={() => void compare()}>
+        <Button
+          tone="jade"
+          disabled={busy || !inState || !isWhole}
+          testId="compare"
+          under={t(isSerial ? 'paper.with_record' : 'paper.with_hire')}
+          onClick={() => void compare()}
+        >
           {t('paper.compare')}
         </Button>
       </WrittenActs>

@@ -33,7 +33,11 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
   };
 
   return (
-    <section className="posture" aria-label={t('walk.posture')} style={{ '--conditions': Math.max(1, conditions.length) } as React.CSSProperties}>
+    <section
+      className="posture"
+      aria-label={t('walk.posture')}
+      style={{ '--conditions': Math.max(1, conditions.length) } as React.CSSProperties}
+    >
       <div className={`posture-held ${inState && missing.length === 0 ? 'held' : ''}`}>
         <h3>{t('walk.posture')}</h3>
         <p>
@@ -48,7 +52,15 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
         </p>
       )}
       {conditions.map((condition, at) => (
-        <button key={condition.id} type="button" className="condition" disabled={!mayPost} aria-pressed={isHeld(condition, observed[condition.id])} data-testid={`condition-${condition.id}`} onClick={() => touch(condition)}>
+        <button
+          key={condition.id}
+          type="button"
+          className="condition"
+          disabled={!mayPost}
+          aria-pressed={isHeld(condition, observed[condition.id])}
+          data-testid={`condition-${condition.id}`}
+          onClick={() => touch(condition)}
+        >
           <span>
             <em>{'abcdefgh'[at]}</em>
             {condition.asks}

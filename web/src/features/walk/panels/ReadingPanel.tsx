@@ -20,6 +20,7 @@ import { ProblemWords } from '../../../app/ProblemWords';
 import { StepKey } from './StepKey';
 import { StrikeButton } from './StrikeButton';
 import { usePersistentState } from '../../../app/usePersistentState';
+import { useSayInstead } from '../state/useSayInstead';
 import { useSend } from '../state/useSend';
 import { useVerdict } from '../state/useVerdict';
 import { VerdictWords } from './VerdictWords';
@@ -112,10 +113,10 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         position.advance([line.key]);
       }
     });
+  const saidInstead = useSayInstead(position, post);
   const sayInstead = (answer: 'cannot_tell' | 'not_fitted', words: string) => {
     setCannot(false);
-    void send(() => post('check.answered', { line: line.key, answer, words }));
-    position.advance([line.key]);
+    saidInstead(answer, words);
   };
   const judgement = isWhole ? verdict.data : undefined;
   // Where the verdict itself asks for a top-up, reading it again is what lifts the stop.
@@ -158,7 +159,14 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           />
         </div>
         <div className="reading-words">
-          <button type="button" className="reading-value" disabled={!mayPost} aria-label={t('walk.type_it')} data-testid="value" onClick={() => setPad(true)}>
+          <button
+            type="button"
+            className="reading-value"
+            disabled={!mayPost}
+            aria-label={t('walk.type_it')}
+            data-testid="value"
+            onClick={() => setPad(true)}
+          >
             {draft.isSet ? <BothUnits value={value} instrument={instrument} /> : <Unset unit={instrument.unit} />}
           </button>
           {judgement !== undefined && <VerdictWords judgement={judgement} live />}
@@ -177,7 +185,13 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         <div className="looks">
           <span>{t(instrument.look_decides === true ? 'walk.how_it_went' : 'walk.looks')}</span>
           {line.looks.map((look) => (
-            <Button key={look} testId={`look-${look}`} pressed={draft.look === look} disabled={!mayPost} onClick={() => set({ look })}>
+            <Button
+              key={look}
+              testId={`look-${look}`}
+              pressed={draft.look === look}
+              disabled={!mayPost}
+              onClick={() => set({ look })}
+            >
               {t(`look.${look}`)}
             </Button>
           ))}
@@ -191,18 +205,38 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       )}
       {mayPost && (
         <div className="reading-acts">
-          <StepKey label={t('walk.less', { step: figure(String(instrument.step)), unit: unitName(instrument.unit) })} sign="−" step={`${figure(String(instrument.step))} ${unitName(instrument.unit)}`} onStep={() => setValue(clampToStep(draft.value - instrument.step, instrument.step, low, high))} />
-          <StepKey label={t('walk.more', { step: figure(String(instrument.step)), unit: unitName(instrument.unit) })} sign="+" step={`${figure(String(instrument.step))} ${unitName(instrument.unit)}`} onStep={() => setValue(clampToStep(draft.value + instrument.step, instrument.step, low, high))} />
+          <StepKey
+            label={t('walk.less', { step: figure(String(instrument.step)), unit: unitName(instrument.unit) })}
+            sign="−"
+            step={`${figure(String(instrument.step))} ${unitName(instrument.unit)}`}
+            onStep={() => setValue(clampToStep(draft.value - instrument.step, instrument.step, low, high))}
+          />
+          <StepKey
+            label={t('walk.more', { step: figure(String(instrument.step)), unit: unitName(instrument.unit) })}
+            sign="+"
+            step={`${figure(String(instrument.step))} ${unitName(instrument.unit)}`}
+            onStep={() => setValue(clampToStep(draft.value + instrument.step, instrument.step, low, high))}
+          />
           {!isWhole ? (
             <Button disabled testId="post">
               {t('walk.set_first')}
             </Button>
           ) : isUnheld && judgement?.may_be_read_later === true ? (
-            <Button tone="ink" disabled={busy} testId="post-later" under={t('walk.post_later_under')} onClick={() => void postIt()}>
+            <Button
+              tone="ink"
+              disabled={busy}
+              testId="post-later"
+              under={t('walk.post_later_under')}
+              onClick={() => void postIt()}
+            >
               {t('walk.post_later', { value: figure(value), unit: unitName(instrument.unit) })}
             </Button>
           ) : isUnheld ? (
-            <Button disabled testId="post" under={inState ? t('walk.missing', { letters: missing.join(', ') }) : t('walk.other_state')}>
+            <Button
+              disabled
+              testId="post"
+              under={inState ? t('walk.missing', { letters: missing.join(', ') }) : t('walk.other_state')}
+            >
               {t('walk.posture_first')}
             </Button>
           ) : (
@@ -315,7 +349,12 @@ function PointRow({ instrument, points, present, onPresent }: PointRowProps) {
       {points.map((one, at) => (
         // The points of an instrument have no other name than their number.
         <li key={`point ${at}`}>
-          <button type="button" aria-current={at === present ? 'true' : undefined} data-testid={`point-${at + 1}`} onClick={() => onPresent(at)}>
+          <button
+            type="button"
+            aria-current={at === present ? 'true' : undefined}
+            data-testid={`point-${at + 1}`}
+            onClick={() => onPresent(at)}
+          >
             <small>{at + 1}</small>
             <b>{one === null ? '–' : figure(exactly(one, instrument.step))}</b>
           </button>

@@ -28,7 +28,12 @@ export function ReasonDrawer({ open, title, asks, reasons, names, onClose, onRea
           {reason.words}
         </Button>
       ))}
-      <TextField label={names.own} value={words} onChange={(event) => setWords(event.target.value)} slotProps={{ htmlInput: { maxLength: 400, 'data-testid': 'own-words' } }} />
+      <TextField
+        label={names.own}
+        value={words}
+        onChange={(event) => setWords(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 400, 'data-testid': 'own-words' } }}
+      />
       <Button testId="post-own" disabled={words.trim().length < 3} onClick={() => onReason(words.trim())}>
         {names.post}
       </Button>

@@ -96,7 +96,13 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
               <Button disabled={busy || !inState} testId="otherwise" onClick={() => setAsks('observed')}>
                 {t('test.otherwise')}
               </Button>
-              <Button tone="jade" disabled={busy || !inState || step === undefined || isHeldStill} testId="as-expected" under={t('test.step_of', { step: Math.min(at + 1, line.test.length), count: line.test.length })} onClick={asExpected}>
+              <Button
+                tone="jade"
+                disabled={busy || !inState || step === undefined || isHeldStill}
+                testId="as-expected"
+                under={t('test.step_of', { step: Math.min(at + 1, line.test.length), count: line.test.length })}
+                onClick={asExpected}
+              >
                 {t('test.as_expected')}
               </Button>
             </>
@@ -144,7 +150,11 @@ function StepRow({ step, number, isDone, isPresent, children }: RowProps) {
   }, [isPresent]);
 
   return (
-    <li ref={row} className={isPresent ? 'test-step test-step-present' : 'test-step'} aria-current={isPresent ? 'step' : undefined}>
+    <li
+      ref={row}
+      className={isPresent ? 'test-step test-step-present' : 'test-step'}
+      aria-current={isPresent ? 'step' : undefined}
+    >
       <i>{isDone ? <Mark outcome="stands" size={26} /> : number}</i>
       <div>
         <b>{step.do}</b>

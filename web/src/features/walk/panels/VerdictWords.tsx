@@ -10,7 +10,13 @@ export function VerdictWords({ judgement, live = false }: { judgement: Schema['J
   const isWaiting = live && !judgement.is_valid && !judgement.may_be_read_later && judgement.missing_conditions.length > 0;
 
   return (
-    <div className="verdict" aria-live={live ? 'polite' : undefined} data-testid="verdict" data-outcome={verdict.outcome} data-valid={judgement.is_valid}>
+    <div
+      className="verdict"
+      aria-live={live ? 'polite' : undefined}
+      data-testid="verdict"
+      data-outcome={verdict.outcome}
+      data-valid={judgement.is_valid}
+    >
       <p className={`verdict-word word-${verdict.outcome}`}>
         <Mark outcome={verdict.outcome} size={30} />
         {verdict.is_disputed ? t('outcome.disputed') : t(`outcome.${verdict.outcome}`)}

@@ -38,7 +38,11 @@ export function ShareBar({ walk, post }: { walk: Walk; post: Post }) {
           {t('share.take_over')}
         </Button>
       )}
-      <Button disabled={busy || !me.may.walk} testId={walksAlong ? 'leave-walk' : 'join-walk'} onClick={() => void send(() => post(walksAlong ? 'walk.left' : 'walk.joined', {}))}>
+      <Button
+        disabled={busy || !me.may.walk}
+        testId={walksAlong ? 'leave-walk' : 'join-walk'}
+        onClick={() => void send(() => post(walksAlong ? 'walk.left' : 'walk.joined', {}))}
+      >
         {t(walksAlong ? 'share.leave' : 'share.join')}
       </Button>
       {!walksAlong && (

@@ -29,8 +29,16 @@ export function Strip({ walk, position, pending, onCross, onDecide, isWide, isOv
           const isShut = state.shut_stages.some((shut) => shut.stage === stage.id);
 
           return (
-            <div key={stage.id} className={`bracket ${isShut ? 'bracket-shut' : ''} ${isHere ? 'bracket-here' : ''} ${visits.length > 4 ? 'bracket-wide' : ''}`} style={{ '--cells': visits.length } as React.CSSProperties}>
-              <button type="button" className={`bracket-title ${stage.id === state.stage ? 'on' : ''}`} onClick={() => (visits[0] !== undefined && stage.id !== position.visit.stage ? position.goVisit(visits[0]) : onCross(stage.id))}>
+            <div
+              key={stage.id}
+              className={`bracket ${isShut ? 'bracket-shut' : ''} ${isHere ? 'bracket-here' : ''} ${visits.length > 4 ? 'bracket-wide' : ''}`}
+              style={{ '--cells': visits.length } as React.CSSProperties}
+            >
+              <button
+                type="button"
+                className={`bracket-title ${stage.id === state.stage ? 'on' : ''}`}
+                onClick={() => (visits[0] !== undefined && stage.id !== position.visit.stage ? position.goVisit(visits[0]) : onCross(stage.id))}
+              >
                 <b>{stage.letter}</b>
                 <span className="bracket-name">{stage.title}</span>
                 {isShut && <span className="sr">{t('walk.shut')}</span>}
@@ -38,7 +46,15 @@ export function Strip({ walk, position, pending, onCross, onDecide, isWide, isOv
               </button>
               <div className="cells">
                 {visits.map((visit) => (
-                  <Cell key={visit.number} whose={whose(visit, walk)} visit={visit} outcome={visitOutcome(visit, walk, pending)} isWaiting={visit.lines.some((line) => isWaiting(line.key, pending))} isNow={visit.number === position.visit.number} onGo={() => position.goVisit(visit)} />
+                  <Cell
+                    key={visit.number}
+                    whose={whose(visit, walk)}
+                    visit={visit}
+                    outcome={visitOutcome(visit, walk, pending)}
+                    isWaiting={visit.lines.some((line) => isWaiting(line.key, pending))}
+                    isNow={visit.number === position.visit.number}
+                    onGo={() => position.goVisit(visit)}
+                  />
                 ))}
               </div>
             </div>
@@ -96,7 +112,13 @@ function Cell({ visit, whose: initials, outcome, isWaiting: waits, isNow, onGo }
       <i>
         {outcome === 'attend' && !isNow && (
           <svg width="38" height="36" viewBox="0 0 38 36" aria-hidden="true">
-            <path d="M3 1.5H36L30 16L36 30.5H3Z" fill="var(--ochre)" stroke="var(--ink)" strokeWidth="2" strokeLinejoin="round" />
+            <path
+              d="M3 1.5H36L30 16L36 30.5H3Z"
+              fill="var(--ochre)"
+              stroke="var(--ink)"
+              strokeWidth="2"
+              strokeLinejoin="round"
+            />
             <path d="M3 0V38" stroke="var(--ink)" strokeWidth="3.4" />
           </svg>
         )}
