@@ -181,11 +181,17 @@ const bookHeight = (outs: Row[], ins: Row[]): number =>
 
 /** The walk that this person opened and has not brought to its end. */
 function unfinishedOf(me: string, outs: Row[], ins: Row[]): { row: Row; side: 'out' | 'in' } | undefined {
-  const isMine = (row: Row) => row.person?.id === me && row.started_at !== null && row.done_at === null && row.walk_id !== null && ['walk', 'handover'].includes(row.opens) && row.state.mark !== 'stop' && row.standing !== 'out';
-  const out = outs.find(isMine);
-  const back = ins.find(isMine);
+  const isMine = (row: Row) =>
+    row.person?.id === me
+    && row.started_at !== null
+    && row.done_at === null
+    && row.walk_id !== null
+    && ['walk', 'handover'].includes(row.opens)
+    && row.state.mark !== 'stop'
+    && row.standing !== 'out';
+  const of = (rows: Row[], side: 'out' | 'in') => rows.filter(isMine).map((row) => ({ row, side }));
 
-  return out !== undefined ? { row: out, side: 'out' } : back !== undefined ? { row: back, side: 'in' } : undefined;
+  return [...of(outs, 'out'), ...of(ins, 'in')][0];
 }
 
 /** The job that has to begin first, of those that nobody has begun and whose machine is known to be in the yard. */

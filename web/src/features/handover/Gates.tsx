@@ -16,7 +16,8 @@ interface Props {
 /** What is confirmed before anybody signs: each gate is passed, or the machine is not handed over. */
 export function Gates({ gates, passed, onPassed }: Props) {
   const { t } = useTranslation();
-  const toggle = (id: string) => onPassed(id in passed ? Object.fromEntries(Object.entries(passed).filter(([one]) => one !== id)) : { ...passed, [id]: '' });
+  const without = (id: string) => Object.fromEntries(Object.entries(passed).filter(([one]) => one !== id));
+  const toggle = (id: string) => onPassed(id in passed ? without(id) : { ...passed, [id]: '' });
 
   return (
     <div className="gates">

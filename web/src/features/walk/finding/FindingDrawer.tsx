@@ -39,6 +39,7 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
   const reading = useReading();
   const otherUnit = useOtherUnit('mm');
   const [at, setAt] = useState({ x: place.x, y: place.y });
+  const [isSaid, setIsSaid] = useState(false);
   const [kind, setKind] = useState<string | null>(null);
   const [degree, setDegree] = useState<string | null>(null);
   const [size, setSize] = useState<number | null>(null);
@@ -56,12 +57,25 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
     placeholderData: keepPreviousData,
     queryFn: () => answer(api.POST('/api/walks/{walk}/severity-proposals', { params: { path: { walk: walk.id } }, body: description })),
   });
-  const visit = walk.plan.visits.find((one) => one.lines.some((line) => line.key === place.line));
-  const itIsAmiss = () => (place.answers === true && place.line !== undefined ? post('check.answered', { line: place.line, answer: 'amiss' }) : Promise.resolve(null));
+  const visit = walk.plan.visits.find((one) => one.lines.some(({ key }) => key === place.line));
+  const line = visit?.lines.find(({ key }) => key === place.line);
+  // Said once, however often the finding under it has to be tried.
+  const itIsAmiss = async () => {
+    if (place.answers === true && place.line !== undefined && !isSaid) {
+      await post('check.answered', { line: place.line, answer: 'amiss' });
+      setIsSaid(true);
+    }
+  };
   const placeIt = async () => {
     await itIsAmiss();
 
-    return post('finding.placed', { ...description, words: words.trim(), photos, ...(place.line === undefined ? {} : { line: place.line }), ...(raised === null || severity === undefined ? {} : { severity }) });
+    return post('finding.placed', {
+      ...description,
+      words: words.trim(),
+      photos,
+      ...(place.line === undefined ? {} : { line: place.line }),
+      ...(raised === null || severity === undefined ? {} : { severity }),
+    });
   };
   const rank = (severity: Schema['Severity']) => SEVERITIES.indexOf(severity);
   const proposed = isComplete ? proposal.data : undefined;
@@ -70,7 +84,7 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
   return (
     <Drawer
       open
-      title={place.answers === true ? t('finding.not_so', { title: visit?.lines.find((line) => line.key === place.line)?.title }) : t('finding.title')}
+      title={place.answers === true ? t('finding.not_so', { title: line?.title }) : t('finding.title')}
       onClose={onClose}
       foot={
         <Button
