@@ -54,6 +54,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('machines', [MachineController::class, 'index'])->name('machines.index');
     Route::get('machines/{machine}', [MachineController::class, 'show'])->name('machines.show');
     Route::get('machines/{machine}/entries', MachineEntryController::class)->name('machines.entries');
+    Route::post('machines/{machine}/entries', [EntryController::class, 'machine'])->name('machines.entries.post');
     Route::get('models', [ModelController::class, 'index'])->name('models.index');
     Route::post('models', [ModelController::class, 'store'])->name('models.store');
     Route::get('model-table', [ModelTableController::class, 'show'])->name('model_table.show');
@@ -81,7 +82,8 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('hires/{hire}/walks/{movement}', WalkPreviewController::class)->name('walks.preview');
     Route::get('hires/{hire}/spread', SpreadController::class)->name('spread');
     Route::get('walks/{walk}', [WalkController::class, 'show'])->name('walks.show');
-    Route::post('walks/{walk}/entries', EntryController::class)->name('walks.entries');
+    Route::post('walks/{walk}/entries', [EntryController::class, 'walk'])->name('walks.entries');
+    Route::post('hires/{hire}/entries', [EntryController::class, 'hire'])->name('hires.entries');
     Route::post('walks/{walk}/verdicts', VerdictController::class)->name('walks.verdicts');
     Route::post('walks/{walk}/severity-proposals', SeverityProposalController::class)->name('walks.severity_proposals');
     Route::get('walks/{walk}/release', ReleaseController::class)->name('walks.release');

@@ -60,14 +60,14 @@ final readonly class LearnPace
         $entries = LedgerEntry::query()->where('walk_id', $walk->id)->whereIn('kind', ['walk.opened', 'state.crossed', 'check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted'])->orderBy('recorded_at')->orderBy('position')->get();
         foreach ($entries as $entry) {
             $payload = $entry->payload();
-            $line = $payload['line'] ?? null;
+            $line = $payload->optionalString('line');
             $at = $stations[$line] ?? 0.0;
             $seconds = isset($before[$entry->actor_id]) ? (float) $before[$entry->actor_id]->diffInMicroseconds($entry->recorded_at) / 1_000_000 : 0.0;
             if ($line !== null) {
                 $steps[] = StepTaken::line(explode('@', $line)[0], $seconds - WalkPlan::secondsToWalk(abs($at - ($last[$entry->actor_id] ?? $at))));
                 $last[$entry->actor_id] = $at;
             } elseif ($entry->kind === 'state.crossed') {
-                $steps[] = StepTaken::crossing($payload['stage'], $seconds - ($waits[$payload['stage']] ?? 0));
+                $steps[] = StepTaken::crossing($payload->string('stage'), $seconds - ($waits[$payload->string('stage')] ?? 0));
                 unset($last[$entry->actor_id]);
             }
             $before[$entry->actor_id] = $entry->recorded_at;

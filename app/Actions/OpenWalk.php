@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalogue\CatalogueRepository;
+use App\Contract\JsonObject;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\Actor;
 use App\Ledger\AppendEntry;
 use App\Ledger\ChainHead;
 use App\Ledger\EntryClock;
+use App\Ledger\EntryPlace;
 use App\Ledger\IncomingEntry;
+use App\Ledger\Judgements\WalkOpenedJudgement;
+use App\Ledger\Kinds\WalkOpened;
+use App\Ledger\Payloads\WalkOpenedPayload;
 use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
@@ -97,18 +103,19 @@ final readonly class OpenWalk
             'created_at' => CarbonImmutable::now()->format('Y-m-d H:i:s.u'),
         ]);
         $record->save();
+        $said = (object) [
+            'movement' => $movement->value,
+            'catalogue_version' => $record->catalogue_version,
+            'plan_sha256' => $record->sha256,
+            'catalogue_sha256' => $this->shelf->digestOf($record->catalogue_version),
+        ];
+        $payload = WalkOpenedPayload::read(JsonObject::of($said));
         ($this->append)(
-            new IncomingEntry($walkId, 'walk.opened', $recordedAt, null, (object) [
-                'movement' => $movement->value,
-                'catalogue_version' => $record->catalogue_version,
-                'plan_sha256' => $record->sha256,
-                'catalogue_sha256' => $this->shelf->digestOf($record->catalogue_version),
-            ]),
-            ['seconds_planned' => $plan->seconds(), 'lines_planned' => count($plan->lines())],
+            new IncomingEntry($walkId, WalkOpened::name(), $recordedAt, null, $payload, $said),
+            new WalkOpenedJudgement($plan->seconds(), count($plan->lines())),
             ChainHead::of($hire->machine_id),
-            $hire->id,
-            $walkId,
-            $actor,
+            EntryPlace::newWalk($hire, $walkId),
+            Actor::person($actor),
         );
 
         return Walk::query()->findOrFail($walkId);

@@ -5,61 +5,51 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Contract\Contract;
+use App\Contract\JsonObject;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\Problem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\AnswersALine;
+use App\Ledger\Actor;
+use App\Ledger\ActorKind;
 use App\Ledger\AppendEntry;
 use App\Ledger\CheckSeconds;
-use App\Ledger\ContextOfWalk;
 use App\Ledger\DeviceClock;
 use App\Ledger\DeviceMoment;
 use App\Ledger\Doubt;
-use App\Ledger\EntryClock;
 use App\Ledger\EntryKind;
 use App\Ledger\EntryKinds;
 use App\Ledger\EntryResult;
 use App\Ledger\IncomingEntry;
-use App\Ledger\Kinds\DoubtSettled;
-use App\Ledger\LiftAStop;
-use App\Ledger\PostingContext;
-use App\Ledger\PostingSession;
+use App\Ledger\Payloads\Payload;
+use App\Ledger\PostedBySystem;
+use App\Ledger\Scopes\OpenScope;
+use App\Ledger\Scopes\PostingScope;
 use App\Ledger\SecondCheck;
-use App\Models\HireStatus;
+use App\Ledger\SystemPart;
+use App\Models\Hire;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
-use App\Models\User;
 use App\Models\Walk;
+use App\Models\Yard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Ledger\CanonicalJson;
 use JadeLedger\Core\Refusal;
 
 /**
  * The one write path: takes a batch, stores what is valid and answers the rest entry by entry.
  *
- * One transaction, one lock on the machine. The client makes the ids, so the same batch may come twice, late, or out of
- * order, and nothing is doubled.
+ * One transaction, one lock on the machine or the yard. The client makes the ids, so the same batch may come twice,
+ * late, or out of order, and nothing is doubled.
  */
 final readonly class PostEntries
 {
-    /** Kinds that belong to the hire and not to the machine in front of somebody. */
-    private const SETTLES = ['spread.explained', 'hire.closed'];
-
-    /** What is posted to a walk whose machine left without a release. */
-    private const SETTLE_A_DEPARTURE = ['departure.settled', 'doubt.settled'];
-
-    /** What the lead looks into when there is time, also after the machine has left. */
-    private const LOOKED_INTO_LATER = ['doubt.settled', 'fit.settled'];
-
     public function __construct(
         private Contract $contract,
         private EntryKinds $kinds,
         private AppendEntry $append,
-        private ContextOfWalk $context,
-        private LiftAStop $lift,
+        private OpenScope $open,
         private CheckSeconds $seconds,
     ) {
     }
@@ -68,28 +58,38 @@ final readonly class PostEntries
      * @param list<mixed> $batch decoded JSON, objects as \stdClass
      * @return list<EntryResult>
      */
-    public function __invoke(Walk $walk, array $batch, User $actor, ?DeviceClock $clock = null): array
-    {
+    public function __invoke(
+        Walk|Hire|Machine|Yard $of,
+        array $batch,
+        Actor $actor,
+        ?DeviceClock $clock = null,
+    ): array {
         $clock ??= DeviceClock::right();
         $seconds = ($this->seconds)($batch);
 
-        return DB::transaction(function () use ($walk, $batch, $actor, $clock, $seconds): array {
-            Machine::query()->whereKey($walk->machine_id)->lockForUpdate()->firstOrFail();
+        return DB::transaction(function () use ($of, $batch, $actor, $clock, $seconds): array {
+            $scope = ($this->open)($of, $batch);
 
-            $hand = PostingSession::forBatch($walk, $batch);
-
-            return array_map(fn (mixed $raw): EntryResult => $this->one($hand, $raw, $actor, $clock, $seconds), $batch);
+            return array_map(
+                fn (mixed $raw): EntryResult => $this->one($scope, $raw, $actor, $clock, $seconds),
+                $batch,
+            );
         }, 3);
     }
 
     /** @param  array<string, SecondCheck>  $seconds */
-    private function one(PostingSession $hand, mixed $raw, User $actor, DeviceClock $clock, array $seconds): EntryResult
-    {
+    private function one(
+        PostingScope $scope,
+        mixed $raw,
+        Actor $actor,
+        DeviceClock $clock,
+        array $seconds,
+    ): EntryResult {
         $id = $raw instanceof \stdClass && is_string($raw->id ?? null) ? mb_substr($raw->id, 0, 60) : null;
         try {
             // A savepoint: what a refused entry had begun to write is taken back, the rest of the batch stays.
             return DB::transaction(
-                fn (): EntryResult => $this->post($hand, $this->shaped($raw, $clock, $seconds), $actor),
+                fn (): EntryResult => $this->post($scope, $this->shaped($raw, $clock, $seconds), $actor),
             );
         } catch (ApiProblem $refused) {
             return EntryResult::refused($id, $refused->problem);
@@ -99,88 +99,63 @@ final readonly class PostEntries
         }
     }
 
-    private function post(PostingSession $hand, IncomingEntry $entry, User $actor): EntryResult
+    /** @param  IncomingEntry<Payload>  $entry */
+    private function post(PostingScope $scope, IncomingEntry $entry, Actor $actor): EntryResult
     {
-        $walk = $hand->walk();
-        $before = $hand->known($entry->id);
+        $before = $scope->known($entry->id);
         if ($before !== null) {
-            return $this->same($before, $entry, $walk)
+            return self::isSame($before, $entry, $scope)
                 ? EntryResult::already($before)
                 : throw ApiProblem::because(ProblemName::IdAlreadyUsed, 409, ['id' => $entry->id]);
         }
         $kind = $this->kinds->named($entry->kind);
-        if (! $kind->mayBePostedBy($actor)) {
+        if (! self::mayPost($actor, $kind)) {
             throw ApiProblem::because(ProblemName::NotYoursToDo, 403);
         }
-        $this->mustBeWritable($hand, $entry);
-        EntryClock::mustFit($entry->recordedAt, $walk->opened_at);
-        $resting = $hand->restingOn($actor->id);
-        $context = ($this->context)($walk, $actor)->restingOn($resting->stage);
-        if ($resting->isInDoubt && $entry->kind !== DoubtSettled::name()) {
-            $entry->doubts->add(Doubt::RestsOnDoubt);
-        }
-        $row = ($this->append)(
-            $entry,
-            $this->judged($hand, $kind, $entry, $context),
-            $hand->head,
-            $walk->hire_id,
-            $walk->id,
-            $actor,
-        );
-        $hand->posted($row, $kind);
+        $judgement = $scope->judge($kind, $entry, $actor);
+        $row = ($this->append)($entry, $judgement, $scope->head, $scope->place, $actor);
+        $scope->posted($row, $kind);
 
         return EntryResult::posted($row);
     }
 
-    /**
-     * What rests on a doubt cannot be judged by the state of the walk, which does not know it: it is kept without a
-     * judgement where the state is in its way, and judged when the lead takes it.
-     *
-     * @return array<string, mixed>
-     */
-    private function judged(PostingSession $hand, EntryKind $kind, IncomingEntry $entry, PostingContext $context): array
+    /** @param  EntryKind<Payload>  $kind */
+    private static function mayPost(Actor $actor, EntryKind $kind): bool
     {
-        try {
-            $judgement = $kind->judge($entry, $context);
-
-            return $kind instanceof AnswersALine && $hand->isStopped($entry->text('line'))
-                ? $judgement + $this->lift->byAnswer($entry, $judgement, $context)
-                : $judgement;
-        } catch (ApiProblem $refused) {
-            if ($entry->doubts->isEmpty() || $refused->problem->status !== 409) {
-                throw $refused;
-            }
-
-            return [];
-        }
+        return match ($actor->kind) {
+            ActorKind::Person => $actor->person !== null && $kind->mayBePostedBy($actor->person),
+            ActorKind::System => $kind instanceof PostedBySystem
+                && $kind->mayBePostedBySystem(SystemPart::from((string) $actor->name)),
+            ActorKind::LinkHolder => false,
+        };
     }
 
-    /** @param  array<string, SecondCheck>  $seconds */
+    /**
+     * @param array<string, SecondCheck> $seconds
+     * @return IncomingEntry<Payload>
+     */
     private function shaped(mixed $raw, DeviceClock $clock, array $seconds): IncomingEntry
     {
         $faults = $this->contract->faults('EntryInput', $raw);
-        if ($faults === []) {
-            $schema = Str::studly(str_replace('.', '_', $raw->kind)).'Payload';
-            if (! $this->contract->has($schema)) {
-                throw ApiProblem::because(ProblemName::NotYoursToDo, 403);
-            }
-            foreach ($this->contract->faults($schema, $raw->payload) as $path => $messages) {
-                $faults["payload.{$path}"] = $messages;
-            }
-        }
-        if ($faults !== []) {
+        if ($faults !== [] || ! $raw instanceof \stdClass) {
             throw new ApiProblem(Problem::named(ProblemName::LookAtTheFields, 422, [], $faults));
         }
-        $said = CarbonImmutable::parse($raw->recorded_at)->utc();
+        $version = $raw->version ?? 1;
+        if ($version > EntryKinds::versionOf($raw->kind)) {
+            throw ApiProblem::because(ProblemName::NewerThanTheYard, 409, ['kind' => $raw->kind]);
+        }
         // A sealed secret was checked and is not kept, not even sealed.
-        $payload = (object) array_diff_key((array) $raw->payload, ['second_sealed' => true]);
+        $said = (object) array_diff_key((array) $raw->payload, ['second_sealed' => true]);
+        $recordedAt = CarbonImmutable::parse($raw->recorded_at)->utc();
         $entry = new IncomingEntry(
             strtolower($raw->id),
             $raw->kind,
-            $clock->corrected($said),
+            $clock->corrected($recordedAt),
             isset($raw->corrects) ? strtolower($raw->corrects) : null,
-            $payload,
-            $clock->isOff() ? new DeviceMoment($said, $clock->secondsAhead) : null,
+            $this->payload($raw, $version),
+            $said,
+            $version,
+            $clock->isOff() ? new DeviceMoment($recordedAt, $clock->secondsAhead) : null,
             second: $seconds[strtolower($raw->id)] ?? null,
         );
         if ($clock->isBeyondBelief()) {
@@ -190,34 +165,33 @@ final readonly class PostEntries
         return $entry;
     }
 
-    private function same(LedgerEntry $before, IncomingEntry $entry, Walk $walk): bool
+    /** @param  positive-int  $version */
+    private function payload(\stdClass $raw, int $version): Payload
     {
-        return $before->walk_id === $walk->id
-            && $before->kind === $entry->kind
-            && CanonicalJson::encode(json_decode($before->body, false, flags: JSON_THROW_ON_ERROR)->payload) === CanonicalJson::encode($entry->payload);
+        $schema = Str::studly(str_replace('.', '_', $raw->kind)).'Payload';
+        if (! $this->contract->has($schema)) {
+            throw ApiProblem::because(ProblemName::NotYoursToDo, 403);
+        }
+        $present = EntryKinds::inPresentForm($raw->kind, $version, JsonObject::of($raw->payload));
+        $faults = [];
+        foreach ($this->contract->faults($schema, (object) $present->toArray()) as $path => $messages) {
+            $faults["payload.{$path}"] = $messages;
+        }
+        if ($faults !== []) {
+            throw new ApiProblem(Problem::named(ProblemName::LookAtTheFields, 422, [], $faults));
+        }
+
+        return $this->kinds->named($raw->kind)::payload()::read($present);
     }
 
-    /**
-     * A machine that left takes no more lines of its checkout; a return ends when another hire of the machine has
-     * begun; a hire that is closed takes nothing. What settles the money of a hire is no line of its walk.
-     */
-    private function mustBeWritable(PostingSession $hand, IncomingEntry $entry): void
+    /** @param  IncomingEntry<Payload>  $entry */
+    private static function isSame(LedgerEntry $before, IncomingEntry $entry, PostingScope $scope): bool
     {
-        $walk = $hand->walk();
-        $standing = $hand->standing();
-        $over = $walk->movement === Movement::Checkout
-            ? in_array($standing, [HireStatus::Out, HireStatus::WalkingIn, HireStatus::Returned, HireStatus::Closed], true)
-            : $standing === HireStatus::Closed
-                || (! in_array($entry->kind, self::SETTLES, true) && $hand->anotherHireHasBegun());
-        if (
-            $standing === HireStatus::Gone
-            && $walk->movement === Movement::Checkout
-            && ! in_array($entry->kind, self::SETTLE_A_DEPARTURE, true)
-        ) {
-            throw ApiProblem::because(ProblemName::GoneSettleFirst, 409);
-        }
-        if ($over && ! in_array($entry->kind, self::LOOKED_INTO_LATER, true)) {
-            throw ApiProblem::because(ProblemName::WalkIsOver, 409, ['kind' => $entry->kind]);
-        }
+        $body = json_decode($before->body, false, 64, JSON_THROW_ON_ERROR);
+
+        return $scope->place->isPlaceOf($before)
+            && $before->kind === $entry->kind
+            && $body instanceof \stdClass
+            && CanonicalJson::encode($body->payload) === CanonicalJson::encode($entry->said);
     }
 }

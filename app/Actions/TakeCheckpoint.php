@@ -40,14 +40,14 @@ final readonly class TakeCheckpoint
         return $checkpoint;
     }
 
-    /** @return array<string, ChainEnd> by machine */
+    /** @return array<string, ChainEnd> by machine or yard */
     private static function chains(): array
     {
-        $last = DB::table('ledger_entries')->selectRaw('machine_id, max(sequence) as sequence')->groupBy('machine_id');
+        $last = DB::table('ledger_entries')->selectRaw('chain_id, max(sequence) as sequence')->groupBy('chain_id');
         $ends = [];
-        foreach (DB::table('ledger_entries as entry')->joinSub($last, 'last', static fn ($join) => $join->on('entry.machine_id', 'last.machine_id')->on('entry.sequence', 'last.sequence'))
-            ->orderBy('entry.machine_id')->get(['entry.machine_id', 'entry.sequence', 'entry.hash']) as $row) {
-            $ends[$row->machine_id] = new ChainEnd((int) $row->sequence, $row->hash);
+        foreach (DB::table('ledger_entries as entry')->joinSub($last, 'last', static fn ($join) => $join->on('entry.chain_id', 'last.chain_id')->on('entry.sequence', 'last.sequence'))
+            ->orderBy('entry.chain_id')->get(['entry.chain_id', 'entry.sequence', 'entry.hash']) as $row) {
+            $ends[$row->chain_id] = new ChainEnd((int) $row->sequence, $row->hash);
         }
 
         return $ends;

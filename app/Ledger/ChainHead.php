@@ -7,21 +7,22 @@ namespace App\Ledger;
 use App\Models\LedgerEntry;
 use JadeLedger\Core\Ledger\HashChain;
 
-/** The end of a machine's chain, read once while its row is locked and moved on with each entry. */
+/** The end of a chain, read once while the row of its machine or yard is locked and moved on with each entry. */
 final class ChainHead
 {
     /** @var array<string, true> the ids that were appended since */
     private array $appended = [];
 
-    private function __construct(public readonly string $machineId, private int $sequence, private string $hash)
+    private function __construct(private int $sequence, private string $hash)
     {
     }
 
-    public static function of(string $machineId): self
+    /** @param  string  $chain  id of the machine or the yard */
+    public static function of(string $chain): self
     {
-        $last = LedgerEntry::query()->where('machine_id', $machineId)->orderByDesc('sequence')->first(['sequence', 'hash']);
+        $last = LedgerEntry::query()->where('chain_id', $chain)->orderByDesc('sequence')->first(['sequence', 'hash']);
 
-        return new self($machineId, $last->sequence ?? 0, $last->hash ?? HashChain::GENESIS);
+        return new self($last->sequence ?? 0, $last->hash ?? HashChain::GENESIS);
     }
 
     public function sequence(): int

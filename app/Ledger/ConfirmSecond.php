@@ -6,7 +6,10 @@ namespace App\Ledger;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\Kinds\SecondStoodBy;
+use App\Ledger\Payloads\NamesSecond;
+use App\Ledger\Payloads\Payload;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
@@ -31,10 +34,14 @@ final class ConfirmSecond
      */
     private const SECONDS_AT_ONCE = 120;
 
-    /** @throws ApiProblem when nobody else confirmed it and somebody could still be asked */
-    public function __invoke(IncomingEntry $entry, PostingContext $context): User
+    /**
+     * @param IncomingEntry<NamesSecond&Payload> $entry
+     *
+     * @throws ApiProblem when nobody else confirmed it and somebody could still be asked
+     */
+    public function __invoke(IncomingEntry $entry, WalkContext $context): User
     {
-        $named = $entry->optional('second');
+        $named = $entry->payload->second();
         $why = match (SecondPerson::beside($context->actor->id, $named)) {
             SecondPerson::Missing => ProblemName::SecondPersonMissing,
             SecondPerson::IsTheFirst => ProblemName::SecondPersonIsTheFirst,
@@ -80,7 +87,8 @@ final class ConfirmSecond
             );
     }
 
-    private function stoodBy(User $second, IncomingEntry $entry, PostingContext $context): bool
+    /** @param  IncomingEntry<Payload>  $entry */
+    private function stoodBy(User $second, IncomingEntry $entry, WalkContext $context): bool
     {
         return LedgerEntry::query()->where('walk_id', $context->walk->id)
             ->where('kind', SecondStoodBy::name())

@@ -57,6 +57,24 @@ final class EntryClock
         }
     }
 
+    /**
+     * What is posted to a machine, a hire or the yard: not later than now, and no older than an opening may be.
+     *
+     * @throws ApiProblem
+     */
+    public static function mustBeRecent(CarbonImmutable $recordedAt): void
+    {
+        self::mustNotBeAhead($recordedAt);
+        if ($recordedAt->lessThan(CarbonImmutable::now()->subDays(self::OLDEST_OPENING_DAYS))) {
+            throw ApiProblem::because(
+                ProblemName::RecordedTooEarly,
+                422,
+                ['days' => self::OLDEST_OPENING_DAYS],
+                ['recorded_at' => [Words::say('problems.recorded_too_early.title')]],
+            );
+        }
+    }
+
     private static function mustNotBeAhead(CarbonImmutable $recordedAt): void
     {
         if ($recordedAt->greaterThan(CarbonImmutable::now()->addMinutes(self::TOLERANCE_MINUTES))) {

@@ -4,24 +4,29 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Ledger\Payloads\Payload;
 use App\Models\LedgerEntry;
 use App\Models\User;
 
-/** One kind of thing that happens to a machine: who may post it, what the core says of it, what follows from it. */
+/**
+ * One kind of thing that happens: who may post it, what the core says of it, what follows from it.
+ *
+ * A kind is of a walk, a hire, a machine or the yard (EntryOfWalk and its sisters), and is judged against that.
+ *
+ * @template-covariant P of Payload
+ */
 interface EntryKind
 {
     public static function name(): string;
 
-    public function mayBePostedBy(User $user): bool;
-
     /**
-     * Asks the core; changes nothing.
+     * How its payload is read.
      *
-     * @return array<string, mixed> what is written beside the payload, and hashed with it
-     *
-     * @throws \App\Http\Problems\ApiProblem when the entry cannot stand
+     * @return class-string<P>
      */
-    public function judge(IncomingEntry $entry, PostingContext $context): array;
+    public static function payload(): string;
+
+    public function mayBePostedBy(User $user): bool;
 
     /** Brings the projections up to date. Reads the entry and the projections only, so that a rebuild gives the same. */
     public function project(LedgerEntry $entry): void;

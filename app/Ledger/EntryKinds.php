@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Contract\JsonObject;
+use App\Ledger\Payloads\Payload;
+
 /** Every kind that the ledger knows. */
 final class EntryKinds
 {
@@ -35,11 +38,17 @@ final class EntryKinds
         Kinds\HandoverSigned::class,
         Kinds\SpreadExplained::class,
         Kinds\HireClosed::class,
+        Kinds\MachineMoved::class,
+        Kinds\LedgerVerified::class,
     ];
 
-    /** @var array<string, EntryKind> */
+    /** Those whose payload had another form before. */
+    private const VERSIONED = ['handover.signed' => Kinds\HandoverSigned::class];
+
+    /** @var array<string, EntryKind<Payload>> */
     private array $kinds = [];
 
+    /** @return EntryKind<Payload> */
     public function named(string $name): EntryKind
     {
         if ($this->kinds === []) {
@@ -49,5 +58,32 @@ final class EntryKinds
         }
 
         return $this->kinds[$name];
+    }
+
+    /** @return positive-int the form in which a kind is written today */
+    public static function versionOf(string $name): int
+    {
+        $kind = self::VERSIONED[$name] ?? null;
+
+        return $kind === null ? 1 : $kind::version();
+    }
+
+    /**
+     * A payload as it would be written today.
+     *
+     * @param positive-int $version of the form that it has
+     */
+    public static function inPresentForm(string $name, int $version, JsonObject $payload): JsonObject
+    {
+        $kind = self::VERSIONED[$name] ?? null;
+        if ($kind === null || $version >= $kind::version()) {
+            return $payload;
+        }
+        $members = $payload->toArray();
+        for (; $version < $kind::version(); $version++) {
+            $members = $kind::upcast($members, $version);
+        }
+
+        return JsonObject::of($members);
     }
 }

@@ -6,12 +6,12 @@ namespace App\Ledger;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\Payloads\FindingDescription;
 use App\Words;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\NotInTheCatalogue;
 use JadeLedger\Core\Catalogue\Part;
-use JadeLedger\Core\Catalogue\Point;
 use JadeLedger\Core\Finding\Description;
 use JadeLedger\Core\Finding\Proposal;
 use JadeLedger\Core\Finding\Triage;
@@ -21,24 +21,23 @@ use JadeLedger\Core\Quantity\Unit;
 /** Asks the core how grave something is, from where it lies on the drawing and what it is. */
 final class GradeFinding
 {
-    public function __invoke(\stdClass $payload, Catalogue $catalogue, Family $family): Proposal
+    public function __invoke(FindingDescription $said, Catalogue $catalogue, Family $family): Proposal
     {
         try {
-            $kind = $catalogue->findingKind((string) $payload->kind);
+            $kind = $catalogue->findingKind($said->kind);
         } catch (NotInTheCatalogue $unknown) {
             throw ApiProblem::because(ProblemName::UnknownFindingKind, 422, [], ['kind' => [$unknown->getMessage()]]);
         }
-        $degree = isset($payload->degree) ? (string) $payload->degree : null;
-        if ($kind->degrees !== [] && ! in_array($degree, $kind->degrees, true)) {
+        if ($kind->degrees !== [] && ! in_array($said->degree, $kind->degrees, true)) {
             throw ApiProblem::because(ProblemName::DegreeMissing, 422, ['kind' => $kind->name, 'degrees' => implode(', ', $kind->degrees)], ['degree' => [Words::say('problems.degree_missing.title')]]);
         }
-        $size = isset($payload->size_mm) ? Quantity::of((int) $payload->size_mm, Unit::Millimetre) : null;
+        $size = $said->sizeMm === null ? null : Quantity::of($said->sizeMm, Unit::Millimetre);
 
-        return (new Triage($catalogue->triageRules))->propose(new Description($kind->id, self::part($payload, $family)->system ?? 'beside', $degree, $size));
+        return (new Triage($catalogue->triageRules))->propose(new Description($kind->id, self::part($said, $family)->system ?? 'beside', $said->degree, $size));
     }
 
-    public static function part(\stdClass $payload, Family $family): ?Part
+    public static function part(FindingDescription $said, Family $family): ?Part
     {
-        return $family->partAt(new Point((float) $payload->at->x, (float) $payload->at->y));
+        return $family->partAt($said->at);
     }
 }

@@ -6,6 +6,8 @@ namespace App\Ledger;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\Payloads\GatePassed;
 use App\Models\Handover;
 use App\Words;
 use App\Yards\CurrentYard;
@@ -30,7 +32,7 @@ final readonly class HandoverOfWalk
      *
      * @throws ApiProblem with what keeps the machine here
      */
-    public function mustBeReleased(PostingContext $context, CarbonInterface $at): void
+    public function mustBeReleased(WalkContext $context, CarbonInterface $at): void
     {
         $walk = $context->walk;
         $released = [Decision::Released, Decision::ReleasedWithConditions];
@@ -41,7 +43,7 @@ final readonly class HandoverOfWalk
     }
 
     /** @throws ApiProblem with what keeps the machine here, whatever was decided before */
-    public function mustLetGo(PostingContext $context, CarbonInterface $at): void
+    public function mustLetGo(WalkContext $context, CarbonInterface $at): void
     {
         $walk = $context->walk;
         $now = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf($at));
@@ -58,14 +60,14 @@ final readonly class HandoverOfWalk
         }
     }
 
-    public static function stepMustBeKnown(string $step, PostingContext $context): void
+    public static function stepMustBeKnown(string $step, WalkContext $context): void
     {
         if (! in_array($step, self::steps($context), true)) {
             throw ApiProblem::because(ProblemName::NoSuchStep, 422, ['step' => mb_substr($step, 0, 60)]);
         }
     }
 
-    public static function everyStepMustBeShown(PostingContext $context): void
+    public static function everyStepMustBeShown(WalkContext $context): void
     {
         $shown = Handover::query()->find($context->walk->id)->steps_shown ?? [];
         $left = count(array_diff(self::steps($context), $shown));
@@ -75,15 +77,15 @@ final readonly class HandoverOfWalk
     }
 
     /**
-     * @param list<\stdClass> $passed gates with the number of what was seen
+     * @param list<GatePassed> $passed
      *
      * @throws ApiProblem with the gate that is shut
      */
-    public static function everyGateMustBePassed(PostingContext $context, array $passed): void
+    public static function everyGateMustBePassed(WalkContext $context, array $passed): void
     {
         $numbers = [];
         foreach ($passed as $gate) {
-            $numbers[(string) $gate->gate] = (string) ($gate->number ?? '');
+            $numbers[$gate->gate] = $gate->number ?? '';
         }
         $shut = (new HandoverGates($context->catalogue))->shut($context->model, $numbers);
         if ($shut !== []) {
@@ -97,7 +99,7 @@ final readonly class HandoverOfWalk
     }
 
     /** @return list<string> */
-    private static function steps(PostingContext $context): array
+    private static function steps(WalkContext $context): array
     {
         return array_map(static fn (BriefingStep $step): string => $step->id, (new ComposeBriefing($context->catalogue))->for($context->model));
     }

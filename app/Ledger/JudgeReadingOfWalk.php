@@ -6,6 +6,8 @@ namespace App\Ledger;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\Payloads\ReadingPostedPayload;
 use App\Models\MachineStatus;
 use App\Models\Reading;
 use App\Words;
@@ -20,7 +22,6 @@ use JadeLedger\Core\Quantity\UnknownUnit;
 use JadeLedger\Core\Reading\ComparedAcross;
 use JadeLedger\Core\Reading\Counted\HourMeterLimits;
 use JadeLedger\Core\Reading\Fluids\DipstickLimits;
-use JadeLedger\Core\Reading\Fluids\Face;
 use JadeLedger\Core\Reading\Fluids\SightGlassLimits;
 use JadeLedger\Core\Reading\Fluids\TankColumnLimits;
 use JadeLedger\Core\Reading\Judgement;
@@ -35,9 +36,9 @@ use JadeLedger\Core\Reading\ScaleReading;
 /** Asks the core for the verdict on a reading of a walk; used to judge an entry and to show the verdict beforehand. */
 final class JudgeReadingOfWalk
 {
-    public function __invoke(\stdClass $payload, PostingContext $context, CarbonInterface $at): Judgement
+    public function __invoke(ReadingPostedPayload $payload, WalkContext $context, CarbonInterface $at): Judgement
     {
-        $check = $context->line((string) $payload->line)->check;
+        $check = $context->line($payload->line)->check;
         if ($check->limits === null) {
             throw ApiProblem::because(ProblemName::NotAnInstrument, 422, ['title' => $check->title]);
         }
@@ -47,35 +48,35 @@ final class JudgeReadingOfWalk
         $conditions = array_map($context->catalogue->condition(...), $check->conditions);
 
         return (new JudgeReading($check, $limits, $conditions))->judge(
-            new Observation($value, $this->observed($payload, $conditions), isset($payload->face) ? Face::from($payload->face) : null, $this->look($payload, $check, $limits), $points, $limits instanceof ComparedAcross ? $this->otherSide((string) $payload->line, $context) : null),
+            new Observation($value, $this->observed($payload, $conditions), $payload->face, $this->look($payload, $check, $limits), $points, $limits instanceof ComparedAcross ? $this->otherSide($payload->line, $context) : null),
             $context->presentStage(),
             $this->history($context, $at),
         );
     }
 
     /** The figure that a reading is judged by: the one that was read, or the worst of several. */
-    public function judgedFigure(\stdClass $payload, PostingContext $context): Quantity
+    public function judgedFigure(ReadingPostedPayload $payload, WalkContext $context): Quantity
     {
-        $limits = $context->model->limit((string) $context->line((string) $payload->line)->check->limits);
+        $limits = $context->model->limit((string) $context->line($payload->line)->check->limits);
 
         return $this->figure($payload, $limits, $this->points($payload, $limits));
     }
 
     /** @param  list<Quantity>  $points */
-    private function figure(\stdClass $payload, Limits $limits, array $points): Quantity
+    private function figure(ReadingPostedPayload $payload, Limits $limits, array $points): Quantity
     {
         return $limits instanceof ReadAtPoints && $points !== []
             ? $limits->worst($points)
-            : $this->value((string) ($payload->value ?? throw ApiProblem::because(ProblemName::NoFigure, 422, [], ['value' => [Words::say('problems.no_figure.title')]])), $payload, $limits);
+            : $this->value(($payload->value ?? throw ApiProblem::because(ProblemName::NoFigure, 422, [], ['value' => [Words::say('problems.no_figure.title')]])), $payload, $limits);
     }
 
     /** @return list<Quantity> every figure of a reading that is taken at several points */
-    private function points(\stdClass $payload, Limits $limits): array
+    private function points(ReadingPostedPayload $payload, Limits $limits): array
     {
         if (! $limits instanceof ReadAtPoints || $limits->points() === 1) {
             return [];
         }
-        $points = array_map(fn (string $figure): Quantity => $this->value($figure, $payload, $limits), array_values($payload->points ?? []));
+        $points = array_map(fn (string $figure): Quantity => $this->value($figure, $payload, $limits), $payload->points);
         if (count($points) !== $limits->points()) {
             throw ApiProblem::because(ProblemName::PointsMissing, 422, ['count' => $limits->points(), 'given' => count($points)], ['points' => [Words::say('problems.points_missing.title')]]);
         }
@@ -83,11 +84,11 @@ final class JudgeReadingOfWalk
         return $points;
     }
 
-    private function value(string $figure, \stdClass $payload, Limits $limits): Quantity
+    private function value(string $figure, ReadingPostedPayload $payload, Limits $limits): Quantity
     {
         $needed = self::unitOf($limits);
         try {
-            $unit = Unit::named((string) $payload->unit);
+            $unit = Unit::named($payload->unit);
         } catch (UnknownUnit $unknown) {
             throw ApiProblem::because(ProblemName::WrongUnit, 422, ['unit' => $needed->value], ['unit' => [$unknown->getMessage()]]);
         }
@@ -110,9 +111,9 @@ final class JudgeReadingOfWalk
      * A bad reading is the one that matters: beyond what is drawn it is asked for once more, and then taken. What
      * cannot be, below nought or beyond a glass, is never taken.
      */
-    private static function isSo(Quantity $value, \stdClass $payload, Limits $limits): bool
+    private static function isSo(Quantity $value, ReadingPostedPayload $payload, Limits $limits): bool
     {
-        return ($payload->beyond_scale ?? false) === true && $limits instanceof ScaleReading
+        return $payload->isBeyondScale && $limits instanceof ScaleReading
             && (! $value->isNegative() || $value->unit->dimension() === Dimension::Temperature);
     }
 
@@ -144,16 +145,15 @@ final class JudgeReadingOfWalk
      * @param list<Condition> $conditions
      * @return list<Observed>
      */
-    private function observed(\stdClass $payload, array $conditions): array
+    private function observed(ReadingPostedPayload $payload, array $conditions): array
     {
         $units = array_column($conditions, 'unit', 'id');
         $observed = [];
-        foreach ((array) $payload->observed as $seen) {
-            assert($seen instanceof \stdClass);
+        foreach ($payload->observed as $seen) {
             $unit = $units[$seen->condition] ?? null;
-            if (isset($seen->value) && $unit !== null) {
+            if ($seen->value !== null && $unit !== null) {
                 $observed[] = Observed::measured($seen->condition, Quantity::of($seen->value, $unit));
-            } elseif (($seen->seen ?? false) === true) {
+            } elseif ($seen->isSeen) {
                 $observed[] = Observed::seen($seen->condition);
             }
         }
@@ -161,9 +161,9 @@ final class JudgeReadingOfWalk
         return $observed;
     }
 
-    private function look(\stdClass $payload, Check $check, Limits $limits): ?string
+    private function look(ReadingPostedPayload $payload, Check $check, Limits $limits): ?string
     {
-        $look = isset($payload->look) ? (string) $payload->look : null;
+        $look = $payload->look;
         if ($look === null && $limits instanceof LookDecides) {
             throw ApiProblem::because(ProblemName::SayHowItWent, 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.say_how_it_went.title')]]);
         }
@@ -175,7 +175,7 @@ final class JudgeReadingOfWalk
     }
 
     /** What was read in this walk at the other side of the machine, by the same check. */
-    private function otherSide(string $line, PostingContext $context): ?Quantity
+    private function otherSide(string $line, WalkContext $context): ?Quantity
     {
         $check = explode('@', $line)[0];
         $other = Reading::query()->where('walk_id', $context->walk->id)
@@ -189,7 +189,7 @@ final class JudgeReadingOfWalk
         return $other?->quantity();
     }
 
-    private function history(PostingContext $context, CarbonInterface $at): MeterHistory
+    private function history(WalkContext $context, CarbonInterface $at): MeterHistory
     {
         $state = MachineStatus::query()->find($context->walk->machine_id);
         if ($state?->smr_hours === null || $state->smr_at === null) {

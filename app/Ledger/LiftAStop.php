@@ -6,6 +6,14 @@ namespace App\Ledger;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\Judgements\AnswerJudgement;
+use App\Ledger\Judgements\StopLifted;
+use App\Ledger\Payloads\CheckAnsweredPayload;
+use App\Ledger\Payloads\EntryStruckPayload;
+use App\Ledger\Payloads\LineAnswer;
+use App\Ledger\Payloads\NamesSecond;
+use App\Ledger\Payloads\Payload;
 use App\Models\LedgerEntry;
 use App\Models\Role;
 use App\Words;
@@ -37,27 +45,28 @@ final readonly class LiftAStop
      * A later answer to a line that says stop. One whose verdict asks for a top-up is lifted by reading it again, and
      * what was corrected on the spot, where the check allows it, by looking again.
      *
-     * @param array<string, mixed> $judgement of the new answer
-     * @return array<string, mixed> what is written down about the lifting; nothing when no stop is lifted
+     * @param IncomingEntry<LineAnswer> $entry
+     * @param AnswerJudgement $judgement of the new answer
+     * @return StopLifted|null nothing when no stop is lifted
      */
-    public function byAnswer(IncomingEntry $entry, array $judgement, PostingContext $context): array
+    public function byAnswer(IncomingEntry $entry, AnswerJudgement $judgement, WalkContext $context): ?StopLifted
     {
-        $line = $context->walk->lines()->where('key', $entry->text('line'))->first();
+        $line = $context->walk->lines()->where('key', $entry->payload->line)->first();
         if (
             $line === null
             || $line->outcome !== Outcome::Stop
-            || $judgement['is_valid'] !== true
-            || $judgement['verdict']['outcome'] === Outcome::Stop->value
+            || ! $judgement->isValid
+            || $judgement->outcome === Outcome::Stop
         ) {
-            return [];
+            return null;
         }
         if (($line->judgement['verdict']['top_up'] ?? null) !== null) {
-            return [];
+            return null;
         }
-        if ($entry->text('answer') === LookAnswer::PutRight->value) {
-            return ['lifts_stop' => ['as' => LookAnswer::PutRight->value]];
+        if ($entry->payload instanceof CheckAnsweredPayload && $entry->payload->answer === LookAnswer::PutRight) {
+            return StopLifted::putRight();
         }
-        if (mb_strlen(trim($entry->text('lift_reason'))) < 3) {
+        if (mb_strlen($entry->payload->liftReason) < 3) {
             throw ApiProblem::because(
                 ProblemName::StopNeedsAReason,
                 422,
@@ -72,9 +81,9 @@ final readonly class LiftAStop
     /**
      * A strike of an entry that stops the machine.
      *
-     * @return array<string, mixed>
+     * @param IncomingEntry<EntryStruckPayload> $entry
      */
-    public function byStrike(IncomingEntry $entry, LedgerEntry $wrong, PostingContext $context): array
+    public function byStrike(IncomingEntry $entry, LedgerEntry $wrong, WalkContext $context): StopLifted
     {
         $rests = LedgerEntry::query()->where('machine_id', $wrong->machine_id)
             ->where('sequence', '>', $wrong->sequence)
@@ -87,13 +96,13 @@ final readonly class LiftAStop
         return $this->by($entry, $context);
     }
 
-    /** @return array<string, mixed> */
-    private function by(IncomingEntry $entry, PostingContext $context): array
+    /** @param  IncomingEntry<NamesSecond&Payload>  $entry */
+    private function by(IncomingEntry $entry, WalkContext $context): StopLifted
     {
         if ($context->actor->role === Role::Lead) {
-            return ['lifts_stop' => ['as' => 'lead']];
+            return StopLifted::byLead();
         }
-        if ($entry->optional('second') === null) {
+        if ($entry->payload->second() === null) {
             throw ApiProblem::because(
                 ProblemName::StopNeedsAnother,
                 403,
@@ -104,6 +113,6 @@ final readonly class LiftAStop
         $second = ($this->second)($entry, $context);
         ($this->qualified)($second, AskedFor::Operate, $context, $entry->recordedAt, $entry->doubts);
 
-        return ['lifts_stop' => ['as' => 'second', 'second' => $second->id]];
+        return StopLifted::withSecond($second->id);
     }
 }

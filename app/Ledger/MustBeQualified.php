@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\Contexts\WalkContext;
 use App\Models\QualificationRecord;
 use App\Models\User;
 use App\Yards\CurrentYard;
@@ -32,7 +33,7 @@ final class MustBeQualified
     public function __invoke(
         User $person,
         AskedFor $what,
-        PostingContext $context,
+        WalkContext $context,
         CarbonInterface $at,
         ?Doubts $doubts = null,
     ): void {
@@ -55,7 +56,7 @@ final class MustBeQualified
         ]);
     }
 
-    private function missing(User $person, AskedFor $what, PostingContext $context, CarbonInterface $at): ?NotQualified
+    private function missing(User $person, AskedFor $what, WalkContext $context, CarbonInterface $at): ?NotQualified
     {
         return (new Competence($context->catalogue->qualifications, self::heldBy($person)))->missing(
             $what,

@@ -22,6 +22,8 @@ final readonly class ProjectEntry
             return;
         }
         $this->kinds->named($entry->kind)->project($entry);
-        $this->standing->after($entry);
+        if ($entry->machine_id !== null) {
+            $this->standing->after($entry);
+        }
     }
 }

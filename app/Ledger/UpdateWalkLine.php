@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Ledger\Judgements\AnswerJudgement;
 use App\Models\LedgerEntry;
 use App\Models\WalkLine;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +18,7 @@ final class UpdateWalkLine
         $this->write($entry->walk_id, $line, $columns + [
             'changed_by' => $entry->sequence,
             'entry_id' => $entry->id,
-            'judgement' => json_encode($entry->judgement(), JSON_THROW_ON_ERROR),
+            'judgement' => json_encode($entry->judgement()->toArray(), JSON_THROW_ON_ERROR),
             'answered_by_id' => $entry->actor_id,
             'answered_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
             'attempts' => DB::raw('attempts + 1'),
@@ -27,8 +28,12 @@ final class UpdateWalkLine
     /** Writes the outcome that was judged; what was not valid leaves the line open, to be answered again. */
     public function answerAsJudged(LedgerEntry $entry): void
     {
-        $judgement = $entry->judgement();
-        $this->answer($entry, $entry->payload()['line'], $judgement['is_valid'] ? ['outcome' => $judgement['verdict']['outcome']] : []);
+        $judgement = AnswerJudgement::read($entry->judgement());
+        $this->answer(
+            $entry,
+            $entry->payload()->string('line'),
+            $judgement->isValid ? ['outcome' => $judgement->outcome->value] : [],
+        );
     }
 
     /** A struck answer leaves the line open, to be answered again. */

@@ -23,6 +23,7 @@ final class VerifyLedger
     private const ROWS_AT_ONCE = 5000;
 
     private const COLUMNS = [
+        'chain_id',
         'machine_id',
         'id',
         'sequence',
@@ -37,12 +38,15 @@ final class VerifyLedger
         'recorded_at',
         'received_at',
         'seal',
+        'yard_id',
+        'actor_kind',
+        'actor_name',
     ];
 
-    /** @var array<string, int> by machine: the first entry that has a seal */
+    /** @var array<string, int> by chain: the first entry that has a seal */
     private array $sealedFrom = [];
 
-    /** @var array<string, string> by machine: what is wrong with its seals, in words */
+    /** @var array<string, string> by chain: what is wrong with its seals, in words */
     private array $unsealed = [];
 
     public function __construct(private readonly EntrySeal $seal)
@@ -59,15 +63,15 @@ final class VerifyLedger
     /**
      * Every chain at once, in the order in which the entries were received: that is how they lie on the disk.
      *
-     * @return array<string, ChainReport> by machine, those without an entry left out
+     * @return array<string, ChainReport> by machine or yard, those without an entry left out
      */
     public function all(): array
     {
         $reports = [];
         $last = (int) DB::table('ledger_entries')->max('position');
         for ($from = 1; $from <= $last; $from += self::ROWS_AT_ONCE) {
-            foreach ($this->read(self::entries()->whereBetween('position', [$from, $from + self::ROWS_AT_ONCE - 1])->orderBy('position')) as $machine => $entries) {
-                $reports[$machine] = HashChain::follow($reports[$machine] ?? ChainReport::begun(), $entries);
+            foreach ($this->read(self::entries()->whereBetween('position', [$from, $from + self::ROWS_AT_ONCE - 1])->orderBy('position')) as $chain => $entries) {
+                $reports[$chain] = HashChain::follow($reports[$chain] ?? ChainReport::begun(), $entries);
             }
         }
 
@@ -77,7 +81,7 @@ final class VerifyLedger
     /**
      * Entries that follow well and that the application did not write: their seal is missing or another.
      *
-     * @return array<string, string> by machine, in words; of the chains that were walked last
+     * @return array<string, string> by machine or yard, in words; of the chains that were walked last
      */
     public function unsealed(): array
     {
@@ -89,7 +93,7 @@ final class VerifyLedger
         return DB::table('ledger_entries')->select(self::COLUMNS);
     }
 
-    /** @return array<string, list<ChainedEntry>> by machine; from bare rows, for a yard has hundreds of thousands of them */
+    /** @return array<string, list<ChainedEntry>> by chain; from bare rows, for a yard has hundreds of thousands of them */
     private function read(Builder $query): array
     {
         $chains = [];
@@ -97,6 +101,7 @@ final class VerifyLedger
         $statement->execute($query->getBindings());
         while (is_array($row = $statement->fetch(PDO::FETCH_NUM))) {
             [
+                $chain,
                 $machine,
                 $id,
                 $sequence,
@@ -111,25 +116,29 @@ final class VerifyLedger
                 $recorded,
                 $received,
                 $seal,
+                $yard,
+                $actorKind,
+                $actorName,
             ] = $row;
-            $chains[$machine][] = new ChainedEntry($id, $sequence, $text, $previous, $hash, new EntryColumns(
+            $chains[$chain][] = new ChainedEntry($id, $sequence, $text, $previous, $hash, new EntryColumns(
                 $machine, $kind, $hire, $walk, $actor, $corrects, self::moment($recorded), self::moment($received),
+                $yard, $actorKind, $actorName,
             ));
-            $this->lookAtTheSeal($machine, $id, $sequence, $hash, $seal);
+            $this->lookAtTheSeal($chain, $id, $sequence, $hash, $seal);
         }
 
         return $chains;
     }
 
     /** Entries of before seals were written have none; behind the first that has one, all have. */
-    private function lookAtTheSeal(string $machine, string $id, int $sequence, string $hash, ?string $seal): void
+    private function lookAtTheSeal(string $chain, string $id, int $sequence, string $hash, ?string $seal): void
     {
-        if ($seal === null && ! isset($this->sealedFrom[$machine])) {
+        if ($seal === null && ! isset($this->sealedFrom[$chain])) {
             return;
         }
-        $this->sealedFrom[$machine] ??= $sequence;
+        $this->sealedFrom[$chain] ??= $sequence;
         if ($seal === null || ! hash_equals($this->seal->of($hash), $seal)) {
-            $this->unsealed[$machine] ??= "entry {$sequence} ({$id}) was not written by the application.";
+            $this->unsealed[$chain] ??= "entry {$sequence} ({$id}) was not written by the application.";
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Ledger\Contexts\WalkContext;
 use App\Models\Reading;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
@@ -22,7 +23,7 @@ final class WearOfMachine
      * @param list<string> $keys the lines that are asked about
      * @return array<string, array{hours: string, per_1000_hours: string, readings: int}> by line key; nothing for what does not wear that way
      */
-    public function __invoke(PostingContext $context, array $keys): array
+    public function __invoke(WalkContext $context, array $keys): array
     {
         $lines = array_filter($context->plan->lines(), static fn (PlannedLine $line): bool => in_array($line->key, $keys, true) && $line->check->limits !== null && $context->model->limit($line->check->limits) instanceof ScaleReading);
         if ($lines === []) {

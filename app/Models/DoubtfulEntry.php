@@ -34,7 +34,7 @@ final class DoubtfulEntry extends Projection
         self::query()->create([
             'id' => $entry->id, 'machine_id' => $entry->machine_id, 'walk_id' => $entry->walk_id,
             'actor_id' => $entry->actor_id, 'kind' => $entry->kind,
-            'stage' => $entry->kind === 'state.crossed' ? $entry->payload()['stage'] : null,
+            'stage' => $entry->payload()->optionalString('stage'),
             'doubts' => $entry->doubts(), 'recorded_at' => $entry->recorded_at, 'sequence' => $entry->sequence,
         ]);
     }

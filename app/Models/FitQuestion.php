@@ -28,14 +28,14 @@ final class FitQuestion extends Projection
 {
     use ScopedByMachine;
 
-    public static function ask(LedgerEntry $entry): void
+    public static function ask(LedgerEntry $entry, string $line, string $words): void
     {
         self::query()->create([
             'id' => $entry->id,
             'machine_id' => $entry->machine_id,
             'walk_id' => $entry->walk_id,
-            'line' => $entry->payload()['line'],
-            'words' => $entry->payload()['words'],
+            'line' => $line,
+            'words' => $words,
             'actor_id' => $entry->actor_id,
             'recorded_at' => $entry->recorded_at,
             'sequence' => $entry->sequence,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Contract\JsonObject;
+use App\Ledger\EntryKinds;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -12,27 +14,30 @@ use Illuminate\Support\Carbon;
  *
  * @property int $position
  * @property string $id
- * @property string $machine_id
+ * @property string|null $machine_id
+ * @property string|null $yard_id of entries of the yard itself
+ * @property string $chain_id the machine, or the yard
  * @property int $sequence
  * @property string $kind
  * @property string|null $hire_id
  * @property string|null $walk_id
- * @property string $actor_id
+ * @property string|null $actor_id nothing of what no person posted
+ * @property string|null $actor_kind nothing of what a person posted
+ * @property string|null $actor_name
  * @property string|null $corrects
  * @property string $body
  * @property string $previous_hash
  * @property string $hash
  * @property Carbon $recorded_at
  * @property Carbon $received_at
- * @property-read User $actor
+ * @property-read User|null $actor
  */
 final class LedgerEntry extends Projection
 {
-    /** @var array<string, mixed>|null */
-    private ?array $laterJudgement = null;
+    private ?JsonObject $laterJudgement = null;
 
-    /** @var array<string, mixed>|null the text is decoded once: projecting asks for several members */
-    private ?array $decoded = null;
+    /** The text is decoded once: projecting asks for several members. */
+    private ?JsonObject $decoded = null;
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -46,24 +51,38 @@ final class LedgerEntry extends Projection
         return $this->belongsTo(User::class, 'actor_id');
     }
 
-    /** @return array<string, mixed> */
-    public function payload(): array
+    /** @throws \LogicException of an entry that is of no machine: its kind asks for one */
+    public function machineId(): string
     {
-        return $this->member('payload');
+        return $this->machine_id ?? throw new \LogicException("The entry {$this->id} is of no machine.");
     }
 
-    /** @return array<string, mixed> what the core said of it when it was posted, or when the lead took it */
-    public function judgement(): array
+    /** @throws \LogicException of an entry of no walk */
+    public function walkId(): string
     {
-        return $this->laterJudgement ?? $this->member('judgement');
+        return $this->walk_id ?? throw new \LogicException("The entry {$this->id} is of no walk.");
     }
 
-    /**
-     * The same entry as it was judged when its doubt was settled.
-     *
-     * @param array<string, mixed> $judgement
-     */
-    public function judgedLater(array $judgement): self
+    /** What was said, in the present form of its kind. */
+    public function payload(): JsonObject
+    {
+        return EntryKinds::inPresentForm($this->kind, $this->version(), $this->decoded()->object('payload'));
+    }
+
+    /** @return positive-int of the form in which it was written */
+    public function version(): int
+    {
+        return max(1, $this->decoded()->optionalInteger('version') ?? 1);
+    }
+
+    /** What the core said of it when it was posted, or when the lead took it. */
+    public function judgement(): JsonObject
+    {
+        return $this->laterJudgement ?? $this->decoded()->object('judgement');
+    }
+
+    /** The same entry as it was judged when its doubt was settled. */
+    public function judgedLater(JsonObject $judgement): self
     {
         $entry = clone $this;
         $entry->laterJudgement = $judgement;
@@ -74,22 +93,21 @@ final class LedgerEntry extends Projection
     /** @return list<string> why it decides nothing until the lead has looked at it */
     public function doubts(): array
     {
-        return array_values($this->member('doubts'));
+        return $this->decoded()->strings('doubts');
     }
 
     /** @return array{device_at: string, seconds_ahead: int}|null what the tablet said, where its clock was off */
     public function clock(): ?array
     {
-        $clock = $this->member('clock');
+        $clock = $this->decoded()->optionalObject('clock');
 
-        return isset($clock['device_at'], $clock['seconds_ahead']) ? ['device_at' => (string) $clock['device_at'], 'seconds_ahead' => (int) $clock['seconds_ahead']] : null;
+        return $clock === null
+            ? null
+            : ['device_at' => $clock->string('device_at'), 'seconds_ahead' => $clock->integer('seconds_ahead')];
     }
 
-    /** @return array<string, mixed> */
-    private function member(string $name): array
+    private function decoded(): JsonObject
     {
-        $this->decoded ??= (array) json_decode($this->body, true, flags: JSON_THROW_ON_ERROR);
-
-        return is_array($this->decoded[$name] ?? null) ? $this->decoded[$name] : [];
+        return $this->decoded ??= JsonObject::parse($this->body);
     }
 }

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $serial
  * @property string|null $bay
  * @property-read MachineStatus|null $state
+ * @property-read MachinePlace|null $place
  * @property-read Collection<int, Finding> $findings
  * @property-read Collection<int, Hire> $hires
  * @property-read Collection<int, Tag> $tags
@@ -33,6 +34,18 @@ final class Machine extends Model
     public function state(): HasOne
     {
         return $this->hasOne(MachineStatus::class);
+    }
+
+    /** @return HasOne<MachinePlace, $this> where it stands since it was moved */
+    public function place(): HasOne
+    {
+        return $this->hasOne(MachinePlace::class);
+    }
+
+    /** The bay in which it stands, as far as that is known. */
+    public function presentBay(): ?string
+    {
+        return $this->place->bay ?? $this->bay;
     }
 
     /** @return HasMany<Finding, $this> what is wrong with it, struck findings left out */

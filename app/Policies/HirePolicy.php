@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Hire;
+use App\Models\Role;
 use App\Models\User;
 
 final class HirePolicy
@@ -17,5 +18,11 @@ final class HirePolicy
     public function openWalk(User $user, Hire $hire): bool
     {
         return $user->role->walks();
+    }
+
+    /** Who may post at all; each kind of entry asks again for itself. */
+    public function post(User $user, Hire $hire): bool
+    {
+        return $user->role !== Role::Auditor;
     }
 }

@@ -171,8 +171,8 @@ final class DayRow
         return match (true) {
             $standing === 'tagged_out' => [Outcome::Stop, 'tagged_machine', Words::say('words.day.another_machine')],
             $standing === 'out' => [Outcome::Open, 'not_back', Words::say('words.day.opens_when_in')],
-            $due->lessThan($now) => [Outcome::Attend, 'overdue', (string) $hire->machine->bay],
-            default => [Outcome::Open, 'ready_in', (string) $hire->machine->bay],
+            $due->lessThan($now) => [Outcome::Attend, 'overdue', (string) $hire->machine->presentBay()],
+            default => [Outcome::Open, 'ready_in', (string) $hire->machine->presentBay()],
         };
     }
 

@@ -17,21 +17,46 @@ final readonly class PresentBatch
     {
     }
 
+    /** @param  list<EntryResult>  $results */
+    public function results(array $results): JsonResponse
+    {
+        return $this->allRefused($results) ?? response()->json(['results' => array_map($this->result(...), $results)]);
+    }
+
     /**
      * @param list<EntryResult> $results
      * @param int|null $known up to which entry of the machine the tablet knows the walk; nothing when it knows none of it
      */
-    public function respond(array $results, Walk $walk, User $reader, ?int $known): JsonResponse
+    public function ofWalk(array $results, Walk $walk, User $reader, ?int $known): JsonResponse
     {
-        $presented = array_map($this->result(...), $results);
-        $refused = array_values(array_filter($results, static fn (EntryResult $result): bool => $result->problem !== null));
-        if (count($refused) === count($results) && $refused[0]->problem !== null) {
-            $first = $refused[0]->problem;
+        return $this->allRefused($results) ?? response()->json([
+            'results' => array_map($this->result(...), $results),
+            'state' => $this->walk->since($known, $walk->refresh(), $reader),
+        ]);
+    }
 
-            return (new Problem($first->type, $first->title, $first->status, $first->detail, $first->field, ['results' => $presented]))->respond();
+    /**
+     * A batch of which nothing was taken is answered as its first entry is.
+     *
+     * @param list<EntryResult> $results
+     */
+    private function allRefused(array $results): ?JsonResponse
+    {
+        foreach ($results as $result) {
+            if ($result->problem === null) {
+                return null;
+            }
         }
+        $first = $results[0]->problem ?? null;
 
-        return response()->json(['results' => $presented, 'state' => $this->walk->since($known, $walk->refresh(), $reader)]);
+        return $first === null ? null : (new Problem(
+            $first->type,
+            $first->title,
+            $first->status,
+            $first->detail,
+            $first->field,
+            ['results' => array_map($this->result(...), $results)],
+        ))->respond();
     }
 
     /** @return array<string, mixed> */
@@ -40,7 +65,7 @@ final readonly class PresentBatch
         if ($result->problem !== null) {
             return ['id' => $result->id, 'status' => $result->status, 'problem' => $result->problem->toArray()];
         }
-        $judgement = $result->entry?->judgement() ?? [];
+        $judgement = $result->entry?->judgement()->toArray() ?? [];
 
         return [
             'id' => $result->id,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Ledger\ContextOfWalk;
+use App\Ledger\Contexts\ContextOfWalk;
 use App\Models\User;
 use App\Models\Walk;
 use JadeLedger\Core\Briefing\ComposeBriefing;

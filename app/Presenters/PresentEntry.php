@@ -6,6 +6,28 @@ namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
+use App\Contract\JsonObject;
+use App\Ledger\EntryKinds;
+use App\Ledger\Payloads\CheckAnsweredPayload;
+use App\Ledger\Payloads\DepartureSettledPayload;
+use App\Ledger\Payloads\DoubtSettledPayload;
+use App\Ledger\Payloads\EntryStruckPayload;
+use App\Ledger\Payloads\FindingGradedPayload;
+use App\Ledger\Payloads\FindingPlacedPayload;
+use App\Ledger\Payloads\FindingSeenAgainPayload;
+use App\Ledger\Payloads\FitSettledPayload;
+use App\Ledger\Payloads\HandoverSignedPayload;
+use App\Ledger\Payloads\HandoverStepShownPayload;
+use App\Ledger\Payloads\LedgerVerifiedPayload;
+use App\Ledger\Payloads\LineAnswer;
+use App\Ledger\Payloads\MachineMovedPayload;
+use App\Ledger\Payloads\ReadingPostedPayload;
+use App\Ledger\Payloads\Reasoned;
+use App\Ledger\Payloads\ReleaseDecidedPayload;
+use App\Ledger\Payloads\RepairRecordedPayload;
+use App\Ledger\Payloads\SpreadExplainedPayload;
+use App\Ledger\Payloads\StateCrossedPayload;
+use App\Ledger\Payloads\TagHungPayload;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
@@ -14,7 +36,7 @@ use JadeLedger\Core\Quantity\Unit;
 /** Lines of the posting trail. */
 final readonly class PresentEntry
 {
-    public function __construct(private CatalogueRepository $shelf)
+    public function __construct(private CatalogueRepository $shelf, private EntryKinds $kinds)
     {
     }
 
@@ -34,7 +56,7 @@ final readonly class PresentEntry
     /** @return array<string, mixed> */
     private function one(LedgerEntry $entry, ?LedgerEntry $strike): array
     {
-        $judgement = $entry->judgement();
+        $verdict = $entry->judgement()->optionalObject('verdict');
 
         return [
             'id' => $entry->id,
@@ -42,16 +64,16 @@ final readonly class PresentEntry
             'sequence' => $entry->sequence,
             'walk_id' => $entry->walk_id,
             'title' => $this->title($entry),
-            'words' => $this->words($entry, $judgement),
-            'outcome' => $judgement['verdict']['outcome'] ?? null,
-            'actor' => PresentPerson::of($entry->actor),
+            'words' => $this->words($entry),
+            'outcome' => $verdict?->string('outcome'),
+            'actor' => PresentActor::of($entry),
             'recorded_at' => Moment::text($entry->recorded_at),
             'clock' => $entry->clock(),
             'received_at' => Moment::text($entry->received_at),
             'corrects' => $entry->corrects,
             'struck_by' => $strike === null ? null : [
-                'reason' => (string) ($strike->payload()['reason'] ?? ''),
-                'actor' => PresentPerson::of($strike->actor),
+                'reason' => $strike->payload()->string('reason'),
+                'actor' => PresentActor::of($strike),
                 'recorded_at' => Moment::text($strike->recorded_at),
             ],
             'hash' => $entry->hash,
@@ -60,8 +82,8 @@ final readonly class PresentEntry
 
     private function title(LedgerEntry $entry): string
     {
-        $line = $entry->payload()['line'] ?? null;
-        if (is_string($line)) {
+        $line = $entry->payload()->optionalString('line');
+        if ($line !== null) {
             $check = $this->shelf->current()->checks[explode('@', $line)[0]] ?? null;
 
             return $check->title ?? $line;
@@ -70,30 +92,65 @@ final readonly class PresentEntry
         return Words::say('words.entry.'.str_replace('.', '_', $entry->kind));
     }
 
-    /** @param  array<string, mixed>  $judgement */
-    private function words(LedgerEntry $entry, array $judgement): string
+    private function words(LedgerEntry $entry): string
     {
-        $payload = $entry->payload();
-        if ($judgement === [] && isset($payload['line'])) {
-            return (string) ($payload['words'] ?? '');
+        $payload = $this->kinds->named($entry->kind)::payload()::read($entry->payload());
+        $judgement = $entry->judgement();
+        if ($payload instanceof LineAnswer && ! $judgement->has('verdict')) {
+            return $payload instanceof CheckAnsweredPayload ? $payload->words : '';
         }
 
-        return match ($entry->kind) {
-            'reading.posted' => WrittenFigure::of((string) ($payload['value'] ?? $judgement['figure']), Unit::named($payload['unit'])).'. '.PresentPhrase::sentence($judgement['verdict']['reason']),
-            'check.answered', 'test.answered', 'paper.compared', 'dashboard.read' => PresentPhrase::sentence($judgement['verdict']['reason']).(($payload['words'] ?? '') === '' ? '' : ' '.$payload['words']),
-            'state.crossed' => $this->stageTitle((string) $payload['stage']).$this->standsBy($payload['second'] ?? null),
-            'finding.placed' => CatalogueWords::say((string) $judgement['part']).': '.$this->kindOfFinding((string) $payload['kind']).(isset($payload['size_mm']) ? ', '.WrittenFigure::of((string) $payload['size_mm'], Unit::Millimetre) : '').". {$payload['words']}",
-            'finding.seen_again' => WrittenFigure::of((string) $payload['size_mm'], Unit::Millimetre).', '.Words::say('words.comparison.'.$judgement['comparison']),
-            'finding.graded' => "{$judgement['from']} → {$judgement['to']}. {$payload['reason']}",
-            'entry.struck', 'tag.hung', 'walk.taken_over', 'doubt.settled', 'fit.settled',
-            'departure.settled' => (string) $payload['reason'],
-            'release.decided' => Words::say('words.decision.'.$payload['decision']),
-            'handover.step_shown' => str_replace('_', ' ', (string) $payload['step']),
-            'handover.signed' => (string) $payload['name'],
-            'repair.recorded' => trim($payload['words'].' '.implode(', ', $payload['parts'])),
-            'spread.explained' => (string) $payload['words'],
+        return match (true) {
+            $payload instanceof ReadingPostedPayload => $this->figure($payload, $judgement).'. '.self::verdict($judgement),
+            $payload instanceof CheckAnsweredPayload => trim(self::verdict($judgement).' '.$payload->words),
+            $payload instanceof LineAnswer => self::verdict($judgement),
+            $payload instanceof StateCrossedPayload => $this->stageTitle($payload->stage)
+                .$this->standsBy($payload->second),
+            $payload instanceof FindingPlacedPayload => $this->finding($payload, $judgement),
+            $payload instanceof FindingSeenAgainPayload => self::millimetres($payload->sizeMm).', '
+                .Words::say('words.comparison.'.$judgement->string('comparison')),
+            $payload instanceof FindingGradedPayload => "{$judgement->string('from')} → {$judgement->string('to')}. "
+                .$payload->reason,
+            $payload instanceof Reasoned, $payload instanceof EntryStruckPayload, $payload instanceof TagHungPayload,
+            $payload instanceof DoubtSettledPayload, $payload instanceof FitSettledPayload,
+            $payload instanceof DepartureSettledPayload => $payload->reason,
+            $payload instanceof ReleaseDecidedPayload => Words::say('words.decision.'.$payload->decision->value),
+            $payload instanceof HandoverStepShownPayload => str_replace('_', ' ', $payload->step),
+            $payload instanceof HandoverSignedPayload => $payload->name,
+            $payload instanceof RepairRecordedPayload => trim("{$payload->words} ".implode(', ', $payload->parts)),
+            $payload instanceof SpreadExplainedPayload => $payload->words,
+            $payload instanceof MachineMovedPayload => $judgement->has('from')
+                ? "{$judgement->string('from')} → {$payload->bay}"
+                : $payload->bay,
+            $payload instanceof LedgerVerifiedPayload => Words::say(
+                $payload->faults === 0 ? 'words.verified.holds' : 'words.verified.broken',
+                ['entries' => $payload->entries, 'faults' => $payload->faults],
+            ),
             default => '',
         };
+    }
+
+    private function figure(ReadingPostedPayload $payload, JsonObject $judgement): string
+    {
+        return WrittenFigure::of($payload->value ?? $judgement->string('figure'), Unit::named($payload->unit));
+    }
+
+    private static function verdict(JsonObject $judgement): string
+    {
+        return PresentPhrase::sentence($judgement->object('verdict')->object('reason')->toArray());
+    }
+
+    private static function millimetres(int $size): string
+    {
+        return WrittenFigure::of((string) $size, Unit::Millimetre);
+    }
+
+    private function finding(FindingPlacedPayload $payload, JsonObject $judgement): string
+    {
+        $size = $payload->description->sizeMm;
+
+        return CatalogueWords::say($judgement->string('part')).': '.$this->kindOfFinding($payload->description->kind)
+            .($size === null ? '' : ', '.self::millimetres($size)).". {$payload->words}";
     }
 
     private function kindOfFinding(string $id): string

@@ -34,7 +34,7 @@ final readonly class PresentMachine
             'describes' => $model->describes,
             'maker' => $model->maker,
             'model' => $model->name,
-            'bay' => $machine->bay,
+            'bay' => $machine->presentBay(),
             'standing' => $standing->value,
             'mark' => match ($standing) {
                 MachineStanding::TaggedOut, MachineStanding::Gone => Outcome::Stop->value,

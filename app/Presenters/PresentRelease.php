@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Ledger\ContextOfWalk;
+use App\Ledger\Contexts\ContextOfWalk;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\DecideReleaseOfWalk;
-use App\Ledger\PostingContext;
 use App\Ledger\TagInOfWalk;
 use App\Models\Finding;
 use App\Models\Repair;
@@ -68,7 +68,7 @@ final readonly class PresentRelease
     }
 
     /** @return array<string, mixed> what was mended, and what keeps the reader from taking the tag off */
-    private function tagIn(Walk $walk, PostingContext $context): array
+    private function tagIn(Walk $walk, WalkContext $context): array
     {
         $tag = Tag::hangingOn($walk->machine_id);
         if ($tag === null) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Ledger\PostingContext;
+use App\Ledger\Contexts\WalkContext;
 use App\Models\Finding;
 use App\Models\LedgerEntry;
 use App\Words;
@@ -14,7 +14,7 @@ use Carbon\CarbonImmutable;
 final class PresentVoided
 {
     /** @return array<string, mixed>|null */
-    public function of(PostingContext $context): ?array
+    public function of(WalkContext $context): ?array
     {
         $voided = $context->walk->voided;
         $by = $voided === null ? null : LedgerEntry::query()->with('actor')->where('id', $voided['by_entry'])->first();
@@ -26,13 +26,13 @@ final class PresentVoided
             'released_at' => $voided['released_at'] === null
                 ? null
                 : Moment::text(CarbonImmutable::parse($voided['released_at'])),
-            'by' => PresentPerson::of($by->actor),
+            'by' => PresentActor::of($by),
             'at' => Moment::text($by->recorded_at),
             'words' => $this->ground($voided['reference'], $context),
         ];
     }
 
-    private function ground(?string $reference, PostingContext $context): string
+    private function ground(?string $reference, WalkContext $context): string
     {
         if ($reference === null) {
             return Words::say('words.decision.tagged_out');

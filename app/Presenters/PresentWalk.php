@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Ledger\ContextOfWalk;
-use App\Ledger\PostingContext;
+use App\Ledger\Contexts\ContextOfWalk;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\WearOfMachine;
 use App\Models\DoubtfulEntry;
 use App\Models\Finding;
@@ -83,7 +83,7 @@ final readonly class PresentWalk
     }
 
     /** @return array<string, mixed> */
-    private function stateIn(PostingContext $context, ?int $known): array
+    private function stateIn(WalkContext $context, ?int $known): array
     {
         $walk = $context->walk;
         $outcomes = array_map(Outcome::from(...), $walk->lines()->toBase()->pluck('outcome', 'key')->all());
@@ -136,7 +136,7 @@ final readonly class PresentWalk
     }
 
     /** @return list<array{person: array<string, mixed>, visits: list<int>}> who walks it and which stops are whose, the one with the key first */
-    private function people(PostingContext $context): array
+    private function people(WalkContext $context): array
     {
         $people = array_values(WalkPerson::query()->with('user')->where('walk_id', $context->walk->id)->orderBy('joined_at')->orderBy('user_id')->get()->all());
         if ($people === []) {
@@ -147,7 +147,7 @@ final readonly class PresentWalk
     }
 
     /** Whether the hour meter was read since: every line that wears is told anew, for wear goes by the hours. */
-    private function meterWasRead(PostingContext $context, int $known): bool
+    private function meterWasRead(WalkContext $context, int $known): bool
     {
         $meters = array_filter($context->plan->lines(), static fn (PlannedLine $line): bool => $line->check->answer === AnswerKind::HourMeter);
 
@@ -178,7 +178,7 @@ final readonly class PresentWalk
      * @param array<string, Outcome> $outcomes
      * @return list<array<string, mixed>> the states that may no longer be entered on this walk, until something is mended
      */
-    private function shut(PostingContext $context, array $outcomes): array
+    private function shut(WalkContext $context, array $outcomes): array
     {
         $shut = ReachableStates::after($context->plan, $outcomes)->shut;
 
@@ -194,7 +194,7 @@ final readonly class PresentWalk
      * @param list<string> $later
      * @return list<array<string, mixed>>
      */
-    private function readLater(PostingContext $context, array $later): array
+    private function readLater(WalkContext $context, array $later): array
     {
         return array_map(static function (string $key) use ($context): array {
             $need = $context->line($key)->check->needs;
@@ -212,7 +212,7 @@ final readonly class PresentWalk
      * @param list<string> $later
      * @return list<array<string, mixed>>
      */
-    private function blocked(PostingContext $context, array $outcomes, array $later): array
+    private function blocked(WalkContext $context, array $outcomes, array $later): array
     {
         $rule = new StateTransitionGuard($context->plan);
         $blocked = array_map(static fn (Crossing $crossing): array => [

@@ -7,7 +7,7 @@ namespace App\Providers;
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\PlanCache;
 use App\Contract\Contract;
-use App\Ledger\ContextOfWalk;
+use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\EntryKinds;
 use App\Models\Role;
 use App\Models\User;

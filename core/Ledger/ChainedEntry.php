@@ -36,13 +36,14 @@ final readonly class ChainedEntry
 
     private function agreesWith(EntryColumns $columns): bool
     {
+        $mayBeShort = $columns->isPlain();
         $hire = self::written($columns->hire);
         $head = '{"actor":"'.$columns->actor.'","corrects":'.self::written($columns->corrects).',"hire":'.$hire
             .',"id":"'.$this->id.'",';
         $tail = '"previous_hash":"'.$this->previousHash.'","received_at":"'.$columns->receivedAt.'","recorded_at":"'
             .$columns->recordedAt
             .'","sequence":'.$this->sequence.',"walk":'.self::written($columns->walk).'}';
-        if (str_starts_with($this->text, $head) && str_ends_with($this->text, $tail)
+        if ($mayBeShort && str_starts_with($this->text, $head) && str_ends_with($this->text, $tail)
             && str_contains($this->text, ',"kind":"'.$columns->kind.'","machine":"'.$columns->machine.'","payload":')) {
             return true;
         }
@@ -78,6 +79,11 @@ final readonly class ChainedEntry
         ] + ($this->columns?->members() ?? []);
         foreach ($members as $member) {
             if (! array_key_exists($member, $body) || $body[$member] !== $beside[$member]) {
+                return false;
+            }
+        }
+        foreach ($this->columns?->rareMembers() ?? [] as $member => $value) {
+            if (($body[$member] ?? null) !== $value) {
                 return false;
             }
         }

@@ -18,7 +18,7 @@ final readonly class Checkpoint
      * @param string $takenAt UTC, RFC 3339
      * @param string|null $previous digest of the checkpoint before; none of the first
      * @param list<string> $yards ids of the yards whose ledger it is
-     * @param array<string, ChainEnd> $chains by machine
+     * @param array<string, ChainEnd> $chains by machine or yard
      * @param array<string, TableDigest> $tables by name
      */
     public function __construct(

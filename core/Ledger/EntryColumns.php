@@ -10,16 +10,36 @@ namespace JadeLedger\Core\Ledger;
  */
 final readonly class EntryColumns
 {
+    /**
+     * @param string|null $machine nothing of an entry of the yard itself
+     * @param string|null $actor nothing of what no person posted
+     * @param string|null $yard only of an entry of the yard itself
+     * @param string|null $actorKind only of what no person posted
+     * @param string|null $actorName only of what no person posted
+     */
     public function __construct(
-        public string $machine,
+        public ?string $machine,
         public string $kind,
         public ?string $hire,
         public ?string $walk,
-        public string $actor,
+        public ?string $actor,
         public ?string $corrects,
         public string $recordedAt,
         public string $receivedAt,
+        public ?string $yard = null,
+        public ?string $actorKind = null,
+        public ?string $actorName = null,
     ) {
+    }
+
+    /** Whether it says no more than an entry of a machine by a person does. */
+    public function isPlain(): bool
+    {
+        return $this->machine !== null
+            && $this->actor !== null
+            && $this->yard === null
+            && $this->actorKind === null
+            && $this->actorName === null;
     }
 
     /** @return array<string, string|null> by the name that each has in the text */
@@ -30,5 +50,11 @@ final readonly class EntryColumns
             'actor' => $this->actor,
             'corrects' => $this->corrects, 'recorded_at' => $this->recordedAt, 'received_at' => $this->receivedAt,
         ];
+    }
+
+    /** @return array<string, string|null> what is in the text only where it is said; nothing for what is not */
+    public function rareMembers(): array
+    {
+        return ['yard' => $this->yard, 'actor_kind' => $this->actorKind, 'actor_name' => $this->actorName];
     }
 }

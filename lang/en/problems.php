@@ -148,4 +148,9 @@ return [
     'balances_already' => ['title' => 'Nothing to explain', 'detail' => 'The line ":line" balances or is explained already.'],
     'return_walk_first' => ['title' => 'Finish the return walk', 'detail' => 'The hire can be closed when the return walk has its decision.'],
     'does_not_balance' => ['title' => 'It does not balance', 'detail' => ':count lines do not balance. Say why for each, then close.'],
+    'not_posted_here' => ['title' => 'This belongs somewhere else', 'detail' => 'An entry of the kind :kind is not posted here. Post it to the walk, the hire or the machine that it is about.'],
+    'newer_than_the_yard' => ['title' => 'The tablet is newer than the yard', 'detail' => 'The tablet knows a form of :kind that the yard does not know yet. Keep it; it is sent when the yard is up to date.'],
+    'not_in_the_yard' => ['title' => ':number is not in the yard', 'detail' => 'It is out: it is put in a bay when it is back.'],
+    'stands_there_already' => ['title' => ':number stands there already', 'detail' => 'It is in :bay already; nothing was changed.'],
+    'recorded_too_early' => ['title' => 'That is too long ago', 'detail' => 'An entry is at most :days days old when it comes in. Check the clock of the tablet, or tell the lead.'],
 ];

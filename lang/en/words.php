@@ -41,6 +41,8 @@ return [
         'handover_step_shown' => 'Step shown',
         'handover_signed' => 'Signed',
         'hire_closed' => 'Hire closed',
+        'machine_moved' => 'Moved to another bay',
+        'ledger_verified' => 'The ledger was verified',
     ],
     'doubt' => [
         'clock' => 'The clock of the tablet was off by more than twelve hours.',
@@ -77,4 +79,7 @@ return [
         'on' => ':number, :done of :all lines',
         'free' => 'free',
     ],
+    'system' => ['schedule' => 'Schedule', 'import' => 'Import', 'register' => 'Register', 'telematics' => 'Telematics', 'upgrade' => 'Upgrade'],
+    'link_holder' => 'From the page of the hirer',
+    'verified' => ['holds' => ':entries entries read, all hold', 'broken' => ':entries entries read, :faults things do not hold'],
 ];

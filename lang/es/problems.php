@@ -148,4 +148,9 @@ return [
     'balances_already' => ['title' => 'Nada que explicar', 'detail' => 'La línea ":line" cuadra o ya está explicada.'],
     'return_walk_first' => ['title' => 'Termine la revisión de vuelta', 'detail' => 'El alquiler se cierra cuando la revisión de vuelta tiene su decisión.'],
     'does_not_balance' => ['title' => 'No cuadra', 'detail' => ':count líneas no cuadran. Diga de cada una por qué y cierre después.'],
+    'not_posted_here' => ['title' => 'Esto va en otro sitio', 'detail' => 'Un apunte de tipo :kind no se anota aquí. Anótelo en la revisión, el alquiler o la máquina a que se refiere.'],
+    'newer_than_the_yard' => ['title' => 'La tableta es más nueva que el parque', 'detail' => 'La tableta conoce una forma de :kind que el parque aún no conoce. Consérvelo; se envía cuando el parque esté al día.'],
+    'not_in_the_yard' => ['title' => ':number no está en el parque', 'detail' => 'Está fuera: se coloca en una plaza cuando vuelva.'],
+    'stands_there_already' => ['title' => ':number ya está ahí', 'detail' => 'Ya está en :bay; no se ha cambiado nada.'],
+    'recorded_too_early' => ['title' => 'Hace demasiado tiempo', 'detail' => 'Un apunte tiene como mucho :days días cuando llega. Revise el reloj de la tableta o avise al encargado.'],
 ];

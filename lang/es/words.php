@@ -41,6 +41,8 @@ return [
         'handover_step_shown' => 'Paso mostrado',
         'handover_signed' => 'Firmado',
         'hire_closed' => 'Alquiler cerrado',
+        'machine_moved' => 'Llevada a otra plaza',
+        'ledger_verified' => 'Se verificó el libro',
     ],
     'doubt' => [
         'clock' => 'El reloj de la tableta estaba desviado más de doce horas.',
@@ -77,4 +79,7 @@ return [
         'on' => ':number, :done de :all líneas',
         'free' => 'libre',
     ],
+    'system' => ['schedule' => 'Programación', 'import' => 'Importación', 'register' => 'Registro', 'telematics' => 'Telemática', 'upgrade' => 'Actualización'],
+    'link_holder' => 'Desde la página del cliente',
+    'verified' => ['holds' => ':entries apuntes leídos, todos cuadran', 'broken' => ':entries apuntes leídos, :faults cosas no cuadran'],
 ];

@@ -85,7 +85,7 @@ final class BadInputTest extends YardTestCase
 
         $finding = collect($this->getJson("/api/walks/{$this->walk->id}")->json('state.findings'))->firstWhere('id', $id);
         self::assertSame($words, $finding['words']);
-        self::assertSame($words, LedgerEntry::query()->where('id', $id)->firstOrFail()->payload()['words']);
+        self::assertSame($words, LedgerEntry::query()->where('id', $id)->firstOrFail()->payload()->string('words'));
     }
 
     public function test_a_meter_below_the_last_one_needs_a_photo_and_a_reason_and_stands_as_disputed(): void

@@ -66,7 +66,7 @@ final class LedgerTest extends YardTestCase
         $this->cross($walk, 'cold_isolated');
         // A forged entry can only be added, for nothing can be changed; it does not follow the one before it.
         $last = LedgerEntry::query()->where('machine_id', $this->machine->id)->orderByDesc('sequence')->firstOrFail();
-        $forged = $last->replicate(['position']);
+        $forged = $last->replicate(['position', 'chain_id']);
         $forged->id = '01890a5d-ac96-774b-bcce-b302099a8057';
         $forged->sequence = $last->sequence + 1;
         $forged->save();

@@ -170,7 +170,7 @@ final class TamperingTest extends YardTestCase
 
         yield 'the row of a machine deleted' => [
             fn () => $this->owner->table('machines')->where('id', $machine)->delete(),
-            'a machine that is not there any more',
+            'a machine or a yard that is not there any more',
         ];
         yield 'the tail of a chain cut' => [
             fn () => $entries()->where('sequence', '>', $last - 3)->delete(),
@@ -180,6 +180,21 @@ final class TamperingTest extends YardTestCase
         yield 'a chain written anew from the middle' => [
             fn () => $this->writeAnew($machine, intdiv($last, 2)),
             'its chain was written anew',
+        ];
+        $yard = fn () => $this->owner->table('ledger_entries')->where('kind', 'ledger.verified');
+        yield 'the chain of the yard emptied' => [
+            fn () => $yard()->delete(),
+            'Chain '.$yard()->value('yard_id').': its chain of 1 entries is gone',
+        ];
+        yield 'a part of the application named in place of another' => [
+            fn () => $yard()->update(['actor_name' => 'import']),
+            'broken at entry 1',
+        ];
+        yield 'an entry of nobody put under the name of a person' => [
+            fn () => $yard()->update([
+                'actor_kind' => null, 'actor_name' => null, 'actor_id' => $this->person(Role::Lead)->id,
+            ]),
+            'broken at entry 1',
         ];
         yield 'an actor changed' => [
             fn () => $entries()->where('sequence', 4)->update(['actor_id' => $this->person(Role::Counter)->id]),
@@ -300,6 +315,7 @@ final class TamperingTest extends YardTestCase
             ],
         );
         $this->walkLines($walk, ['cab-glass', 'hkp-keys', 'doc-control-labels', 'saf-handrails']);
+        $this->artisan('ledger:verify --record')->assertSuccessful();
         $this->app->make(TakeCheckpoint::class)();
 
         return $walk->refresh();
@@ -359,7 +375,7 @@ final class TamperingTest extends YardTestCase
                 'previous_hash' => $last->hash,
                 'hash' => HashChain::hash($text),
                 'seal' => $seal,
-            ] + array_diff_key((array) $last, ['position' => 0]),
+            ] + array_diff_key((array) $last, ['position' => 0, 'chain_id' => 0]),
         );
         self::assertNull(
             $this->app->make(VerifyLedger::class)($this->machine)->firstBroken,
@@ -372,7 +388,7 @@ final class TamperingTest extends YardTestCase
         foreach ($this->tables() as $table) {
             $this->copy[$table] = $this->owner->table($table)
                 ->get()
-                ->map(static fn (object $row): array => (array) $row)
+                ->map(static fn (object $row): array => array_diff_key((array) $row, ['chain_id' => 0]))
                 ->all();
         }
         foreach (['', 'small-'] as $prefix) {

@@ -50,7 +50,7 @@ final class UnitsTest extends YardTestCase
         foreach (['si', 'us'] as $units) {
             $this->putJson('/api/session/preferences', ['units' => $units])->assertOk();
             $entry = $this->post_($walk, 'reading.posted', $this->reading('hyd-level-glass', '18'));
-            $stored[] = LedgerEntry::query()->where('id', $entry)->firstOrFail()->judgement();
+            $stored[] = LedgerEntry::query()->where('id', $entry)->firstOrFail()->judgement()->toArray();
         }
 
         self::assertSame($stored[0], $stored[1]);

@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Actions\PostEntries;
 use App\Catalogue\CatalogueRepository;
 use App\Contract\Contract;
+use App\Ledger\Actor;
 use App\Models\Customer;
 use App\Models\Hire;
 use App\Models\LedgerEntry;
@@ -122,7 +123,7 @@ abstract class YardTestCase extends TestCase
         $this->standsBy ??= $this->person(Role::Technician);
         if (! LedgerEntry::query()->where('walk_id', $walk->id)->where('actor_id', $this->standsBy->id)->where('kind', 'second.stood_by')->exists()) {
             $said = json_decode((string) json_encode($this->entry('second.stood_by', [])));
-            $result = $this->app->make(PostEntries::class)($walk->withoutRelations(), [$said], $this->standsBy)[0];
+            $result = $this->app->make(PostEntries::class)($walk->withoutRelations(), [$said], Actor::person($this->standsBy))[0];
             self::assertNull($result->problem, (string) $result->problem?->detail);
         }
 

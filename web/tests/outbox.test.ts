@@ -9,7 +9,9 @@ const { store } = await import('../src/offline/store');
 
 const WALK = 'walk-1';
 let made = 0;
-const entry = (payload: Record<string, unknown> = {}) => ({ id: `entry-${++made}`, kind: 'check.answered', recorded_at: '2026-11-25T09:00:00Z', payload }) as never as Parameters<typeof outbox.post>[1];
+const kindOf = (payload: Record<string, unknown>) => ('photos' in payload ? 'finding.placed' : 'photo' in payload ? 'reading.posted' : 'check.answered');
+const entry = (payload: Record<string, unknown> = {}) =>
+  ({ id: `entry-${++made}`, kind: kindOf(payload), recorded_at: '2026-11-25T09:00:00Z', payload }) as never as Parameters<typeof outbox.post>[1];
 const posted = (...ids: string[]) => ({ results: ids.map((id) => ({ id, status: 'posted' })), state: { stage: null } });
 const problem = (status: number) => new ProblemError({ type: '/problems/some', title: 'Some', status, detail: 'What to do' });
 /** The ids of the entries of each batch that was sent, in order. */

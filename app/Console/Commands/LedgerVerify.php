@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\PostEntries;
+use App\Ledger\Actor;
+use App\Ledger\Kinds\LedgerVerified;
+use App\Ledger\SystemPart;
 use App\Ledger\Verification\VerificationDepth;
 use App\Ledger\Verification\VerificationReport;
 use App\Ledger\Verification\VerifyEverything;
 use App\Ledger\VerifyLedger;
 use App\Models\Machine;
+use App\Models\Yard;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 final class LedgerVerify extends Command
 {
@@ -23,7 +29,7 @@ final class LedgerVerify extends Command
 
     protected $description = 'Walk the hash chains of the ledger and say what does not hold';
 
-    public function handle(VerifyEverything $verify, VerifyLedger $chain): int
+    public function handle(VerifyEverything $verify, VerifyLedger $chain, PostEntries $post): int
     {
         $number = $this->argument('machine');
         if (is_string($number)) {
@@ -42,7 +48,7 @@ final class LedgerVerify extends Command
                 : count($report->faults).' things do not hold.',
         );
         if ($this->option('record')) {
-            $this->record($report);
+            $this->record($report, $post);
         }
 
         return $report->holds() ? self::SUCCESS : self::FAILURE;
@@ -72,7 +78,7 @@ final class LedgerVerify extends Command
         return $faults === [] ? self::SUCCESS : self::FAILURE;
     }
 
-    private function record(VerificationReport $report): void
+    private function record(VerificationReport $report, PostEntries $post): void
     {
         DB::table('verification_reports')->insert([
             'at' => CarbonImmutable::now()->format('Y-m-d H:i:s.u'),
@@ -80,5 +86,13 @@ final class LedgerVerify extends Command
             'entries' => $report->entries,
             'faults' => json_encode(array_slice($report->faults, 0, self::FAULTS_KEPT), JSON_THROW_ON_ERROR),
         ]);
+        foreach (Yard::query()->get() as $yard) {
+            $post($yard, [(object) [
+                'id' => (string) Str::uuid7(),
+                'kind' => LedgerVerified::name(),
+                'recorded_at' => CarbonImmutable::now()->toIso8601ZuluString('microsecond'),
+                'payload' => (object) ['entries' => $report->entries, 'faults' => count($report->faults)],
+            ]], Actor::system(SystemPart::Schedule));
+        }
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\PostEntries;
-use App\Http\Problems\ApiProblem;
-use App\Http\Problems\ProblemName;
+use App\Http\EntryBatch;
+use App\Ledger\Actor;
 use App\Ledger\DeviceClock;
+use App\Models\Hire;
+use App\Models\Machine;
 use App\Models\User;
 use App\Models\Walk;
 use App\Presenters\PresentBatch;
@@ -17,21 +19,42 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
-final class EntryController
+/** Takes entries of a walk, of a hire or of a machine. */
+final readonly class EntryController
 {
-    private const LARGEST_BATCH = 200;
+    public function __construct(private PostEntries $post, private PresentBatch $present)
+    {
+    }
 
-    public function __invoke(Request $request, Walk $walk, PostEntries $post, PresentBatch $present, #[CurrentUser] User $user): JsonResponse
+    public function walk(Request $request, Walk $walk, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('post', $walk);
-        // Not held against the contract as a whole: one bad entry must not keep the others out.
-        $body = json_decode($request->getContent(), false, 64);
-        $entries = $body->entries ?? null;
-        $known = $body->known_sequence ?? null;
-        if (! is_array($entries) || $entries === [] || count($entries) > self::LARGEST_BATCH) {
-            throw ApiProblem::because(ProblemName::NoEntries, 422, ['most' => self::LARGEST_BATCH]);
-        }
+        $batch = EntryBatch::of($request);
+        $results = ($this->post)($walk, $batch->entries, Actor::person($user), self::clock($request));
 
-        return $present->respond($post($walk, array_values($entries), $user, DeviceClock::of($request, CarbonImmutable::now())), $walk, $user, is_int($known) ? $known : null);
+        return $this->present->ofWalk($results, $walk, $user, $batch->knownSequence);
+    }
+
+    public function hire(Request $request, Hire $hire, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('post', $hire);
+
+        return $this->present->results(
+            ($this->post)($hire, EntryBatch::of($request)->entries, Actor::person($user), self::clock($request)),
+        );
+    }
+
+    public function machine(Request $request, Machine $machine, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('post', $machine);
+
+        return $this->present->results(
+            ($this->post)($machine, EntryBatch::of($request)->entries, Actor::person($user), self::clock($request)),
+        );
+    }
+
+    private static function clock(Request $request): DeviceClock
+    {
+        return DeviceClock::of($request, CarbonImmutable::now());
     }
 }

@@ -14,7 +14,7 @@ final class MachineController
     public function index(PresentMachine $present): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
-        $page = Machine::query()->with('state')->orderBy('fleet_number')->cursorPaginate(100);
+        $page = Machine::query()->with(['state', 'place'])->orderBy('fleet_number')->cursorPaginate(100);
 
         return response()->json([
             'machines' => array_map($present->row(...), array_values($page->items())),

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\JsonObject;
 use App\Http\JsonBody;
-use App\Ledger\ContextOfWalk;
+use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\GradeFinding;
+use App\Ledger\Payloads\FindingDescription;
 use App\Models\User;
 use App\Models\Walk;
 use App\Presenters\PresentSource;
@@ -22,7 +24,7 @@ final class SeverityProposalController
     public function __invoke(Request $request, Walk $walk, JsonBody $body, ContextOfWalk $context, GradeFinding $grade, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $walk);
-        $payload = $body->of($request, 'FindingDescription');
+        $payload = FindingDescription::read(JsonObject::of($body->of($request, 'FindingDescription')));
         $posting = $context($walk, $user);
         $family = $posting->catalogue->family($posting->model->familyId);
         $proposal = $grade($payload, $posting->catalogue, $family);

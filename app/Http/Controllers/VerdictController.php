@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\JsonObject;
 use App\Http\JsonBody;
-use App\Ledger\ContextOfWalk;
+use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\JudgementRecord;
 use App\Ledger\JudgeReadingOfWalk;
+use App\Ledger\Payloads\ReadingPostedPayload;
 use App\Models\User;
 use App\Models\Walk;
 use App\Presenters\PresentJudgement;
@@ -23,7 +25,7 @@ final class VerdictController
     public function __invoke(Request $request, Walk $walk, JsonBody $body, ContextOfWalk $context, JudgeReadingOfWalk $judge, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $walk);
-        $judgement = $judge($body->of($request, 'ReadingPostedPayload'), $context($walk, $user), CarbonImmutable::now());
+        $judgement = $judge(ReadingPostedPayload::read(JsonObject::of($body->of($request, 'ReadingPostedPayload'))), $context($walk, $user), CarbonImmutable::now());
         $record = json_decode((string) json_encode(JudgementRecord::of($judgement)), true);
 
         return response()->json(PresentJudgement::of($record));

@@ -35,6 +35,7 @@ enum ProblemName: string
     case MeterNeedsConfirming = 'meter_needs_confirming';
     case ModelNotComplete = 'model_not_complete';
     case ModelOfTheCatalogue = 'model_of_the_catalogue';
+    case NewerThanTheYard = 'newer_than_the_yard';
     case NoEntries = 'no_entries';
     case NoFigure = 'no_figure';
     case NoSuchCode = 'no_such_code';
@@ -64,6 +65,8 @@ enum ProblemName: string
     case NothingInDoubt = 'nothing_in_doubt';
     case NothingOutYet = 'nothing_out_yet';
     case NothingToStrike = 'nothing_to_strike';
+    case NotInTheYard = 'not_in_the_yard';
+    case NotPostedHere = 'not_posted_here';
     case OffTheScale = 'off_the_scale';
     case OnAnotherFolio = 'on_another_folio';
     case OnlyTheLeadLowers = 'only_the_lead_lowers';
@@ -89,6 +92,7 @@ enum ProblemName: string
     case QualificationRanOut = 'qualification_ran_out';
     case ReadTheDashboard = 'read_the_dashboard';
     case ReadTheInstrument = 'read_the_instrument';
+    case RecordedTooEarly = 'recorded_too_early';
     case Refused = 'refused';
     case ReleaseDoesNotHold = 'release_does_not_hold';
     case ReleaseFirst = 'release_first';
@@ -109,6 +113,7 @@ enum ProblemName: string
     case SecondSecretWrong = 'second_secret_wrong';
     case SignInFirst = 'sign_in_first';
     case SomebodyElseIsSignedIn = 'somebody_else_is_signed_in';
+    case StandsThereAlready = 'stands_there_already';
     case StateFirst = 'state_first';
     case StateIsBlocked = 'state_is_blocked';
     case StepsNotShown = 'steps_not_shown';

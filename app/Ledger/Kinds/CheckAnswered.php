@@ -7,9 +7,10 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\IncomingEntry;
-use App\Ledger\JudgementRecord;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\AnswerJudgement;
+use App\Ledger\Payloads\CheckAnsweredPayload;
 use App\Ledger\UpdateWalkLine;
 use App\Models\FitQuestion;
 use App\Models\LedgerEntry;
@@ -20,7 +21,11 @@ use JadeLedger\Core\Reading\JudgeLook;
 use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\LookAnswer;
 
-/** A check answered by eye, or an instrument that could not be read. */
+/**
+ * A check answered by eye, or an instrument that could not be read.
+ *
+ * @implements AnswersALine<CheckAnsweredPayload>
+ */
 final readonly class CheckAnswered implements AnswersALine
 {
     public function __construct(private UpdateWalkLine $lines)
@@ -32,15 +37,20 @@ final readonly class CheckAnswered implements AnswersALine
         return 'check.answered';
     }
 
+    public static function payload(): string
+    {
+        return CheckAnsweredPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): AnswerJudgement
     {
-        $line = $context->line($entry->text('line'));
-        $answer = LookAnswer::from($entry->text('answer'));
+        $line = $context->line($entry->payload->line);
+        $answer = $entry->payload->answer;
         if ($line->check->answer !== AnswerKind::Look && in_array($answer, [LookAnswer::AsItShouldBe, LookAnswer::Amiss], true)) {
             throw ApiProblem::because(match ($line->check->answer) {
                 AnswerKind::FunctionTest => ProblemName::DoTheTest,
@@ -56,7 +66,7 @@ final readonly class CheckAnswered implements AnswersALine
                 ['title' => $line->check->title],
             );
         }
-        if ($answer === LookAnswer::NotFitted && mb_strlen(trim($entry->text('words'))) < 3) {
+        if ($answer === LookAnswer::NotFitted && mb_strlen($entry->payload->words) < 3) {
             throw ApiProblem::because(
                 ProblemName::SayHowItIsKnown,
                 422,
@@ -64,25 +74,28 @@ final readonly class CheckAnswered implements AnswersALine
                 ['words' => [Words::say('problems.say_how_it_is_known.title')]],
             );
         }
-        if ($answer === LookAnswer::CannotTell && trim($entry->text('words')) === '') {
+        if ($answer === LookAnswer::CannotTell && $entry->payload->words === '') {
             throw ApiProblem::because(ProblemName::SayWhyNot, 422, ['title' => $line->check->title], ['words' => [Words::say('problems.say_why_not.title')]]);
         }
-        if (($entry->payload->together ?? false) === true && ! ($answer === LookAnswer::AsItShouldBe && $line->check->mayStandTogether())) {
+        if ($entry->payload->isSaidTogether && ! ($answer === LookAnswer::AsItShouldBe && $line->check->mayStandTogether())) {
             throw ApiProblem::because(ProblemName::LookAtItAlone, 422, ['title' => $line->check->title]);
         }
         $notNow = $context->inAnotherState($line->check);
         if ($notNow !== null) {
-            return JudgementRecord::of($notNow);
+            return AnswerJudgement::of($notNow);
         }
 
-        return JudgementRecord::of(Judgement::valid((new JudgeLook)->judge($line->check, $answer, trim($entry->text('words')))));
+        return AnswerJudgement::of(
+            Judgement::valid((new JudgeLook)->judge($line->check, $answer, $entry->payload->words)),
+        );
     }
 
     public function project(LedgerEntry $entry): void
     {
         $this->lines->answerAsJudged($entry);
-        if ($entry->payload()['answer'] === LookAnswer::NotFitted->value && $entry->judgement()['is_valid'] === true) {
-            FitQuestion::ask($entry);
+        $payload = CheckAnsweredPayload::read($entry->payload());
+        if ($payload->answer === LookAnswer::NotFitted && AnswerJudgement::read($entry->judgement())->isValid) {
+            FitQuestion::ask($entry, $payload->line, $payload->words);
         }
     }
 }

@@ -7,9 +7,11 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\IncomingEntry;
-use App\Ledger\JudgementRecord;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\AnswerJudgement;
+use App\Ledger\Payloads\ActiveCode;
+use App\Ledger\Payloads\DashboardReadPayload;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\User;
@@ -17,12 +19,15 @@ use App\Words;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Fault\Dashboard;
 use JadeLedger\Core\Fault\JudgeDashboard;
-use JadeLedger\Core\Fault\Lamp;
 use JadeLedger\Core\Fault\NoSuchCode;
 use JadeLedger\Core\Fault\TroubleCode;
 use JadeLedger\Core\Reading\Judgement;
 
-/** The lamps that are lit and the codes that are active were written down. */
+/**
+ * The lamps that are lit and the codes that are active were written down.
+ *
+ * @implements AnswersALine<DashboardReadPayload>
+ */
 final readonly class DashboardRead implements AnswersALine
 {
     public function __construct(private UpdateWalkLine $lines)
@@ -34,29 +39,34 @@ final readonly class DashboardRead implements AnswersALine
         return 'dashboard.read';
     }
 
+    public static function payload(): string
+    {
+        return DashboardReadPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): AnswerJudgement
     {
-        $check = $context->line($entry->text('line'))->check;
+        $check = $context->line($entry->payload->line)->check;
         if ($check->answer !== AnswerKind::Dashboard) {
             throw ApiProblem::because(ProblemName::NotADashboard, 422, ['title' => $check->title]);
         }
         $notNow = $context->inAnotherState($check);
         if ($notNow !== null) {
-            return JudgementRecord::of($notNow);
+            return AnswerJudgement::of($notNow);
         }
 
-        return JudgementRecord::of(Judgement::valid((new JudgeDashboard)->judge($check, new Dashboard(
-            array_map(Lamp::from(...), array_values(array_unique($entry->texts('lamps')))),
-            array_map($this->code(...), array_values($entry->payload->codes)),
+        return AnswerJudgement::of(Judgement::valid((new JudgeDashboard)->judge($check, new Dashboard(
+            $entry->payload->lamps,
+            array_map($this->code(...), $entry->payload->codes),
         ))));
     }
 
-    private function code(\stdClass $code): TroubleCode
+    private function code(ActiveCode $code): TroubleCode
     {
         try {
             return TroubleCode::of($code->spn, $code->fmi);

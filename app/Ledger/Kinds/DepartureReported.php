@@ -6,9 +6,12 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\NothingJudged;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\NoPayload;
 use App\Models\HireState;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
@@ -20,8 +23,10 @@ use JadeLedger\Core\Catalogue\Movement;
 /**
  * The machine has left on a release that was signed out of reach of the yard and that the yard could not make. It
  * stands so until the lead has settled it: neither out on hire nor in the yard.
+ *
+ * @implements EntryOfWalk<NoPayload>
  */
-final class DepartureReported implements EntryKind
+final class DepartureReported implements EntryOfWalk
 {
     /** A machine that is released, or out, or back, is not gone without a release. */
     private const HERE = [HireStatus::WalkingOut, HireStatus::Held, HireStatus::Stopped];
@@ -31,12 +36,17 @@ final class DepartureReported implements EntryKind
         return 'departure.reported';
     }
 
+    public static function payload(): string
+    {
+        return NoPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks() || $user->role->handsOver();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         if (
             $context->walk->movement !== Movement::Checkout
@@ -45,12 +55,12 @@ final class DepartureReported implements EntryKind
             throw ApiProblem::because(ProblemName::NotGone, 409);
         }
 
-        return [];
+        return new NothingJudged;
     }
 
     public function project(LedgerEntry $entry): void
     {
         HireState::query()->where('hire_id', $entry->hire_id)->update(['standing' => HireStatus::Gone]);
-        MachineStatus::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Gone]);
+        MachineStatus::query()->where('machine_id', $entry->machineId())->update(['standing' => MachineStanding::Gone]);
     }
 }

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
+use App\Contract\JsonObject;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\ContextOfWalk;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\ContextOfWalk;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\EntryKinds;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\FollowStanding;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\DoubtSettledJudgement;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\DoubtSettledPayload;
 use App\Models\DoubtfulEntry;
 use App\Models\LedgerEntry;
 use App\Models\Role;
@@ -25,8 +29,10 @@ use Illuminate\Support\Facades\DB;
  *
  * What is taken is judged now, one after the other, against the machine as it stands; a release among it is computed
  * anew like any other.
+ *
+ * @implements EntryOfWalk<DoubtSettledPayload>
  */
-final readonly class DoubtSettled implements EntryKind
+final readonly class DoubtSettled implements EntryOfWalk
 {
     public function __construct(private ContextOfWalk $context, private FollowStanding $standing)
     {
@@ -37,19 +43,24 @@ final readonly class DoubtSettled implements EntryKind
         return 'doubt.settled';
     }
 
+    public static function payload(): string
+    {
+        return DoubtSettledPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role === Role::Lead;
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
-        $rows = self::rows($entry->texts('entries'));
+        $rows = self::rows($entry->payload->entries);
         $open = DoubtfulEntry::query()->whereIn('id', $rows->pluck('id')->all())
             ->where('walk_id', $context->walk->id)
             ->whereNull('is_taken')
             ->count();
-        if ($rows->isEmpty() || $open !== count($entry->texts('entries'))) {
+        if ($rows->isEmpty() || $open !== count($entry->payload->entries)) {
             throw ApiProblem::because(
                 ProblemName::NothingInDoubt,
                 409,
@@ -57,18 +68,17 @@ final readonly class DoubtSettled implements EntryKind
                 ['entries' => [Words::say('problems.nothing_in_doubt.title')]],
             );
         }
-        if ($entry->payload->taken !== true) {
-            return ['judgements' => new \stdClass];
-        }
 
-        return ['judgements' => (object) $this->judgements($rows, $context)];
+        return $entry->payload->taken
+            ? DoubtSettledJudgement::taken($this->judgements($rows, $context))
+            : DoubtSettledJudgement::noneTaken();
     }
 
     /**
      * @param Collection<int, LedgerEntry> $rows
-     * @return array<string, array<string, mixed>> by entry
+     * @return array<string, RecordedJudgement> by entry
      */
-    private function judgements(Collection $rows, PostingContext $context): array
+    private function judgements(Collection $rows, WalkContext $context): array
     {
         $judgements = [];
         // Each is judged after those before it had their effect; project() gives them that effect, so here it is
@@ -76,17 +86,8 @@ final readonly class DoubtSettled implements EntryKind
         DB::beginTransaction();
         try {
             foreach ($rows as $row) {
-                $body = json_decode($row->body, false, 64, JSON_THROW_ON_ERROR);
-                $late = new IncomingEntry(
-                    $row->id,
-                    $row->kind,
-                    $row->recorded_at->toImmutable(),
-                    $row->corrects,
-                    $body->payload,
-                );
-                $now = ($this->context)($context->walk->refresh(), $row->actor)->confirmedByTheLead();
-                $judgements[$row->id] = app(EntryKinds::class)->named($row->kind)->judge($late, $now);
-                $this->effect($row, $judgements[$row->id]);
+                $judgements[$row->id] = $this->judgedNow($row, $context);
+                $this->effect($row, JsonObject::of($judgements[$row->id]->record()));
             }
         } finally {
             DB::rollBack();
@@ -95,25 +96,42 @@ final readonly class DoubtSettled implements EntryKind
         return $judgements;
     }
 
+    private function judgedNow(LedgerEntry $row, WalkContext $context): RecordedJudgement
+    {
+        $kind = app(EntryKinds::class)->named($row->kind);
+        if (! $kind instanceof EntryOfWalk || $row->actor === null) {
+            throw new \LogicException("Only persons leave doubts, on walks; {$row->id} is another entry.");
+        }
+        $payload = $row->payload();
+        $late = new IncomingEntry(
+            $row->id,
+            $row->kind,
+            $row->recorded_at->toImmutable(),
+            $row->corrects,
+            $kind::payload()::read($payload),
+            (object) $payload->toArray(),
+        );
+
+        return $kind->judge($late, ($this->context)($context->walk->refresh(), $row->actor)->confirmedByTheLead());
+    }
+
     public function project(LedgerEntry $entry): void
     {
-        $payload = $entry->payload();
-        DoubtfulEntry::query()->withoutGlobalScopes()->whereIn('id', $payload['entries'])
-            ->update(['is_taken' => $payload['taken']]);
-        if ($payload['taken'] !== true) {
+        $payload = DoubtSettledPayload::read($entry->payload());
+        DoubtfulEntry::query()->withoutGlobalScopes()->whereIn('id', $payload->entries)
+            ->update(['is_taken' => $payload->taken]);
+        if (! $payload->taken) {
             return;
         }
-        foreach (self::rows($payload['entries']) as $row) {
-            $this->effect($row, $entry->judgement()['judgements'][$row->id]);
+        $judgement = DoubtSettledJudgement::read($entry->judgement());
+        foreach (self::rows($payload->entries) as $row) {
+            $this->effect($row, $judgement->of($row->id));
         }
     }
 
-    /** @param  array<string, mixed>  $judgement */
-    private function effect(LedgerEntry $row, array $judgement): void
+    private function effect(LedgerEntry $row, JsonObject $judgement): void
     {
-        // As it will be read from the ledger: decoded JSON, and not what the core gave.
-        $decoded = json_decode((string) json_encode($judgement), true);
-        $row = $row->judgedLater(is_array($decoded) ? $decoded : []);
+        $row = $row->judgedLater($judgement);
         app(EntryKinds::class)->named($row->kind)->project($row);
         $this->standing->after($row);
     }

@@ -6,10 +6,15 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
+use App\Ledger\Judgements\EntryStruckJudgement;
+use App\Ledger\Judgements\FindingSeenJudgement;
+use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\LiftAStop;
-use App\Ledger\PostingContext;
+use App\Ledger\Payloads\EntryStruckPayload;
+use App\Ledger\Payloads\FindingSeenAgainPayload;
 use App\Ledger\UpdateWalkLine;
 use App\Models\Finding;
 use App\Models\FindingSighting;
@@ -26,8 +31,12 @@ use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Finding\Comparison;
 use JadeLedger\Core\Reading\Outcome;
 
-/** A wrong entry is struck: it stays legible, and what it said no longer counts. */
-final readonly class EntryStruck implements EntryKind
+/**
+ * A wrong entry is struck: it stays legible, and what it said no longer counts.
+ *
+ * @implements EntryOfWalk<EntryStruckPayload>
+ */
+final readonly class EntryStruck implements EntryOfWalk
 {
     private const MAY_BE_STRUCK = ['check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted', 'finding.placed', 'finding.seen_again'];
 
@@ -40,12 +49,17 @@ final readonly class EntryStruck implements EntryKind
         return 'entry.struck';
     }
 
+    public static function payload(): string
+    {
+        return EntryStruckPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $wrong = LedgerEntry::query()->where('id', $entry->corrects)->where('walk_id', $context->walk->id)->first();
         if ($wrong === null || ! in_array($wrong->kind, self::MAY_BE_STRUCK, true)) {
@@ -58,7 +72,10 @@ final readonly class EntryStruck implements EntryKind
             throw ApiProblem::because(ProblemName::StrikeYourOwn, 403);
         }
 
-        return ['kind' => $wrong->kind] + ($this->stops($wrong) ? $this->lift->byStrike($entry, $wrong, $context) : []);
+        return new EntryStruckJudgement(
+            $wrong->kind,
+            $this->stops($wrong) ? $this->lift->byStrike($entry, $wrong, $context) : null,
+        );
     }
 
     /** Whether the machine is stopped by what this entry says, as far as that was not overtaken. */
@@ -66,7 +83,7 @@ final readonly class EntryStruck implements EntryKind
     {
         $finding = match ($wrong->kind) {
             'finding.placed' => $wrong->id,
-            'finding.seen_again' => $wrong->payload()['finding'],
+            'finding.seen_again' => FindingSeenAgainPayload::read($wrong->payload())->finding,
             default => null,
         };
         if ($finding !== null) {
@@ -89,7 +106,7 @@ final readonly class EntryStruck implements EntryKind
         FitQuestion::query()->where('id', $wrong)->delete();
         Reading::query()->where('id', $wrong)->update([
             'is_struck' => true,
-            'struck_because' => $entry->payload()['reason'],
+            'struck_because' => EntryStruckPayload::read($entry->payload())->reason,
             'struck_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
         ]);
         Finding::query()->where('id', $wrong)->update(['is_struck' => true]);
@@ -102,20 +119,24 @@ final readonly class EntryStruck implements EntryKind
     private function takeBackGone(string $wrong): void
     {
         $struck = LedgerEntry::query()->find($wrong);
-        if ($struck !== null && ($struck->judgement()['comparison'] ?? null) === Comparison::Gone->value) {
-            Finding::query()->where('id', $struck->payload()['finding'])->update(['mended_at' => null]);
+        if (
+            $struck?->kind === FindingSeenAgain::name()
+            && FindingSeenJudgement::read($struck->judgement())->comparison === Comparison::Gone
+        ) {
+            $finding = FindingSeenAgainPayload::read($struck->payload())->finding;
+            Finding::query()->where('id', $finding)->update(['mended_at' => null]);
         }
     }
 
     /** The meter falls back to the last reading that still counts. */
     private function takeBackMeter(LedgerEntry $entry, string $wrong): void
     {
-        $state = MachineStatus::query()->where('machine_id', $entry->machine_id)->where('smr_entry_id', $wrong)->first();
+        $state = MachineStatus::query()->where('machine_id', $entry->machineId())->where('smr_entry_id', $wrong)->first();
         if ($state === null) {
             return;
         }
         $before = Reading::query()
-            ->where('machine_id', $entry->machine_id)
+            ->where('machine_id', $entry->machineId())
             ->where('judgement->kind', AnswerKind::HourMeter->value)
             ->where('is_valid', true)
             ->where('is_struck', false)

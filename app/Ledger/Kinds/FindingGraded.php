@@ -6,24 +6,35 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\FindingOfMachine;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\FindingGradedJudgement;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\FindingGradedPayload;
 use App\Models\Finding;
 use App\Models\LedgerEntry;
 use App\Models\Role;
 use App\Models\User;
 use App\Words;
-use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Finding\SeverityChange;
 
-/** Somebody raised how grave a finding is, or the lead lowered it and said why. */
-final class FindingGraded implements EntryKind
+/**
+ * Somebody raised how grave a finding is, or the lead lowered it and said why.
+ *
+ * @implements EntryOfWalk<FindingGradedPayload>
+ */
+final class FindingGraded implements EntryOfWalk
 {
     public static function name(): string
     {
         return 'finding.graded';
+    }
+
+    public static function payload(): string
+    {
+        return FindingGradedPayload::class;
     }
 
     public function mayBePostedBy(User $user): bool
@@ -31,10 +42,10 @@ final class FindingGraded implements EntryKind
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
-        $finding = FindingOfMachine::find($entry->text('finding'), $context->walk->machine_id);
-        $change = new SeverityChange($finding->severity, Severity::from($entry->text('severity')), $entry->text('reason'));
+        $finding = FindingOfMachine::find($entry->payload->finding, $context->walk->machine_id);
+        $change = new SeverityChange($finding->severity, $entry->payload->severity, $entry->payload->reason);
         if ($change->isLowering() && $context->actor->role !== Role::Lead) {
             throw ApiProblem::because(ProblemName::OnlyTheLeadLowers, 403, ['severity' => $finding->severity->value]);
         }
@@ -42,15 +53,15 @@ final class FindingGraded implements EntryKind
             throw ApiProblem::because(ProblemName::LoweringNeedsAReason, 422, [], ['reason' => [Words::say('problems.lowering_needs_a_reason.title')]]);
         }
 
-        return ['from' => $finding->severity->value, 'to' => $entry->text('severity')];
+        return new FindingGradedJudgement($finding->severity, $entry->payload->severity);
     }
 
     public function project(LedgerEntry $entry): void
     {
-        $payload = $entry->payload();
-        Finding::query()->where('id', $payload['finding'])->update([
-            'severity' => $payload['severity'],
-            'severity_reason' => $payload['reason'] === '' ? null : $payload['reason'],
+        $payload = FindingGradedPayload::read($entry->payload());
+        Finding::query()->where('id', $payload->finding)->update([
+            'severity' => $payload->severity,
+            'severity_reason' => $payload->reason === '' ? null : $payload->reason,
         ]);
     }
 }

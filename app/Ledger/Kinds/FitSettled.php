@@ -6,17 +6,24 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\NothingJudged;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\FitSettledPayload;
 use App\Ledger\UpdateWalkLine;
 use App\Models\FitQuestion;
 use App\Models\LedgerEntry;
 use App\Models\Role;
 use App\Models\User;
 
-/** The lead looked whether a machine has the part: if it has, the line is asked again. */
-final readonly class FitSettled implements EntryKind
+/**
+ * The lead looked whether a machine has the part: if it has, the line is asked again.
+ *
+ * @implements EntryOfWalk<FitSettledPayload>
+ */
+final readonly class FitSettled implements EntryOfWalk
 {
     public function __construct(private UpdateWalkLine $lines)
     {
@@ -27,14 +34,19 @@ final readonly class FitSettled implements EntryKind
         return 'fit.settled';
     }
 
+    public static function payload(): string
+    {
+        return FitSettledPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role === Role::Lead;
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
-        $isOpen = FitQuestion::query()->whereKey($entry->text('question'))
+        $isOpen = FitQuestion::query()->whereKey($entry->payload->question)
             ->where('walk_id', $context->walk->id)
             ->whereNull('is_fitted')
             ->exists();
@@ -42,15 +54,16 @@ final readonly class FitSettled implements EntryKind
             throw ApiProblem::because(ProblemName::NoSuchQuestion, 409);
         }
 
-        return [];
+        return new NothingJudged;
     }
 
     public function project(LedgerEntry $entry): void
     {
-        ['question' => $question, 'is_fitted' => $isFitted] = $entry->payload();
-        FitQuestion::query()->withoutGlobalScopes()->whereKey($question)->update(['is_fitted' => $isFitted]);
-        if ($isFitted === true) {
-            $this->lines->reopen($entry, $question);
+        $payload = FitSettledPayload::read($entry->payload());
+        FitQuestion::query()->withoutGlobalScopes()->whereKey($payload->question)
+            ->update(['is_fitted' => $payload->isFitted]);
+        if ($payload->isFitted) {
+            $this->lines->reopen($entry, $payload->question);
         }
     }
 }

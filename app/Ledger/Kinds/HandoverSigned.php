@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\HandoverOfWalk;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\NothingJudged;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\HandoverSignedPayload;
+use App\Ledger\Versioned;
 use App\Models\Handover;
 use App\Models\HireState;
 use App\Models\HireStatus;
@@ -16,8 +20,12 @@ use App\Models\MachineStanding;
 use App\Models\MachineStatus;
 use App\Models\User;
 
-/** The person who was briefed signed; the machine is out. */
-final readonly class HandoverSigned implements EntryKind
+/**
+ * The person who was briefed signed; the machine is out.
+ *
+ * @implements EntryOfWalk<HandoverSignedPayload>
+ */
+final readonly class HandoverSigned implements EntryOfWalk, Versioned
 {
     public function __construct(private HandoverOfWalk $handover)
     {
@@ -28,30 +36,45 @@ final readonly class HandoverSigned implements EntryKind
         return 'handover.signed';
     }
 
+    public static function version(): int
+    {
+        return 2;
+    }
+
+    /** In the first form nothing was said of the gates. */
+    public static function upcast(array $payload, int $from): array
+    {
+        return $payload + ['gates' => []];
+    }
+
+    public static function payload(): string
+    {
+        return HandoverSignedPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->handsOver();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $this->handover->mustBeReleased($context, $entry->recordedAt);
         HandoverOfWalk::everyStepMustBeShown($context);
-        $gates = $entry->payload->gates ?? [];
-        HandoverOfWalk::everyGateMustBePassed($context, is_array($gates) ? array_values($gates) : []);
+        HandoverOfWalk::everyGateMustBePassed($context, $entry->payload->gates);
 
-        return [];
+        return new NothingJudged;
     }
 
     public function project(LedgerEntry $entry): void
     {
-        $payload = $entry->payload();
-        Handover::query()->where('walk_id', $entry->walk_id)->update([
-            'signed_name' => $payload['name'],
-            'signature' => json_encode($payload['signature'], JSON_THROW_ON_ERROR),
+        $payload = HandoverSignedPayload::read($entry->payload());
+        Handover::query()->where('walk_id', $entry->walkId())->update([
+            'signed_name' => $payload->name,
+            'signature' => json_encode($payload->signature, JSON_THROW_ON_ERROR),
             'signed_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
         ]);
         HireState::query()->where('hire_id', $entry->hire_id)->update(['standing' => HireStatus::Out, 'out_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
-        MachineStatus::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Out]);
+        MachineStatus::query()->where('machine_id', $entry->machineId())->update(['standing' => MachineStanding::Out]);
     }
 }

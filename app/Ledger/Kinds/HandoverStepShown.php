@@ -4,16 +4,23 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\HandoverOfWalk;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\NothingJudged;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\HandoverStepShownPayload;
 use App\Models\Handover;
 use App\Models\LedgerEntry;
 use App\Models\User;
 
-/** One step of the briefing was shown. */
-final readonly class HandoverStepShown implements EntryKind
+/**
+ * One step of the briefing was shown.
+ *
+ * @implements EntryOfWalk<HandoverStepShownPayload>
+ */
+final readonly class HandoverStepShown implements EntryOfWalk
 {
     public function __construct(private HandoverOfWalk $handover)
     {
@@ -24,23 +31,28 @@ final readonly class HandoverStepShown implements EntryKind
         return 'handover.step_shown';
     }
 
+    public static function payload(): string
+    {
+        return HandoverStepShownPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->handsOver();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $this->handover->mustBeReleased($context, $entry->recordedAt);
-        HandoverOfWalk::stepMustBeKnown($entry->text('step'), $context);
+        HandoverOfWalk::stepMustBeKnown($entry->payload->step, $context);
 
-        return [];
+        return new NothingJudged;
     }
 
     public function project(LedgerEntry $entry): void
     {
-        $handover = Handover::query()->firstOrNew(['walk_id' => $entry->walk_id], ['hire_id' => $entry->hire_id, 'steps_shown' => []]);
-        $handover->steps_shown = array_values(array_unique([...$handover->steps_shown, $entry->payload()['step']]));
+        $handover = Handover::query()->firstOrNew(['walk_id' => $entry->walkId()], ['hire_id' => $entry->hire_id, 'steps_shown' => []]);
+        $handover->steps_shown = array_values(array_unique([...$handover->steps_shown, HandoverStepShownPayload::read($entry->payload())->step]));
         $handover->save();
     }
 }

@@ -6,17 +6,24 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\HireContext;
+use App\Ledger\EntryOfHire;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\NothingJudged;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\NoPayload;
 use App\Ledger\SpreadOfHire;
 use App\Models\HireState;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\User;
 
-/** The hire balances, or every line that does not is explained: the double rule is drawn. */
-final readonly class HireClosed implements EntryKind
+/**
+ * The hire balances, or every line that does not is explained: the double rule is drawn.
+ *
+ * @implements EntryOfHire<NoPayload>
+ */
+final readonly class HireClosed implements EntryOfHire
 {
     public function __construct(private SpreadOfHire $spread)
     {
@@ -27,14 +34,19 @@ final readonly class HireClosed implements EntryKind
         return 'hire.closed';
     }
 
+    public static function payload(): string
+    {
+        return NoPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks() || $user->role->settles();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, HireContext $context): RecordedJudgement
     {
-        $hire = $context->walk->hire;
+        $hire = $context->hire;
         if ($hire->standing() !== HireStatus::Returned) {
             throw ApiProblem::because(ProblemName::ReturnWalkFirst, 409);
         }
@@ -43,7 +55,7 @@ final readonly class HireClosed implements EntryKind
             throw ApiProblem::because(ProblemName::DoesNotBalance, 409, ['count' => count($left)]);
         }
 
-        return [];
+        return new NothingJudged;
     }
 
     public function project(LedgerEntry $entry): void

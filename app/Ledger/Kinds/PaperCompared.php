@@ -7,9 +7,10 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\IncomingEntry;
-use App\Ledger\JudgementRecord;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\AnswerJudgement;
+use App\Ledger\Payloads\PaperComparedPayload;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\MachineStatus;
@@ -29,7 +30,11 @@ use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\Verdict;
 
-/** A date on a paper was compared with the hire, or the serial of the plate with the record. */
+/**
+ * A date on a paper was compared with the hire, or the serial of the plate with the record.
+ *
+ * @implements AnswersALine<PaperComparedPayload>
+ */
 final readonly class PaperCompared implements AnswersALine
 {
     public function __construct(private UpdateWalkLine $lines, private CurrentYard $yard)
@@ -41,46 +46,49 @@ final readonly class PaperCompared implements AnswersALine
         return 'paper.compared';
     }
 
+    public static function payload(): string
+    {
+        return PaperComparedPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): AnswerJudgement
     {
-        $check = $context->line($entry->text('line'))->check;
+        $check = $context->line($entry->payload->line)->check;
         $paper = $check->paper ?? throw ApiProblem::because(ProblemName::NotAPaper, 422, ['title' => $check->title]);
         $notNow = $context->inAnotherState($check);
         if ($notNow !== null) {
-            return JudgementRecord::of($notNow);
+            return AnswerJudgement::of($notNow);
         }
         $judge = new JudgePaper($check);
 
-        return JudgementRecord::of(Judgement::valid($paper->kind === PaperKind::Serial
-            ? $judge->serial($this->needed($entry, 'serial'), $context->walk->machine->serial)
-            : $this->dated($judge, $paper, $entry, $context)));
+        return AnswerJudgement::of(Judgement::valid($paper->kind === PaperKind::Serial
+            ? $judge->serial(self::needed('serial', $entry->payload->serial), $context->walk->machine->serial)
+            : $this->dated($judge, $paper, $entry->payload, $this->hireDays($context, $entry->recordedAt))));
     }
 
-    private function dated(JudgePaper $judge, Paper $paper, IncomingEntry $entry, PostingContext $context): Verdict
+    private function dated(JudgePaper $judge, Paper $paper, PaperComparedPayload $said, HireDays $hire): Verdict
     {
-        $hours = $paper->hours === null ? null : Quantity::of($this->needed($entry, 'hours'), Unit::Hour);
-        $date = $this->needed($entry, 'date');
+        $hours = $paper->hours === null ? null : Quantity::of(self::needed('hours', $said->hours), Unit::Hour);
+        $date = self::needed('date', $said->date);
         try {
-            return $judge->dated($paper, CalendarDate::parse($date), $hours, $this->hireDays($context, $entry->recordedAt));
+            return $judge->dated($paper, CalendarDate::parse($date), $hours, $hire);
         } catch (NotADate) {
             throw ApiProblem::because(ProblemName::NoSuchDay, 422, ['date' => mb_substr($date, 0, 20)], ['date' => [Words::say('problems.no_such_day.title')]]);
         }
     }
 
-    private function needed(IncomingEntry $entry, string $member): string
+    private static function needed(string $member, string $text): string
     {
-        $text = trim($entry->text($member));
-
         return $text !== '' ? $text : throw ApiProblem::because(ProblemName::from("paper_needs_{$member}"), 422, [], [$member => [Words::say("problems.paper_needs_{$member}.title")]]);
     }
 
     /** What comes back only has to be covered until today. */
-    private function hireDays(PostingContext $context, CarbonInterface $now): HireDays
+    private function hireDays(WalkContext $context, CarbonInterface $now): HireDays
     {
         $day = fn (CarbonInterface $moment): CalendarDate => CalendarDate::parse($moment->toImmutable()->setTimezone($this->yard->timezone())->format('Y-m-d'));
         $smr = MachineStatus::query()->find($context->walk->machine_id)?->smr_hours;

@@ -7,10 +7,11 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\IncomingEntry;
-use App\Ledger\JudgementRecord;
+use App\Ledger\Judgements\AnswerJudgement;
 use App\Ledger\JudgeReadingOfWalk;
-use App\Ledger\PostingContext;
+use App\Ledger\Payloads\ReadingPostedPayload;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\MachineStatus;
@@ -24,7 +25,11 @@ use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
-/** An instrument was read. */
+/**
+ * An instrument was read.
+ *
+ * @implements AnswersALine<ReadingPostedPayload>
+ */
 final readonly class ReadingPosted implements AnswersALine
 {
     public function __construct(private JudgeReadingOfWalk $judge, private UpdateWalkLine $lines)
@@ -36,60 +41,68 @@ final readonly class ReadingPosted implements AnswersALine
         return 'reading.posted';
     }
 
+    public static function payload(): string
+    {
+        return ReadingPostedPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): AnswerJudgement
     {
         $judgement = ($this->judge)($entry->payload, $context, $entry->recordedAt);
-        $photo = $entry->optional('photo');
+        $photo = $entry->payload->photo;
+        $lacksReason = mb_strlen($entry->payload->reason) < 3;
         if ($photo !== null && ! Photo::query()->whereKey($photo)->exists()) {
             throw ApiProblem::because(ProblemName::PhotoNotHere, 422, [], ['photo' => [Words::say('problems.photo_not_here.title')]]);
         }
-        if ($judgement->isValid && $judgement->verdict->isDisputed && ($photo === null || mb_strlen(trim($entry->text('reason'))) < 3)) {
+        if ($judgement->isValid && $judgement->verdict->isDisputed && ($photo === null || $lacksReason)) {
             throw ApiProblem::because(ProblemName::MeterNeedsConfirming, 422, [], array_filter([
                 'photo' => $photo === null ? [Words::say('problems.meter_needs_confirming.photo')] : [],
-                'reason' => mb_strlen(trim($entry->text('reason'))) < 3 ? [Words::say('problems.meter_needs_confirming.reason')] : [],
+                'reason' => $lacksReason ? [Words::say('problems.meter_needs_confirming.reason')] : [],
             ]));
         }
 
         $figure = $this->judge->judgedFigure($entry->payload, $context);
 
-        return JudgementRecord::of($judgement) + ['kind' => $context->line($entry->text('line'))->check->answer->value]
-            + (isset($entry->payload->value) ? [] : ['figure' => $figure->text(), 'unit' => $figure->unit->value]);
+        return AnswerJudgement::of($judgement)->ofReading(
+            $context->line($entry->payload->line)->check->answer,
+            $entry->payload->value === null ? $figure : null,
+        );
     }
 
     public function project(LedgerEntry $entry): void
     {
-        $payload = $entry->payload();
-        $judgement = $entry->judgement();
+        $payload = ReadingPostedPayload::read($entry->payload());
+        $judgement = AnswerJudgement::read($entry->judgement());
         // Of several points the worst one counts; which one that is was judged when it was posted.
-        $unit = Unit::named($judgement['unit'] ?? $payload['unit']);
-        $value = Quantity::of($judgement['figure'] ?? $payload['value'], $unit);
-        $walk = Walk::query()->findOrFail($entry->walk_id);
+        $value = $judgement->figure ?? Quantity::of((string) $payload->value, Unit::named($payload->unit));
+        $unit = $value->unit;
+        $walk = Walk::query()->findOrFail($entry->walkId());
         Reading::query()->create([
             'id' => $entry->id,
-            'machine_id' => $entry->machine_id,
+            'machine_id' => $entry->machineId(),
             'hire_id' => $entry->hire_id,
-            'walk_id' => $entry->walk_id,
+            'walk_id' => $entry->walkId(),
             'movement' => $walk->movement,
-            'line' => $payload['line'],
+            'line' => $payload->line,
             'value' => (string) $value->decimal(3, RoundingMode::HALF_UP),
             'unit' => $unit->value,
             'si_value' => (string) $value->in($this->base($unit))->decimal(9, RoundingMode::HALF_UP),
-            'is_valid' => $judgement['is_valid'],
+            'is_valid' => $judgement->isValid,
             'is_struck' => false,
-            'payload' => $payload,
-            'judgement' => $judgement,
+            'payload' => $entry->payload()->toArray(),
+            'judgement' => $entry->judgement()->toArray(),
             'actor_id' => $entry->actor_id,
             'recorded_at' => $entry->recorded_at,
         ]);
-        $counts = ['outcome' => $judgement['verdict']['outcome'], 'value' => (string) $value->decimal(3, RoundingMode::HALF_UP), 'unit' => $unit->value];
-        $this->lines->answer($entry, $payload['line'], $judgement['is_valid'] ? $counts : []);
-        if ($judgement['kind'] === AnswerKind::HourMeter->value && $judgement['is_valid'] && ! $judgement['verdict']['is_disputed']) {
-            MachineStatus::query()->where('machine_id', $entry->machine_id)->update([
+        $counts = ['outcome' => $judgement->outcome, 'value' => (string) $value->decimal(3, RoundingMode::HALF_UP), 'unit' => $unit->value];
+        $this->lines->answer($entry, $payload->line, $judgement->isValid ? $counts : []);
+        if ($judgement->kind === AnswerKind::HourMeter && $judgement->isValid && ! $judgement->isDisputed) {
+            MachineStatus::query()->where('machine_id', $entry->machineId())->update([
                 'smr_hours' => (string) $value->in(Unit::Hour)->decimal(1, RoundingMode::HALF_UP),
                 'smr_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
                 'smr_entry_id' => $entry->id,

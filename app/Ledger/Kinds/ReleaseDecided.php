@@ -6,10 +6,15 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\DecideReleaseOfWalk;
-use App\Ledger\EntryKind;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\GroundRecord;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Judgements\ReleaseJudgement;
+use App\Ledger\Payloads\ReleaseCondition;
+use App\Ledger\Payloads\ReleaseDecidedPayload;
 use App\Models\HireState;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
@@ -25,8 +30,12 @@ use JadeLedger\Core\Release\Decision;
 use JadeLedger\Core\Release\Ground;
 use JadeLedger\Core\Release\ReleaseDecision;
 
-/** Somebody put their name to what the core decided. Nobody can decide past it. */
-final readonly class ReleaseDecided implements EntryKind
+/**
+ * Somebody put their name to what the core decided. Nobody can decide past it.
+ *
+ * @implements EntryOfWalk<ReleaseDecidedPayload>
+ */
+final readonly class ReleaseDecided implements EntryOfWalk
 {
     public function __construct(private DecideReleaseOfWalk $decide, private CurrentYard $yard)
     {
@@ -37,16 +46,21 @@ final readonly class ReleaseDecided implements EntryKind
         return 'release.decided';
     }
 
+    public static function payload(): string
+    {
+        return ReleaseDecidedPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $computed = ($this->decide)($context->walk, $context->catalogue, $this->yard->dayOf($entry->recordedAt));
-        $wanted = Decision::from($entry->text('decision'));
-        $conditions = (array) ($entry->payload->conditions ?? []);
+        $wanted = $entry->payload->decision;
+        $conditions = $entry->payload->conditions;
         match ($wanted) {
             Decision::Released => $this->mustBe($computed, Decision::Released),
             Decision::Held => $this->mustBe($computed, Decision::Held),
@@ -54,9 +68,7 @@ final readonly class ReleaseDecided implements EntryKind
             Decision::TaggedOut => throw ApiProblem::because(ProblemName::HangTheTag, 409),
         };
 
-        return ['computed' => $computed->decision->value, 'grounds' => array_map(static fn (Ground $ground): array => [
-            'reference' => $ground->reference, 'outcome' => $ground->outcome->value, 'severity' => $ground->severity->value, 'lifted_by' => $ground->liftedBy->value,
-        ], $computed->grounds)];
+        return new ReleaseJudgement($computed->decision, array_map(GroundRecord::of(...), $computed->grounds));
     }
 
     private function mustBe(ReleaseDecision $computed, Decision $decision): void
@@ -69,7 +81,7 @@ final readonly class ReleaseDecided implements EntryKind
         }
     }
 
-    /** @param  array<mixed>  $conditions */
+    /** @param  list<ReleaseCondition>  $conditions */
     private function mayCarryConditions(ReleaseDecision $computed, array $conditions, User $actor): void
     {
         if (! $computed->mayBeReleasedWithConditions()) {
@@ -78,7 +90,7 @@ final readonly class ReleaseDecided implements EntryKind
         if ($actor->role !== Role::Lead) {
             throw ApiProblem::because(ProblemName::OnlyTheLeadReleasesWithConditions, 403);
         }
-        $covered = array_map(static fn (mixed $condition): string => $condition instanceof \stdClass ? (string) $condition->reference : '', $conditions);
+        $covered = array_map(static fn (ReleaseCondition $condition): string => $condition->reference, $conditions);
         $bare = array_filter($computed->needingConditions(), static fn (Ground $ground): bool => ! in_array($ground->reference, $covered, true));
         if ($bare !== []) {
             throw ApiProblem::because(ProblemName::ConditionsMissing, 422, ['grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, $bare))]);
@@ -87,12 +99,15 @@ final readonly class ReleaseDecided implements EntryKind
 
     public function project(LedgerEntry $entry): void
     {
-        $payload = $entry->payload();
-        $decision = Decision::from($payload['decision']);
-        $walk = Walk::query()->findOrFail($entry->walk_id);
+        $payload = ReleaseDecidedPayload::read($entry->payload());
+        $decision = $payload->decision;
+        $walk = Walk::query()->findOrFail($entry->walkId());
         $walk->update([
             'decision' => $decision,
-            'conditions' => $payload['conditions'],
+            'conditions' => array_map(static fn (ReleaseCondition $one): array => [
+                'reference' => $one->reference,
+                'words' => $one->words,
+            ], $payload->conditions),
             'decided_by_id' => $entry->actor_id,
             'decided_at' => $entry->recorded_at,
             'voided' => null,

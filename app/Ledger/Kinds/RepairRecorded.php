@@ -6,10 +6,13 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Judgements\RepairJudgement;
 use App\Ledger\MustBeQualified;
-use App\Ledger\PostingContext;
+use App\Ledger\Payloads\RepairRecordedPayload;
 use App\Ledger\TagInOfWalk;
 use App\Ledger\UpdateWalkLine;
 use App\Models\Finding;
@@ -21,8 +24,12 @@ use JadeLedger\Core\Catalogue\AskedFor;
 use JadeLedger\Core\Release\DueAfterRepair;
 use JadeLedger\Core\Walk\PlannedLine;
 
-/** What stopped the machine was mended. The tag stays: what the repair made due is looked at again first. */
-final readonly class RepairRecorded implements EntryKind
+/**
+ * What stopped the machine was mended. The tag stays: what the repair made due is looked at again first.
+ *
+ * @implements EntryOfWalk<RepairRecordedPayload>
+ */
+final readonly class RepairRecorded implements EntryOfWalk
 {
     public function __construct(private UpdateWalkLine $lines, private TagInOfWalk $tagIn, private MustBeQualified $qualified)
     {
@@ -33,12 +40,17 @@ final readonly class RepairRecorded implements EntryKind
         return 'repair.recorded';
     }
 
+    public static function payload(): string
+    {
+        return RepairRecordedPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->repairs();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $tag = Tag::hangingOn($context->walk->machine_id) ?? throw ApiProblem::because(ProblemName::NoTagHangs, 409);
         if ($tag->walk_id !== $context->walk->id) {
@@ -49,12 +61,12 @@ final readonly class RepairRecorded implements EntryKind
         if ($before !== null && ($this->tagIn)($context->walk, $tag, $context->catalogue)->stops() === []) {
             throw ApiProblem::because(ProblemName::RepairedAlready, 409, ['name' => $before->repairedBy->name]);
         }
-        foreach ($entry->texts('lines') as $line) {
+        foreach ($entry->payload->lines as $line) {
             $context->line($line);
         }
-        $due = (new DueAfterRepair($context->plan, $context->catalogue->featuresOf($context->model)))->of([...$entry->texts('lines'), ...$this->linesAround($entry->texts('findings'), $context)]);
+        $due = (new DueAfterRepair($context->plan, $context->catalogue->featuresOf($context->model)))->of([...$entry->payload->lines, ...$this->linesAround($entry->payload->findings, $context)]);
 
-        return ['tag' => $tag->id, 'due' => $due];
+        return new RepairJudgement($tag->id, $due);
     }
 
     /**
@@ -63,7 +75,7 @@ final readonly class RepairRecorded implements EntryKind
      * @param list<string> $findings
      * @return list<string> keys of lines
      */
-    private function linesAround(array $findings, PostingContext $context): array
+    private function linesAround(array $findings, WalkContext $context): array
     {
         $parts = array_column($context->catalogue->family($context->model->familyId)->parts, 'id', 'name');
         $lines = [];
@@ -81,20 +93,20 @@ final readonly class RepairRecorded implements EntryKind
 
     public function project(LedgerEntry $entry): void
     {
-        $payload = $entry->payload();
-        $judgement = $entry->judgement();
+        $payload = RepairRecordedPayload::read($entry->payload());
+        $judgement = RepairJudgement::read($entry->judgement());
         Repair::query()->create([
             'id' => $entry->id,
-            'tag_id' => $judgement['tag'],
-            'machine_id' => $entry->machine_id,
-            'walk_id' => $entry->walk_id,
-            'words' => $payload['words'],
-            'parts' => $payload['parts'],
-            'due' => $judgement['due'],
+            'tag_id' => $judgement->tag,
+            'machine_id' => $entry->machineId(),
+            'walk_id' => $entry->walkId(),
+            'words' => $payload->words,
+            'parts' => $payload->parts,
+            'due' => $judgement->due,
             'repaired_by_id' => $entry->actor_id,
             'repaired_at' => $entry->recorded_at,
         ]);
-        $this->lines->dueAgain($entry, $judgement['due']);
-        Finding::query()->where('machine_id', $entry->machine_id)->whereIn('id', $payload['findings'])->update(['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
+        $this->lines->dueAgain($entry, $judgement->due);
+        Finding::query()->where('machine_id', $entry->machineId())->whereIn('id', $payload->findings)->update(['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
     }
 }

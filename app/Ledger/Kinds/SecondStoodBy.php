@@ -4,18 +4,30 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\NothingJudged;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\NoPayload;
 use App\Models\LedgerEntry;
 use App\Models\User;
 
-/** Somebody said from a session of their own that they stand by whoever works the machine. */
-final class SecondStoodBy implements EntryKind
+/**
+ * Somebody said from a session of their own that they stand by whoever works the machine.
+ *
+ * @implements EntryOfWalk<NoPayload>
+ */
+final class SecondStoodBy implements EntryOfWalk
 {
     public static function name(): string
     {
         return 'second.stood_by';
+    }
+
+    public static function payload(): string
+    {
+        return NoPayload::class;
     }
 
     public function mayBePostedBy(User $user): bool
@@ -23,9 +35,9 @@ final class SecondStoodBy implements EntryKind
         return $user->role->standsBy();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
-        return [];
+        return new NothingJudged;
     }
 
     public function project(LedgerEntry $entry): void

@@ -6,16 +6,23 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\HireContext;
+use App\Ledger\EntryOfHire;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\NothingJudged;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\SpreadExplainedPayload;
 use App\Ledger\SpreadOfHire;
 use App\Models\LedgerEntry;
 use App\Models\SpreadExplanation;
 use App\Models\User;
 
-/** Somebody said why a line does not balance. */
-final readonly class SpreadExplained implements EntryKind
+/**
+ * Somebody said why a line does not balance.
+ *
+ * @implements EntryOfHire<SpreadExplainedPayload>
+ */
+final readonly class SpreadExplained implements EntryOfHire
 {
     public function __construct(private SpreadOfHire $spread)
     {
@@ -26,28 +33,34 @@ final readonly class SpreadExplained implements EntryKind
         return 'spread.explained';
     }
 
+    public static function payload(): string
+    {
+        return SpreadExplainedPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks() || $user->role->settles();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, HireContext $context): RecordedJudgement
     {
-        $spread = ($this->spread)($context->walk->hire);
-        if (! in_array($entry->text('line'), $spread->unexplained(), true)) {
-            throw ApiProblem::because(ProblemName::BalancesAlready, 409, ['line' => $entry->text('line')]);
+        $spread = ($this->spread)($context->hire);
+        if (! in_array($entry->payload->line, $spread->unexplained(), true)) {
+            throw ApiProblem::because(ProblemName::BalancesAlready, 409, ['line' => $entry->payload->line]);
         }
 
-        return [];
+        return new NothingJudged;
     }
 
     public function project(LedgerEntry $entry): void
     {
+        $payload = SpreadExplainedPayload::read($entry->payload());
         SpreadExplanation::query()->create([
             'id' => $entry->id,
             'hire_id' => $entry->hire_id,
-            'line' => $entry->payload()['line'],
-            'words' => $entry->payload()['words'],
+            'line' => $payload->line,
+            'words' => $payload->words,
             'actor_id' => $entry->actor_id,
             'recorded_at' => $entry->recorded_at,
         ]);

@@ -6,9 +6,12 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Judgements\TagHungJudgement;
+use App\Ledger\Payloads\TagHungPayload;
 use App\Models\HireState;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
@@ -20,12 +23,21 @@ use App\Models\Walk;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Release\Decision;
 
-/** A tag was hung on the machine: not for hire, and the hire stops. Anybody who walks may hang one at any time. */
-final class TagHung implements EntryKind
+/**
+ * A tag was hung on the machine: not for hire, and the hire stops. Anybody who walks may hang one at any time.
+ *
+ * @implements EntryOfWalk<TagHungPayload>
+ */
+final class TagHung implements EntryOfWalk
 {
     public static function name(): string
     {
         return 'tag.hung';
+    }
+
+    public static function payload(): string
+    {
+        return TagHungPayload::class;
     }
 
     public function mayBePostedBy(User $user): bool
@@ -33,32 +45,33 @@ final class TagHung implements EntryKind
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         if (Tag::query()->where('machine_id', $context->walk->machine_id)->whereNull('lifted_at')->exists()) {
             throw ApiProblem::because(ProblemName::TaggedAlready, 409);
         }
 
-        return ['decision' => Decision::TaggedOut->value];
+        return new TagHungJudgement(Decision::TaggedOut);
     }
 
     public function project(LedgerEntry $entry): void
     {
-        $walk = Walk::query()->findOrFail($entry->walk_id);
+        $payload = TagHungPayload::read($entry->payload());
+        $walk = Walk::query()->findOrFail($entry->walkId());
         Tag::query()->create([
             'id' => $entry->id,
-            'number' => Tag::nextNumberFor($entry->machine_id),
-            'machine_id' => $entry->machine_id,
+            'number' => Tag::nextNumberFor($entry->machineId()),
+            'machine_id' => $entry->machineId(),
             'hire_id' => $entry->hire_id,
-            'walk_id' => $entry->walk_id,
-            'reference' => $entry->payload()['reference'] ?? null,
-            'reason' => $entry->payload()['reason'],
-            'keys_at' => $entry->payload()['keys_at'] ?? null,
+            'walk_id' => $entry->walkId(),
+            'reference' => $payload->reference,
+            'reason' => $payload->reason,
+            'keys_at' => $payload->keysAt,
             'hung_by_id' => $entry->actor_id,
             'hung_at' => $entry->recorded_at,
         ]);
         $walk->update(['decision' => Decision::TaggedOut, 'decided_by_id' => $entry->actor_id, 'decided_at' => $entry->recorded_at]);
-        MachineStatus::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::TaggedOut]);
+        MachineStatus::query()->where('machine_id', $entry->machineId())->update(['standing' => MachineStanding::TaggedOut]);
         HireState::query()->where('hire_id', $entry->hire_id)->update([
             'standing' => $walk->movement === Movement::Checkout ? HireStatus::Stopped : HireStatus::Returned,
         ]);

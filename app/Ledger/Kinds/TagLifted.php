@@ -6,10 +6,13 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Judgements\TagLiftedJudgement;
 use App\Ledger\MustBeQualified;
-use App\Ledger\PostingContext;
+use App\Ledger\Payloads\NoPayload;
 use App\Ledger\TagInOfWalk;
 use App\Models\HireState;
 use App\Models\HireStatus;
@@ -25,8 +28,12 @@ use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\NotTaggedIn;
 
-/** The tag came off: mended, tried again, and said so by somebody other than who mended it. The decision is open again. */
-final readonly class TagLifted implements EntryKind
+/**
+ * The tag came off: mended, tried again, and said so by somebody other than who mended it. The decision is open again.
+ *
+ * @implements EntryOfWalk<NoPayload>
+ */
+final readonly class TagLifted implements EntryOfWalk
 {
     public function __construct(private TagInOfWalk $tagIn, private MustBeQualified $qualified)
     {
@@ -37,12 +44,17 @@ final readonly class TagLifted implements EntryKind
         return 'tag.lifted';
     }
 
+    public static function payload(): string
+    {
+        return NoPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $tag = Tag::hangingOn($context->walk->machine_id) ?? throw ApiProblem::because(ProblemName::NoTagHangs, 409);
         // What the repair made due are lines of the walk under which the tag was hung; on another walk they would not be missed.
@@ -63,15 +75,15 @@ final readonly class TagLifted implements EntryKind
             ]);
         }
 
-        return ['tag' => $tag->id];
+        return new TagLiftedJudgement($tag->id);
     }
 
     public function project(LedgerEntry $entry): void
     {
-        $walk = Walk::query()->findOrFail($entry->walk_id);
-        Tag::query()->where('id', $entry->judgement()['tag'])->update(['lifted_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'), 'lifted_by_id' => $entry->actor_id]);
+        $walk = Walk::query()->findOrFail($entry->walkId());
+        Tag::query()->where('id', TagLiftedJudgement::read($entry->judgement())->tag)->update(['lifted_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'), 'lifted_by_id' => $entry->actor_id]);
         $walk->update(['decision' => null, 'decided_by_id' => null, 'decided_at' => null]);
-        MachineStatus::query()->where('machine_id', $entry->machine_id)->update(['standing' => MachineStanding::Walking]);
+        MachineStatus::query()->where('machine_id', $entry->machineId())->update(['standing' => MachineStanding::Walking]);
         HireState::query()->where('hire_id', $entry->hire_id)->update([
             'standing' => $walk->movement === Movement::Checkout ? HireStatus::WalkingOut : HireStatus::WalkingIn,
         ]);

@@ -7,9 +7,11 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
+use App\Ledger\Contexts\WalkContext;
 use App\Ledger\IncomingEntry;
-use App\Ledger\JudgementRecord;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\AnswerJudgement;
+use App\Ledger\Payloads\TestAnsweredPayload;
+use App\Ledger\Payloads\TestStepPayload;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\User;
@@ -21,7 +23,11 @@ use JadeLedger\Core\FunctionTest\TestRun;
 use JadeLedger\Core\FunctionTest\TestRunDoesNotFit;
 use JadeLedger\Core\Reading\Judgement;
 
-/** A function test was done, as far as it went. */
+/**
+ * A function test was done, as far as it went.
+ *
+ * @implements AnswersALine<TestAnsweredPayload>
+ */
 final readonly class TestAnswered implements AnswersALine
 {
     public function __construct(private UpdateWalkLine $lines)
@@ -33,23 +39,28 @@ final readonly class TestAnswered implements AnswersALine
         return 'test.answered';
     }
 
+    public static function payload(): string
+    {
+        return TestAnsweredPayload::class;
+    }
+
     public function mayBePostedBy(User $user): bool
     {
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): AnswerJudgement
     {
-        $check = $context->line($entry->text('line'))->check;
+        $check = $context->line($entry->payload->line)->check;
         if ($check->answer !== AnswerKind::FunctionTest) {
             throw ApiProblem::because(ProblemName::NotATest, 422, ['title' => $check->title]);
         }
         $notNow = $context->inAnotherState($check);
         if ($notNow !== null) {
-            return JudgementRecord::of($notNow);
+            return AnswerJudgement::of($notNow);
         }
         try {
-            return JudgementRecord::of(Judgement::valid((new JudgeFunctionTest)->judge($check, $this->run($entry))));
+            return AnswerJudgement::of(Judgement::valid((new JudgeFunctionTest)->judge($check, $this->run($entry->payload))));
         } catch (TestRunDoesNotFit $misfit) {
             $why = "test_{$misfit->fault->value}";
             throw ApiProblem::because(ProblemName::from($why), 422, ['title' => $check->title, 'count' => count($check->test)], ['steps' => [Words::say("problems.{$why}.title")]]);
@@ -57,14 +68,15 @@ final readonly class TestAnswered implements AnswersALine
     }
 
     /** @throws TestRunDoesNotFit */
-    private function run(IncomingEntry $entry): TestRun
+    private function run(TestAnsweredPayload $said): TestRun
     {
-        $responses = array_map(static fn (\stdClass $step): StepResponse => $step->as_expected
-            ? StepResponse::asExpected($step->seconds ?? null)
-            : StepResponse::otherwise((string) ($step->observed ?? '')), array_values($entry->payload->steps));
-        $because = $entry->optional('broken_off');
+        $responses = array_map(static fn (TestStepPayload $step): StepResponse => $step->isAsExpected
+            ? StepResponse::asExpected($step->seconds)
+            : StepResponse::otherwise($step->observed), $said->steps);
 
-        return $because === null ? TestRun::ended($responses) : TestRun::brokenOff($responses, $because);
+        return $said->brokenOff === null
+            ? TestRun::ended($responses)
+            : TestRun::brokenOff($responses, $said->brokenOff);
     }
 
     public function project(LedgerEntry $entry): void

@@ -6,19 +6,31 @@ namespace App\Ledger\Kinds;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\NothingJudged;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\NoPayload;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Models\WalkPerson;
 
-/** Somebody walks along no more; what they entered stays, what they had open is the others'. */
-final class WalkLeft implements EntryKind
+/**
+ * Somebody walks along no more; what they entered stays, what they had open is the others'.
+ *
+ * @implements EntryOfWalk<NoPayload>
+ */
+final class WalkLeft implements EntryOfWalk
 {
     public static function name(): string
     {
         return 'walk.left';
+    }
+
+    public static function payload(): string
+    {
+        return NoPayload::class;
     }
 
     public function mayBePostedBy(User $user): bool
@@ -26,7 +38,7 @@ final class WalkLeft implements EntryKind
         return $user->role->walks();
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $people = WalkPerson::query()->where('walk_id', $context->walk->id)->pluck('user_id')->all();
         if (! in_array($context->actor->id, $people, true)) {
@@ -36,11 +48,11 @@ final class WalkLeft implements EntryKind
             throw ApiProblem::because(ProblemName::LastOnTheWalk, 409);
         }
 
-        return [];
+        return new NothingJudged;
     }
 
     public function project(LedgerEntry $entry): void
     {
-        WalkPerson::query()->where('walk_id', $entry->walk_id)->where('user_id', $entry->actor_id)->delete();
+        WalkPerson::query()->where('walk_id', $entry->walkId())->where('user_id', $entry->actor_id)->delete();
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Ledger\EntryKind;
+use App\Ledger\Contexts\WalkContext;
+use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
-use App\Ledger\PostingContext;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Judgements\WalkOpenedJudgement;
+use App\Ledger\Payloads\WalkOpenedPayload;
 use App\Models\HireState;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
@@ -19,12 +22,21 @@ use App\Models\WalkPerson;
 use App\Models\WalkPlanRecord;
 use JadeLedger\Core\Catalogue\Movement;
 
-/** A checkout or a return begins. Written by OpenWalk only, beside the plan that it names. */
-final class WalkOpened implements EntryKind
+/**
+ * A checkout or a return begins. Written by OpenWalk only, beside the plan that it names.
+ *
+ * @implements EntryOfWalk<WalkOpenedPayload>
+ */
+final class WalkOpened implements EntryOfWalk
 {
     public static function name(): string
     {
         return 'walk.opened';
+    }
+
+    public static function payload(): string
+    {
+        return WalkOpenedPayload::class;
     }
 
     public function mayBePostedBy(User $user): bool
@@ -32,18 +44,18 @@ final class WalkOpened implements EntryKind
         return false;
     }
 
-    public function judge(IncomingEntry $entry, PostingContext $context): array
+    public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
-        return ['seconds_planned' => $context->plan->seconds(), 'lines_planned' => count($context->plan->lines())];
+        return new WalkOpenedJudgement($context->plan->seconds(), count($context->plan->lines()));
     }
 
     public function project(LedgerEntry $entry): void
     {
-        $movement = Movement::from($entry->payload()['movement']);
+        $movement = WalkOpenedPayload::read($entry->payload())->movement;
         $walk = Walk::query()->create([
-            'id' => $entry->walk_id,
+            'id' => $entry->walkId(),
             'hire_id' => $entry->hire_id,
-            'machine_id' => $entry->machine_id,
+            'machine_id' => $entry->machineId(),
             'movement' => $movement,
             'opened_by_id' => $entry->actor_id,
             'opened_at' => $entry->recorded_at,
@@ -56,7 +68,7 @@ final class WalkOpened implements EntryKind
         HireState::query()->updateOrCreate(['hire_id' => $entry->hire_id], $isCheckout
             ? ['standing' => HireStatus::WalkingOut, 'out_walk_id' => $walk->id]
             : ['standing' => HireStatus::WalkingIn, 'in_walk_id' => $walk->id, 'in_at' => $entry->recorded_at]);
-        MachineStatus::query()->updateOrCreate(['machine_id' => $entry->machine_id], ['standing' => MachineStanding::Walking]);
+        MachineStatus::query()->updateOrCreate(['machine_id' => $entry->machineId()], ['standing' => MachineStanding::Walking]);
     }
 
     /** @return list<array<string, mixed>> */

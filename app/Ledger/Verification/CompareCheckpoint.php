@@ -28,20 +28,20 @@ final readonly class CompareCheckpoint
             return $read->faults;
         }
         $faults = $read->faults;
-        foreach ($newest->chains as $machine => $end) {
-            $fault = $this->chain($machine, $end);
+        foreach ($newest->chains as $chain => $end) {
+            $fault = $this->chain($chain, $end);
             if ($fault !== null) {
-                $faults[] = "Machine {$machine}: {$fault} Checkpoint {$newest->number} of {$newest->takenAt} says so.";
+                $faults[] = "Chain {$chain}: {$fault} Checkpoint {$newest->number} of {$newest->takenAt} says so.";
             }
         }
         $unsealed = DB::table('ledger_entries')->whereNull('seal')
-            ->selectRaw('machine_id, max(sequence) as sequence')
-            ->groupBy('machine_id')
-            ->pluck('sequence', 'machine_id');
-        foreach ($unsealed as $machine => $sequence) {
+            ->selectRaw('chain_id, max(sequence) as sequence')
+            ->groupBy('chain_id')
+            ->pluck('sequence', 'chain_id');
+        foreach ($unsealed as $chain => $sequence) {
             // Entries of before seals were written are covered by the checkpoint that was taken then.
-            if ((int) $sequence > ($newest->chains[$machine]->entries ?? 0)) {
-                $faults[] = "Machine {$machine}: entry {$sequence} came after checkpoint {$newest->number}"
+            if ((int) $sequence > ($newest->chains[$chain]->entries ?? 0)) {
+                $faults[] = "Chain {$chain}: entry {$sequence} came after checkpoint {$newest->number}"
                     .' and was not written by the application.';
             }
         }
@@ -76,15 +76,15 @@ final readonly class CompareCheckpoint
             : null;
     }
 
-    private function chain(string $machine, ChainEnd $end): ?string
+    private function chain(string $chain, ChainEnd $end): ?string
     {
-        $count = (int) DB::table('ledger_entries')->where('machine_id', $machine)->max('sequence');
+        $count = (int) DB::table('ledger_entries')->where('chain_id', $chain)->max('sequence');
         if ($count < $end->entries) {
             return $count === 0
                 ? "its chain of {$end->entries} entries is gone."
                 : "its chain ends at entry {$count}; it had {$end->entries}.";
         }
-        $hash = DB::table('ledger_entries')->where('machine_id', $machine)
+        $hash = DB::table('ledger_entries')->where('chain_id', $chain)
             ->where('sequence', $end->entries)
             ->value('hash');
 

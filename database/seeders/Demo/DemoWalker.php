@@ -7,6 +7,7 @@ namespace Database\Seeders\Demo;
 use App\Actions\OpenWalk;
 use App\Actions\PostEntries;
 use App\Actions\StorePhoto;
+use App\Ledger\Actor;
 use App\Models\Hire;
 use App\Models\Photo;
 use App\Models\Role;
@@ -134,7 +135,7 @@ final class DemoWalker
     /** @param  list<\stdClass>  $batch */
     private function send(Walk $walk, array $batch, User $by): void
     {
-        foreach ($batch === [] ? [] : ($this->post)($walk->withoutRelations(), $batch, $by) as $result) {
+        foreach ($batch === [] ? [] : ($this->post)($walk->withoutRelations(), $batch, Actor::person($by)) as $result) {
             if ($result->problem !== null) {
                 throw new \LogicException("The demo cannot be told: {$result->problem->title}. {$result->problem->detail} ".json_encode($result->problem->field));
             }

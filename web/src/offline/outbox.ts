@@ -1,10 +1,9 @@
 import i18n from 'i18next';
 import { answer, api, type Schema } from '../api/client';
+import type { Entry } from '../api/entries';
 import { ProblemError } from '../api/problem';
-import { isFull, store, type Entry, type KeptEntry, type KeptOpening } from './store';
+import { isFull, store, type KeptEntry, type KeptOpening } from './store';
 import { uploadChunks } from './uploadChunks';
-
-export type { Entry } from './store';
 
 export interface OutboxState {
   /** Entries of whoever is signed in that this tablet keeps because they could not be sent yet. */
@@ -263,20 +262,21 @@ class Outbox {
 
   /** Sends the pictures of an entry that are still on the tablet, and names them as the yard does. */
   private async withPhotos(entry: Entry): Promise<Entry> {
-    const payload = { ...entry.payload } as Record<string, unknown>;
-    const named = async (id: unknown): Promise<unknown> => {
-      const photo = typeof id === 'string' ? await store.photos.get(id) : undefined;
+    const named = async (id: string): Promise<string> => {
+      const photo = await store.photos.get(id);
 
       return photo === undefined ? id : uploadChunks(photo);
     };
-    if (Array.isArray(payload['photos'])) {
-      payload['photos'] = await Promise.all(payload['photos'].map(named));
+    switch (entry.kind) {
+      case 'finding.placed':
+        return { ...entry, payload: { ...entry.payload, photos: await Promise.all(entry.payload.photos.map(named)) } };
+      case 'finding.seen_again':
+        return { ...entry, payload: { ...entry.payload, photos: await Promise.all(entry.payload.photos.map(named)) } };
+      case 'reading.posted':
+        return entry.payload.photo === undefined ? entry : { ...entry, payload: { ...entry.payload, photo: await named(entry.payload.photo) } };
+      default:
+        return entry;
     }
-    if (payload['photo'] !== undefined) {
-      payload['photo'] = await named(payload['photo']);
-    }
-
-    return { ...entry, payload };
   }
 
   private async mark(batch: KeptEntry[], standing: KeptEntry['standing']): Promise<void> {
@@ -318,11 +318,15 @@ class Outbox {
 
 /** What an entry calls its pictures: by the yard's name for them, or by that of this tablet. */
 function photosOf(entry: Entry): string[] {
-  const { photos, photo } = entry.payload as Record<string, unknown>;
-
-  const names: unknown[] = [...(Array.isArray(photos) ? (photos as unknown[]) : []), photo];
-
-  return names.filter((name) => typeof name === 'string');
+  switch (entry.kind) {
+    case 'finding.placed':
+    case 'finding.seen_again':
+      return entry.payload.photos;
+    case 'reading.posted':
+      return entry.payload.photo === undefined ? [] : [entry.payload.photo];
+    default:
+      return [];
+  }
 }
 
 export const outbox = new Outbox();

@@ -1,8 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Schema } from '../api/client';
+import type { Entry } from '../api/entries';
 import type { Problem } from '../api/problem';
-
-export type Entry = Schema['EntryInput'];
 
 /**
  * What becomes of an entry on this tablet: queued until it is sent, sending while it is on its way, refused when the yard's
@@ -45,11 +44,25 @@ interface KeptPage {
   state: unknown;
 }
 
+/** A tablet that is in the hands of whoever is briefed: only that handover opens until the PIN is entered again. */
+export interface HandoverLock {
+  id: 'lock';
+  walkId: string;
+  userId: string;
+  /** HMAC-SHA-256, not to be read out of the browser; made for this handover. */
+  key: CryptoKey;
+  /** Of the PIN, under that key. */
+  mac: ArrayBuffer;
+  /** Wrong ones since. */
+  tries: number;
+}
+
 export const store = new Dexie('jade-ledger') as Dexie & {
   kept: EntityTable<KeptEntry, 'order'>;
   openings: EntityTable<KeptOpening, 'walkId'>;
   photos: EntityTable<KeptPhoto, 'id'>;
   pages: EntityTable<KeptPage, 'key'>;
+  locks: EntityTable<HandoverLock, 'id'>;
 };
 
 store.version(1).stores({ kept: '++order, walkId' });
@@ -65,6 +78,7 @@ store
         one.standing = 'queued';
       }),
   );
+store.version(3).stores({ locks: 'id' });
 
 /** Whether the browser said that there is no room left. */
 export const isFull = (error: unknown): boolean => error instanceof Error && (error.name === 'QuotaExceededError' || (error as { inner?: Error }).inner?.name === 'QuotaExceededError');

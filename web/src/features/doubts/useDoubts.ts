@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { v7 as uuid } from 'uuid';
 import { answer, api, type Schema } from '../../api/client';
+import { entryOf, type Entry } from '../../api/entries';
 import { ProblemError } from '../../api/problem';
 
 export type FitQuestion = Schema['DoubtList']['questions'][number];
@@ -20,8 +21,7 @@ interface Settling {
 export function useSettleDoubt() {
   return useSettle(({ walk, taken, reason }: Settling) => ({
     walk: walk.walk_id,
-    kind: 'doubt.settled' as const,
-    payload: { entries: walk.entries.map((entry) => entry.id), taken, reason },
+    entry: entryOf(uuid(), 'doubt.settled', { entries: walk.entries.map((entry) => entry.id), taken, reason }),
   }));
 }
 
@@ -35,19 +35,17 @@ interface SettlingFit {
 export function useSettleFit() {
   return useSettle(({ question, isFitted, reason }: SettlingFit) => ({
     walk: question.walk_id,
-    kind: 'fit.settled' as const,
-    payload: { question: question.id, is_fitted: isFitted, reason },
+    entry: entryOf(uuid(), 'fit.settled', { question: question.id, is_fitted: isFitted, reason }),
   }));
 }
 
 /** Posts one entry to a walk that the lead looked into, and throws the problem when it is refused. */
-function useSettle<T>(entryOf: (settled: T) => { walk: string; kind: Schema['EntryKind']; payload: Schema['EntryInput']['payload'] }) {
+function useSettle<T>(saidOf: (settled: T) => { walk: string; entry: Entry }) {
   const queries = useQueryClient();
 
   return useMutation({
     mutationFn: async (settled: T) => {
-      const { walk, kind, payload } = entryOf(settled);
-      const entry = { id: uuid(), kind, recorded_at: new Date().toISOString(), payload };
+      const { walk, entry } = saidOf(settled);
       const { results } = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk } }, body: { entries: [entry] } }));
       const problem = results[0]?.problem;
       if (problem !== undefined) {

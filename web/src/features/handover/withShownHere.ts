@@ -1,4 +1,5 @@
 import type { Schema } from '../../api/client';
+import { isOf } from '../../api/entries';
 import type { KeptEntry } from '../../offline/store';
 
 export type Briefing = Schema['Briefing'] & {
@@ -11,14 +12,13 @@ export type Briefing = Schema['Briefing'] & {
 /** With the steps and the signature that this tablet still keeps. */
 export function withShownHere(briefing: Schema['Briefing'], kept: KeptEntry[]): Briefing {
   const mine = kept.filter((one) => one.walkId === briefing.walk_id).map((one) => one.entry);
-  const shown = mine.filter((entry) => entry.kind === 'handover.step_shown').map((entry) => String((entry.payload as { step?: string }).step));
-  const signed = mine.find((entry) => entry.kind === 'handover.signed');
-  const { name, signature } = (signed?.payload ?? {}) as { name?: string; signature?: number[][] };
+  const shown = mine.flatMap((entry) => (entry.kind === 'handover.step_shown' ? [entry.payload.step] : []));
+  const signed = mine.find((entry) => isOf(entry, 'handover.signed'));
 
   return {
     ...briefing,
     steps_shown: [...new Set([...briefing.steps_shown, ...shown])],
-    ...(signed === undefined ? {} : { signed_name: name ?? null, signed_at: signed.recorded_at, signature: signature ?? null }),
+    ...(signed === undefined ? {} : { signed_name: signed.payload.name, signed_at: signed.recorded_at, signature: signed.payload.signature }),
     isSignedHere: signed !== undefined,
     isReleasedHere: mine.some((entry) => entry.kind === 'release.decided'),
   };

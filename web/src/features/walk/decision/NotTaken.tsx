@@ -71,7 +71,8 @@ function ItHasLeft({ walkId }: { walkId: string }) {
 }
 
 function titleOf(one: KeptEntry, walk: Walk | undefined): string | undefined {
-  const key = (one.entry.payload as { line?: string }).line;
+  const { payload } = one.entry;
+  const key = 'line' in payload ? payload.line : undefined;
 
   return walk?.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title;
 }

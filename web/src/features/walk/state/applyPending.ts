@@ -11,7 +11,7 @@ export function applyPending(walk: Walk, kept: KeptEntry[]): Walk {
   if (mine.length === 0) {
     return walk;
   }
-  const crossed = mine.filter((one) => one.entry.kind === 'state.crossed').map((one) => String((one.entry.payload as { stage?: string }).stage));
+  const crossed = mine.flatMap(({ entry }) => (entry.kind === 'state.crossed' ? [entry.payload.stage] : []));
   const answers = pendingAnswers(mine, walk.id);
   const state = { ...walk.state };
   const last = crossed[crossed.length - 1];

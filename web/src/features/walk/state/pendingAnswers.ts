@@ -8,20 +8,21 @@ export type PendingAnswer = 'stands' | 'amiss' | 'cannot_tell' | 'put_right' | '
 
 export type PendingAnswers = ReadonlyMap<string, PendingAnswer>;
 
-const JUDGED_THERE = ['reading.posted', 'test.answered', 'paper.compared', 'dashboard.read'];
-
 /** The latest answer to each line of a walk that this tablet still keeps. */
 export function pendingAnswers(kept: KeptEntry[], walkId: string): PendingAnswers {
   const answers = new Map<string, PendingAnswer>();
   for (const { entry } of kept.filter((one) => one.walkId === walkId)) {
-    const { line, answer } = entry.payload as { line?: unknown; answer?: PendingAnswer };
-    if (typeof line !== 'string') {
-      continue;
-    }
-    if (entry.kind === 'check.answered' && answer !== undefined) {
-      answers.set(line, answer);
-    } else if (JUDGED_THERE.includes(entry.kind)) {
-      answers.set(line, 'not_judged');
+    switch (entry.kind) {
+      case 'check.answered':
+        answers.set(entry.payload.line, entry.payload.answer);
+        break;
+      case 'reading.posted':
+      case 'test.answered':
+      case 'paper.compared':
+      case 'dashboard.read':
+        answers.set(entry.payload.line, 'not_judged');
+        break;
+      default:
     }
   }
 

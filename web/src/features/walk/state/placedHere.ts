@@ -8,6 +8,6 @@ export interface PlacedHere {
 /** Findings of a walk that wait on this tablet: where they were placed, in centimetres of the plan. */
 export function placedHere(kept: KeptEntry[], walkId: string): PlacedHere[] {
   return kept
-    .filter((one) => one.walkId === walkId && one.entry.kind === 'finding.placed')
-    .map(({ entry }) => ({ id: entry.id, at: (entry.payload as { at: PlacedHere['at'] }).at }));
+    .filter((one) => one.walkId === walkId)
+    .flatMap(({ entry }) => (entry.kind === 'finding.placed' ? [{ id: entry.id, at: entry.payload.at }] : []));
 }

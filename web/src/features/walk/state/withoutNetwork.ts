@@ -51,11 +51,14 @@ export function withoutNetwork(walk: Walk, answers: PendingAnswers, kept: KeptEn
 }
 
 function lastDecided(mine: KeptEntry[]): Decided | null {
-  const last = mine.filter((one) => one.entry.kind === 'release.decided' || one.entry.kind === 'tag.hung').pop();
-  if (last === undefined) {
-    return null;
+  let last: Decided | null = null;
+  for (const { entry } of mine) {
+    if (entry.kind === 'release.decided') {
+      last = { decision: entry.payload.decision, at: entry.recorded_at, reason: '' };
+    } else if (entry.kind === 'tag.hung') {
+      last = { decision: 'tagged_out', at: entry.recorded_at, reason: entry.payload.reason };
+    }
   }
-  const { decision, reason } = last.entry.payload as { decision?: Schema['Decision']; reason?: string };
 
-  return { decision: last.entry.kind === 'tag.hung' ? 'tagged_out' : (decision ?? 'held'), at: last.entry.recorded_at, reason: reason ?? '' };
+  return last;
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Ledger;
+namespace App\Ledger\Contexts;
 
 use App\Http\Problems\ProblemName;
 use App\Models\Reading;
@@ -20,7 +20,7 @@ use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\WalkPlan;
 
 /** What an entry is judged against: the walk as it stands and the catalogue it was planned with. */
-final readonly class PostingContext
+final readonly class WalkContext
 {
     public function __construct(
         public Walk $walk,

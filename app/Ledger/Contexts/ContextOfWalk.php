@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Ledger;
+namespace App\Ledger\Contexts;
 
 use App\Catalogue\CachedPlan;
 use App\Catalogue\PlanCache;
@@ -21,7 +21,7 @@ final class ContextOfWalk
     {
     }
 
-    public function __invoke(Walk $walk, User $actor): PostingContext
+    public function __invoke(Walk $walk, User $actor): WalkContext
     {
         $kit = $this->known[$walk->id] ?? null;
         if ($kit === null) {
@@ -30,6 +30,6 @@ final class ContextOfWalk
             $this->known = [$walk->id => $kit];
         }
 
-        return new PostingContext($walk, $kit->catalogue, $kit->model, $kit->plan, $actor);
+        return new WalkContext($walk, $kit->catalogue, $kit->model, $kit->plan, $actor);
     }
 }

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Payloads;
+
+use App\Contract\JsonObject;
+
+/** What was seen at a gate before a handover. */
+final readonly class GatePassed implements Payload
+{
+    private function __construct(
+        public string $gate,
+        public ?string $number,
+    ) {
+    }
+
+    public static function read(JsonObject $json): static
+    {
+        return new self(
+            $json->string('gate'),
+            $json->optionalString('number'),
+        );
+    }
+}

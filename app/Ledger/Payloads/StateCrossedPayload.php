@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Payloads;
+
+use App\Contract\JsonObject;
+
+/** The state that the machine was brought into, and the lines that were confirmed. */
+final readonly class StateCrossedPayload implements NamesSecond, Payload
+{
+    /**
+     * @param list<string> $confirmed ids of lines of the crossing
+     * @param string|null $second who stands by
+     */
+    private function __construct(
+        public string $stage,
+        public array $confirmed,
+        public ?string $second,
+    ) {
+    }
+
+    public static function read(JsonObject $json): static
+    {
+        return new self(
+            $json->string('stage'),
+            $json->strings('confirmed'),
+            $json->optionalString('second'),
+        );
+    }
+
+    public function second(): ?string
+    {
+        return $this->second;
+    }
+}

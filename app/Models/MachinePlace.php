@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Support\Carbon;
+
+/**
+ * Where a machine stands since it was moved.
+ *
+ * @property string $machine_id
+ * @property string $bay
+ * @property Carbon $since
+ * @property string $entry_id
+ */
+final class MachinePlace extends Projection
+{
+    protected $primaryKey = 'machine_id';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['since' => 'datetime'];
+    }
+}
