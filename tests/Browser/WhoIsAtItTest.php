@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Tests\Support\BrowserTestCase;
+use Tests\Support\WalkerOverHttp;
+use Tests\Support\WalksInTheBrowser;
 
 /** Shared tablets, and people who read another language. */
 final class WhoIsAtItTest extends BrowserTestCase
 {
+    use WalksInTheBrowser;
+
     public function test_on_a_tablet_that_the_lead_enrolled_a_name_and_a_pin_open_the_day(): void
     {
         $this->signInByTile('juno');
@@ -84,6 +88,47 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->tap('my-name');
         $this->tap('sign-out');
         $this->signInByPassword('bram', 'ebb, slack and spring');
+    }
+
+    public function test_a_tablet_that_was_given_out_opens_nothing_but_the_handover_until_the_pin_is_entered(): void
+    {
+        $dilys = new WalkerOverHttp('dilys');
+        $this->signIn('dilys');
+        $this->openRow('open-out-P-05');
+        $this->wait('.crossing, .panel');
+        $walk = (string) $this->web->executeScript("return location.pathname.split('/').pop()");
+        $dilys->answer($walk);
+        $dilys->release($walk);
+
+        $this->openAnew("/app/walks/{$walk}/handover");
+        $this->giveTheTabletOut();
+        foreach (['/app', "/app/walks/{$walk}", '/app/people'] as $elsewhere) {
+            $this->open($elsewhere);
+            $this->wait('.handover');
+            self::assertSame("/app/walks/{$walk}/handover", $this->web->executeScript('return location.pathname'));
+        }
+        $this->tap('hand-back');
+        foreach ([4, 3, 2] as $left) {
+            $this->enterPin('9999');
+            $this->waitForText('.pin-said', "{$left} tries left");
+        }
+        $this->picture('handover-back');
+        $this->assertAccessible();
+        $this->enterPin('7304');
+        $this->wait('.day');
+
+        $this->openAnew("/app/walks/{$walk}/handover");
+        $this->giveTheTabletOut();
+        $this->tap('hand-back');
+        for ($try = 0; $try < 5; $try++) {
+            $this->enterPin('9999');
+            $this->waitUntil(
+                fn (): bool => $this->exists(self::named('locked-out')) || str_contains($this->text('.pin-said'), 'left'),
+                'A wrong PIN is not told.',
+            );
+        }
+        $this->tap('sign-in-again');
+        $this->wait('.sign-in');
     }
 
     public function test_a_walk_is_not_taken_over_without_a_reason(): void

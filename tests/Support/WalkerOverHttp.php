@@ -84,6 +84,11 @@ final class WalkerOverHttp
         $this->post($id, $batch);
     }
 
+    public function release(string $id): void
+    {
+        $this->post($id, [$this->entry('release.decided', ['decision' => 'released', 'conditions' => []])]);
+    }
+
     /** Shows every step of the briefing, and signs for the person who was briefed. */
     public function signFor(string $id): void
     {

@@ -223,7 +223,7 @@ trait WalksInTheBrowser
     /** Shows step after step, then signs for the person who was briefed, and hands the tablet back. */
     protected function handOverAndSign(string $pictureAt = ''): void
     {
-        $this->wait('.handover');
+        $this->giveTheTabletOut();
         $this->wait(self::named('next-step'));
         while ($this->exists(self::named('next-step'))) {
             $step = $this->text('.step h2');
@@ -243,7 +243,24 @@ trait WalksInTheBrowser
         $this->hold('sign');
         $this->wait('.signed '.self::named('stamp'));
         $this->tap('hand-back');
+        $this->enterPin('7304');
         $this->wait('.day');
+    }
+
+    /** Whoever gives the tablet out enters a PIN first, with which it is opened again. */
+    protected function giveTheTabletOut(): void
+    {
+        $this->wait('.handover');
+        $this->wait(self::named('pin'));
+        $this->lookOnce('handover-give-out');
+        $this->enterPin('7304');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('pin')), 'The tablet is not given out.');
+    }
+
+    protected function enterPin(string $pin): void
+    {
+        $this->typeAnew('pin', $pin);
+        $this->tap('pin-go');
     }
 
     protected function confirmState(): void

@@ -2,6 +2,7 @@ import { Suspense, lazy, useEffect } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Navigate, Route, Routes } from 'react-router';
 import { SignInPage } from '../features/session/SignInPage';
+import { useHandoverLock } from '../features/handover/useHandoverLock';
 import { useSession } from '../features/session/useSession';
 import { useOutboxOf } from '../offline/useOutbox';
 import { setZone } from './figures';
@@ -40,8 +41,9 @@ export function Pages() {
   const session = useSession();
   useOutboxOf(session.data?.user?.id ?? null);
   useLanguageOf(session.data?.user ?? null);
+  const lock = useHandoverLock(session.data?.user?.id ?? null);
   useWalkingPages(session.data?.user?.may.walk === true);
-  if (session.isPending) {
+  if (session.isPending || lock === undefined) {
     return <Notice words={t('state.fetching')} />;
   }
   if (session.data === undefined) {
@@ -55,23 +57,30 @@ export function Pages() {
   return (
     <PageFault>
       <Suspense fallback={<Notice words={t('state.fetching')} />}>
-        <Routes>
-          <Route path="/" element={<DayPage />} />
-          <Route path="/walks/:walkId" element={<WalkPage />} />
-          <Route path="/walks/:walkId/handover" element={<HandoverPage />} />
-          <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
-          <Route path="/fleet" element={<FleetPage />} />
-          <Route path="/fleet/:machineId" element={<MachinePage />} />
-          <Route path="/catalogue" element={<CataloguePage />} />
-          <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />
-          <Route path="/catalogue/models/new" element={<ModelSheetPage />} />
-          <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
-          <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
-          <Route path="/people" element={<PeoplePage />} />
-          <Route path="/doubts" element={<DoubtsPage />} />
-          <Route path="/audit" element={<AuditPage />} />
-          <Route path="*" element={<Navigate to="/" replace />} />
-        </Routes>
+        {lock !== null ? (
+          <Routes>
+            <Route path={`/walks/${lock.walkId}/handover`} element={<HandoverPage walkId={lock.walkId} />} />
+            <Route path="*" element={<Navigate to={`/walks/${lock.walkId}/handover`} replace />} />
+          </Routes>
+        ) : (
+          <Routes>
+            <Route path="/" element={<DayPage />} />
+            <Route path="/walks/:walkId" element={<WalkPage />} />
+            <Route path="/walks/:walkId/handover" element={<HandoverPage />} />
+            <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
+            <Route path="/fleet" element={<FleetPage />} />
+            <Route path="/fleet/:machineId" element={<MachinePage />} />
+            <Route path="/catalogue" element={<CataloguePage />} />
+            <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />
+            <Route path="/catalogue/models/new" element={<ModelSheetPage />} />
+            <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
+            <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
+            <Route path="/people" element={<PeoplePage />} />
+            <Route path="/doubts" element={<DoubtsPage />} />
+            <Route path="/audit" element={<AuditPage />} />
+            <Route path="*" element={<Navigate to="/" replace />} />
+          </Routes>
+        )}
       </Suspense>
     </PageFault>
   );

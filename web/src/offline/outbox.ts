@@ -254,6 +254,8 @@ class Outbox {
       }
     });
     if (walk.id !== walkId) {
+      // A tablet that was given out for this handover stays with it.
+      await store.locks.where('id').equals('lock').and((lock) => lock.walkId === walkId).modify({ walkId: walk.id });
       this.moved.forEach((listener) => listener(walkId, walk.id));
     }
 

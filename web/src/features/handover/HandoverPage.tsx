@@ -10,6 +10,10 @@ import { NotTaken } from '../walk/decision/NotTaken';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useSend } from '../walk/state/useSend';
 import { usePost } from '../walk/state/useWalk';
+import { useMe } from '../session/useSession';
+import { GiveOutDrawer, HandBackDrawer } from './HandoverDrawers';
+import { lockTo } from './handoverLock';
+import { useHandoverLock } from './useHandoverLock';
 import { SignatureField } from './SignatureField';
 import { StepPage } from './StepPage';
 import { useBriefing } from './useBriefing';
@@ -17,9 +21,10 @@ import type { Briefing } from './withShownHere';
 import type { Walk } from '../walk/state/types';
 import './handover.css';
 
-export default function HandoverPage() {
+/** @param walkId of the handover that this tablet is locked to; otherwise the address says it */
+export default function HandoverPage({ walkId: lockedTo }: { walkId?: string }) {
   const { t } = useTranslation();
-  const { walkId = '' } = useParams();
+  const { walkId = lockedTo ?? '' } = useParams();
   const briefing = useBriefing(walkId);
   if (briefing.isPending) {
     return <Notice words={t('state.fetching')} />;
@@ -45,11 +50,16 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
   const [notShown, setNotShown] = useState<Problem | null>(null);
   const problem = notShown ?? notSigned;
   const { refused } = useOutbox();
+  const me = useMe();
+  const lock = useHandoverLock(me.id);
+  const [isComingBack, setIsComingBack] = useState(false);
   const firstOpen = briefing.steps.findIndex((step) => !briefing.steps_shown.includes(step.id));
   const [at, setAt] = useState(firstOpen === -1 ? briefing.steps.length : firstOpen);
   const [shown, setShown] = useState(() => new Set(briefing.steps_shown));
   const step = briefing.steps[at];
   const isSigned = briefing.signed_at !== null;
+  // What was signed before is a record: nobody is given the tablet to read it.
+  const [wasSigned] = useState(isSigned);
   const kind = step?.kind ?? 'shutdown';
   // The page turns at once: with a poor network nobody waits for the yard. What it refuses brings the step back.
   const next = (id: string) => {
@@ -88,11 +98,19 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
         </>
       }
       right={
-        <button type="button" onClick={() => void navigate('/')} data-testid="hand-back">
+        <button type="button" data-testid="hand-back" onClick={() => (lock ? setIsComingBack(true) : void navigate('/'))}>
           {t('handover.back_to_yard')}
         </button>
       }
     >
+      <GiveOutDrawer
+        isOpen={lock === null && !wasSigned && isReleased}
+        onClose={() => void navigate(`/walks/${briefing.walk_id}`)}
+        onPin={(pin) => void lockTo(briefing.walk_id, me.id, pin)}
+      />
+      {lock && (
+        <HandBackDrawer lock={lock} isOpen={isComingBack} onClose={() => setIsComingBack(false)} onOpened={() => void navigate('/')} />
+      )}
       <Steps briefing={briefing} at={at} shown={shown} onGo={setAt} />
       {step !== undefined ? (
         <StepPage key={step.id} briefing={briefing} step={step} />

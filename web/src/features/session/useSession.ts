@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, changeHands, type Schema } from '../../api/client';
 import { forgetQueries } from '../../offline/persistQueries';
+import { store } from '../../offline/store';
 
 const KEY = ['session'];
 
@@ -73,6 +74,7 @@ export function useSignOut() {
       queries.setQueryData<Schema['Session']>(KEY, (session) => (session === undefined ? session : { ...session, user: null }));
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
       await forgetQueries();
+      await store.locks.clear();
       await queries.invalidateQueries({ queryKey: KEY });
     },
   });
