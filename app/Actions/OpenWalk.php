@@ -41,7 +41,7 @@ final readonly class OpenWalk
     {
         return DB::transaction(function () use ($hire, $movement, $walkId, $recordedAt, $actor): Walk {
             Machine::query()->whereKey($hire->machine_id)->lockForUpdate()->firstOrFail();
-            $open = Walk::query()->where('hire_id', $hire->id)->where('movement', $movement)->first();
+            $open = Walk::query()->where('hire_id', $hire->id)->where('movement', $movement)->whereNull('given_back_at')->first();
             if ($open !== null) {
                 return $open;
             }

@@ -161,9 +161,11 @@ final class BuildCatalogue
                     $line['wait_seconds'] ?? 0,
                     $line['wait_limit'] ?? null,
                     $this->aspects($line['leaves'] ?? []),
+                    $line['cools_minutes'] ?? 0,
                 ),
                 $tree['lines'],
             ),
+            beginsReturn: isset($tree['begins_return']) ? $this->applies(['applies' => $tree['begins_return']]) : null,
         );
     }
 

@@ -15,6 +15,7 @@ final class EntryKinds
         Kinds\WalkJoined::class,
         Kinds\WalkLeft::class,
         Kinds\WalkTakenOver::class,
+        Kinds\WalkGivenBack::class,
         Kinds\SecondStoodBy::class,
         Kinds\DoubtSettled::class,
         Kinds\FitSettled::class,

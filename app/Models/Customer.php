@@ -11,11 +11,12 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * @property string $id
  * @property string $name
+ * @property string|null $phone as it is dialled
  */
 final class Customer extends Model
 {
     use BelongsToYard;
     use HasUuids;
 
-    protected $fillable = ['yard_id', 'name'];
+    protected $fillable = ['yard_id', 'name', 'phone'];
 }

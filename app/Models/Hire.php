@@ -65,7 +65,7 @@ final class Hire extends Model
     /** @return HasMany<Walk, $this> */
     public function walks(): HasMany
     {
-        return $this->hasMany(Walk::class);
+        return $this->hasMany(Walk::class)->whereNull('given_back_at');
     }
 
     /** @return BelongsTo<User, $this> */

@@ -29,6 +29,7 @@ use JadeLedger\Core\Release\Decision;
  * @property array{by_entry: string, reference: string|null, released_by: string|null, released_at: string|null}|null $voided the release that was void before the machine left
  * @property string|null $decided_by_id
  * @property Carbon|null $decided_at
+ * @property Carbon|null $given_back_at when it was given back with nothing answered
  * @property-read Hire $hire
  * @property-read Machine $machine
  * @property-read User $openedBy
@@ -52,6 +53,7 @@ final class Walk extends Projection
             'voided' => 'array',
             'opened_at' => 'datetime',
             'decided_at' => 'datetime',
+            'given_back_at' => 'datetime',
         ];
     }
 

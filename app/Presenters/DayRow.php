@@ -18,6 +18,7 @@ use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Release\Decision;
+use JadeLedger\Core\Walk\Cooling;
 use JadeLedger\Core\Yard\LatestStart;
 
 /** One line of the day: a machine that goes out or comes back. */
@@ -54,6 +55,7 @@ final class DayRow
             'drawing' => $catalogue->family($model->familyId)->drawing,
             'describes' => $model->describes,
             'customer' => $hire->customer->name,
+            'phone' => $hire->customer->phone,
             'due_at' => Moment::text($due),
             'start_by' => Moment::text(CarbonImmutable::instance($latest->at)),
             'slack_seconds' => $latest->slackSeconds,
@@ -141,7 +143,11 @@ final class DayRow
                 default => [Outcome::Stands, 'gone', ''],
             },
             default => match ($hire->standing()) {
-                HireStatus::WalkingIn => [$tally->attending > 0 ? Outcome::Attend : Outcome::Open, 'walking', $this->waits($tally)],
+                HireStatus::WalkingIn => [
+                    $tally->attending > 0 ? Outcome::Attend : Outcome::Open,
+                    'walking',
+                    $tally->attending > 0 ? $this->waits($tally) : $this->cooling($hire, $walk, $now),
+                ],
                 HireStatus::Returned => [Outcome::Attend, 'to_balance', Words::say('words.day.spread_open')],
                 HireStatus::Closed => [Outcome::Stands, 'closed', ''],
                 HireStatus::Out => $due->lessThan($now) ? [Outcome::Attend, 'late', Words::say('words.day.ring_the_hirer')] : [Outcome::Open, 'on_hire', ''],
@@ -174,6 +180,24 @@ final class DayRow
             $due->lessThan($now) => [Outcome::Attend, 'overdue', (string) $hire->machine->presentBay()],
             default => [Outcome::Open, 'ready_in', (string) $hire->machine->presentBay()],
         };
+    }
+
+    /** When a machine that is just back will be cold, as long as its walk waits for that. */
+    private function cooling(Hire $hire, ?Walk $walk, CarbonImmutable $now): string
+    {
+        if ($walk === null) {
+            return '';
+        }
+        $catalogue = $this->shelf->current();
+        $until = Cooling::of($catalogue, $catalogue->model($hire->machine->model_id))->until(
+            $walk->movement,
+            $walk->opened_at->toDateTimeImmutable(),
+            $walk->stages_entered,
+        );
+
+        return $until === null || $now->greaterThan($until) ? '' : Words::say('words.day.cooling', [
+            'time' => CarbonImmutable::instance($until)->setTimezone($this->yard->timezone())->format('H:i'),
+        ]);
     }
 
     /** What the first line that needs attention says has to be done. */

@@ -108,7 +108,7 @@ final readonly class PresentDay
     /** @return list<array<string, mixed>> who walks machines, and what each is on */
     private function people(): array
     {
-        $walking = Walk::query()->with('machine')->whereNull('decision')->whereHas('machine')
+        $walking = Walk::query()->with('machine')->whereNull('decision')->whereNull('given_back_at')->whereHas('machine')
             ->whereHas('hire.state', static fn ($state) => $state->whereIn('standing', [HireStatus::WalkingOut, HireStatus::WalkingIn]))
             ->orderBy('opened_at')->get()->keyBy('opened_by_id');
 

@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
+use App\Ledger\Kinds\WalkGivenBack;
 use App\Ledger\WearOfMachine;
 use App\Models\DoubtfulEntry;
 use App\Models\Finding;
@@ -23,6 +24,7 @@ use JadeLedger\Core\Catalogue\Stage;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\JudgedLine;
+use JadeLedger\Core\Walk\Cooling;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\DivideWalk;
 use JadeLedger\Core\Walk\PlannedLine;
@@ -127,12 +129,26 @@ final readonly class PresentWalk
             'blocked_stages' => $this->blocked($context, $outcomes, $later),
             'shut_stages' => $this->shut($context, $outcomes),
             'read_later' => $this->readLater($context, $later),
+            'cooling' => self::cooling($context),
+            'may_be_given_back' => WalkGivenBack::nothingIsSaidIn($walk),
             'decision' => $walk->decision?->value,
             'voided' => $this->voided->of($context),
             'in_doubt' => DoubtfulEntry::query()->where('walk_id', $walk->id)->whereNull('is_taken')->count(),
             'tag' => PresentTag::hangingOn($walk->machine_id),
             'hire_standing' => $walk->hire->refresh()->standing()->value,
         ];
+    }
+
+    /** @return array{stage: string, until: string}|null */
+    private static function cooling(WalkContext $context): ?array
+    {
+        $cooling = Cooling::of($context->catalogue, $context->model);
+        $walk = $context->walk;
+        $until = $cooling->until($walk->movement, $walk->opened_at->toDateTimeImmutable(), $walk->stages_entered);
+
+        return $until === null || CarbonImmutable::now()->greaterThan($until)
+            ? null
+            : ['stage' => (string) $cooling->stage, 'until' => Moment::text(CarbonImmutable::instance($until))];
     }
 
     /** @return list<array{person: array<string, mixed>, visits: list<int>}> who walks it and which stops are whose, the one with the key first */

@@ -9,7 +9,10 @@ use JadeLedger\Core\Walk\MachineState;
 /** A part of the walk during which the machine stays in one state. */
 final readonly class Stage
 {
-    /** @param  list<StageLine>  $lines */
+    /**
+     * @param list<StageLine> $lines
+     * @param Applicability|null $beginsReturn on which machines a return begins in this state: they come back hot
+     */
     public function __construct(
         public string $id,
         public string $title,
@@ -18,6 +21,7 @@ final readonly class Stage
         public MachineState $state,
         public int $seconds,
         public array $lines,
+        public ?Applicability $beginsReturn = null,
     ) {
     }
 
@@ -32,7 +36,16 @@ final readonly class Stage
     {
         $lines = array_map(static fn (StageLine $line): StageLine => $line->on($model), $this->linesFor($features));
 
-        return new self($this->id, $this->title, $this->summary, $this->order, $this->state, $seconds ?? $this->seconds, $lines);
+        return new self(
+            $this->id,
+            $this->title,
+            $this->summary,
+            $this->order,
+            $this->state,
+            $seconds ?? $this->seconds,
+            $lines,
+            $this->beginsReturn,
+        );
     }
 
     /** @return list<StageLine> */

@@ -15,6 +15,7 @@ final readonly class StageLine
      * @param string|null $waitLimit the name under which the model keeps how long to wait; then it is not a number of the catalogue
      * @param list<Aspect> $leaves what the machine has to have been for the line to be asked: a lock that was fitted, an isolator that
      *                             was off; without any, it is asked whichever state the machine comes from
+     * @param int $coolsMinutes after which it is so on a machine that was just worked, where that takes time
      */
     public function __construct(
         public string $id,
@@ -24,6 +25,7 @@ final readonly class StageLine
         public int $waitSeconds,
         public ?string $waitLimit = null,
         public array $leaves = [],
+        public int $coolsMinutes = 0,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class StageLine
             $wait->seconds,
             $this->waitLimit,
             $this->leaves,
+            $this->coolsMinutes,
         );
     }
 }

@@ -47,7 +47,8 @@ final readonly class PlanWalk
             static fn (Stage $stage): Stage => $stage->on($model, $features, $pace->ofStage($stage)),
             $rules->firstVisit->order($this->catalogue->stages),
         ), null, 'id');
-        foreach ((new SequenceStages(array_values($stages), $features))->of($this->due($family, $features, $movement, $pace)) as $id => $lines) {
+        $sequence = new SequenceStages(array_values($stages), $features, self::begins($stages, $features, $movement));
+        foreach ($sequence->of($this->due($family, $features, $movement, $pace)) as $id => $lines) {
             $crossings[] = new Crossing($stages[$id], $stages[$id]->linesFor($features));
             foreach ($circuit->rounds($order->of($id, $lines)) as $round) {
                 foreach ($shorten->of($round) as $stop) {
@@ -57,6 +58,22 @@ final readonly class PlanWalk
         }
 
         return new WalkPlan($movement, $route, $crossings, $visits);
+    }
+
+    /**
+     * What is just back is hot: what may be hot is looked at first, and it cools meanwhile.
+     *
+     * @param array<string, Stage> $stages
+     */
+    private static function begins(array $stages, Features $features, Movement $movement): ?string
+    {
+        foreach ($movement === Movement::Return ? $stages : [] as $stage) {
+            if ($stage->beginsReturn?->holdsFor($features) === true) {
+                return $stage->id;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<DueLine> */

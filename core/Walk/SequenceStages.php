@@ -16,8 +16,11 @@ use JadeLedger\Core\Catalogue\Stage;
  */
 final readonly class SequenceStages
 {
-    /** @param  list<Stage>  $stages in the order in which a walk may come to them */
-    public function __construct(private array $stages, private Features $features)
+    /**
+     * @param list<Stage> $stages in the order in which a walk may come to them
+     * @param string|null $begins the state in which the walk begins, where any of its lines can be done in it
+     */
+    public function __construct(private array $stages, private Features $features, private ?string $begins = null)
     {
     }
 
@@ -83,6 +86,7 @@ final readonly class SequenceStages
         $costs = [0 => [0, 0]];
         $able = [];
         $useful = array_reduce($fits, static fn (int $all, int $fit): int => $all | $fit, 0);
+        $begins = $useful & $this->bitOf($this->begins);
         for ($choice = 1; $choice < 1 << count($this->stages); $choice++) {
             if (($choice & ~$useful) !== 0) {
                 continue;
@@ -91,7 +95,8 @@ final readonly class SequenceStages
             $first = $choice & -$choice;
             [$changes, $without] = $costs[$choice ^ $first];
             $costs[$choice] = [$changes + 1, $without + $seconds[(int) log($first, 2)]];
-            foreach ($fits as $fit) {
+            // One that does not begin where the walk has to is a part of others, and none itself.
+            foreach ($begins === 0 ? $fits : [$begins, ...$fits] as $fit) {
                 if (($fit & $choice) === 0) {
                     continue 2;
                 }
@@ -134,6 +139,17 @@ final readonly class SequenceStages
         }
 
         return $byId;
+    }
+
+    private function bitOf(?string $id): int
+    {
+        foreach ($this->stages as $at => $stage) {
+            if ($stage->id === $id) {
+                return 1 << $at;
+            }
+        }
+
+        return 0;
     }
 
     private function named(string $id): Stage

@@ -106,8 +106,9 @@ final class DemoYardSeeder extends Seeder
             Machine::query()->create(['fleet_number' => $number, 'model_id' => $model, 'bay' => $bay, 'serial' => 'TQ'.strtoupper(substr($model, 0, 3)).sprintf('%05d', 40_117 + $at * 613)]);
             $this->hours[$number] = $hours;
         }
-        foreach (self::HIRERS as $name) {
-            Customer::query()->create(['name' => $name]);
+        foreach (self::HIRERS as $at => $name) {
+            // Numbers that are kept free for inventions.
+            Customer::query()->create(['name' => $name, 'phone' => sprintf('01632 960%03d', 114 + $at * 37)]);
         }
         Storage::disk('local')->put(PresentSession::DEMO_FILE, (string) json_encode(array_map(
             static fn (array $person): array => ['login' => $person[0], 'name' => $person[1], 'role' => $person[3]->value, 'password' => self::PASSWORD],

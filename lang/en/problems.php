@@ -153,4 +153,6 @@ return [
     'not_in_the_yard' => ['title' => ':number is not in the yard', 'detail' => 'It is out: it is put in a bay when it is back.'],
     'stands_there_already' => ['title' => ':number stands there already', 'detail' => 'It is in :bay already; nothing was changed.'],
     'recorded_too_early' => ['title' => 'That is too long ago', 'detail' => 'An entry is at most :days days old when it comes in. Check the clock of the tablet, or tell the lead.'],
+    'walk_given_back' => ['title' => 'This walk was given back', 'detail' => 'Open the walk of this machine anew from the day; nothing was entered in this one.'],
+    'something_is_answered' => ['title' => 'Something is entered already', 'detail' => 'A walk is given back as long as nothing is answered in it. Take it over, or finish it.'],
 ];

@@ -153,4 +153,6 @@ return [
     'not_in_the_yard' => ['title' => ':number no está en el parque', 'detail' => 'Está fuera: se coloca en una plaza cuando vuelva.'],
     'stands_there_already' => ['title' => ':number ya está ahí', 'detail' => 'Ya está en :bay; no se ha cambiado nada.'],
     'recorded_too_early' => ['title' => 'Hace demasiado tiempo', 'detail' => 'Un apunte tiene como mucho :days días cuando llega. Revise el reloj de la tableta o avise al encargado.'],
+    'walk_given_back' => ['title' => 'Esta revisión se devolvió', 'detail' => 'Abra de nuevo la revisión de esta máquina desde el día; en esta no se anotó nada.'],
+    'something_is_answered' => ['title' => 'Ya hay algo anotado', 'detail' => 'Una revisión se devuelve mientras no haya nada respondido. Tómela usted o termínela.'],
 ];

@@ -83,7 +83,7 @@ final class RepairTest extends YardTestCase
         $this->as(Role::Mechanic);
         $this->post_($walk, 'repair.recorded', $this->repair());
         $other = $this->hireOf($this->machine);
-        $elsewhere = $walk->replicate(['id'])->forceFill(['id' => (string) \Illuminate\Support\Str::uuid7(), 'hire_id' => $other->id, 'movement' => 'return']);
+        $elsewhere = $walk->replicate(['id', 'standing_movement'])->forceFill(['id' => (string) \Illuminate\Support\Str::uuid7(), 'hire_id' => $other->id, 'movement' => 'return']);
         $elsewhere->save();
         DB::table('walk_plans')->insert(['walk_id' => $elsewhere->id] + (array) DB::table('walk_plans')->where('walk_id', $walk->id)->first());
         $this->as(Role::Lead);

@@ -32,6 +32,9 @@ final class TamperingTest extends YardTestCase
 {
     private const GUARDED = ['ledger_entries', 'audit_entries', 'walk_plans', 'catalogue_versions', 'qualifications'];
 
+    /** Columns that follow from others and are not written. */
+    private const GENERATED = ['chain_id', 'standing_movement'];
+
     private Connection $owner;
 
     /** @var array<string, list<array<string, mixed>>> by table */
@@ -388,7 +391,7 @@ final class TamperingTest extends YardTestCase
         foreach ($this->tables() as $table) {
             $this->copy[$table] = $this->owner->table($table)
                 ->get()
-                ->map(static fn (object $row): array => array_diff_key((array) $row, ['chain_id' => 0]))
+                ->map(static fn (object $row): array => array_diff_key((array) $row, array_flip(self::GENERATED)))
                 ->all();
         }
         foreach (['', 'small-'] as $prefix) {

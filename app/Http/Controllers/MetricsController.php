@@ -22,7 +22,7 @@ final class MetricsController
         $verified = DB::table('verification_reports')->orderByDesc('id')->first();
         $figures = [
             ['jade_ledger_entries_total', 'counter', 'Entries in the ledger', LedgerEntry::query()->count()],
-            ['jade_walks_open', 'gauge', 'Walks that are not decided', Walk::query()->whereNull('decision')->count()],
+            ['jade_walks_open', 'gauge', 'Walks that are not decided', Walk::query()->whereNull('decision')->whereNull('given_back_at')->count()],
             ['jade_tags_hanging', 'gauge', 'Tags that hang on machines', Tag::query()->whereNull('lifted_at')->count()],
             [
                 'jade_ledger_verified',

@@ -113,6 +113,7 @@ enum ProblemName: string
     case SecondSecretWrong = 'second_secret_wrong';
     case SignInFirst = 'sign_in_first';
     case SomebodyElseIsSignedIn = 'somebody_else_is_signed_in';
+    case SomethingIsAnswered = 'something_is_answered';
     case StandsThereAlready = 'stands_there_already';
     case StateFirst = 'state_first';
     case StateIsBlocked = 'state_is_blocked';
@@ -146,6 +147,7 @@ enum ProblemName: string
     case TooOften = 'too_often';
     case UnknownFindingKind = 'unknown_finding_kind';
     case UnknownLook = 'unknown_look';
+    case WalkGivenBack = 'walk_given_back';
     case WalkIsOver = 'walk_is_over';
     case WalksAlongAlready = 'walks_along_already';
     case WrongMethod = 'wrong_method';

@@ -141,6 +141,9 @@ final class WalkScope extends PostingScope
             return;
         }
         $walk = $this->walk();
+        if ($walk->given_back_at !== null) {
+            throw ApiProblem::because(ProblemName::WalkGivenBack, 409);
+        }
         $standing = $this->standing ??= HireState::query()->where('hire_id', $walk->hire_id)->first()->standing
             ?? HireStatus::Booked;
         $over = $walk->movement === Movement::Checkout
@@ -180,6 +183,7 @@ final class WalkScope extends PostingScope
         return $this->another ??= Walk::query()->where('machine_id', $this->walk->machine_id)
             ->where('hire_id', '!=', $this->walk->hire_id)
             ->where('opened_at', '>', $this->walk->opened_at->format('Y-m-d H:i:s.u'))
+            ->whereNull('given_back_at')
             ->exists();
     }
 

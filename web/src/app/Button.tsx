@@ -12,11 +12,13 @@ interface Props {
   pressed?: boolean;
   label?: string;
   testId?: string;
+  /** Where it leads, when it is a link: a number to ring, a page. */
+  href?: string;
   onClick?: () => void;
 }
 
 /** Something to press with a glove: at least 64 px high, square, one line of what it does and one of what follows. */
-export function Button({ children, under, tone = 'plain', disabled, pressed, label, testId, onClick }: Props) {
+export function Button({ children, under, tone = 'plain', disabled, pressed, label, testId, href, onClick }: Props) {
   return (
     <ButtonBase
       className={`act act-${tone}`}
@@ -24,6 +26,7 @@ export function Button({ children, under, tone = 'plain', disabled, pressed, lab
       aria-pressed={pressed}
       aria-label={label}
       data-testid={testId}
+      {...(href === undefined ? {} : { href })}
       onClick={onClick}
     >
       <span className="act-word">{children}</span>

@@ -52,6 +52,11 @@ export function OpenWalkDrawer({ row, side, busy, onClose, onOpen }: Props) {
       </div>
       {row.state.because !== '' && <p className="slab">{row.state.because}</p>}
       {isStillOut && <p>{t('open.not_back')}</p>}
+      {isStillOut && row.phone !== null && (
+        <Button href={`tel:${row.phone.replaceAll(' ', '')}`} testId="ring" under={row.phone}>
+          {t('open.ring', { name: row.customer })}
+        </Button>
+      )}
       {side === 'out' && !row.machine_is_here && <p>{t('open.not_here')}</p>}
     </Drawer>
   );

@@ -164,6 +164,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
           walk={walk}
           stage={crossingStage}
           pending={pending}
+          onGivenBack={() => void navigate('/')}
           onGoLine={(key) => {
             setCrossingTo(null);
             position.goLine(key);
@@ -228,6 +229,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         post={post}
         mayPost={mayPost}
         onClose={() => setDeciding(false)}
+        onGivenBack={() => void navigate('/')}
         onGoLine={(key) => {
           setDeciding(false);
           position.goLine(key);

@@ -2,12 +2,14 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { TranslationNote } from '../../../app/TranslationNote';
 import { Button } from '../../../app/Button';
+import { clock } from '../../../app/figures';
 import { useElapsed } from '../../../app/useElapsed';
 import { usePersistentState } from '../../../app/usePersistentState';
 import { Mark } from '../../../marks/Mark';
 import { useMe, useSession } from '../../session/useSession';
 import { inTheWay } from '../state/inTheWay';
 import type { PendingAnswers } from '../state/pendingAnswers';
+import { GiveBackButton } from '../strip/GiveBackButton';
 import { SecondPerson, sealedBy, type Second } from './SecondPerson';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { useSend } from '../state/useSend';
@@ -22,11 +24,12 @@ interface Props {
   post: Post;
   onCrossed: () => void;
   onCancel?: () => void;
+  onGivenBack: () => void;
   onGoLine: (key: string) => void;
 }
 
 /** Crossing into another machine state stops the walk: what must be true now, one line each, each touched in turn. */
-export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel, onGoLine }: Props) {
+export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel, onGivenBack, onGoLine }: Props) {
   const { t } = useTranslation();
   const me = useMe();
   const [confirmed, setConfirmed] = useState<string[]>([]);
@@ -63,6 +66,11 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
         </div>
       </header>
       <TranslationNote />
+      {walk.state.cooling?.stage === stage.id && (
+        <p className="slab" data-testid="cooling">
+          {t('crossing.cooling', { time: clock(walk.state.cooling.until) })}
+        </p>
+      )}
       {blocking.length > 0 ? (
         <div className="crossing-blocked">
           <p className="slab">{t(shut !== undefined ? 'crossing.shut' : 'crossing.blocked')}</p>
@@ -105,6 +113,7 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
       <ProblemWords problem={problem} />
       <footer>
         {onCancel !== undefined && <Button onClick={onCancel}>{t('act.back')}</Button>}
+        {walk.state.may_be_given_back && pending.size === 0 && me.may.walk && <GiveBackButton post={post} onGivenBack={onGivenBack} />}
         <Button
           tone="jade"
           testId="confirm-state"

@@ -17,6 +17,7 @@ import { GoneNotReleased } from './GoneNotReleased';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { RepairPart } from '../finding/RepairPart';
 import { TagIt } from './TagIt';
+import { GiveBackButton } from '../strip/GiveBackButton';
 import { useSend } from '../state/useSend';
 import type { Post } from '../state/useWalk';
 import type { Walk } from '../state/types';
@@ -30,11 +31,12 @@ interface Props {
   post: Post;
   mayPost: boolean;
   onClose: () => void;
+  onGivenBack: () => void;
   onGoLine: (key: string) => void;
 }
 
 /** Whether it may go: what forbids it, and what would lift each. The core decides; a person puts their name to it. */
-export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGoLine }: Props) {
+export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGivenBack, onGoLine }: Props) {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const me = useMe();
@@ -155,6 +157,7 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGo
               )}
             </div>
           )}
+          {mayPost && walk.state.may_be_given_back && known.onTheWay === 0 && <GiveBackButton post={post} onGivenBack={onGivenBack} />}
           {mayPost && data.tag === null && <TagIt worst={worstOf(data)} isOpen={data.decision === 'tagged_out'} busy={busy} onTag={(tag) => void send(() => post('tag.hung', tag))} />}
         </>
       )}
@@ -181,7 +184,7 @@ const markOf = (decision: Release['decision']): Schema['Outcome'] => (decision =
 function worstOf(data: Release): { reference: string; words: string } | undefined {
   const worst = data.grounds.find((ground) => ground.outcome === 'stop') ?? data.grounds.find((ground) => ground.outcome === 'attend');
 
-  return worst === undefined ? undefined : { reference: worst.reference, words: `${worst.title}. ${worst.words}` };
+  return worst === undefined ? undefined : { reference: worst.reference, words: worst.words === '' ? worst.title : `${worst.title}: ${worst.words}` };
 }
 
 interface GroundsProps {
