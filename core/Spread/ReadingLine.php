@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Spread;
 
 use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Quantity\Dimension;
 use JadeLedger\Core\Quantity\Quantity;
 
 /** One reading of a hire: Out, In, and the Difference, which is never typed. */
@@ -30,6 +31,14 @@ final readonly class ReadingLine
         $this->balance = $this->judge();
     }
 
+    /** A tank that is read in litres; a bottle that is read by its marks is only topped up. */
+    private function isUsed(): bool
+    {
+        return $this->difference !== null
+            && $this->difference->isNegative()
+            && $this->difference->unit->dimension() === Dimension::Volume;
+    }
+
     private function judge(): Balance
     {
         if ($this->out === null) {
@@ -42,6 +51,7 @@ final readonly class ReadingLine
         return match ($this->kind) {
             AnswerKind::Count => $this->difference->isNegative() ? Balance::Missing : Balance::Balanced,
             AnswerKind::HourMeter => $this->in->isDisputed || $this->difference->isNegative() ? Balance::Disputed : Balance::Balanced,
+            AnswerKind::TankColumn => $this->isUsed() ? Balance::Used : Balance::Balanced,
             default => Balance::Balanced,
         };
     }

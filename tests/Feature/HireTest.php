@@ -51,14 +51,18 @@ final class HireTest extends YardTestCase
         $readings = array_column($spread->json('readings'), null, 'key');
         self::assertSame(['1842.3', '1871.9', '29.6'], [$readings['doc-hour-meter']['out']['value'], $readings['doc-hour-meter']['in']['value'], $readings['doc-hour-meter']['difference']]);
         self::assertSame('missing', $readings['doc-key-label']['balance']);
-        self::assertSame(['doc-key-label', $old, $new], $spread->json('unexplained'), 'a key, damage nobody looked at, and new damage');
+        self::assertSame(
+            ['doc-key-label', 'fuel-level', $old, $new],
+            $spread->json('unexplained'),
+            'a key, fuel that was used, damage nobody looked at, and new damage',
+        );
 
         $this->post_($in, 'finding.seen_again', ['finding' => $old, 'size_mm' => 310, 'words' => 'grown', 'photos' => []]);
         $damage = array_column($this->getJson("/api/hires/{$this->hire->id}/spread")->json('findings'), null, 'balance');
         self::assertSame([180, 310, 130], [$damage['grown_damage']['out_mm'], $damage['grown_damage']['in_mm'], $damage['grown_damage']['difference_mm']]);
         self::assertSame('hold', $damage['grown_damage']['finding']['severity'], 'a note that grows becomes hold');
         $this->send($in, $this->entry('hire.closed', []))->assertStatus(409)->assertJsonPath('type', '/problems/does-not-balance');
-        foreach (['doc-key-label', $old, $new] as $line) {
+        foreach (['doc-key-label', 'fuel-level', $old, $new] as $line) {
             $this->post_($in, 'spread.explained', ['line' => $line, 'words' => 'Charged to the hirer.']);
         }
         $explained = $this->getJson("/api/hires/{$this->hire->id}/spread");

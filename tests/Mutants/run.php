@@ -2,90 +2,106 @@
 
 declare(strict_types=1);
 
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 use Tests\Mutants\Mutate;
+use Tests\Mutants\Reach;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-/** Which tests can reach a room of the core; the whole of Core is asked last. */
-const REACH = [
-    'Reading' => ['tests/Core/Reading', 'tests/Core'],
-    'Quantity' => ['tests/Core/Quantity', 'tests/Core/Reading', 'tests/Core'],
-    'Release' => ['tests/Core/Release', 'tests/Core'],
-    'Walk' => ['tests/Core/Walk', 'tests/Core'],
-];
+const ROOMS = ['Reading', 'Quantity', 'Release', 'Walk'];
 const AT_ONCE = 2;
+const WANTED = 0.9;
 
-[$count, $seed] = [(int) $argv[1], (int) $argv[2]];
+[, $folder, $count, $seed] = $argv;
 $root = dirname(__DIR__, 2);
 $sites = [];
-foreach (array_keys(REACH) as $room) {
-    foreach (glob("{$root}/core/{$room}/*.php") ?: [] as $file) {
-        foreach (Mutate::sites((string) file_get_contents($file)) as $site) {
-            $sites[] = ['file' => $file, 'room' => $room] + $site;
+foreach (ROOMS as $room) {
+    $files = new RegexIterator(
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/core/{$room}")),
+        '/\.php$/',
+    );
+    $paths = array_map(strval(...), iterator_to_array($files, false));
+    sort($paths);
+    foreach ($paths as $path) {
+        foreach (Mutate::sites((string) file_get_contents($path)) as $site) {
+            $sites[] = ['file' => $path] + $site;
         }
     }
 }
-$random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
-$chosen = array_slice($random->shuffleArray($sites), 0, $count);
+$random = new Random\Randomizer(new Random\Engine\Mt19937((int) $seed));
+$chosen = array_slice($random->shuffleArray($sites), 0, (int) $count);
 printf("%d places to change, %d of them chosen with seed %d.\n", count($sites), count($chosen), $seed);
 
-$killed = 0;
-$survivors = [];
-$running = [];
-$folder = sys_get_temp_dir().'/jade-mutants-'.bin2hex(random_bytes(4));
-mkdir($folder);
-$test = static function (array $mutant, int $at): Process {
-    $process = new Process(['vendor/bin/phpunit', '--bootstrap', 'tests/Mutants/bootstrap.php', '--no-configuration', '--stop-on-defect', '--no-output', REACH[$mutant['room']][$at]], dirname(__DIR__, 2), [
-        'MUTANT_CLASS' => 'JadeLedger\\Core\\'.$mutant['room'].'\\'.basename($mutant['file'], '.php'),
-        'MUTANT_FILE' => $mutant['as'],
-    ], timeout: 180);
+$reach = Reach::read($folder);
+$run = static function (array $mutant, int $at) use ($root, $folder, $reach): ?Process {
+    $tests = $reach->testsOf($mutant['file'], $mutant['line']);
+    if ($tests === []) {
+        return null;
+    }
+    $code = (string) file_get_contents($mutant['file']);
+    $as = "{$folder}/mutant-{$at}.php";
+    file_put_contents($as, substr($code, 0, $mutant['start']).$mutant['text'].substr($code, $mutant['end']));
+    $files = implode('', array_map(static fn (string $test): string => "<file>{$root}/{$test}</file>", $tests));
+    $settings = "{$folder}/mutant-{$at}.xml";
+    file_put_contents(
+        $settings,
+        "<phpunit bootstrap=\"{$root}/tests/Mutants/bootstrap.php\" stopOnDefect=\"true\" cacheResult=\"false\">"
+            ."<testsuites><testsuite name=\"mutant\">{$files}</testsuite></testsuites></phpunit>",
+    );
+    $class = 'JadeLedger\\Core'.str_replace('/', '\\', substr($mutant['file'], strlen("{$root}/core"), -4));
+    $process = new Process(
+        ['vendor/bin/phpunit', '--configuration', $settings, '--no-output'],
+        $root,
+        ['MUTANT_CLASS' => $class, 'MUTANT_FILE' => $as],
+        timeout: 180,
+    );
     $process->start();
 
     return $process;
 };
+$killed = $at = 0;
+$survivors = [];
+$running = [];
 while ($chosen !== [] || $running !== []) {
     while (count($running) < AT_ONCE && $chosen !== []) {
         $mutant = array_pop($chosen);
-        $code = (string) file_get_contents($mutant['file']);
-        $mutant['as'] = "{$folder}/".count($chosen).'.php';
-        file_put_contents(
-            $mutant['as'],
-            substr($code, 0, $mutant['start']).$mutant['text'].substr($code, $mutant['end']),
-        );
-        $running[] = [$mutant, 0, $test($mutant, 0)];
+        $process = $run($mutant, $at++);
+        if ($process === null) {
+            $survivors[] = [$mutant, 'no test comes to it'];
+        } else {
+            $running[] = [$mutant, $process];
+        }
     }
-    usleep(20_000);
-    foreach ($running as $key => [$mutant, $at, $process]) {
+    usleep(10_000);
+    foreach ($running as $key => [$mutant, $process]) {
         try {
             $process->checkTimeout();
-        } catch (Symfony\Component\Process\Exception\ProcessTimedOutException) {
+        } catch (ProcessTimedOutException) {
             // A mutant that never ends is noticed.
         }
         if ($process->isRunning()) {
             continue;
         }
         unset($running[$key]);
-        if (! $process->isSuccessful()) {
-            $killed++;
-        } elseif (isset(REACH[$mutant['room']][$at + 1])) {
-            $running[] = [$mutant, $at + 1, $test($mutant, $at + 1)];
+        if ($process->isSuccessful()) {
+            $survivors[] = [$mutant, 'every test passes'];
         } else {
-            $survivors[] = sprintf(
-                '%s:%d  %s',
-                substr($mutant['file'], strlen($root) + 1),
-                $mutant['line'],
-                $mutant['what'],
-            );
+            $killed++;
         }
     }
 }
-array_map(unlink(...), glob("{$folder}/*.php") ?: []);
-rmdir($folder);
 $all = $killed + count($survivors);
-sort($survivors);
+$lines = array_map(static fn (array $one): string => sprintf(
+    '%s:%d  %s (%s)',
+    substr($one[0]['file'], strlen($root) + 1),
+    $one[0]['line'],
+    $one[0]['what'],
+    $one[1],
+), $survivors);
+sort($lines);
 printf("%d of %d killed, %.1f %%.\n", $killed, $all, $all === 0 ? 0 : 100 * $killed / $all);
-foreach ($survivors as $survivor) {
-    echo "  lives: {$survivor}\n";
+foreach ($lines as $line) {
+    echo "  lives: {$line}\n";
 }
-exit($killed >= 0.9 * $all ? 0 : 1);
+exit($killed >= WANTED * $all ? 0 : 1);

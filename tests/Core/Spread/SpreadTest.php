@@ -74,11 +74,23 @@ final class SpreadTest extends TestCase
         self::assertSame(Balance::Balanced, (new ReadingLine('doc-key-label', AnswerKind::Count, $this->entry('3', Unit::Piece), $this->entry('3', Unit::Piece)))->balance);
     }
 
-    public function test_less_fuel_is_a_difference_and_no_imbalance(): void
+    /** Common practice, no source: fuel that was used is charged. */
+    public function test_less_fuel_is_to_be_explained_and_as_much_or_more_is_not(): void
     {
-        $fuel = new ReadingLine('fuel-level', AnswerKind::TankColumn, $this->entry('230', Unit::Litre), $this->entry('170', Unit::Litre));
+        foreach (['170' => ['-60', Balance::Used], '230' => ['0', Balance::Balanced], '231' => ['1', Balance::Balanced]] as $in => $said) {
+            $out = $this->entry('230', Unit::Litre);
+            $fuel = new ReadingLine('fuel-level', AnswerKind::TankColumn, $out, $this->entry((string) $in, Unit::Litre));
 
-        self::assertSame(['-60', Balance::Balanced], [$fuel->difference?->text(), $fuel->balance]);
+            self::assertSame($said, [$fuel->difference?->text(), $fuel->balance]);
+        }
+    }
+
+    public function test_a_bottle_that_is_read_by_its_marks_is_topped_up_and_not_charged(): void
+    {
+        $out = $this->entry('30', Unit::Millimetre);
+        $coolant = new ReadingLine('cool-bottle', AnswerKind::TankColumn, $out, $this->entry('22', Unit::Millimetre));
+
+        self::assertSame(['-8', Balance::Balanced], [$coolant->difference?->text(), $coolant->balance]);
     }
 
     public function test_a_disputed_meter_does_not_balance(): void
