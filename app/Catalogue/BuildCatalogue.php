@@ -103,7 +103,13 @@ final class BuildCatalogue
             looks: $reading['looks'] ?? [],
             limits: $reading['limits'] ?? null,
             occasionsWith: array_map(static fn (array $more): array => array_map(Core\Occasion::from(...), $more), $tree['occasions_with'] ?? []),
-            test: array_map(static fn (array $step): TestStep => new TestStep($step['do'], $step['expect'], $step['fail_means'], $step['seconds'] ?? null), $tree['test'] ?? []),
+            test: array_map(static fn (array $step): TestStep => new TestStep(
+                $step['do'],
+                $step['expect'],
+                $step['fail_means'],
+                $step['seconds'] ?? null,
+                isset($step['severity']) ? Core\Severity::from($step['severity']) : null,
+            ), $tree['test'] ?? []),
             paper: match ($tree['paper']['kind'] ?? null) {
                 'dated' => Paper::dated($tree['paper']['months'], $tree['paper']['hours'] ?? null),
                 'serial' => Paper::serial(),

@@ -51,6 +51,8 @@ final class BuildLimits
             'display_zone' => new Reading\DisplayZone(Quantity::of($tree['red_percent'], Unit::Percent), Quantity::of($tree['amber_percent'], Unit::Percent), $source),
             'park_brake_hold' => new Reading\Motion\ParkBrakeHold(Quantity::of($tree['least_s'], Unit::Second), Quantity::of($tree['most_s'], Unit::Second), $source),
             'coolant_freeze_point' => new Reading\Fluids\CoolantFreezePoint(Quantity::of($tree['needed_c'], Unit::Celsius), Quantity::of($tree['system_l'], Unit::Litre), $source),
+            'stated_angle' => new Reading\StatedFigure(Quantity::of($tree['degrees'], Unit::Degree), $source),
+            'stated_length' => new Reading\StatedFigure(Quantity::of($tree['mm'], Unit::Millimetre), $source),
             'wait' => new Reading\WaitLimits($tree['seconds'], $source),
             'count' => new Reading\Counted\CountLimits($tree['pieces'], $tree['expected'], $source),
         };

@@ -45,6 +45,16 @@ final class PresentPhrase
             };
         }
 
+        $inBraces = array_combine(
+            array_map(static fn (string $name): string => "{{$name}}", array_keys($figures)),
+            array_values($figures),
+        );
+        // A step of a test names figures of the model.
+        $figures = array_map(
+            static fn (mixed $words): mixed => is_string($words) ? strtr($words, $inBraces) : $words,
+            $figures,
+        );
+
         return Words::say('verdicts.'.$phrase['key'], $figures);
     }
 }

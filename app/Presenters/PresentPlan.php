@@ -163,12 +163,31 @@ final class PresentPlan
             'other_answers' => self::otherAnswers($check),
             'source' => PresentSource::of($check->source),
             'answer' => self::answer($check->answer),
-            'test' => array_map(static fn (TestStep $step): array => ['do' => $step->do, 'expect' => $step->expect, 'fail_means' => $step->failMeans, 'seconds' => $step->seconds], $check->test),
+            'test' => array_map(static fn (TestStep $step): array => [
+                'do' => $step->do,
+                'expect' => $step->expect,
+                'fail_means' => $step->failMeans,
+                'seconds' => $step->seconds,
+                'severity' => ($step->severity ?? $check->severity)->value,
+                'figures' => (object) self::figures($step->figures(), $model),
+            ], $check->test),
             'paper' => $check->paper === null ? null : ['kind' => $check->paper->kind->value, 'asks_hours' => $check->paper->hours !== null],
             'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model),
             'conditions' => $check->conditions,
             'looks' => $check->looks,
         ];
+    }
+
+    /**
+     * @param list<string> $names
+     * @return array<string, array{value: string, unit: string}> figures of the model that a step names
+     */
+    private static function figures(array $names, MachineModel $model): array
+    {
+        return array_map(
+            static fn (Quantity $figure): array => ['value' => $figure->text(), 'unit' => $figure->unit->value],
+            $model->stated($names),
+        );
     }
 
     /** @return array<string, mixed> what a tablet out of reach of the yard may say of a line that is not as it should be */

@@ -57,6 +57,14 @@ final readonly class Check
         return in_array($movement->occasion(), $this->dueOn($features), true) && $this->applies->holdsFor($features);
     }
 
+    /** @return list<string> names of the limits of a model whose figures the steps of its test name */
+    public function figures(): array
+    {
+        return array_values(array_unique(array_merge(
+            ...array_map(static fn (TestStep $step): array => $step->figures(), $this->test),
+        )));
+    }
+
     /** Whether it may be said to stand together with others at its station: a look that stops nothing. What stops a machine is looked at on its own. */
     public function mayStandTogether(): bool
     {

@@ -9,6 +9,10 @@ final readonly class LimitsAsked
 {
     public const WAIT = 'wait';
 
+    private const ANGLE = 'stated_angle';
+
+    private const LENGTH = 'stated_length';
+
     public function __construct(private Catalogue $catalogue)
     {
     }
@@ -18,6 +22,10 @@ final readonly class LimitsAsked
     {
         $asked = [];
         foreach ($this->catalogue->checks as $check) {
+            foreach ($check->applies->holdsFor($features) ? $check->figures() : [] as $name) {
+                $kind = str_ends_with($name, '_angle') ? self::ANGLE : self::LENGTH;
+                $asked[$name] = ($asked[$name] ?? new AskedLimit($name, $kind, [$check->title]))->by($check->title);
+            }
             if ($check->limits !== null && $check->applies->holdsFor($features)) {
                 $asked[$check->limits] = isset($asked[$check->limits])
                     ? $asked[$check->limits]->by($check->title)

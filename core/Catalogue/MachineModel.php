@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Limits;
+use JadeLedger\Core\Reading\StatedFigure;
 
 /** A maker's model with its own features and limits. */
 final readonly class MachineModel
@@ -20,6 +22,27 @@ final readonly class MachineModel
         public Features $features,
         public array $limits,
     ) {
+    }
+
+    /**
+     * Figures that the steps of a test name.
+     *
+     * @param list<string> $names
+     * @return array<string, Quantity> by name
+     *
+     * @throws LimitNotKnown
+     */
+    public function stated(array $names): array
+    {
+        $figures = [];
+        foreach ($names as $name) {
+            $limit = $this->limit($name);
+            $figures[$name] = $limit instanceof StatedFigure
+                ? $limit->figure
+                : throw LimitNotKnown::ofModel($this->id, $name);
+        }
+
+        return $figures;
     }
 
     /** @throws LimitNotKnown when the model has no such limit: it is asked for, never guessed */

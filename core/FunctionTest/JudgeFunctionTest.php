@@ -6,6 +6,7 @@ namespace JadeLedger\Core\FunctionTest;
 
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Verdict;
 
@@ -17,14 +18,18 @@ use JadeLedger\Core\Reading\Verdict;
  */
 final readonly class JudgeFunctionTest
 {
-    /** @throws TestRunDoesNotFit */
-    public function judge(Check $check, TestRun $run): Verdict
+    /**
+     * @param array<string, Quantity> $figures of the model, that the steps name
+     *
+     * @throws TestRunDoesNotFit
+     */
+    public function judge(Check $check, TestRun $run, array $figures = []): Verdict
     {
         $this->mustFit($check, $run);
         $failed = $run->failedAt();
 
         return match (true) {
-            $failed !== null => $this->failed($check, $failed, $run->responses[$failed - 1]),
+            $failed !== null => $this->failed($check, $failed, $run->responses[$failed - 1], $figures),
             $run->brokenOffBecause !== null => Verdict::open(
                 new Phrase('test.broken_off', ['done' => (string) count($run->responses), 'count' => (string) count($check->test), 'because' => $run->brokenOffBecause]),
                 [], $check->source, new Phrase('test.begin_again'),
@@ -61,13 +66,14 @@ final readonly class JudgeFunctionTest
         return false;
     }
 
-    private function failed(Check $check, int $number, StepResponse $response): Verdict
+    /** @param  array<string, Quantity>  $figures */
+    private function failed(Check $check, int $number, StepResponse $response, array $figures): Verdict
     {
         $step = $check->test[$number - 1];
-        $reason = new Phrase('test.failed', ['step' => (string) $number, 'do' => $step->do, 'expect' => $step->expect, 'observed' => $response->observed]);
+        $reason = new Phrase('test.failed', ['step' => (string) $number, 'do' => $step->do, 'expect' => $step->expect, 'observed' => $response->observed] + array_intersect_key($figures, array_flip($step->figures())));
         $act = new Phrase('test.means', ['means' => $step->failMeans]);
 
-        return $check->severity === Severity::Stop
+        return ($step->severity ?? $check->severity) === Severity::Stop
             ? Verdict::stop($reason, [], $check->source, $act)
             : Verdict::attend($reason, [], $check->source, $act);
     }

@@ -60,7 +60,11 @@ final readonly class TestAnswered implements AnswersALine
             return AnswerJudgement::of($notNow);
         }
         try {
-            return AnswerJudgement::of(Judgement::valid((new JudgeFunctionTest)->judge($check, $this->run($entry->payload))));
+            return AnswerJudgement::of(Judgement::valid((new JudgeFunctionTest)->judge(
+                $check,
+                $this->run($entry->payload),
+                $context->model->stated($check->figures()),
+            )));
         } catch (TestRunDoesNotFit $misfit) {
             $why = "test_{$misfit->fault->value}";
             throw ApiProblem::because(ProblemName::from($why), 422, ['title' => $check->title, 'count' => count($check->test)], ['steps' => [Words::say("problems.{$why}.title")]]);

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Reading;
+
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+
+/** A figure of a model that a step of a function test names: at which angle it halts, how far it may sink. */
+final readonly class StatedFigure implements Limits
+{
+    public function __construct(public Quantity $figure, public Source $source)
+    {
+    }
+
+    public function source(): Source
+    {
+        return $this->source;
+    }
+}
