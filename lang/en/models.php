@@ -40,6 +40,8 @@ return [
         'pieces' => 'What is counted',
         'expected' => 'How many',
         'seconds' => 'Seconds to wait',
+        'degrees' => 'Angle, °',
+        'mm' => 'Length, mm',
         'red_percent' => 'Red up to, %',
         'amber_percent' => 'Amber up to, %',
         'mm_per_stroke' => 'Sag taken up by one stroke of the grease gun, mm',

@@ -40,6 +40,8 @@ return [
         'pieces' => 'Qué se cuenta',
         'expected' => 'Cuántos',
         'seconds' => 'Segundos de espera',
+        'degrees' => 'Ángulo, °',
+        'mm' => 'Longitud, mm',
         'red_percent' => 'Rojo hasta, %',
         'amber_percent' => 'Ámbar hasta, %',
         'mm_per_stroke' => 'Flecha que quita un golpe de la engrasadora, mm',

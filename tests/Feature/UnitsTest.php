@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\LedgerEntry;
 use App\Models\Role;
+use App\Presenters\PresentPhrase;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -67,6 +68,17 @@ final class UnitsTest extends YardTestCase
         self::assertStringStartsWith('0,24 in', $this->verdict($walk)['reason']);
         self::assertStringContainsString('0,3 US gal', $this->verdict($walk)['act']);
         self::assertStringContainsString('0,', implode(' ', $this->verdict($walk)['working']));
+    }
+
+    public function test_a_step_that_names_a_figure_of_the_model_is_read_with_it(): void
+    {
+        $this->as(Role::Technician);
+        $phrase = ['key' => 'test.failed', 'figures' => [
+            'step' => '1', 'do' => 'Raise it.', 'expect' => 'Halts at {axles_in_angle}.', 'observed' => 'It went on.',
+            'axles_in_angle' => ['value' => '10', 'unit' => 'deg'],
+        ]];
+
+        self::assertMatchesRegularExpression('/expected "Halts at 10 ?°\."/', PresentPhrase::sentence($phrase));
     }
 
     public function test_a_sentence_that_was_written_without_units_still_has_them(): void

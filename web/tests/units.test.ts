@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { inWords, written, writtenDifference, type Reading } from '../src/app/units';
+import { inWords, withFigures, written, writtenDifference, type Reading } from '../src/app/units';
 
 // Factors of NIST SP 811, Appendix B, as the yard sends them.
 const pairs: Reading['pairs'] = [
@@ -35,5 +35,18 @@ describe('a figure', () => {
     expect(writtenDifference('-10', 'degC', reading('us'))).toEqual({ text: '−18', unit: '°F' });
     expect(writtenDifference('-10', 'degC', reading('si_first'))).toEqual({ text: '−10', unit: '°C' });
     expect(writtenDifference('29.6', 'h', reading('us'))).toEqual({ text: '+29.6', unit: 'h' });
+  });
+});
+
+describe('a text that names figures', () => {
+  const figures = { axles_in_angle: { value: '10', unit: 'deg' }, mast_creep_length: { value: '100', unit: 'mm' } };
+
+  it('is read with the figures of the model, and as it stands where they are not known', () => {
+    const si: Reading = { shown: 'si', pairs: [] };
+
+    expect(withFigures('Sinks no more than {mast_creep_length}.', figures, si)).toBe('Sinks no more than 100 mm.');
+    expect(withFigures('Halts at {axles_in_angle}.', figures, si)).toMatch(/^Halts at 10 ?°\.$/);
+    expect(withFigures('Halts at {axles_in_angle}.', undefined, si)).toBe('Halts at {axles_in_angle}.');
+    expect(withFigures('Nothing moves.', figures, si)).toBe('Nothing moves.');
   });
 });

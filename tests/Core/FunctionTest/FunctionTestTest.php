@@ -6,6 +6,9 @@ namespace Tests\Core\FunctionTest;
 
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Catalogue\LimitNotKnown;
+use JadeLedger\Core\Catalogue\LimitsAsked;
 use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\FunctionTest\JudgeFunctionTest;
 use JadeLedger\Core\FunctionTest\StepResponse;
@@ -13,6 +16,8 @@ use JadeLedger\Core\FunctionTest\TestRun;
 use JadeLedger\Core\FunctionTest\TestRunDoesNotFit;
 use JadeLedger\Core\FunctionTest\TestRunFault;
 use JadeLedger\Core\FunctionTest\TestStep;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -31,8 +36,23 @@ final class FunctionTestTest extends TestCase
         }
     }
 
+    /**
+     * Steps of tests that tag out whose own failure keeps the machine in the yard and no more: what is only stiff, does
+     * not come back on, or cannot be reset. Common practice, no source.
+     */
+    private const ONLY_HOLD = [
+        'brk-pedal' => [3], 'brk-park-lever' => [3], 'brk-secondary' => [2], 'ctl-lift-lower' => [2],
+        'ctl-hyd-off-road' => [3], 'ctl-pallet-handle' => [3], 'trn-neutral-start' => [2], 'trn-inching' => [3],
+        'trn-retarder' => [3], 'hyd-lever' => [1], 'mst-lift-tilt' => [1, 2], 'mew-estop-ground' => [3],
+        'mew-estop-platform' => [3], 'mew-main-disconnect' => [2], 'mew-enable-speeds' => [1, 2],
+        'mew-cycle-ground' => [3], 'mew-cycle-ground-out' => [3], 'mew-tilt-alarm' => [2], 'gen-estop' => [2],
+        'saf-external-stop' => [2], 'saf-cab-estop' => [3], 'saf-reverse-alarm' => [2], 'saf-descent-alarm' => [2],
+        'saf-travel-lock' => [2], 'art-steer-smooth' => [1, 3], 'pto-interlock' => [2], 'brk-seat-interlock' => [2],
+        'mew-crush-foot' => [2], 'mew-pothole-deploy' => [2], 'eng-throttle-lock' => [1], 'mew-drive-enable' => [3],
+    ];
+
     #[DataProvider('steps')]
-    public function test_a_step_that_responds_otherwise_ends_the_test_and_weighs_as_much_as_the_check(string $id, int $at): void
+    public function test_a_step_that_responds_otherwise_ends_the_test_and_weighs_what_it_can_do(string $id, int $at): void
     {
         $check = RealCatalogue::get()->checks[$id];
         $run = TestRun::ended([
@@ -41,12 +61,40 @@ final class FunctionTestTest extends TestCase
         ]);
         $verdict = (new JudgeFunctionTest)->judge($check, $run);
 
-        self::assertSame($check->severity === Severity::Stop ? Outcome::Stop : Outcome::Attend, $verdict->outcome);
+        $stops = $check->severity === Severity::Stop && ! in_array($at + 1, self::ONLY_HOLD[$id] ?? [], true);
+        self::assertSame($stops ? Outcome::Stop : Outcome::Attend, $verdict->outcome);
         self::assertSame((string) ($at + 1), $verdict->reason->figures['step']);
         self::assertSame($check->test[$at]->expect, $verdict->reason->figures['expect']);
         self::assertSame('It did something else.', $verdict->reason->figures['observed']);
         self::assertSame(['means' => $check->test[$at]->failMeans], $verdict->act?->figures);
         self::assertNotSame('', $verdict->source->words, 'every step stands on a source, or says that there is none');
+    }
+
+    /** From the manual of the demo's boom: ten degrees. */
+    public function test_a_figure_of_the_model_stands_in_what_was_expected(): void
+    {
+        $catalogue = RealCatalogue::get();
+        $check = $catalogue->checks['mew-axle-raise'];
+        self::assertSame(['axles_in_angle'], $check->figures());
+        $figures = $catalogue->model('ardlow_38x')->stated($check->figures());
+
+        $verdict = (new JudgeFunctionTest)->judge($check, TestRun::ended([StepResponse::otherwise('It went on.')]), $figures);
+
+        $figure = $verdict->reason->figures['axles_in_angle'];
+        self::assertInstanceOf(Quantity::class, $figure);
+        self::assertSame(['10', Unit::Degree], [$figure->text(), $figure->unit]);
+        self::assertSame('Halts at {axles_in_angle}.', $verdict->reason->figures['expect']);
+    }
+
+    public function test_a_model_that_does_not_know_the_figure_is_asked_for_it(): void
+    {
+        $catalogue = RealCatalogue::get();
+        $asked = (new LimitsAsked($catalogue))->of(new Features(['extendable_axles', 'mast']));
+
+        self::assertSame('stated_angle', $asked['axles_in_angle']->kind);
+        self::assertSame('stated_length', $asked['mast_creep_length']->kind);
+        $this->expectException(LimitNotKnown::class);
+        $catalogue->model('dromvik_14c')->stated(['axles_in_angle']);
     }
 
     public function test_a_test_stands_only_when_every_step_did(): void

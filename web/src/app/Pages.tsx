@@ -1,6 +1,6 @@
 import { Suspense, lazy, useEffect } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Navigate, Route, Routes } from 'react-router';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { SignInPage } from '../features/session/SignInPage';
 import { useHandoverLock } from '../features/handover/useHandoverLock';
 import { useSession } from '../features/session/useSession';
@@ -39,6 +39,7 @@ function useWalkingPages(isWalking: boolean): void {
 export function Pages() {
   const { t } = useTranslation();
   const session = useSession();
+  const { pathname } = useLocation();
   useOutboxOf(session.data?.user?.id ?? null);
   useLanguageOf(session.data?.user ?? null);
   const lock = useHandoverLock(session.data?.user?.id ?? null);
@@ -54,33 +55,31 @@ export function Pages() {
     return <SignInPage session={session.data} />;
   }
 
+  const lockedTo = lock === null ? null : `/walks/${lock.walkId}/handover`;
+  if (lockedTo !== null && pathname !== lockedTo) {
+    return <Navigate to={lockedTo} replace />;
+  }
+
   return (
     <PageFault>
       <Suspense fallback={<Notice words={t('state.fetching')} />}>
-        {lock !== null ? (
-          <Routes>
-            <Route path={`/walks/${lock.walkId}/handover`} element={<HandoverPage walkId={lock.walkId} />} />
-            <Route path="*" element={<Navigate to={`/walks/${lock.walkId}/handover`} replace />} />
-          </Routes>
-        ) : (
-          <Routes>
-            <Route path="/" element={<DayPage />} />
-            <Route path="/walks/:walkId" element={<WalkPage />} />
-            <Route path="/walks/:walkId/handover" element={<HandoverPage />} />
-            <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
-            <Route path="/fleet" element={<FleetPage />} />
-            <Route path="/fleet/:machineId" element={<MachinePage />} />
-            <Route path="/catalogue" element={<CataloguePage />} />
-            <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />
-            <Route path="/catalogue/models/new" element={<ModelSheetPage />} />
-            <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
-            <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
-            <Route path="/people" element={<PeoplePage />} />
-            <Route path="/doubts" element={<DoubtsPage />} />
-            <Route path="/audit" element={<AuditPage />} />
-            <Route path="*" element={<Navigate to="/" replace />} />
-          </Routes>
-        )}
+        <Routes>
+          <Route path="/" element={<DayPage />} />
+          <Route path="/walks/:walkId" element={<WalkPage />} />
+          <Route path="/walks/:walkId/handover" element={<HandoverPage />} />
+          <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
+          <Route path="/fleet" element={<FleetPage />} />
+          <Route path="/fleet/:machineId" element={<MachinePage />} />
+          <Route path="/catalogue" element={<CataloguePage />} />
+          <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />
+          <Route path="/catalogue/models/new" element={<ModelSheetPage />} />
+          <Route path="/catalogue/models/:modelId/sheet" element={<ModelSheetPage />} />
+          <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
+          <Route path="/people" element={<PeoplePage />} />
+          <Route path="/doubts" element={<DoubtsPage />} />
+          <Route path="/audit" element={<AuditPage />} />
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Routes>
       </Suspense>
     </PageFault>
   );

@@ -41,6 +41,15 @@ export function inWords(value: string, unit: string, reading: Reading): string {
   return second === undefined ? words(first) : `${words(first)} (${words(second)})`;
 }
 
+/** A text in which names in braces stand for figures, as somebody reads them. */
+export function withFigures(text: string, figures: Record<string, { value: string; unit: string }> | undefined, reading: Reading): string {
+  return text.replace(/\{([a-z0-9_]+)\}/g, (name, key: string) => {
+    const one = figures?.[key];
+
+    return one === undefined ? name : inWords(one.value, one.unit, reading);
+  });
+}
+
 /** With as many decimals more as the other unit needs to tell two neighbours apart. */
 function converted(value: string, pair: UnitPair, offset: number): string {
   const places = Math.max(0, (value.split('.')[1]?.length ?? 0) + pair.places);

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
 import { problemOf, whatToDo, type Problem } from '../../api/problem';
@@ -21,10 +21,9 @@ import type { Briefing } from './withShownHere';
 import type { Walk } from '../walk/state/types';
 import './handover.css';
 
-/** @param walkId of the handover that this tablet is locked to; otherwise the address says it */
-export default function HandoverPage({ walkId: lockedTo }: { walkId?: string }) {
+export default function HandoverPage() {
   const { t } = useTranslation();
-  const { walkId = lockedTo ?? '' } = useParams();
+  const { walkId = '' } = useParams();
   const briefing = useBriefing(walkId);
   if (briefing.isPending) {
     return <Notice words={t('state.fetching')} />;
@@ -53,6 +52,13 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
   const me = useMe();
   const lock = useHandoverLock(me.id);
   const [isComingBack, setIsComingBack] = useState(false);
+  const [isBack, setIsBack] = useState(false);
+  useEffect(() => {
+    // Not before the lock is off: until then every other page leads back here.
+    if (isBack && lock === null) {
+      void navigate('/');
+    }
+  }, [isBack, lock, navigate]);
   const firstOpen = briefing.steps.findIndex((step) => !briefing.steps_shown.includes(step.id));
   const [at, setAt] = useState(firstOpen === -1 ? briefing.steps.length : firstOpen);
   const [shown, setShown] = useState(() => new Set(briefing.steps_shown));
@@ -104,12 +110,12 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
       }
     >
       <GiveOutDrawer
-        isOpen={lock === null && !wasSigned && isReleased}
+        isOpen={lock === null && !wasSigned && !isBack && isReleased}
         onClose={() => void navigate(`/walks/${briefing.walk_id}`)}
         onPin={(pin) => void lockTo(briefing.walk_id, me.id, pin)}
       />
       {lock && (
-        <HandBackDrawer lock={lock} isOpen={isComingBack} onClose={() => setIsComingBack(false)} onOpened={() => void navigate('/')} />
+        <HandBackDrawer lock={lock} isOpen={isComingBack} onClose={() => setIsComingBack(false)} onOpened={() => setIsBack(true)} />
       )}
       <Steps briefing={briefing} at={at} shown={shown} onGo={setAt} />
       {step !== undefined ? (

@@ -3,9 +3,11 @@ import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../../api/client';
 import { Button } from '../../../app/Button';
 import { feel } from '../../../app/feel';
+import { withFigures } from '../../../app/units';
 import { useElapsed } from '../../../app/useElapsed';
 import { usePersistentState } from '../../../app/usePersistentState';
 import { Mark } from '../../../marks/Mark';
+import { useReading } from '../../session/useReading';
 import { AnswerSoFar } from './AnswerSoFar';
 import { CannotTellButton } from './CannotTellButton';
 import { HoldTimer } from './HoldTimer';
@@ -32,6 +34,7 @@ const EMPTY: Draft = { responses: [], startedAt: null };
 export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTag, refusal }: PanelProps & { inState: boolean }) {
   const { t } = useTranslation();
   const { line } = position;
+  const reading = useReading();
   const { busy, problem, send } = useSend();
   const [draft, setDraft] = usePersistentState<Draft>(`walk.test.1.${walk.id}.${line.key}`, EMPTY);
   const [asks, setAsks] = useState<'observed' | 'broken_off' | null>(null);
@@ -111,7 +114,7 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
       )}
       <ReasonDrawer
         open={asks === 'observed'}
-        title={step === undefined ? line.title : t('test.expected', { expect: step.expect })}
+        title={step === undefined ? line.title : t('test.expected', { expect: withFigures(step.expect, step.figures, reading) })}
         asks={t('test.observed_asks')}
         reasons={OBSERVED.map((id) => ({ id: `observed-${id}`, words: t(`test.observed.${id}`) }))}
         names={{ own: t('test.observed_own'), post: t('test.post_observed') }}
@@ -142,6 +145,7 @@ interface RowProps {
 /** A step that is done or to come is one row; the present one says everything. */
 function StepRow({ step, number, isDone, isPresent, children }: RowProps) {
   const { t } = useTranslation();
+  const reading = useReading();
   const row = useRef<HTMLLIElement>(null);
   useEffect(() => {
     if (isPresent) {
@@ -157,12 +161,12 @@ function StepRow({ step, number, isDone, isPresent, children }: RowProps) {
     >
       <i>{isDone ? <Mark outcome="stands" size={26} /> : number}</i>
       <div>
-        <b>{step.do}</b>
+        <b>{withFigures(step.do, step.figures, reading)}</b>
         {isPresent && (
           <>
-            <p className="test-expect">{step.expect}</p>
+            <p className="test-expect">{withFigures(step.expect, step.figures, reading)}</p>
             <p className="test-means">
-              <em>{t('walk.if_not')}</em> {step.fail_means}
+              <em>{t('walk.if_not')}</em> {withFigures(step.fail_means, step.figures, reading)}
             </p>
             {children}
           </>
