@@ -117,6 +117,7 @@ final class BuildCatalogue
             },
             canBePutRight: $tree['put_right'] ?? false,
             asksNumber: $tree['asks_number'] ?? false,
+            standsForDays: $tree['stands_for'] ?? 0,
         );
     }
 

@@ -118,6 +118,7 @@ final readonly class PresentModel
             'severity' => $check->severity->value,
             'is_reading' => $check->answer->isReading(),
             'occasions' => array_map(static fn (Occasion $occasion): string => $occasion->value, $check->dueOn($features)),
+            'stands_for_days' => $check->standsForDays,
             'source' => PresentSource::of($check->source),
             'applies' => $reason->applies(),
             'by' => $reason->by,

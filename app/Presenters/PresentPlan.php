@@ -169,8 +169,7 @@ final class PresentPlan
                 'fail_means' => $step->failMeans,
                 'seconds' => $step->seconds,
                 'severity' => ($step->severity ?? $check->severity)->value,
-                'figures' => (object) self::figures($step->figures(), $model),
-            ], $check->test),
+            ] + self::figures($step->figures(), $model), $check->test),
             'paper' => $check->paper === null ? null : ['kind' => $check->paper->kind->value, 'asks_hours' => $check->paper->hours !== null],
             'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model),
             'conditions' => $check->conditions,
@@ -180,14 +179,14 @@ final class PresentPlan
 
     /**
      * @param list<string> $names
-     * @return array<string, array{value: string, unit: string}> figures of the model that a step names
+     * @return array{figures?: array<string, array{value: string, unit: string}>} of the model, that a step names
      */
     private static function figures(array $names, MachineModel $model): array
     {
-        return array_map(
+        return $names === [] ? [] : ['figures' => array_map(
             static fn (Quantity $figure): array => ['value' => $figure->text(), 'unit' => $figure->unit->value],
             $model->stated($names),
-        );
+        )];
     }
 
     /** @return array<string, mixed> what a tablet out of reach of the yard may say of a line that is not as it should be */

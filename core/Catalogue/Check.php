@@ -22,6 +22,7 @@ final readonly class Check
      * @param list<TestStep> $test the steps of a function test, in the order in which they are done
      * @param bool $canBePutRight whether what is amiss may be corrected on the spot and looked at again
      * @param bool $asksNumber whether a gate of the handover wants the number of what was seen
+     * @param int $standsForDays for how long an answer may stand while nothing changed; none beyond the walk
      * @param string|null $limits the name under which the model keeps this instrument's limits
      */
     public function __construct(
@@ -49,6 +50,7 @@ final readonly class Check
         public ?Paper $paper = null,
         public bool $canBePutRight = false,
         public bool $asksNumber = false,
+        public int $standsForDays = 0,
     ) {
     }
 
