@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Contract\JsonObject;
 use Illuminate\Support\Facades\Cache;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Walk\PlanWalk;
 
@@ -23,11 +26,33 @@ final class PlanCache
     {
     }
 
-    public function of(string $version, string $modelId, Movement $movement): CachedPlan
+    /**
+     * The plan with which a walk was opened.
+     *
+     * @param string $sha256 of its text, under which it is kept
+     * @param \Closure(): string $text the plan as it is stored, asked for only where nobody read it before
+     */
+    public function stored(string $version, string $modelId, string $sha256, \Closure $text): CachedPlan
     {
-        $name = "kit|{$version}|{$modelId}|{$movement->value}";
+        $name = "plan|{$version}|{$modelId}|{$sha256}";
 
-        return $this->inHand[$name] ??= Cache::store('shared')->rememberForever($name, fn (): CachedPlan => $this->make($version, $modelId, $movement));
+        return $this->inHand[$name] ??= Cache::store('shared')->rememberForever($name, function () use ($version, $modelId, $text): CachedPlan {
+            [$catalogue, $model] = $this->catalogueOf($version, $modelId);
+
+            return new CachedPlan($catalogue, $model, (new StoredPlan($catalogue, $model))->read(JsonObject::parse($text())));
+        });
+    }
+
+    /** What would be planned today. */
+    public function today(string $modelId, Movement $movement): CachedPlan
+    {
+        $version = $this->shelf->currentVersion();
+        $name = "today|{$version}|{$modelId}|{$movement->value}";
+
+        return $this->inHand[$name] ??= Cache::store('shared')->rememberForever(
+            $name,
+            fn (): CachedPlan => $this->make($version, $modelId, $movement),
+        );
     }
 
     /** Seconds that the walk is planned to take with the catalogue of today. */
@@ -40,10 +65,17 @@ final class PlanCache
 
     private function make(string $version, string $modelId, Movement $movement): CachedPlan
     {
-        $whole = $this->shelf->version($version);
-        $model = $whole->model($modelId);
-        $catalogue = $whole->concerning($model);
+        [$catalogue, $model] = $this->catalogueOf($version, $modelId);
 
         return new CachedPlan($catalogue, $model, (new PlanWalk($catalogue))->for($model, $movement));
+    }
+
+    /** @return array{Catalogue, MachineModel} the part that concerns the model */
+    private function catalogueOf(string $version, string $modelId): array
+    {
+        $whole = $this->shelf->version($version);
+        $model = $whole->model($modelId);
+
+        return [$whole->concerning($model), $model];
     }
 }

@@ -11,7 +11,7 @@ use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkPlanRecord;
 
-/** Takes the catalogue that a walk was planned with from the shelf and plans it again: the same in, the same out. */
+/** Takes the catalogue that a walk was planned with, and the plan that its tablet has. */
 final class ContextOfWalk
 {
     /** @var array<string, CachedPlan> by walk */
@@ -25,8 +25,15 @@ final class ContextOfWalk
     {
         $kit = $this->known[$walk->id] ?? null;
         if ($kit === null) {
-            $version = (string) WalkPlanRecord::query()->where('walk_id', $walk->id)->value('catalogue_version');
-            $kit = $this->kits->of($version, (string) Machine::query()->whereKey($walk->machine_id)->value('model_id'), $walk->movement);
+            $stored = WalkPlanRecord::query()->where('walk_id', $walk->id)->firstOrFail(['catalogue_version', 'sha256']);
+            $kit = $this->kits->stored(
+                $stored->catalogue_version,
+                (string) Machine::query()->whereKey($walk->machine_id)->value('model_id'),
+                $stored->sha256,
+                static fn (): string => (string) WalkPlanRecord::query()->toBase()
+                    ->where('walk_id', $walk->id)
+                    ->value('body'),
+            );
             $this->known = [$walk->id => $kit];
         }
 
