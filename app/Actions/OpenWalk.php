@@ -16,9 +16,9 @@ use App\Ledger\EntryPlace;
 use App\Ledger\IncomingEntry;
 use App\Ledger\Judgements\WalkOpenedJudgement;
 use App\Ledger\Kinds\WalkOpened;
+use App\Ledger\OpeningOfWalk;
 use App\Ledger\Payloads\WalkOpenedPayload;
 use App\Models\Hire;
-use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
@@ -41,7 +41,7 @@ final readonly class OpenWalk
     {
         return DB::transaction(function () use ($hire, $movement, $walkId, $recordedAt, $actor): Walk {
             Machine::query()->whereKey($hire->machine_id)->lockForUpdate()->firstOrFail();
-            $open = Walk::query()->where('hire_id', $hire->id)->where('movement', $movement)->whereNull('given_back_at')->first();
+            $open = OpeningOfWalk::alreadyOpen($hire, $movement);
             if ($open !== null) {
                 return $open;
             }
@@ -49,40 +49,10 @@ final readonly class OpenWalk
                 ->orderByDesc('sequence')
                 ->first(['recorded_at']);
             EntryClock::openingMustFit($recordedAt, $last?->recorded_at);
-            $this->mustBeDue($hire, $movement);
+            OpeningOfWalk::mustBeDue($hire, $movement);
 
             return $this->open($hire, $movement, $walkId, $recordedAt, $actor);
         }, 3);
-    }
-
-    private function mustBeDue(Hire $hire, Movement $movement): void
-    {
-        $standing = $hire->refresh()->standing();
-        if ($movement === Movement::Return && $standing !== HireStatus::Out) {
-            throw ApiProblem::because(ProblemName::NotOutYet, 409, ['number' => $hire->machine->fleet_number]);
-        }
-        $elsewhere = Hire::query()->where('machine_id', $hire->machine_id)->whereKeyNot($hire->id)
-            ->whereHas(
-                'state',
-                static fn ($state) => $state->whereIn(
-                    'standing',
-                    [
-                        HireStatus::WalkingOut,
-                        HireStatus::Held,
-                        HireStatus::Ready,
-                        HireStatus::Out,
-                        HireStatus::Gone,
-                        HireStatus::WalkingIn,
-                    ],
-                ),
-            )
-            ->first();
-        if ($elsewhere !== null) {
-            throw ApiProblem::because(ProblemName::OnAnotherFolio, 409, ['number' => $hire->machine->fleet_number, 'folio' => $elsewhere->folio]);
-        }
-        if ($movement === Movement::Checkout && $hire->machine->tags()->exists()) {
-            throw ApiProblem::because(ProblemName::TagHangs, 409, ['number' => $hire->machine->fleet_number]);
-        }
     }
 
     private function open(Hire $hire, Movement $movement, string $walkId, CarbonImmutable $recordedAt, User $actor): Walk

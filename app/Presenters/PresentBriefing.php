@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Ledger\Contexts\ContextOfWalk;
+use App\Ledger\Contexts\WalkContext;
 use App\Models\User;
 use App\Models\Walk;
 use JadeLedger\Core\Briefing\ComposeBriefing;
@@ -22,7 +23,13 @@ final readonly class PresentBriefing
     /** @return array<string, mixed> */
     public function of(Walk $walk, User $reader): array
     {
-        $context = ($this->context)($walk, $reader);
+        return $this->in(($this->context)($walk, $reader));
+    }
+
+    /** @return array<string, mixed> */
+    public function in(WalkContext $context): array
+    {
+        $walk = $context->walk;
         $family = $context->catalogue->family($context->model->familyId);
         $handover = $walk->handover;
 

@@ -10,6 +10,7 @@ use App\Ledger\Kinds\WalkGivenBack;
 use App\Ledger\WearOfMachine;
 use App\Models\DoubtfulEntry;
 use App\Models\Finding;
+use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Reading;
 use App\Models\User;
@@ -31,6 +32,7 @@ use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\Progress;
 use JadeLedger\Core\Walk\ReachableStates;
 use JadeLedger\Core\Walk\StateTransitionGuard;
+use JadeLedger\Core\Walk\Visit;
 
 /** A walk with its plan, and how far it has come. */
 final readonly class PresentWalk
@@ -47,6 +49,42 @@ final readonly class PresentWalk
     public function whole(Walk $walk, User $reader): array
     {
         $context = ($this->context)($walk, $reader);
+
+        return $this->walk($context, $walk->plan->body, $this->stateIn($context, null));
+    }
+
+    /**
+     * A walk that nobody has opened yet, as it would begin.
+     *
+     * @param array<string, mixed> $plan
+     * @return array<string, mixed>
+     */
+    public function beforeItIsOpened(WalkContext $context, array $plan): array
+    {
+        $walk = $context->walk;
+        $lines = array_map(static fn (PlannedLine $line): \stdClass => (object) [
+            'key' => $line->key, 'severity' => $line->check->severity->value, 'outcome' => Outcome::Open->value,
+            'entry_id' => null, 'attempts' => 0, 'value' => null, 'unit' => null, 'judgement' => null,
+            'answered_by_id' => null, 'answered_at' => null,
+        ], $context->plan->lines());
+        $everyStop = array_map(static fn (Visit $visit): int => $visit->number, $context->plan->visits);
+
+        return $this->walk($context, $plan, $this->state(
+            $context,
+            $lines,
+            [['person' => PresentPerson::of($context->actor), 'visits' => $everyStop]],
+            $walk->movement === Movement::Checkout ? HireStatus::WalkingOut : HireStatus::WalkingIn,
+        ));
+    }
+
+    /**
+     * @param array<string, mixed> $plan
+     * @param array<string, mixed> $state
+     * @return array<string, mixed>
+     */
+    private function walk(WalkContext $context, array $plan, array $state): array
+    {
+        $walk = $context->walk;
         $hire = $walk->hire;
 
         return [
@@ -66,10 +104,10 @@ final readonly class PresentWalk
             'due_at' => Moment::text($walk->movement === Movement::Checkout ? $hire->goes_out_at : $hire->comes_back_at),
             'opened_at' => Moment::text($walk->opened_at),
             'opened_by' => PresentPerson::of($walk->openedBy),
-            'plan' => $walk->plan->body,
-            'state' => $this->stateIn($context, null),
+            'plan' => $plan,
+            'state' => $state,
             // With the walk, so that a tablet out of reach of the yard can hand over what it walked.
-            'briefing' => $walk->movement === Movement::Checkout ? $this->briefing->of($walk, $reader) : null,
+            'briefing' => $walk->movement === Movement::Checkout ? $this->briefing->in($context) : null,
         ];
     }
 
@@ -88,11 +126,29 @@ final readonly class PresentWalk
     private function stateIn(WalkContext $context, ?int $known): array
     {
         $walk = $context->walk;
+        // Rows and no models: a walk has some two hundred lines.
+        $lines = $walk->lines()->toBase()
+            ->when(
+                $known !== null && ! $this->meterWasRead($context, $known),
+                static fn (Builder $query): Builder => $query->where('changed_by', '>', $known),
+            )
+            ->get()
+            ->all();
+
+        return $this->state($context, array_values($lines), $this->people($context), $walk->hire->refresh()->standing());
+    }
+
+    /**
+     * @param list<\stdClass> $lines rows of walk_lines, those that are told
+     * @param list<array{person: array<string, mixed>, visits: list<int>}> $walkers
+     * @return array<string, mixed>
+     */
+    private function state(WalkContext $context, array $lines, array $walkers, HireStatus $standing): array
+    {
+        $walk = $context->walk;
         $outcomes = array_map(Outcome::from(...), $walk->lines()->toBase()->pluck('outcome', 'key')->all());
         $later = $context->toBeReadLater();
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
-        // Rows and no models: a walk has some two hundred lines.
-        $lines = $walk->lines()->toBase()->when($known !== null && ! $this->meterWasRead($context, $known), static fn (Builder $query): Builder => $query->where('changed_by', '>', $known))->get()->all();
         $people = User::query()->whereIn('id', array_filter(array_unique(array_column($lines, 'answered_by_id'))))->get()->map(PresentPerson::of(...))->keyBy('id');
         $keys = array_column($lines, 'key');
         $last = $keys === [] ? [] : $this->otherColumn($walk, $keys);
@@ -103,7 +159,7 @@ final readonly class PresentWalk
             'sequence' => (int) LedgerEntry::query()->where('machine_id', $walk->machine_id)->max('sequence'),
             'stage' => $walk->stage,
             'stages_entered' => $walk->stages_entered,
-            'people' => $this->people($context),
+            'people' => $walkers,
             'lines' => array_map(static fn (\stdClass $line): array => [
                 'key' => $line->key,
                 'outcome' => $line->outcome,
@@ -116,7 +172,7 @@ final readonly class PresentWalk
                 'answered_at' => $line->answered_at === null ? null : Moment::text(CarbonImmutable::parse($line->answered_at, 'UTC')),
                 'last' => Figure::orNull($last[$line->key] ?? null),
                 'wear' => $wear[$line->key] ?? null,
-                'lifted_by' => DecideRelease::liftedBy(JudgedLine::check($line->key, '', Severity::from($line->severity), $outcomes[$line->key]))?->value,
+                'lifted_by' => DecideRelease::liftedBy(JudgedLine::check($line->key, '', Severity::from($line->severity), Outcome::from($line->outcome)))?->value,
             ], $lines),
             'findings' => array_values($findings->map(static fn (Finding $finding): array => PresentFinding::on($finding, $walk))->all()),
             'progress' => [
@@ -135,7 +191,7 @@ final readonly class PresentWalk
             'voided' => $this->voided->of($context),
             'in_doubt' => DoubtfulEntry::query()->where('walk_id', $walk->id)->whereNull('is_taken')->count(),
             'tag' => PresentTag::hangingOn($walk->machine_id),
-            'hire_standing' => $walk->hire->refresh()->standing()->value,
+            'hire_standing' => $standing->value,
         ];
     }
 

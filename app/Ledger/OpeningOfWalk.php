@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
+use App\Models\Hire;
+use App\Models\HireStatus;
+use App\Models\Walk;
+use JadeLedger\Core\Catalogue\Movement;
+
+/** Whether the walk of a movement may be opened. Reads only. */
+final class OpeningOfWalk
+{
+    public static function alreadyOpen(Hire $hire, Movement $movement): ?Walk
+    {
+        return Walk::query()->where('hire_id', $hire->id)
+            ->where('movement', $movement)
+            ->whereNull('given_back_at')
+            ->first();
+    }
+
+    /** @throws ApiProblem with what is in the way */
+    public static function mustBeDue(Hire $hire, Movement $movement): void
+    {
+        $standing = $hire->refresh()->standing();
+        if ($movement === Movement::Return && $standing !== HireStatus::Out) {
+            throw ApiProblem::because(ProblemName::NotOutYet, 409, ['number' => $hire->machine->fleet_number]);
+        }
+        $elsewhere = Hire::query()->where('machine_id', $hire->machine_id)->whereKeyNot($hire->id)
+            ->whereHas(
+                'state',
+                static fn ($state) => $state->whereIn(
+                    'standing',
+                    [
+                        HireStatus::WalkingOut,
+                        HireStatus::Held,
+                        HireStatus::Ready,
+                        HireStatus::Out,
+                        HireStatus::Gone,
+                        HireStatus::WalkingIn,
+                    ],
+                ),
+            )
+            ->first();
+        if ($elsewhere !== null) {
+            throw ApiProblem::because(ProblemName::OnAnotherFolio, 409, ['number' => $hire->machine->fleet_number, 'folio' => $elsewhere->folio]);
+        }
+        if ($movement === Movement::Checkout && $hire->machine->tags()->exists()) {
+            throw ApiProblem::because(ProblemName::TagHangs, 409, ['number' => $hire->machine->fleet_number]);
+        }
+    }
+}
