@@ -81,7 +81,8 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('hires/{hire}/walks', [WalkController::class, 'store'])->name('walks.store');
     Route::get('hires/{hire}/walks/{movement}', WalkPreviewController::class)->name('walks.preview');
     Route::get('hires/{hire}/spread', SpreadController::class)->name('spread');
-    Route::get('walks/{walk}', [WalkController::class, 'show'])->name('walks.show');
+    Route::get('walks/{walk}', [WalkController::class, 'show'])->middleware('cache.headers:private;no_cache;etag')->name('walks.show');
+    Route::get('walks/{walk}/state', [WalkController::class, 'state'])->name('walks.state');
     Route::post('walks/{walk}/entries', [EntryController::class, 'walk'])->name('walks.entries');
     Route::post('hires/{hire}/entries', [EntryController::class, 'hire'])->name('hires.entries');
     Route::post('walks/{walk}/verdicts', VerdictController::class)->name('walks.verdicts');

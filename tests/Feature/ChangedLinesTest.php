@@ -99,4 +99,42 @@ final class ChangedLinesTest extends YardTestCase
     {
         return $this->getJson("/api/walks/{$walk->id}")->assertOk()->json('state');
     }
+
+    public function test_a_walk_that_is_known_is_told_what_changed_and_nothing_when_nothing_did(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->cross($walk, 'cold_isolated');
+        $whole = $this->getJson("/api/walks/{$walk->id}")->assertOk();
+        $known = $whole->json('state.sequence');
+        $address = "/api/walks/{$walk->id}/state?known_sequence={$known}";
+        $this->travelTo(now()->startOfMinute());
+        $before = $this->getJson($address)->assertOk();
+        $this->assertFits($before, 'WalkState');
+        self::assertSame([], $before->json('lines'));
+        $this->getJson($address, ['If-None-Match' => (string) $before->headers->get('ETag')])
+            ->assertStatus(304)
+            ->assertNoContent(304);
+
+        $this->post_($walk, 'check.answered', ['line' => 'hkp-area', 'answer' => 'stands']);
+
+        $after = $this->getJson($address, ['If-None-Match' => (string) $before->headers->get('ETag')])->assertOk();
+        self::assertSame(['hkp-area'], array_column($after->json('lines'), 'key'));
+        $all = $this->getJson("/api/walks/{$walk->id}/state")->assertOk();
+        self::assertSame(count($whole->json('state.lines')), count($all->json('lines')));
+        $this->getJson("/api/walks/{$walk->id}/state?known_sequence=-1")->assertStatus(422);
+    }
+
+    public function test_a_whole_walk_that_has_not_changed_is_not_sent_again(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $first = $this->getJson("/api/walks/{$walk->id}")->assertOk();
+        self::assertStringContainsString('private', (string) $first->headers->get('Cache-Control'));
+
+        $this->getJson("/api/walks/{$walk->id}", ['If-None-Match' => (string) $first->headers->get('ETag')])->assertStatus(304);
+
+        $this->cross($walk, 'cold_isolated');
+        $this->getJson("/api/walks/{$walk->id}", ['If-None-Match' => (string) $first->headers->get('ETag')])->assertOk();
+    }
 }

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, changeHands, type Schema } from '../../api/client';
+import { readAnew } from '../../api/readAnew';
 import { forgetQueries } from '../../offline/persistQueries';
 import { store } from '../../offline/store';
 
@@ -59,6 +60,7 @@ export function useChoosePreferences() {
     onSuccess: (session) => {
       queries.setQueryData(KEY, session);
       // The yard writes its sentences in these units.
+      readAnew();
       void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
     },
   });
