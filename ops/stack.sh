@@ -111,18 +111,20 @@ export_application_environment() {
   export APP_URL=http://127.0.0.1:$HTTP_PORT DB_HOST=127.0.0.1 DB_PORT
 }
 
-artisan() { "${AS_WEB[@]}" php "$APP/artisan" "$@"; }
+# What it writes holds keys and what people entered: nobody else on the machine reads it.
+artisan() { (umask 027; "${AS_WEB[@]}" php "$APP/artisan" "$@"); }
 
 migrate() { artisan migrate --force --database=owner && artisan database:grant; }
 
-compile_application() { artisan catalogue:compile && artisan config:cache && artisan event:cache && artisan route:cache; }
+# Without the password of the owner of the schema: migrations and backups read it from the environment, the workers never.
+compile_application() { artisan catalogue:compile && DB_OWNER_PASSWORD='' artisan config:cache && artisan event:cache && artisan route:cache; }
 
 launch_web() {
   local root=()
   [ "$DATABASE_USER" = root ] && root=(-R)
-  setsid setpriv --pdeathsig TERM php-fpm8.2 -F "${root[@]}" -y "$STATE/php-fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps="${OPCACHE_VALIDATE:-0}" \
+  (umask 027; exec setsid env -u DB_OWNER_PASSWORD setpriv --pdeathsig TERM php-fpm8.2 -F "${root[@]}" -y "$STATE/php-fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps="${OPCACHE_VALIDATE:-0}" \
     -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=16 -d realpath_cache_ttl=600 \
-    -d apc.shm_size=64M -d memory_limit=512M -d upload_max_filesize=40M -d post_max_size=48M >>"$STATE/log/fpm.out" 2>&1 9>&- &
+    -d apc.shm_size=64M -d memory_limit=512M -d upload_max_filesize=40M -d post_max_size=48M) >>"$STATE/log/fpm.out" 2>&1 9>&- &
   PID[fpm]=$!
   for _ in $(seq 400); do
     [ -S "$STATE/run/fpm.sock" ] && break

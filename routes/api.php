@@ -34,6 +34,7 @@ use App\Http\Controllers\TagLabelController;
 use App\Http\Controllers\VerdictController;
 use App\Http\Controllers\WalkController;
 use App\Http\Controllers\WalkPreviewController;
+use App\Http\Middleware\RequireSession;
 use Illuminate\Support\Facades\Route;
 
 // A digest is the only name of a picture; anything else leads nowhere.
@@ -43,8 +44,10 @@ Route::get('health', [HealthController::class, 'live'])->name('health.live');
 Route::get('ready', [HealthController::class, 'ready'])->name('health.ready');
 Route::get('metrics', MetricsController::class)->name('metrics');
 Route::get('session', [SessionController::class, 'show'])->name('session.show');
-Route::post('session', [SessionController::class, 'store'])->name('session.store');
-Route::post('session/pin', [PinController::class, 'store'])->name('session.pin');
+Route::middleware(RequireSession::class)->group(function (): void {
+    Route::post('session', [SessionController::class, 'store'])->name('session.store');
+    Route::post('session/pin', [PinController::class, 'store'])->name('session.pin');
+});
 
 Route::middleware('auth:sanctum')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy'])->name('session.destroy');

@@ -16,6 +16,9 @@ final readonly class GoodPassword implements ValidationRule
 {
     public const SHORTEST = 10;
 
+    /** Different ones: "aaaaaaaaaa" is long and no password. */
+    private const FEWEST_LETTERS = 4;
+
     public function __construct(private string $login)
     {
     }
@@ -27,7 +30,7 @@ final readonly class GoodPassword implements ValidationRule
         }
         if (mb_strlen($value) < self::SHORTEST) {
             $fail(Words::say('problems.password_too_short.detail', ['shortest' => self::SHORTEST]));
-        } elseif (CommonPasswords::has($value)) {
+        } elseif (CommonPasswords::has($value) || count(array_unique(mb_str_split($value))) < self::FEWEST_LETTERS) {
             $fail(Words::say('problems.password_too_common.detail'));
         } elseif ($this->login !== '' && str_contains(mb_strtolower($value), mb_strtolower($this->login))) {
             $fail(Words::say('problems.password_holds_the_name.detail'));

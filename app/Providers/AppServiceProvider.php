@@ -44,6 +44,11 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // The compiled configuration does not hold it: it is there only where migrations and backups run.
+        $owner = getenv('DB_OWNER_PASSWORD');
+        if ($this->app->runningInConsole() && is_string($owner) && $owner !== '') {
+            config(['database.connections.owner.password' => $owner]);
+        }
         // Whoever is recognised brings their yard along; before that nothing of a yard is asked for.
         Event::listen(static function (Authenticated $event): void {
             assert($event->user instanceof User);

@@ -12,7 +12,7 @@ return [
     'wrong_pin' => ['title' => 'The PIN does not fit', 'detail' => 'The PIN does not fit. :left tries are left, then only the password opens it again.'],
     'pin_locked' => ['title' => 'The PIN is locked', 'detail' => 'It was wrong too often. Sign in with your password; after that the PIN works again.'],
     'pin_digits' => ['title' => 'Four to eight digits', 'detail' => 'Choose four to eight digits.'],
-    'pin_too_easy' => ['title' => 'Too easy to guess', 'detail' => 'Not all the same digit, and no run such as 1234.'],
+    'pin_too_easy' => ['title' => 'Too easy to guess', 'detail' => 'No digit or pair that is repeated, no run such as 1234, no year.'],
     'password_too_short' => ['title' => 'Too short', 'detail' => 'At least :shortest characters. A few words in a row are easy to keep in mind.'],
     'password_too_common' => ['title' => 'Too common', 'detail' => 'This is one of the passwords that are tried first. Choose another one.'],
     'password_holds_the_name' => ['title' => 'Holds the name', 'detail' => 'Choose one without the name you sign in with.'],
@@ -155,4 +155,6 @@ return [
     'recorded_too_early' => ['title' => 'That is too long ago', 'detail' => 'An entry is at most :days days old when it comes in. Check the clock of the tablet, or tell the lead.'],
     'walk_given_back' => ['title' => 'This walk was given back', 'detail' => 'Open the walk of this machine anew from the day; nothing was entered in this one.'],
     'something_is_answered' => ['title' => 'Something is entered already', 'detail' => 'A walk is given back as long as nothing is answered in it. Take it over, or finish it.'],
+    'bad_cursor' => ['title' => 'The list does not go on there', 'detail' => 'Begin the list anew, and go on by the cursor that its last page gave.'],
+    'not_from_the_page' => ['title' => 'Not from a page of this yard', 'detail' => 'Open the address of the yard in a browser and sign in there. A program says in Origin where it comes from.'],
 ];

@@ -12,7 +12,7 @@ return [
     'wrong_pin' => ['title' => 'El PIN no corresponde', 'detail' => 'El PIN no corresponde. Quedan :left intentos; después solo lo abre la contraseña.'],
     'pin_locked' => ['title' => 'El PIN está bloqueado', 'detail' => 'Falló demasiadas veces. Entre con su contraseña; después el PIN vuelve a valer.'],
     'pin_digits' => ['title' => 'De cuatro a ocho dígitos', 'detail' => 'Elija de cuatro a ocho dígitos.'],
-    'pin_too_easy' => ['title' => 'Demasiado fácil', 'detail' => 'Ni todos iguales ni seguidos como 1234.'],
+    'pin_too_easy' => ['title' => 'Demasiado fácil', 'detail' => 'Ningún dígito ni pareja repetidos, ninguna serie como 1234, ningún año.'],
     'password_too_short' => ['title' => 'Demasiado corta', 'detail' => 'Al menos :shortest caracteres. Unas cuantas palabras seguidas se recuerdan bien.'],
     'password_too_common' => ['title' => 'Demasiado común', 'detail' => 'Es una de las contraseñas que primero se prueban. Elija otra.'],
     'password_holds_the_name' => ['title' => 'Lleva el nombre', 'detail' => 'Elija una sin el nombre con que entra.'],
@@ -155,4 +155,6 @@ return [
     'recorded_too_early' => ['title' => 'Hace demasiado tiempo', 'detail' => 'Un apunte tiene como mucho :days días cuando llega. Revise el reloj de la tableta o avise al encargado.'],
     'walk_given_back' => ['title' => 'Esta revisión se devolvió', 'detail' => 'Abra de nuevo la revisión de esta máquina desde el día; en esta no se anotó nada.'],
     'something_is_answered' => ['title' => 'Ya hay algo anotado', 'detail' => 'Una revisión se devuelve mientras no haya nada respondido. Tómela usted o termínela.'],
+    'bad_cursor' => ['title' => 'La lista no sigue por ahí', 'detail' => 'Empiece la lista de nuevo y siga con el cursor que dio su última página.'],
+    'not_from_the_page' => ['title' => 'No viene de una página de este parque', 'detail' => 'Abra la dirección del parque en un navegador e inicie sesión allí. Un programa dice en Origin de dónde viene.'],
 ];

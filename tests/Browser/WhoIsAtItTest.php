@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use GuzzleHttp\Client;
+use GuzzleHttp\Cookie\CookieJar;
 use Tests\Support\BrowserTestCase;
 use Tests\Support\WalkerOverHttp;
 use Tests\Support\WalksInTheBrowser;
@@ -21,7 +23,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->type('password-now', 'tern-kay');
         $this->type('new-pin', '1234');
         $this->tap('keep-pin');
-        $this->waitForText('.problem', 'This is not the password you sign in with. Try again. Not all the same digit, and no run such as 1234.');
+        $this->waitForText('.problem', 'This is not the password you sign in with. Try again. No digit or pair that is repeated, no run such as 1234, no year.');
         $this->assertAccessible();
         $this->typeAnew('password-now', 'tern-quay');
         $this->typeAnew('new-pin', '4417');
@@ -53,6 +55,39 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->wait('.day');
         self::assertStringContainsString('Juno Pellow', $this->text('[data-testid="my-name"]'));
         self::assertFalse($this->exists('[data-testid="by-password"]'));
+    }
+
+    public function test_the_web_workers_know_no_password_of_the_owner_of_the_schema(): void
+    {
+        $compiled = getenv('STATE').'/cache/config.php';
+        self::assertFileExists($compiled);
+        self::assertSame(0, fileperms($compiled) & 0007, 'nobody else on the machine reads it');
+        self::assertSame('', (require $compiled)['database']['connections']['owner']['password']);
+    }
+
+    /** What stands in front of a yard passes the name that people type, and the browser names no port of ours. */
+    public function test_a_yard_is_signed_in_to_under_the_name_that_people_type(): void
+    {
+        $browser = new Client(['base_uri' => getenv('BROWSER_URL'), 'cookies' => true, 'http_errors' => false]);
+        $from = ['Host' => 'yard.example', 'Origin' => 'http://yard.example', 'Accept' => 'application/json'];
+        $browser->get('/sanctum/csrf-cookie', ['headers' => $from]);
+        $cookies = $browser->getConfig('cookies');
+        self::assertInstanceOf(CookieJar::class, $cookies);
+        $token = $cookies->getCookieByName('XSRF-TOKEN')?->getValue();
+        self::assertNotNull($token, 'a session begins');
+
+        $answer = $browser->post('/api/session', [
+            'headers' => $from + ['X-XSRF-TOKEN' => urldecode($token)],
+            'json' => ['login' => 'juno', 'password' => 'tern-quay'],
+        ]);
+
+        self::assertSame(200, $answer->getStatusCode(), (string) $answer->getBody());
+        $other = $browser->post('/api/session', [
+            'headers' => ['Origin' => 'http://evil.example'] + $from + ['X-XSRF-TOKEN' => urldecode($token)],
+            'json' => ['login' => 'juno', 'password' => 'tern-quay'],
+        ]);
+        self::assertSame(400, $other->getStatusCode(), 'from the page of somebody else');
+        self::assertSame('/app', $browser->get('/', ['headers' => $from, 'allow_redirects' => false])->getHeaderLine('Location'));
     }
 
     public function test_somebody_new_signs_in_and_chooses_a_password_of_their_own(): void

@@ -113,6 +113,10 @@ final class TabletsTest extends YardTestCase
     }
 
     #[TestWith(['1234'], 'a run')]
+    #[TestWith(['1212'], 'a pair twice')]
+    #[TestWith(['482482'], 'three digits twice')]
+    #[TestWith(['2026'], 'a year')]
+    #[TestWith(['1987'], 'a year of birth')]
     #[TestWith(['8765'], 'a run downwards')]
     #[TestWith(['7777'], 'all the same')]
     #[TestWith(['123'], 'too short')]

@@ -17,6 +17,9 @@ final class WalkerOverHttp
 
     private ?string $standsBy = null;
 
+    /** Initials of people whose password is that of the demo. */
+    private const OF_THE_DEMO = ['IO', 'MA', 'RT', 'DM'];
+
     public function __construct(string $login)
     {
         $this->tablet = new Tablet((string) getenv('BROWSER_URL'));
@@ -128,7 +131,9 @@ final class WalkerOverHttp
         $me = $this->get('/api/session')['user']['id'];
         $others = array_filter(
             $this->get('/api/people')['people'],
-            static fn (array $person): bool => $person['id'] !== $me && $person['may_stand_by'],
+            static fn (array $person): bool => $person['id'] !== $me
+                && $person['may_stand_by']
+                && in_array($person['initials'], self::OF_THE_DEMO, true),
         );
 
         return (string) array_values($others)[0]['id'];

@@ -84,7 +84,7 @@ abstract class YardTestCase extends TestCase
     {
         return User::query()->create([
             'name' => "The {$role->value}",
-            'login' => $role->value.Str::random(8),
+            'login' => strtolower($role->value.Str::random(8)),
             'initials' => 'TT',
             'role' => $role,
             'password' => 'tern-quay',

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\PageCursor;
 use App\Models\AuditEntry;
 use App\Presenters\Moment;
 use App\Presenters\PresentPerson;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
 /** Who came in and who changed what everything else rests on, newest first. */
@@ -15,10 +17,13 @@ final class AuditController
 {
     private const A_PAGE = 100;
 
-    public function __invoke(): JsonResponse
+    public function __invoke(Request $request): JsonResponse
     {
         Gate::authorize('read-audit');
-        $page = AuditEntry::query()->with('actor')->orderByDesc('id')->cursorPaginate(self::A_PAGE);
+        $page = AuditEntry::query()->with('actor')->orderByDesc('id')->cursorPaginate(
+            self::A_PAGE,
+            cursor: PageCursor::of($request, 'id'),
+        );
 
         return response()->json([
             'entries' => array_map(static fn (AuditEntry $entry): array => [

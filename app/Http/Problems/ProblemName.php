@@ -7,6 +7,7 @@ namespace App\Http\Problems;
 /** Every problem that the API names; its words stand under the same name in lang/. */
 enum ProblemName: string
 {
+    case BadCursor = 'bad_cursor';
     case BalancesAlready = 'balances_already';
     case BeforeTheOpening = 'before_the_opening';
     case ClockRunsAhead = 'clock_runs_ahead';
@@ -53,6 +54,7 @@ enum ProblemName: string
     case NotATest = 'not_a_test';
     case NotAnInstrument = 'not_an_instrument';
     case NotFound = 'not_found';
+    case NotFromThePage = 'not_from_the_page';
     case NotGone = 'not_gone';
     case NotJson = 'not_json';
     case NotOnesOwnQualification = 'not_ones_own_qualification';

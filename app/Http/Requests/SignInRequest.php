@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
 use App\Models\User;
+use App\People\PersonRules;
 use App\Words;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Foundation\Http\FormRequest;
@@ -17,8 +18,11 @@ use Illuminate\Validation\ValidationException;
 
 final class SignInRequest extends FormRequest
 {
-    /** Wrong passwords for one name from one address before it has to wait a minute. */
-    private const TRIES = 5;
+    /** Tries for one account before it has to wait a minute, from wherever they come. */
+    private const TRIES_OF_ACCOUNT = 5;
+
+    /** Tries from one address, for whatever accounts. */
+    private const TRIES_OF_ADDRESS = 30;
 
     public function authorize(): bool
     {
@@ -34,20 +38,25 @@ final class SignInRequest extends FormRequest
     /** @throws ValidationException|ThrottleRequestsException */
     public function authenticate(WriteAudit $audit): User
     {
-        $key = 'sign-in|'.mb_strtolower($this->string('login')->value()).'|'.$this->ip();
-        if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw new ThrottleRequestsException(headers: ['Retry-After' => (string) RateLimiter::availableIn($key)]);
+        $login = $this->canonicalLogin();
+        $keys = ["sign-in|account|{$login}" => self::TRIES_OF_ACCOUNT, "sign-in|address|{$this->ip()}" => self::TRIES_OF_ADDRESS];
+        foreach ($keys as $key => $most) {
+            // Counted before anything is looked at: many tries at once are as many tries.
+            if (RateLimiter::hit($key) > $most) {
+                throw new ThrottleRequestsException(headers: ['Retry-After' => (string) RateLimiter::availableIn($key)]);
+            }
         }
         // By name: the default guard may be one that signs nobody in.
         $guard = Auth::guard('web');
         assert($guard instanceof StatefulGuard);
-        if (! $guard->attempt(['login' => $this->string('login')->value(), 'password' => $this->string('password')->value()])) {
-            RateLimiter::hit($key);
-            $known = User::query()->where('login', $this->string('login')->value())->first();
+        if (! $guard->attempt(['login' => $login, 'password' => $this->string('password')->value()])) {
+            $known = User::query()->where('login', $login)->first();
             $known === null || $audit(AuditKind::SignInRefused, $known, $known->name);
             throw ValidationException::withMessages(['password' => Words::say('problems.wrong_password.detail')]);
         }
-        RateLimiter::clear($key);
+        RateLimiter::clear("sign-in|account|{$login}");
+        // A yard comes from one address: who gets in is no guess.
+        RateLimiter::decrement("sign-in|address|{$this->ip()}");
         $user = $guard->user();
         assert($user instanceof User);
         // Whoever has the password has forgotten nothing: the PIN may be tried again.
@@ -55,5 +64,13 @@ final class SignInRequest extends FormRequest
         $audit(AuditKind::SignedIn, $user, $user->name);
 
         return $user;
+    }
+
+    /** The one form in which an account is named. What no account can be called is looked for all the same: nobody. */
+    private function canonicalLogin(): string
+    {
+        $login = strtolower(trim($this->string('login')->value()));
+
+        return preg_match(PersonRules::LOGIN, $login) === 1 ? $login : '';
     }
 }
