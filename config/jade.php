@@ -47,7 +47,7 @@ return [
      */
     'photos' => [
         'largest_upload_bytes' => 20 * 1024 * 1024,
-        'largest_pixels' => 60_000_000,
+        'largest_pixels' => 25_000_000,
         'longest_edge' => 2000,
         'thumbnail_edge' => 320,
         'quality' => 82,

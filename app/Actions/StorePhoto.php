@@ -5,17 +5,13 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Http\Problems\ApiProblem;
-use App\Http\Problems\ProblemName;
 use App\Models\Photo;
 use App\Models\User;
-use App\Words;
+use App\Photos\DecodePicture;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
-use Intervention\Image\Constraint;
-use Intervention\Image\Image;
-use Intervention\Image\ImageManager;
 
 /**
  * Re-encodes an uploaded picture and keeps it under the SHA-256 of what is kept.
@@ -24,51 +20,39 @@ use Intervention\Image\ImageManager;
  */
 final class StorePhoto
 {
-    public function __construct(private readonly CurrentYard $yard)
+    public function __construct(private readonly CurrentYard $yard, private readonly DecodePicture $decode)
     {
     }
 
+    /** @throws ApiProblem when it is no picture that can be read */
     public function __invoke(UploadedFile $upload, User $user): Photo
     {
-        $path = $upload->getRealPath();
-        $size = $path === false ? false : @getimagesize($path);
-        if ($path === false || $size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
-            throw ApiProblem::because(ProblemName::NotAPicture, 422, [], ['photo' => [Words::say('problems.not_a_picture.title')]]);
-        }
-        $most = (int) config('jade.photos.largest_pixels');
-        if ($most < $size[0] * $size[1]) {
-            throw ApiProblem::because(ProblemName::TooManyPixels, 422, ['megapixels' => intdiv($most, 1_000_000)], ['photo' => [Words::say('problems.too_many_pixels.title')]]);
-        }
-        $takenAt = $size[2] === IMAGETYPE_JPEG ? $this->takenAt($path) : null;
-        $image = (new ImageManager(['driver' => 'gd']))->make($path)->orientate();
-        $jpeg = $this->encode($image, (int) config('jade.photos.longest_edge'));
+        $path = (string) $upload->getRealPath();
+        $image = ($this->decode)($path, (int) config('jade.photos.longest_edge'));
 
-        return $this->keep($jpeg, $image, $takenAt, $user);
+        return $this->keep(self::encoded($image), $image, $this->takenAt($path), $user);
     }
 
-    private function encode(Image $image, int $edge): string
+    private static function encoded(\GdImage $image): string
     {
-        $image->resize($edge, $edge, static function (Constraint $constraint): void {
-            $constraint->aspectRatio();
-            $constraint->upsize();
-        });
+        ob_start();
+        imagejpeg($image, null, (int) config('jade.photos.quality'));
 
-        return (string) $image->encode('jpg', (int) config('jade.photos.quality'));
+        return (string) ob_get_clean();
     }
 
-    private function keep(string $jpeg, Image $image, ?CarbonImmutable $takenAt, User $user): Photo
+    private function keep(string $jpeg, \GdImage $image, ?CarbonImmutable $takenAt, User $user): Photo
     {
         $sha256 = hash('sha256', $jpeg);
-        [$width, $height] = [$image->width(), $image->height()];
         $disk = Storage::disk('photos');
         $disk->put(self::path($sha256), $jpeg);
-        $small = $this->encode($image, (int) config('jade.photos.thumbnail_edge'));
+        $small = self::encoded($this->decode->scaled($image, (int) config('jade.photos.thumbnail_edge')));
         $disk->put(self::path($sha256, 'small-'), $small);
 
         return Photo::query()->firstOrCreate(['sha256' => $sha256], [
             'bytes' => strlen($jpeg),
-            'width' => $width,
-            'height' => $height,
+            'width' => imagesx($image),
+            'height' => imagesy($image),
             'taken_at' => $takenAt,
             'thumbnail_sha256' => hash('sha256', $small),
             'uploaded_by_id' => $user->id,

@@ -157,4 +157,5 @@ return [
     'something_is_answered' => ['title' => 'Something is entered already', 'detail' => 'A walk is given back as long as nothing is answered in it. Take it over, or finish it.'],
     'bad_cursor' => ['title' => 'The list does not go on there', 'detail' => 'Begin the list anew, and go on by the cursor that its last page gave.'],
     'not_from_the_page' => ['title' => 'Not from a page of this yard', 'detail' => 'Open the address of the yard in a browser and sign in there. A program says in Origin where it comes from.'],
+    'pictures_wait' => ['title' => 'Other pictures are in front', 'detail' => 'Several pictures come in at once. This one is kept on the tablet and is sent again in a moment.'],
 ];

@@ -157,4 +157,5 @@ return [
     'something_is_answered' => ['title' => 'Ya hay algo anotado', 'detail' => 'Una revisión se devuelve mientras no haya nada respondido. Tómela usted o termínela.'],
     'bad_cursor' => ['title' => 'La lista no sigue por ahí', 'detail' => 'Empiece la lista de nuevo y siga con el cursor que dio su última página.'],
     'not_from_the_page' => ['title' => 'No viene de una página de este parque', 'detail' => 'Abra la dirección del parque en un navegador e inicie sesión allí. Un programa dice en Origin de dónde viene.'],
+    'pictures_wait' => ['title' => 'Hay otras fotos delante', 'detail' => 'Llegan varias fotos a la vez. Esta queda en la tableta y se envía de nuevo enseguida.'],
 ];

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Photo;
 use App\Models\Role;
 use Illuminate\Http\UploadedFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\YardTestCase;
 
 final class PhotoTest extends YardTestCase
@@ -47,6 +50,120 @@ final class PhotoTest extends YardTestCase
         $this->as(Role::Technician);
         $this->assertFits($this->post('/api/photos', ['photo' => UploadedFile::fake()->createWithContent('photo.jpg', '<?php echo 1;')])->assertStatus(422), 'Problem');
         $this->assertFits($this->post('/api/photos', [])->assertStatus(422), 'Problem');
+    }
+
+    /** @param  callable(): string  $content */
+    #[DataProvider('broken')]
+    public function test_a_picture_that_cannot_be_read_is_bad_input_and_no_fault_of_ours(callable $content, string $problem): void
+    {
+        $this->as(Role::Technician);
+
+        $answer = $this->post('/api/photos', ['photo' => UploadedFile::fake()->createWithContent('photo.png', $content())]);
+
+        $this->assertFits($answer->assertStatus(422), 'Problem');
+        self::assertSame("/problems/{$problem}", $answer->json('type'));
+        self::assertSame(0, Photo::query()->count());
+    }
+
+    /** @return iterable<string, array{callable(): string, string}> */
+    public static function broken(): iterable
+    {
+        yield 'a PNG cut off in the middle' => [static fn (): string => substr(self::picture('png'), 0, 300), 'not-a-picture'];
+        yield 'a WebP cut off in the middle' => [static fn (): string => substr(self::picture('webp'), 0, 60), 'not-a-picture'];
+        yield 'a PNG of no size' => [static fn (): string => self::headOfPng(0, 0), 'not-a-picture'];
+        yield 'a PNG of 60,000,000 x 1' => [static fn (): string => self::headOfPng(60_000_000, 1), 'too-many-pixels'];
+        yield 'a PNG of 7740 x 7740 in seven kilobytes' => [static fn (): string => self::headOfPng(7740, 7740), 'too-many-pixels'];
+        yield 'a head and nothing behind it' => [static fn (): string => self::headOfPng(40, 40), 'not-a-picture'];
+    }
+
+    /** Source: EXIF 2.3, tag 0x0112: 6 is held with its right side up, 3 on its head. */
+    #[TestWith([1, 0, 0])]
+    #[TestWith([3, 1, 1])]
+    #[TestWith([6, 1, 0])]
+    #[TestWith([8, 0, 1])]
+    public function test_a_picture_is_kept_upright(int $held, int $right, int $below): void
+    {
+        $this->as(Role::Technician);
+        $kept = $this->post('/api/photos', [
+            'photo' => new UploadedFile(self::jpegHeld($held), 'p.jpg', 'image/jpeg', null, true),
+        ])->assertCreated();
+        self::assertSame($held > 4 ? [80, 120] : [120, 80], [$kept->json('width'), $kept->json('height')]);
+        $image = imagecreatefromstring($this->get('/api/photos/'.$kept->json('sha256'))->streamedContent());
+        self::assertNotFalse($image);
+
+        // One quarter of the original, at its upper left, is red: where it comes to is where it belongs.
+        $x = (int) (imagesx($image) * (0.25 + 0.5 * $right));
+        $y = (int) (imagesy($image) * (0.25 + 0.5 * $below));
+        $colour = imagecolorsforindex($image, (int) imagecolorat($image, $x, $y));
+        self::assertGreaterThan(180, $colour['red']);
+        self::assertLessThan(90, $colour['blue']);
+    }
+
+    public function test_what_shows_through_is_white(): void
+    {
+        $this->as(Role::Technician);
+        $kept = $this->post('/api/photos', [
+            'photo' => UploadedFile::fake()->createWithContent('photo.png', self::picture('png', seeThrough: true)),
+        ])->assertCreated();
+
+        $image = imagecreatefromstring($this->get('/api/photos/'.$kept->json('sha256'))->streamedContent());
+        self::assertNotFalse($image);
+        self::assertGreaterThan(240, imagecolorsforindex($image, (int) imagecolorat($image, 5, 5))['green']);
+    }
+
+    public function test_one_picture_is_decoded_at_a_time_and_the_next_is_asked_to_come_again(): void
+    {
+        $this->as(Role::Technician);
+        $turn = fopen(storage_path('framework/picture.lock'), 'c');
+        self::assertNotFalse($turn);
+        flock($turn, LOCK_EX);
+
+        $wait = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('p.jpg', 20, 20)])->assertStatus(503);
+        $this->assertFits($wait, 'Problem');
+        flock($turn, LOCK_UN);
+        $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('p.jpg', 20, 20)])->assertCreated();
+    }
+
+    private static function picture(string $type, bool $seeThrough = false): string
+    {
+        $image = imagecreatetruecolor(120, 90);
+        assert($image !== false);
+        for ($at = 0; $at < 400; $at++) {
+            imagesetpixel($image, $at * 37 % 120, $at * 53 % 90, (int) imagecolorallocate($image, $at % 255, $at * 7 % 255, 90));
+        }
+        if ($seeThrough) {
+            imagealphablending($image, false);
+            imagesavealpha($image, true);
+            imagefilledrectangle($image, 0, 0, 119, 89, (int) imagecolorallocatealpha($image, 0, 0, 0, 127));
+        }
+        ob_start();
+        $type === 'png' ? imagepng($image) : imagewebp($image);
+
+        return (string) ob_get_clean();
+    }
+
+    /** The first chunk of a PNG, which says how large it is. Source: ISO/IEC 15948 (PNG), clause 11.2.2. */
+    private static function headOfPng(int $width, int $height): string
+    {
+        $head = 'IHDR'.pack('NNCCCCC', $width, $height, 1, 0, 0, 0, 0);
+
+        return "\x89PNG\r\n\x1a\n".pack('N', 13).$head.pack('N', crc32($head));
+    }
+
+    private static function jpegHeld(int $orientation): string
+    {
+        $image = imagecreatetruecolor(120, 80);
+        assert($image !== false);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 20, 40, 220));
+        imagefilledrectangle($image, 0, 0, 59, 39, (int) imagecolorallocate($image, 230, 20, 20));
+        ob_start();
+        imagejpeg($image);
+        $jpeg = (string) ob_get_clean();
+        $exif = "Exif\0\0II*\0".pack('V', 8).pack('v', 1).pack('vvVvv', 0x0112, 3, 1, $orientation, 0).pack('V', 0);
+        $path = (string) tempnam(sys_get_temp_dir(), 'held');
+        file_put_contents($path, substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2));
+
+        return $path;
     }
 
     public function test_an_auditor_sends_no_photos(): void

@@ -79,6 +79,7 @@ enum ProblemName: string
     case PaperNeedsDate = 'paper_needs_date';
     case PaperNeedsHours = 'paper_needs_hours';
     case PaperNeedsSerial = 'paper_needs_serial';
+    case PicturesWait = 'pictures_wait';
     case PartIsFitted = 'part_is_fitted';
     case PasswordHoldsTheName = 'password_holds_the_name';
     case PasswordTooCommon = 'password_too_common';

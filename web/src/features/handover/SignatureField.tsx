@@ -114,13 +114,20 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
 const written = (passed: Passed) =>
   Object.entries(passed).map(([gate, number]) => ({ gate, ...(number.trim() === '' ? {} : { number: number.trim() }) }));
 
-const MOST_POINTS = 1900;
+/** What the yard takes of one stroke; a longer one is drawn with fewer points, from end to end. */
+const MOST_POINTS = 400;
+
+function thinned<T>(points: T[]): T[] {
+  const step = (points.length - 1) / (MOST_POINTS - 1);
+
+  return points.length <= MOST_POINTS ? points : Array.from({ length: MOST_POINTS }, (_, at) => points[Math.round(at * step)]).filter((point) => point !== undefined);
+}
 
 function strokes(pad: SignaturePad | null, canvas: HTMLCanvasElement | null): number[][] {
   const scale = 1000 / (canvas?.width ?? 1000);
 
   return (pad?.toData() ?? []).map((group) => {
-    const points = group.points.slice(0, MOST_POINTS);
+    const points = thinned(group.points);
     const doubled = points.length === 1 ? [...points, ...points] : points;
 
     return doubled.flatMap((point) => [Math.round(point.x * scale), Math.round(point.y * scale)]);
