@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BriefingController;
 use App\Http\Controllers\DayController;
@@ -77,6 +78,10 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('audit', AuditController::class)->name('audit');
     Route::get('people', [PersonController::class, 'index'])->name('people.index');
     Route::post('people', [PersonController::class, 'store'])->name('people.store');
+    Route::put('people/{person}/role', [AccountController::class, 'role'])->name('people.role');
+    Route::put('people/{person}/departure', [AccountController::class, 'seeOff'])->name('people.see_off');
+    Route::delete('people/{person}/departure', [AccountController::class, 'takeBack'])->name('people.take_back');
+    Route::put('people/{person}/password', [AccountController::class, 'resetSecrets'])->name('people.reset_secrets');
     Route::put('people/{person}/shift', ShiftController::class)->name('people.shift');
     Route::put('people/{person}/qualifications/{qualification}', QualificationController::class)->name('people.qualifications');
     Route::get('house-rules', [HouseRuleController::class, 'index'])->name('house_rules.index');

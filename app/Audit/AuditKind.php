@@ -19,6 +19,10 @@ enum AuditKind: string
     case TabletEnrolled = 'tablet_enrolled';
     case TabletRevoked = 'tablet_revoked';
     case PersonAdded = 'person_added';
+    case RoleChanged = 'role_changed';
+    case PersonLeft = 'person_left';
+    case PersonCameBack = 'person_came_back';
+    case SecretsReset = 'secrets_reset';
     case ShiftChanged = 'shift_changed';
     case QualificationRecorded = 'qualification_recorded';
     case HouseRuleChosen = 'house_rule_chosen';

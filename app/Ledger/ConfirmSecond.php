@@ -48,7 +48,7 @@ final class ConfirmSecond
             default => null,
         };
         $second = $why === null ? User::query()->find($named) : null;
-        if ($second !== null && ! $second->role->standsBy()) {
+        if ($second !== null && (! $second->role->standsBy() || $second->left_at !== null)) {
             $why = ProblemName::SecondPersonUnknown;
         }
         if ($second === null || $why !== null) {

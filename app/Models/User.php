@@ -18,6 +18,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string|null $pin hashed as the password is
  * @property int $pin_tries wrong ones in a row
  * @property bool $is_on_shift
+ * @property \Carbon\CarbonImmutable|null $left_at since when this account opens nothing
  * @property Language $language
  * @property Units $units
  * @property-read Yard $yard
@@ -27,7 +28,7 @@ final class User extends Authenticatable
     use BelongsToYard;
     use HasUuids;
 
-    protected $fillable = ['yard_id', 'name', 'login', 'initials', 'role', 'password', 'pin', 'pin_tries', 'is_on_shift', 'language', 'units'];
+    protected $fillable = ['yard_id', 'name', 'login', 'initials', 'role', 'password', 'pin', 'pin_tries', 'is_on_shift', 'left_at', 'language', 'units'];
 
     protected $hidden = ['password', 'pin', 'remember_token'];
 
@@ -36,12 +37,12 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'pin' => 'hashed', 'is_on_shift' => 'boolean', 'language' => Language::class, 'units' => Units::class];
+        return ['role' => Role::class, 'password' => 'hashed', 'pin' => 'hashed', 'is_on_shift' => 'boolean', 'left_at' => 'immutable_datetime', 'language' => Language::class, 'units' => Units::class];
     }
 
     /** Whether a PIN opens this account on an enrolled tablet. */
     public function mayUsePin(): bool
     {
-        return $this->role->mayUsePin() && $this->is_on_shift && $this->pin !== null;
+        return $this->role->mayUsePin() && $this->is_on_shift && $this->left_at === null && $this->pin !== null;
     }
 }

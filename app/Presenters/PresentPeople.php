@@ -31,8 +31,9 @@ final readonly class PresentPeople
             'people' => array_values(User::query()->orderBy('name')->get()->map(static fn (User $user): array => PresentPerson::of($user) + [
                 'role' => $user->role->value,
                 'is_on_shift' => $user->is_on_shift,
+                'has_left' => $user->left_at !== null,
                 'has_pin' => $user->pin !== null,
-                'may_stand_by' => $user->role->standsBy(),
+                'may_stand_by' => $user->role->standsBy() && $user->left_at === null,
                 'qualified' => self::heldOf($records->get($user->id, new Collection), $today),
             ])->all()),
         ];

@@ -158,4 +158,5 @@ return [
     'bad_cursor' => ['title' => 'The list does not go on there', 'detail' => 'Begin the list anew, and go on by the cursor that its last page gave.'],
     'not_from_the_page' => ['title' => 'Not from a page of this yard', 'detail' => 'Open the address of the yard in a browser and sign in there. A program says in Origin where it comes from.'],
     'pictures_wait' => ['title' => 'Other pictures are in front', 'detail' => 'Several pictures come in at once. This one is kept on the tablet and is sent again in a moment.'],
+    'not_ones_own_account' => ['title' => 'That is your own account', 'detail' => 'Somebody else who leads the yard changes it. Your own password you change at your name.'],
 ];

@@ -158,4 +158,5 @@ return [
     'bad_cursor' => ['title' => 'La lista no sigue por ahí', 'detail' => 'Empiece la lista de nuevo y siga con el cursor que dio su última página.'],
     'not_from_the_page' => ['title' => 'No viene de una página de este parque', 'detail' => 'Abra la dirección del parque en un navegador e inicie sesión allí. Un programa dice en Origin de dónde viene.'],
     'pictures_wait' => ['title' => 'Hay otras fotos delante', 'detail' => 'Llegan varias fotos a la vez. Esta queda en la tableta y se envía de nuevo enseguida.'],
+    'not_ones_own_account' => ['title' => 'Esa es su propia cuenta', 'detail' => 'La cambia otra persona que dirija el parque. Su contraseña la cambia usted en su nombre.'],
 ];

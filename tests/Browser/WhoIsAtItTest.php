@@ -123,6 +123,38 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->tap('my-name');
         $this->tap('sign-out');
         $this->signInByPassword('bram', 'ebb, slack and spring');
+        $this->tap('my-name');
+        $this->tap('sign-out');
+
+        $this->signIn('dilys');
+        $this->open('/app/people');
+        $this->tap('account-BK');
+        $this->wait(self::named('see-off'));
+        $this->picture('account');
+        $this->assertAccessible();
+        $this->hold('see-off');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('see-off')), 'Nobody is seen off.');
+        $this->waitForText('.people', 'Left the yard');
+        $this->open('/app');
+        $this->tap('my-name');
+        $this->tap('sign-out');
+        $this->signInByPassword('bram', 'ebb, slack and spring', '.Mui-error');
+    }
+
+    public function test_a_machine_is_put_in_another_bay_from_its_page(): void
+    {
+        $this->signIn('ines');
+        $this->open('/app/fleet');
+        $this->tap('machine-E-16');
+        $this->tap('move-machine');
+        $this->wait(self::named('bay'));
+        $this->tap('bay-bay 2');
+        $this->picture('move');
+        $this->assertAccessible();
+        $this->tap('move');
+        $this->waitForText('.machine-bay', 'bay 2');
+        $this->waitForText('.machine', 'quay → bay 2');
+        $this->picture('machine-moved');
     }
 
     public function test_a_tablet_that_was_given_out_opens_nothing_but_the_handover_until_the_pin_is_entered(): void
@@ -216,12 +248,12 @@ final class WhoIsAtItTest extends BrowserTestCase
         }
     }
 
-    private function signInByPassword(string $login, string $password): void
+    private function signInByPassword(string $login, string $password, string $then = '[data-testid="my-name"]'): void
     {
         $this->wait('.sign-in');
         $this->type('login', $login);
         $this->type('password', $password);
         $this->tap('sign-in');
-        $this->wait(self::named('my-name'));
+        $this->wait($then);
     }
 }

@@ -49,7 +49,7 @@ final class SignInRequest extends FormRequest
         // By name: the default guard may be one that signs nobody in.
         $guard = Auth::guard('web');
         assert($guard instanceof StatefulGuard);
-        if (! $guard->attempt(['login' => $login, 'password' => $this->string('password')->value()])) {
+        if (! $guard->attempt(['login' => $login, 'left_at' => null, 'password' => $this->string('password')->value()])) {
             $known = User::query()->where('login', $login)->first();
             $known === null || $audit(AuditKind::SignInRefused, $known, $known->name);
             throw ValidationException::withMessages(['password' => Words::say('problems.wrong_password.detail')]);

@@ -14,6 +14,7 @@ import { useReading } from '../session/useReading';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useOpenWalk } from '../walk/state/useOpenWalk';
+import { MoveDrawer } from './MoveDrawer';
 import { Trail } from './Trail';
 import { useMachine } from './useFleet';
 import './fleet.css';
@@ -27,6 +28,7 @@ export default function MachinePage() {
   const me = useMe();
   const opening = useOpenWalk();
   const [selected, setSelected] = useState<string | null>(null);
+  const [isMoving, setIsMoving] = useState(false);
   if (query.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
@@ -72,6 +74,15 @@ export default function MachinePage() {
             </p>
           )}
           {opening.error !== null && <ProblemWords problem={problemOf(opening.error, t('state.no_network'))} />}
+          <p className="machine-bay">
+            <span>{machine.bay === null ? t('fleet.no_bay') : t('fleet.stands_in', { bay: machine.bay })}</span>
+            {(me.may.walk || me.may.hand_over) && !['out', 'gone'].includes(machine.standing) && (
+              <Button testId="move-machine" onClick={() => setIsMoving(true)}>
+                {t('fleet.move')}
+              </Button>
+            )}
+          </p>
+          {isMoving && <MoveDrawer machine={machine} onClose={() => setIsMoving(false)} />}
           <h2>{t('fleet.folios')}</h2>
           {folios.length === 0 && <p>{t('fleet.no_folios')}</p>}
           <ul>

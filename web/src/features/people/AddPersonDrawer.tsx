@@ -8,7 +8,7 @@ import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useAddPerson, type NewPerson } from './usePeople';
 
-const ROLES = ['technician', 'mechanic', 'counter', 'lead', 'auditor'] as const;
+export const ROLES = ['technician', 'mechanic', 'counter', 'lead', 'auditor'] as const;
 const EMPTY: NewPerson = { name: '', login: '', initials: '', role: 'technician', password: '' };
 
 /** The lead adds somebody to the yard. */

@@ -6,6 +6,7 @@ import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
+import { AccountDrawer } from './AccountDrawer';
 import { AddPersonDrawer } from './AddPersonDrawer';
 import { QualificationDrawer } from './QualificationDrawer';
 import { Tablets } from './Tablets';
@@ -22,6 +23,7 @@ export default function PeoplePage() {
   const people = usePeople();
   const [recording, setRecording] = useState<{ person: Person; qualification: Qualification } | null>(null);
   const [isAdding, setIsAdding] = useState(false);
+  const [changing, setChanging] = useState<Person | null>(null);
   if (people.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
@@ -41,11 +43,16 @@ export default function PeoplePage() {
     >
       <ul className="people">
         {people.data.people.map((person) => (
-          <li key={person.id}>
+          <li key={person.id} className={person.has_left ? 'people-left' : undefined}>
             <header>
               <h2>{person.name}</h2>
               <p>{t(`role.${person.role}`)}</p>
-              <Shift person={person} mayChange={me.may.lead} />
+              {person.has_left ? <p>{t('people.has_left')}</p> : <Shift person={person} mayChange={me.may.lead} />}
+              {me.may.lead && person.id !== me.id && (
+                <button type="button" className="people-shift" data-testid={`account-${person.initials}`} onClick={() => setChanging(person)}>
+                  {t('people.account')}
+                </button>
+              )}
             </header>
             <ul>
               {qualifications.map((qualification) => {
@@ -70,6 +77,7 @@ export default function PeoplePage() {
       </ul>
       {me.may.lead && <Tablets />}
       {isAdding && <AddPersonDrawer onClose={() => setIsAdding(false)} />}
+      {changing !== null && <AccountDrawer person={changing} onClose={() => setChanging(null)} />}
       {recording !== null && <QualificationDrawer person={recording.person} qualification={recording.qualification} onClose={() => setRecording(null)} />}
     </Page>
   );

@@ -32,6 +32,30 @@ export function usePutOnShift() {
   });
 }
 
+/** What the lead does to somebody's account; each ends their sessions. */
+export type AccountChange = { role: Schema['Role'] } | { password: string } | 'see_off' | 'take_back';
+
+export function useChangeAccount(person: string) {
+  const queries = useQueryClient();
+  const params = { path: { person } };
+
+  return useMutation({
+    mutationFn: (change: AccountChange) => {
+      if (change === 'see_off') {
+        return answer(api.PUT('/api/people/{person}/departure', { params }));
+      }
+      if (change === 'take_back') {
+        return answer(api.DELETE('/api/people/{person}/departure', { params }));
+      }
+
+      return 'role' in change
+        ? answer(api.PUT('/api/people/{person}/role', { params, body: change }))
+        : answer(api.PUT('/api/people/{person}/password', { params, body: change }));
+    },
+    onSuccess: (people) => queries.setQueryData(['people'], people),
+  });
+}
+
 /** Records until when somebody is qualified. */
 export function useRecordQualification() {
   const queries = useQueryClient();
