@@ -67,9 +67,16 @@ final readonly class AppendUploadChunk
     private function finish(PhotoUpload $upload, User $user): string
     {
         try {
-            return ($this->keep)(new UploadedFile($upload->path(), 'photo.jpg', null, null, true), $user)->sha256;
-        } finally {
-            @unlink($upload->path());
+            $sha256 = ($this->keep)(new UploadedFile($upload->path(), 'photo.jpg', null, null, true), $user)->sha256;
+        } catch (ApiProblem $refused) {
+            // What is no picture will not become one; what only has to wait is sent again.
+            if ($refused->problem->status < 500) {
+                @unlink($upload->path());
+            }
+            throw $refused;
         }
+        @unlink($upload->path());
+
+        return $sha256;
     }
 }

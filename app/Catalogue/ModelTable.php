@@ -15,6 +15,9 @@ use App\Http\Problems\ProblemName;
  */
 final class ModelTable
 {
+    /** What a spreadsheet takes for the beginning of a formula. */
+    private const FORMULA = '/^[=+\-@\t\r]/';
+
     private const PLAIN = ['family', 'maker', 'name', 'describes', 'mass_kg', 'features', 'source'];
 
     /**
@@ -53,11 +56,23 @@ final class ModelTable
         fputcsv($file, [...self::PLAIN, ...$columns], escape: '', eol: "\r\n");
         foreach ($sheets as $sheet) {
             $plain = [$sheet->family, $sheet->maker, $sheet->name, $sheet->describes, $sheet->massKilograms, implode(' ', $sheet->features), $sheet->source];
-            fputcsv($file, [...$plain, ...array_map(static fn (string $column): string => $sheet->limits[$column] ?? '', $columns)], escape: '', eol: "\r\n");
+            $limits = array_map(static fn (string $column): string => $sheet->limits[$column] ?? '', $columns);
+            fputcsv($file, array_map(self::noFormula(...), [...$plain, ...$limits]), escape: '', eol: "\r\n");
         }
         rewind($file);
 
         return (string) stream_get_contents($file);
+    }
+
+    /** A cell that a spreadsheet would work out is marked as text; figures are left as they are. */
+    private static function noFormula(string|int $cell): string
+    {
+        return preg_match(self::FORMULA, (string) $cell) === 1 && ! is_numeric($cell) ? "'{$cell}" : (string) $cell;
+    }
+
+    private static function withoutMark(string $cell): string
+    {
+        return str_starts_with($cell, "'") && preg_match(self::FORMULA, substr($cell, 1)) === 1 ? substr($cell, 1) : $cell;
     }
 
     /** @return array<int, list<string>> the cells by row, counted from one */
@@ -71,7 +86,7 @@ final class ModelTable
         rewind($file);
         $rows = [];
         for ($number = 1; ($cells = fgetcsv($file, null, $separator, '"', '')) !== false; $number++) {
-            $rows[$number] = array_map(strval(...), $cells);
+            $rows[$number] = array_map(self::withoutMark(...), array_map(strval(...), $cells));
         }
 
         return $rows;

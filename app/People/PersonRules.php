@@ -17,7 +17,7 @@ final class PersonRules
     public static function all(string $login): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:80', new PlainText],
             // Names to sign in with are one for the whole firm: the sign-in page does not ask for a yard.
             'login' => ['required', 'string', 'regex:'.self::LOGIN, Rule::unique('users', 'login')],
             'initials' => ['required', 'string', 'regex:/^\p{Lu}{1,3}$/Du'],

@@ -159,4 +159,5 @@ return [
     'not_from_the_page' => ['title' => 'Not from a page of this yard', 'detail' => 'Open the address of the yard in a browser and sign in there. A program says in Origin where it comes from.'],
     'pictures_wait' => ['title' => 'Other pictures are in front', 'detail' => 'Several pictures come in at once. This one is kept on the tablet and is sent again in a moment.'],
     'not_ones_own_account' => ['title' => 'That is your own account', 'detail' => 'Somebody else who leads the yard changes it. Your own password you change at your name.'],
+    'not_plain_text' => ['title' => 'Not a plain name', 'detail' => 'A name is one line of letters, digits and signs that are seen. Type it anew instead of pasting it.'],
 ];

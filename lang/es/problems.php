@@ -159,4 +159,5 @@ return [
     'not_from_the_page' => ['title' => 'No viene de una página de este parque', 'detail' => 'Abra la dirección del parque en un navegador e inicie sesión allí. Un programa dice en Origin de dónde viene.'],
     'pictures_wait' => ['title' => 'Hay otras fotos delante', 'detail' => 'Llegan varias fotos a la vez. Esta queda en la tableta y se envía de nuevo enseguida.'],
     'not_ones_own_account' => ['title' => 'Esa es su propia cuenta', 'detail' => 'La cambia otra persona que dirija el parque. Su contraseña la cambia usted en su nombre.'],
+    'not_plain_text' => ['title' => 'No es un nombre simple', 'detail' => 'Un nombre es una línea de letras, cifras y signos que se ven. Escríbalo de nuevo en vez de pegarlo.'],
 ];

@@ -110,6 +110,21 @@ final class AccountTest extends YardTestCase
         $this->artisan('ledger:verify')->expectsOutputToContain('The table users was changed')->assertFailed();
     }
 
+    #[TestWith(["Bram\u{202E}letek"], 'turned round')]
+    #[TestWith(["Bram\u{200B}Ketel"], 'a letter without width')]
+    #[TestWith(["Bram\nKetel"], 'two lines')]
+    #[TestWith(["Bram\u{0000}Ketel"], 'a NUL')]
+    public function test_a_name_reads_as_it_is_written(string $name): void
+    {
+        $this->as(Role::Lead);
+        $person = ['initials' => 'BK', 'login' => 'bram', 'password' => 'ebb, slack and spring', 'role' => 'technician'];
+
+        $this->postJson('/api/people', ['name' => $name] + $person)
+            ->assertStatus(422)
+            ->assertJsonStructure(['field' => ['name']]);
+        $this->postJson('/api/people', ['name' => 'Þóra O’Ségur-Łęk'] + $person)->assertCreated();
+    }
+
     private function sessionElsewhere(User $of): void
     {
         DB::table('sessions')->insert([

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Catalogue\ModelSheet;
+use App\Catalogue\ModelTable;
 use App\Models\Machine;
 use App\Models\Role;
 use App\Models\YardModel;
@@ -166,6 +168,19 @@ final class ModelTest extends YardTestCase
 
         self::assertSame(['held_back', 'refused'], array_column($import->json('rows'), 'outcome'));
         self::assertSame([], YardModel::bodies());
+    }
+
+    /** What a spreadsheet would work out when the table is opened in one: OWASP, CSV injection. */
+    public function test_no_cell_of_the_table_is_a_formula_and_it_comes_back_as_it_was(): void
+    {
+        $sheet = new ModelSheet('excavator', '=cmd', '+1+2', '@SUM(A1)', '14200', ['tracks'], '-source', ['freeze.needed_c' => '-25']);
+
+        $table = ModelTable::write([$sheet]);
+
+        self::assertStringContainsString("'=cmd,'+1+2,'@SUM(A1),14200,tracks,'-source,-25", $table);
+        $back = array_values(ModelTable::read($table))[0];
+        self::assertSame(['=cmd', '+1+2', '@SUM(A1)', '-source'], [$back->maker, $back->name, $back->describes, $back->source]);
+        self::assertSame('-25', $back->limits['freeze.needed_c']);
     }
 
     #[TestWith(["maker,name\nKelderhay,E18\n", 'family'], 'columns are missing')]

@@ -51,6 +51,47 @@ final class PhotoUploadTest extends YardTestCase
         $this->piece($upload, 100, $this->picture)->assertUnprocessable();
     }
 
+    public function test_a_picture_that_waits_for_its_turn_is_whole_when_it_comes_again(): void
+    {
+        $this->as(Role::Technician);
+        $upload = $this->begin();
+        $half = intdiv(strlen($this->picture), 2);
+        $this->piece($upload, 0, substr($this->picture, 0, $half))->assertOk();
+        $turn = fopen(storage_path('framework/picture.lock'), 'c');
+        self::assertNotFalse($turn);
+        flock($turn, LOCK_EX);
+        $this->piece($upload, $half, substr($this->picture, $half))->assertStatus(503);
+        flock($turn, LOCK_UN);
+
+        self::assertSame($half, $this->getJson("/api/photo-uploads/{$upload}")->json('offset'));
+        $kept = $this->piece($upload, $half, substr($this->picture, $half))->assertOk();
+
+        $whole = $this->post('/api/photos', ['photo' => UploadedFile::fake()->createWithContent('door.jpg', $this->picture)]);
+        self::assertSame($whole->json('sha256'), $kept->json('photo'));
+    }
+
+    public function test_pictures_that_were_never_finished_make_room_for_new_ones(): void
+    {
+        $other = $this->as(Role::Technician);
+        $kept = $this->begin();
+        $this->as(Role::Technician);
+        $first = $this->begin();
+        $this->piece($first, 0, substr($this->picture, 0, 100))->assertOk();
+        $file = PhotoUpload::query()->findOrFail($first)->path();
+        self::assertFileExists($file);
+
+        $last = '';
+        for ($at = 0; $at < 40; $at++) {
+            $last = $this->begin();
+        }
+
+        self::assertSame(12, PhotoUpload::query()->where('user_id', '!=', $other->id)->count());
+        self::assertFileDoesNotExist($file);
+        $this->getJson("/api/photo-uploads/{$first}")->assertNotFound();
+        $this->getJson("/api/photo-uploads/{$last}")->assertOk();
+        self::assertNotNull(PhotoUpload::query()->find($kept), 'those of somebody else stay');
+    }
+
     public function test_what_is_no_picture_is_refused_when_it_is_whole(): void
     {
         $this->as(Role::Technician);

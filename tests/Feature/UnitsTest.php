@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\LedgerEntry;
 use App\Models\Role;
-use App\Presenters\PresentPhrase;
 use App\Models\Walk;
 use App\Models\WalkLine;
+use App\Presenters\PresentPhrase;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\YardTestCase;
 

@@ -11,6 +11,8 @@ use Illuminate\Support\Facades\DB;
 /** Whether the application runs, and whether it can do its work. Tells nothing else. */
 final class HealthController
 {
+    private const ROOM_FOR_PHOTOS = 200 * 1024 * 1024;
+
     public function live(): JsonResponse
     {
         return response()->json(['status' => 'live']);
@@ -21,11 +23,28 @@ final class HealthController
         $parts = [
             'database' => self::works(static fn (): mixed => DB::selectOne('select 1')),
             'catalogue' => self::works(static fn (): string => $shelf->current()->version),
+            'photos' => self::works(static fn (): bool => self::hasRoomForPhotos()),
             'storage' => self::works(static fn (): bool => is_writable(storage_path('app')) || throw new \RuntimeException('not writable')),
         ];
         $isReady = ! in_array(false, $parts, true);
 
         return response()->json(['status' => $isReady ? 'ready' : 'not_ready', 'parts' => $parts], $isReady ? 200 : 503);
+    }
+
+    /** Where photos are on a disk of this machine: room for some hundred of them. */
+    private static function hasRoomForPhotos(): bool
+    {
+        if (config('filesystems.disks.photos.driver') !== 'local') {
+            return true;
+        }
+        $folder = (string) config('filesystems.disks.photos.root');
+        is_dir($folder) || mkdir($folder, 0o770, true);
+        $free = (float) disk_free_space($folder);
+        if ($free < self::ROOM_FOR_PHOTOS) {
+            throw new \RuntimeException("Only {$free} bytes are free for photos in {$folder}.");
+        }
+
+        return true;
     }
 
     /** @param  callable(): mixed  $part */

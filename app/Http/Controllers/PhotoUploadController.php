@@ -18,6 +18,9 @@ use Illuminate\Support\Facades\Gate;
 /** Pictures in pieces. */
 final class PhotoUploadController
 {
+    /** Pictures of one person that may be on their way at once; of twenty megabytes each at most. */
+    private const UNFINISHED = 12;
+
     public function store(Request $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('create', Photo::class);
@@ -26,6 +29,7 @@ final class PhotoUploadController
         if ($bytes > $most) {
             throw ApiProblem::because(ProblemName::TooLarge, 413, ['megabytes' => intdiv($most, 1024 * 1024)]);
         }
+        $this->forgetTheOldest($user);
         $upload = PhotoUpload::query()->create(['user_id' => $user->id, 'bytes' => $bytes, 'received' => 0]);
 
         return response()->json($this->presented($upload), 201);
@@ -41,6 +45,16 @@ final class PhotoUploadController
         $offset = (int) $request->validate(['offset' => ['required', 'integer', 'min:0']])['offset'];
 
         return response()->json($this->presented($take($this->own($upload, $user), $offset, $request->getContent(), $user)));
+    }
+
+    /** A tablet begins a picture anew when its pieces are gone: so the oldest that were never finished make room. */
+    private function forgetTheOldest(User $user): void
+    {
+        $unfinished = PhotoUpload::query()->where('user_id', $user->id)->whereNull('photo_sha256')->orderBy('created_at')->get();
+        foreach ($unfinished->take(max(0, $unfinished->count() - self::UNFINISHED + 1)) as $old) {
+            @unlink($old->path());
+            $old->delete();
+        }
     }
 
     /** Somebody else's is not there. */

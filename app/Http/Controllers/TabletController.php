@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\People\PlainText;
 use App\Actions\EnrolTablet;
 use App\Actions\RevokeTablet;
 use App\Models\Tablet;
@@ -30,7 +31,7 @@ final class TabletController
     public function store(Request $request, EnrolTablet $enrol, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('keep-tablets');
-        $valid = $request->validate(['name' => ['required', 'string', 'min:2', 'max:60']]);
+        $valid = $request->validate(['name' => ['required', 'string', 'min:2', 'max:60', new PlainText]]);
         $secret = Str::random(40);
         $tablet = $enrol(trim($valid['name']), $secret, $user);
 

@@ -69,6 +69,7 @@ enum ProblemName: string
     case NothingToStrike = 'nothing_to_strike';
     case NotInTheYard = 'not_in_the_yard';
     case NotOnesOwnAccount = 'not_ones_own_account';
+    case NotPlainText = 'not_plain_text';
     case NotPostedHere = 'not_posted_here';
     case OffTheScale = 'off_the_scale';
     case OnAnotherFolio = 'on_another_folio';

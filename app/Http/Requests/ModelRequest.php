@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\People\PlainText;
 use App\Catalogue\ModelSheet;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -14,14 +15,14 @@ final class ModelRequest extends FormRequest
         return $this->user()?->can('keep-models') ?? false;
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'family' => ['required', 'string', 'max:80'],
-            'maker' => ['required', 'string', 'max:80'],
-            'name' => ['required', 'string', 'max:80'],
-            'describes' => ['required', 'string', 'max:240'],
+            'maker' => ['required', 'string', 'max:80', new PlainText],
+            'name' => ['required', 'string', 'max:80', new PlainText],
+            'describes' => ['required', 'string', 'max:240', new PlainText],
             'mass_kg' => ['required', 'string', 'max:9'],
             'features' => ['present', 'array', 'max:200'],
             'features.*' => ['string', 'max:80'],
