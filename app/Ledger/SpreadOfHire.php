@@ -125,7 +125,11 @@ final class SpreadOfHire
             $again = $finding->sightings->where('walk_id', $inWalk)->last();
             $lines[] = new FindingLine(
                 $finding->id,
-                $isNew ? null : Quantity::of($before->size_mm ?? $finding->size_mm ?? 0, Unit::Millimetre),
+                // What nobody measured at Out is taken as it was measured since: a difference cannot be said.
+                $isNew ? null : Quantity::of(
+                    $before->size_mm ?? $finding->size_mm ?? $again->size_mm ?? 0,
+                    Unit::Millimetre,
+                ),
                 $isNew ? Quantity::of($finding->size_mm ?? 0, Unit::Millimetre) : ($again === null ? null : Quantity::of($again->size_mm ?? 0, Unit::Millimetre)),
                 $column,
             );

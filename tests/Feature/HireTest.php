@@ -128,4 +128,24 @@ final class HireTest extends YardTestCase
         $steps = array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
         $this->send($walk, ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps))->assertOk();
     }
+
+    public function test_damage_that_nobody_measured_has_not_grown_when_somebody_does(): void
+    {
+        $this->as(Role::Lead);
+        $out = $this->openWalk();
+        $old = $this->post_($out, 'finding.placed', [
+            'at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'words' => 'cooler door', 'photos' => [],
+        ]);
+        $this->walkThrough($out, '1842.3');
+        $this->handOver($out);
+        $this->travel(1)->days();
+        $this->as(Role::Lead);
+        $in = $this->openWalk('return', $out->hire);
+
+        $this->post_($in, 'finding.seen_again', ['finding' => $old, 'size_mm' => 120, 'words' => '', 'photos' => []]);
+
+        $line = $this->getJson("/api/hires/{$this->hire->id}/spread")->json('findings.0');
+        self::assertSame(['balanced', 0], [$line['balance'], $line['difference_mm']]);
+        self::assertSame('note', $line['finding']['severity'], 'and is not held for it');
+    }
 }

@@ -56,8 +56,9 @@ final class FindingSeenAgain implements EntryOfWalk
                 ? throw ApiProblem::because(ProblemName::StopDoesNotVanish, 409, ['number' => $finding->number])
                 : new FindingSeenJudgement(Comparison::Gone, $finding->severity, $finding->size_mm, $thumbnails);
         }
-        $comparison = Comparison::between(
-            Quantity::of($finding->size_mm ?? 0, Unit::Millimetre),
+        // Nobody measured it before: that it has grown cannot be said.
+        $comparison = $finding->size_mm === null ? Comparison::Same : Comparison::between(
+            Quantity::of($finding->size_mm, Unit::Millimetre),
             Quantity::of($entry->payload->sizeMm, Unit::Millimetre),
         );
 
