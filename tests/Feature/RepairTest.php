@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Ledger\RebuildProjections;
 use App\Models\LedgerEntry;
 use App\Models\Role;
+use App\Models\Tag;
 use App\Models\Walk;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\YardTestCase;
@@ -75,6 +76,20 @@ final class RepairTest extends YardTestCase
         $this->walkLines($walk, $due);
         $this->post_($walk, 'tag.lifted', []);
         self::assertSame([], $this->getJson("/api/walks/{$walk->id}")->json('state.findings'));
+    }
+
+    public function test_the_number_of_a_tag_stands_in_its_entry_and_a_rebuild_keeps_it(): void
+    {
+        $walk = $this->taggedForTheBrake();
+        $tag = Tag::hangingOn($walk->machine_id);
+        self::assertNotNull($tag);
+        $entry = LedgerEntry::query()->findOrFail($tag->id);
+
+        self::assertSame($tag->number, $entry->judgement()->integer('number'));
+        // Another number in the projection is put right by the entry, and not counted anew.
+        $tag->update(['number' => 4711]);
+        $this->app->make(RebuildProjections::class)();
+        self::assertSame($entry->judgement()->integer('number'), Tag::hangingOn($walk->machine_id)?->number);
     }
 
     public function test_a_tag_does_not_come_off_by_way_of_another_walk_whose_lines_all_stand(): void

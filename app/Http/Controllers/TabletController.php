@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\People\PlainText;
 use App\Actions\EnrolTablet;
 use App\Actions\RevokeTablet;
 use App\Models\Tablet;
 use App\Models\User;
+use App\People\PlainText;
 use App\Presenters\Moment;
 use App\Presenters\PresentPerson;
 use App\Tablets\CurrentDevice;

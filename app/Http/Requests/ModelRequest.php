@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\People\PlainText;
 use App\Catalogue\ModelSheet;
+use App\People\PlainText;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class ModelRequest extends FormRequest

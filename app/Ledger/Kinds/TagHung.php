@@ -51,7 +51,7 @@ final class TagHung implements EntryOfWalk
             throw ApiProblem::because(ProblemName::TaggedAlready, 409);
         }
 
-        return new TagHungJudgement(Decision::TaggedOut);
+        return new TagHungJudgement(Decision::TaggedOut, Tag::nextNumberFor($context->walk->machine_id));
     }
 
     public function project(LedgerEntry $entry): void
@@ -60,7 +60,7 @@ final class TagHung implements EntryOfWalk
         $walk = Walk::query()->findOrFail($entry->walkId());
         Tag::query()->create([
             'id' => $entry->id,
-            'number' => Tag::nextNumberFor($entry->machineId()),
+            'number' => TagHungJudgement::read($entry->judgement())->number ?? Tag::nextNumberFor($entry->machineId()),
             'machine_id' => $entry->machineId(),
             'hire_id' => $entry->hire_id,
             'walk_id' => $entry->walkId(),
