@@ -196,6 +196,36 @@ describe('a walk that was opened with no network', () => {
   });
 });
 
+describe('what does not get through', () => {
+  const wait = () => Math.round(((outbox.snapshot().nextTry ?? 0) - Date.now()) / 1000);
+
+  it('is tried again later each time, and at once when the network is back', async () => {
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    const waits: number[] = [];
+    await outbox.post(WALK, entry());
+    for (let failed = 0; failed < 5; failed++) {
+      waits.push(wait());
+      await outbox.sendAll();
+    }
+    waits.forEach((seconds, at) => {
+      const least = Math.min(80, 10 * 2 ** at);
+      expect(seconds).toBeGreaterThanOrEqual(least - 1);
+      expect(seconds).toBeLessThanOrEqual(least * 1.2 + 1);
+    });
+
+    window.dispatchEvent(new Event('online'));
+    await vi.waitFor(() => expect(wait()).toBeLessThanOrEqual(13));
+  });
+
+  it('waits as long as the yard asks', async () => {
+    calls.POST.mockRejectedValue(new ProblemError({ type: '/problems/too-many', title: 'Too many', status: 503, detail: '' }, 120));
+
+    expect(await outbox.post(WALK, entry())).toEqual({ status: 'kept' });
+
+    expect(wait()).toBeGreaterThanOrEqual(119);
+  });
+});
+
 describe('a picture', () => {
   const blob = new Blob([new Uint8Array(600 * 1024)], { type: 'image/jpeg' });
   const upload = (offset: number, photo: string | null = null) => ({ id: 'upload-1', bytes: blob.size, offset, photo });

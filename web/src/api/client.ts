@@ -56,7 +56,10 @@ api.use({
 export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   const { data, error, response } = await call;
   if (!response.ok) {
-    throw new ProblemError(isProblem(error) ? error : { type: 'about:blank', title: response.statusText, status: response.status });
+    const problem = isProblem(error) ? error : { type: 'about:blank', title: response.statusText, status: response.status };
+    // RFC 9110 section 10.2.3; the form with a date is not one that the yard gives.
+    const seconds = Number.parseInt(response.headers.get('Retry-After') ?? '', 10);
+    throw new ProblemError(problem, Number.isNaN(seconds) ? null : seconds);
   }
 
   return data as T;

@@ -6,7 +6,11 @@ export type Problem = components['schemas']['Problem'];
 export class ProblemError extends Error {
   override readonly name = 'ProblemError';
 
-  constructor(readonly problem: Problem) {
+  constructor(
+    readonly problem: Problem,
+    /** For how long the yard asks not to be asked again, in seconds. */
+    readonly retryAfter: number | null = null,
+  ) {
     super(problem.detail ?? problem.title);
   }
 }

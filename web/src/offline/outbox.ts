@@ -24,7 +24,9 @@ type Listener = (walkId: string, state: Schema['WalkState']) => void;
 /** Told when a walk that was opened here turns out to be open already under another id. */
 type MovedListener = (from: string, to: string) => void;
 
+/** Until the first try again; it doubles with each that fails, up to the longest. */
 const RETRY_MS = 10_000;
+const LONGEST_RETRY_MS = 80_000;
 /** What goes in one batch; the yard takes no more than twice as much at once. */
 const LARGEST_BATCH = 100;
 
@@ -43,12 +45,16 @@ class Outbox {
   private readonly moved = new Set<MovedListener>();
   private known: (walkId: string) => number | undefined = () => undefined;
   private timer: number | undefined;
+  private failures = 0;
   private sending: Promise<void> = Promise.resolve();
   /** What the ledger said of entries that somebody waits for, whichever batch they went with. */
   private readonly awaited = new Map<string, Schema['EntryResult'] | null>();
 
   constructor() {
-    window.addEventListener('online', () => void this.sendAll());
+    window.addEventListener('online', () => {
+      this.failures = 0;
+      void this.sendAll();
+    });
   }
 
   readonly watch = (watcher: () => void): (() => void) => {
@@ -168,7 +174,7 @@ class Outbox {
     } catch (error) {
       if (!(error instanceof ProblemError) || error.problem.status >= 500 || [401, 419, 429].includes(error.problem.status)) {
         await this.mark(batch, 'queued');
-        this.tryAgainLater();
+        this.tryAgainLater(error);
         if (error instanceof ProblemError && error.problem.status < 500) {
           throw error;
         }
@@ -178,6 +184,7 @@ class Outbox {
       const problem = error.problem;
       results = problem.results ?? batch.map((kept) => ({ id: kept.entry.id, status: 'refused' as const, problem }));
     }
+    this.failures = 0;
     if (state !== undefined) {
       const taken = state;
       this.listeners.forEach((listener) => listener(target, taken));
@@ -299,10 +306,15 @@ class Outbox {
       });
   }
 
-  private tryAgainLater(): void {
+  private tryAgainLater(error: unknown): void {
+    const asked = error instanceof ProblemError ? error.retryAfter : null;
+    const own = Math.min(LONGEST_RETRY_MS, RETRY_MS * 2 ** this.failures);
+    // A little apart, so that a yard that comes back is not asked by all tablets in the same moment.
+    const wait = Math.round(Math.max(own * (1 + Math.random() / 5), (asked ?? 0) * 1000));
+    this.failures += 1;
     window.clearTimeout(this.timer);
-    this.timer = window.setTimeout(() => void this.sendAll(), RETRY_MS);
-    this.publish({ ...this.state, nextTry: Date.now() + RETRY_MS });
+    this.timer = window.setTimeout(() => void this.sendAll(), wait);
+    this.publish({ ...this.state, nextTry: Date.now() + wait });
   }
 
   private async load(): Promise<void> {
