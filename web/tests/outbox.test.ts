@@ -258,4 +258,30 @@ describe('a picture', () => {
     expect(await outbox.post(WALK, one)).toMatchObject({ status: 'posted' });
     expect(offsets()).toEqual([0]);
   });
+
+  it('that the yard refuses keeps only its own entry out, and leaves the tablet once that was read', async () => {
+    await store.photos.add({ id: 'photo-1', userId: 'ines', blob });
+    const [before, bad, after] = [entry(), entry({ photos: ['photo-1'] }), entry()];
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    await Promise.all([outbox.post(WALK, before), outbox.post(WALK, bad), outbox.post(WALK, after)]);
+    calls.POST.mockReset().mockImplementation((path: string) =>
+      path.endsWith('/entries') ? Promise.resolve(posted(before.id, after.id)) : Promise.reject(problem(422)),
+    );
+
+    await outbox.sendAll();
+
+    expect(sent()).toEqual([[before.id, after.id]]);
+    expect((await store.kept.toArray()).map((kept) => [kept.entry.id, kept.standing])).toEqual([[bad.id, 'refused']]);
+    await outbox.read(bad.id);
+    expect([await store.kept.count(), await store.photos.count()]).toEqual([0, 0]);
+  });
+
+  it('that is refused and goes alone asks the yard for nothing more', async () => {
+    await store.photos.add({ id: 'photo-1', userId: 'ines', blob });
+    calls.POST.mockRejectedValue(problem(422));
+
+    await expect(outbox.post(WALK, entry({ photos: ['photo-1'] }))).rejects.toThrow();
+
+    expect(sent()).toEqual([]);
+  });
 });

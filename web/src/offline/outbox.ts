@@ -140,6 +140,8 @@ class Outbox {
   async read(entryId: string): Promise<void> {
     const refused = (await store.kept.toArray()).filter((one) => one.standing === 'refused' && one.entry.id === entryId);
     await store.kept.bulkDelete(refused.flatMap((one) => (one.order === undefined ? [] : [one.order])));
+    // Nothing names its pictures any more.
+    await store.photos.bulkDelete(refused.flatMap(({ entry }) => photosOf(entry)));
     await this.load();
   }
 
@@ -161,18 +163,21 @@ class Outbox {
       return null;
     }
     await this.mark(batch, 'sending');
-    let results: Schema['EntryResult'][];
+    let results: Schema['EntryResult'][] = [];
     let state: Schema['WalkState'] | undefined;
     let target = walkId;
+    const withoutPicture: Schema['EntryResult'][] = [];
     try {
       target = await this.announce(walkId);
-      const entries = await Promise.all(batch.map((kept) => this.withPhotos(kept.entry)));
+      const entries = await this.readyToSend(batch, withoutPicture);
       const known = this.known(target);
       const body = { entries, ...(known === undefined ? {} : { known_sequence: known }) };
-      const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, headers: { 'X-Actor': actor }, body }));
-      ({ results, state } = taken);
+      if (entries.length > 0) {
+        const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, headers: { 'X-Actor': actor }, body }));
+        ({ results, state } = taken);
+      }
     } catch (error) {
-      if (!(error instanceof ProblemError) || error.problem.status >= 500 || [401, 419, 429].includes(error.problem.status)) {
+      if (!isRefusal(error)) {
         await this.mark(batch, 'queued');
         this.tryAgainLater(error);
         if (error instanceof ProblemError && error.problem.status < 500) {
@@ -189,7 +194,7 @@ class Outbox {
       const taken = state;
       this.listeners.forEach((listener) => listener(target, taken));
     }
-    const answered = await this.settle(batch, results);
+    const answered = await this.settle(batch, [...results.filter((one) => !withoutPicture.some(({ id }) => id === one.id)), ...withoutPicture]);
 
     return answered === batch.length && all.length > batch.length ? target : null;
   }
@@ -269,6 +274,23 @@ class Outbox {
     return walk.id;
   }
 
+  /** The entries of a batch with their pictures sent; a picture that the yard refuses keeps only its own entry out. */
+  private async readyToSend(batch: KeptEntry[], withoutPicture: Schema['EntryResult'][]): Promise<Entry[]> {
+    const ready: Entry[] = [];
+    for (const { entry } of batch) {
+      try {
+        ready.push(await this.withPhotos(entry));
+      } catch (error) {
+        if (!isRefusal(error)) {
+          throw error;
+        }
+        withoutPicture.push({ id: entry.id, status: 'refused', problem: error.problem });
+      }
+    }
+
+    return ready;
+  }
+
   /** Sends the pictures of an entry that are still on the tablet, and names them as the yard does. */
   private async withPhotos(entry: Entry): Promise<Entry> {
     const named = async (id: string): Promise<string> => {
@@ -329,6 +351,9 @@ class Outbox {
     this.watchers.forEach((watcher) => watcher());
   }
 }
+
+/** Whether the yard looked at it and said no: sent again, it would say the same. */
+const isRefusal = (error: unknown): error is ProblemError => error instanceof ProblemError && error.problem.status < 500 && ![401, 419, 429].includes(error.problem.status);
 
 /** What an entry calls its pictures: by the yard's name for them, or by that of this tablet. */
 function photosOf(entry: Entry): string[] {
