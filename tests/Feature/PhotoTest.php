@@ -166,6 +166,18 @@ final class PhotoTest extends YardTestCase
         return $path;
     }
 
+    public function test_a_whole_picture_stays_on_no_tablet_and_small_ones_go_at_the_sign_out(): void
+    {
+        $this->as(Role::Technician);
+        $kept = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('p.jpg', 40, 40)])->json('sha256');
+
+        self::assertStringContainsString('no-store', (string) $this->get("/api/photos/{$kept}")->headers->get('Cache-Control'));
+        $small = (string) $this->get("/api/photos/{$kept}/thumbnail")->headers->get('Cache-Control');
+        self::assertStringContainsString('private', $small);
+        self::assertStringNotContainsString('no-store', $small);
+        $this->deleteJson('/api/session')->assertNoContent()->assertHeader('Clear-Site-Data', '"cache"');
+    }
+
     public function test_an_auditor_sends_no_photos(): void
     {
         $this->as(Role::Auditor);

@@ -34,6 +34,6 @@ final class PhotoController
     {
         Gate::authorize('view', $photo);
 
-        return PictureFile::respond(StorePhoto::path($photo->sha256));
+        return PictureFile::whole(StorePhoto::path($photo->sha256));
     }
 }

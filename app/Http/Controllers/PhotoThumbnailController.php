@@ -16,6 +16,6 @@ final class PhotoThumbnailController
     {
         Gate::authorize('view', $photo);
 
-        return PictureFile::respond(StorePhoto::path($photo->sha256, 'small-'));
+        return PictureFile::small(StorePhoto::path($photo->sha256, 'small-'));
     }
 }
