@@ -141,6 +141,26 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signInByPassword('bram', 'ebb, slack and spring', '.Mui-error');
     }
 
+    public function test_who_signs_out_without_a_network_is_signed_out_here_at_once_and_at_the_yard_when_it_is_reached(): void
+    {
+        $this->signIn('rafe');
+        $this->network(false);
+        $this->tap('my-name');
+        $this->tap('sign-out');
+        $this->waitUntil(fn (): bool => ! $this->exists('.day'), 'The day of the one before is still there.');
+        $this->web->executeScript('location.reload()');
+        $this->waitUntil(fn (): bool => $this->exists('.sign-in, .notice'), 'Nothing comes back.');
+        self::assertFalse($this->exists('.day'));
+
+        $this->network(true);
+        $this->open('/app');
+        $this->wait('.sign-in');
+        $who = $this->web->executeAsyncScript(
+            "const done = arguments[0]; fetch('/api/session').then((r) => r.json()).then((s) => done(s.user));",
+        );
+        self::assertNull($who, 'the session has ended at the yard, too');
+    }
+
     public function test_a_machine_is_put_in_another_bay_from_its_page(): void
     {
         $this->signIn('ines');

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, changeHands, type Schema } from '../../api/client';
 import { readAnew } from '../../api/readAnew';
 import { forgetQueries } from '../../offline/persistQueries';
+import { finishSignOut, signOutHere, signedInAnew } from './signOut';
 import { store } from '../../offline/store';
 
 const KEY = ['session'];
@@ -10,7 +11,11 @@ export function useSession() {
   return useQuery({
     queryKey: KEY,
     staleTime: 60_000,
-    queryFn: () => answer(api.GET('/api/session')),
+    queryFn: async () => {
+      await finishSignOut();
+
+      return answer(api.GET('/api/session'));
+    },
   });
 }
 
@@ -19,7 +24,10 @@ export function useSignIn() {
 
   return useMutation({
     mutationFn: (body: Schema['SignIn']) => changeHands(() => answer(api.POST('/api/session', { body }))),
-    onSuccess: (session) => queries.setQueryData(KEY, session),
+    onSuccess: (session) => {
+      signedInAnew();
+      queries.setQueryData(KEY, session);
+    },
   });
 }
 
@@ -29,7 +37,10 @@ export function useSignInByPin() {
 
   return useMutation({
     mutationFn: (body: Schema['PinSignIn']) => changeHands(() => answer(api.POST('/api/session/pin', { body }))),
-    onSuccess: (session) => queries.setQueryData(KEY, session),
+    onSuccess: (session) => {
+      signedInAnew();
+      queries.setQueryData(KEY, session);
+    },
   });
 }
 
@@ -70,7 +81,9 @@ export function useSignOut() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: () => changeHands(() => answer(api.DELETE('/api/session'))),
+    // Not put off until there is a network: whoever takes the tablet next finds nobody signed in.
+    networkMode: 'always',
+    mutationFn: () => changeHands(signOutHere),
     onSuccess: async () => {
       // Nobody first: a page that is still there would ask for itself again.
       queries.setQueryData<Schema['Session']>(KEY, (session) => (session === undefined ? session : { ...session, user: null }));
