@@ -1,5 +1,5 @@
 import TextField from '@mui/material/TextField';
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
@@ -40,13 +40,16 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
   const { t } = useTranslation();
   const navigate = useNavigate();
   const me = useMe();
-  const { busy, problem, send } = useSend();
+  const { busy: isSending, problem, send } = useSend();
   const [conditions, setConditions] = useState<Record<string, string>>({});
   const release = useQuery({
     queryKey: ['release', walk.id, walk.state],
     enabled: open,
+    // What is being typed stays where it is while the decision is computed again.
+    placeholderData: keepPreviousData,
     queryFn: () => answer(api.GET('/api/walks/{walk}/release', { params: { path: { walk: walk.id } } })),
   });
+  const busy = isSending || release.isPlaceholderData;
   const isOutOfReach = release.isError && !(release.error instanceof ProblemError);
   // What is still on its way would make another decision of it.
   const isOnTheWay = !isOutOfReach && known.onTheWay > 0;
