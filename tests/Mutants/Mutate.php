@@ -9,6 +9,7 @@ use PhpParser\Node\Expr;
 use PhpParser\Node\Expr\BinaryOp;
 use PhpParser\Node\Scalar;
 use PhpParser\NodeTraverser;
+use PhpParser\NodeVisitor;
 use PhpParser\NodeVisitorAbstract;
 use PhpParser\ParserFactory;
 
@@ -54,6 +55,10 @@ final class Mutate
 
             public function enterNode(Node $node): ?int
             {
+                // strict_types=2 is no PHP, and no change of what the code does.
+                if ($node instanceof Node\Stmt\Declare_) {
+                    return NodeVisitor::DONT_TRAVERSE_CHILDREN;
+                }
                 match (true) {
                     $node instanceof BinaryOp => $this->operator($node),
                     $node instanceof Expr\BooleanNot => $this->add(

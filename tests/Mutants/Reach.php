@@ -33,8 +33,10 @@ final readonly class Reach
     /** @return list<string> paths of test files, from the root of the project */
     public function testsOf(string $file, int $line): array
     {
+        // Constants and defaults are on lines that nothing runs: whatever comes to their file may notice them.
+        $tests = $this->lines[$file][$line] ?? array_merge(...array_values(array_filter($this->lines[$file] ?? [])));
         $classes = [];
-        foreach ($this->lines[$file][$line] ?? [] as $test) {
+        foreach ($tests as $test) {
             $classes[explode('::', $test)[0]] = true;
         }
         $classes = array_keys($classes);
