@@ -206,6 +206,7 @@ final class DemoYardSeeder extends Seeder
             $this->hire($number, $hirer, $clock->day(1, sprintf('%02d:15', 7 + $at)), $clock->day(3, '15:00'), null, null);
         }
         $this->hire('E-05', 7, $clock->day(1, '11:00'), $clock->day(4, '15:00'), null, null);
+        $this->hire('M-31', 3, $clock->day(1, '13:30'), $clock->day(4, '12:00'), null, null);
     }
 
     private function tagAtReturn(DemoWalker $walker, Hire $hire, CarbonImmutable $from): void

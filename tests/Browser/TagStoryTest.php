@@ -34,7 +34,7 @@ final class TagStoryTest extends BrowserTestCase
             $this->tap('go-due');
             $this->lookAgain();
             $this->tap('decision');
-            $this->wait('.repair-done');
+            $this->wait('.repair[aria-busy="false"] .repair-done');
         }
         $this->hold('lift-tag');
         $this->waitUntil(fn (): bool => ! $this->exists('.repair'), 'The tag stays on.');

@@ -29,7 +29,8 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->typeAnew('new-pin', '4417');
         $this->tap('keep-pin');
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('new-pin')), 'The PIN is not kept.');
-        $this->tap('sign-out');
+        $this->open('/app');
+        $this->signOut();
 
         $this->signIn('dilys');
         $this->open('/app/people');
@@ -38,8 +39,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->tap('enrol');
         $this->waitForText('.tablets', 'this tablet');
         $this->open('/app');
-        $this->tap('my-name');
-        $this->tap('sign-out');
+        $this->signOut();
 
         $this->tap('pin-JP');
         $this->picture('pin');
@@ -105,8 +105,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->tap('add-person');
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('add-person')), 'Nobody is added.');
         $this->open('/app');
-        $this->tap('my-name');
-        $this->tap('sign-out');
+        $this->signOut();
 
         $this->signInByPassword('bram', 'ebb and slack');
         $this->tap('my-name');
@@ -120,11 +119,9 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->tap('keep-password');
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('password-new')), 'The password is not kept.');
         $this->open('/app');
-        $this->tap('my-name');
-        $this->tap('sign-out');
+        $this->signOut();
         $this->signInByPassword('bram', 'ebb, slack and spring');
-        $this->tap('my-name');
-        $this->tap('sign-out');
+        $this->signOut();
 
         $this->signIn('dilys');
         $this->open('/app/people');
@@ -136,8 +133,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('see-off')), 'Nobody is seen off.');
         $this->waitForText('.people', 'Left the yard');
         $this->open('/app');
-        $this->tap('my-name');
-        $this->tap('sign-out');
+        $this->signOut();
         $this->signInByPassword('bram', 'ebb, slack and spring', '.Mui-error');
     }
 
@@ -183,7 +179,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signIn('dilys');
         // Of tomorrow: no other story takes it.
         $this->tapOn('a[href$="/fleet"]');
-        $this->tap('machine-E-05');
+        $this->tap('machine-M-31');
         $this->tap('open-early');
         $this->wait('.crossing');
         $walk = (string) $this->web->executeScript("return location.pathname.split('/').pop()");

@@ -177,6 +177,18 @@ abstract class BrowserTestCase extends TestCase
         $this->wait('.day');
     }
 
+    /** Until the yard has ended the session: what signs in before that would be signed out with it. */
+    protected function signOut(): void
+    {
+        $this->tap('my-name');
+        $this->tap('sign-out');
+        $this->waitUntil(
+            fn (): bool => $this->web->executeScript('return localStorage.getItem("jade.sign-out.pending")') === null,
+            'The yard does not end the session.',
+        );
+        $this->wait('.sign-in');
+    }
+
     protected function open(string $path): void
     {
         $this->web->get(((string) getenv('BROWSER_URL')).$path);

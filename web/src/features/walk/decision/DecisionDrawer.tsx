@@ -121,7 +121,7 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
           {data.tag === null && data.good_until !== null && decided?.decision !== 'held' && (
             <p data-testid="good-until">{t('decision.good_until', { date: calendarDay(data.good_until) })}</p>
           )}
-          {data.tag !== null && <RepairPart walk={walk} data={data} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
+          {data.tag !== null && <RepairPart walk={walk} data={data} isComputing={release.isPlaceholderData} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
           <Grounds
             data={data}
             conditions={conditions}

@@ -16,13 +16,15 @@ type Release = Schema['Release'];
 interface Props {
   walk: Walk;
   data: Release;
+  /** What stands here is of before the last entry; what is due now is on its way. */
+  isComputing: boolean;
   post: Post;
   mayPost: boolean;
   onGoLine: (key: string) => void;
 }
 
 /** From the tag to the tag-in: what was mended, what that makes due, and who may take the tag off. */
-export function RepairPart({ walk, data, post, mayPost, onGoLine }: Props) {
+export function RepairPart({ walk, data, isComputing, post, mayPost, onGoLine }: Props) {
   const { t } = useTranslation();
   const me = useMe();
   const { busy, problem, send } = useSend();
@@ -30,7 +32,7 @@ export function RepairPart({ walk, data, post, mayPost, onGoLine }: Props) {
   const [first] = data.repair?.still_due ?? [];
 
   return (
-    <section className="repair" aria-label={t('repair.title')}>
+    <section className="repair" aria-label={t('repair.title')} aria-busy={isComputing}>
       {data.repair !== null && (
         <div className="repair-done">
           <h3>{t('repair.done')}</h3>
@@ -40,7 +42,7 @@ export function RepairPart({ walk, data, post, mayPost, onGoLine }: Props) {
             {shortDate(data.repair.at)}, {data.repair.by.name}. {t('repair.due', { count: data.repair.due, left: data.repair.still_due.length })}
           </small>
           {first !== undefined && (
-            <Button testId="go-due" onClick={() => onGoLine(first)}>
+            <Button testId="go-due" disabled={isComputing} onClick={() => onGoLine(first)}>
               {t('repair.go_due')}
             </Button>
           )}
@@ -52,7 +54,7 @@ export function RepairPart({ walk, data, post, mayPost, onGoLine }: Props) {
       {mayPost && data.tag_stays === null && (
         <HoldButton
           testId="lift-tag"
-          disabled={busy}
+          disabled={busy || isComputing}
           under={t('act.hold')}
           onHeld={() => void send(() => post('tag.lifted', {}))}
         >
