@@ -40,6 +40,7 @@ final class EntryKinds
         Kinds\SpreadExplained::class,
         Kinds\HireClosed::class,
         Kinds\MachineMoved::class,
+        Kinds\MeterReplaced::class,
         Kinds\LedgerVerified::class,
     ];
 

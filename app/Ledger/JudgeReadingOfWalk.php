@@ -8,13 +8,11 @@ use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\Payloads\ReadingPostedPayload;
-use App\Models\MachineStatus;
 use App\Models\Reading;
 use App\Words;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Condition;
-use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Dimension;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -34,8 +32,12 @@ use JadeLedger\Core\Reading\ReadAtPoints;
 use JadeLedger\Core\Reading\ScaleReading;
 
 /** Asks the core for the verdict on a reading of a walk; used to judge an entry and to show the verdict beforehand. */
-final class JudgeReadingOfWalk
+final readonly class JudgeReadingOfWalk
 {
+    public function __construct(private HourMeterOfMachine $meter)
+    {
+    }
+
     public function __invoke(ReadingPostedPayload $payload, WalkContext $context, CarbonInterface $at): Judgement
     {
         $check = $context->line($payload->line)->check;
@@ -50,7 +52,7 @@ final class JudgeReadingOfWalk
         return (new JudgeReading($check, $limits, $conditions))->judge(
             new Observation($value, $this->observed($payload, $conditions), $payload->face, $this->look($payload, $check, $limits), $points, $limits instanceof ComparedAcross ? $this->otherSide($payload->line, $context) : null),
             $context->presentStage(),
-            $this->history($context, $at),
+            $this->meter->history($context->walk->machine_id, $at),
         );
     }
 
@@ -187,15 +189,5 @@ final class JudgeReadingOfWalk
             ->first();
 
         return $other?->quantity();
-    }
-
-    private function history(WalkContext $context, CarbonInterface $at): MeterHistory
-    {
-        $state = MachineStatus::query()->find($context->walk->machine_id);
-        if ($state?->smr_hours === null || $state->smr_at === null) {
-            return MeterHistory::none();
-        }
-
-        return MeterHistory::of(Quantity::of($state->smr_hours, Unit::Hour), $state->smr_at->toDateTimeImmutable(), $at->toDateTimeImmutable());
     }
 }

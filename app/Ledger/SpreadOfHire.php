@@ -26,8 +26,12 @@ use JadeLedger\Core\Spread\Spread;
 use JadeLedger\Core\Spread\TopUpInYard;
 
 /** Gathers both columns of a hire for the core. */
-final class SpreadOfHire
+final readonly class SpreadOfHire
 {
+    public function __construct(private HourMeterOfMachine $meter)
+    {
+    }
+
     public function __invoke(Hire $hire): Spread
     {
         $readings = Reading::query()->where('hire_id', $hire->id)->where('is_valid', true)->where('is_struck', false)->orderBy('recorded_at')->get();
@@ -72,10 +76,24 @@ final class SpreadOfHire
                 $toppedUp->asReturned ?? Arr::last($back),
                 $dueIn !== null && ! in_array((string) $key, $dueIn, true) ? InColumn::NotAsked : $column,
                 $toppedUp,
+                $this->meterChange($ofLine),
             );
         }
 
         return $lines;
+    }
+
+    /** @param  Collection<int, Reading>  $ofLine */
+    private function meterChange(Collection $ofLine): ?Quantity
+    {
+        $out = $ofLine->where('movement', Movement::Checkout)->last();
+        $in = $ofLine->where('movement', Movement::Return)->last();
+        if ($out === null || $in === null || $in->judgement['kind'] !== AnswerKind::HourMeter->value) {
+            return null;
+        }
+        $change = $this->meter->changedBetween($in->machine_id, $out->recorded_at, $in->recorded_at);
+
+        return $change->isZero() ? null : $change;
     }
 
     /**

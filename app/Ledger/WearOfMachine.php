@@ -9,6 +9,7 @@ use App\Models\Reading;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\ScaleReading;
@@ -17,8 +18,12 @@ use JadeLedger\Core\Reading\Wear\WearPoint;
 use JadeLedger\Core\Walk\PlannedLine;
 
 /** Gathers what a machine was read before, by its hour meter, and asks the core how long each instrument of a walk will stay in its band. */
-final class WearOfMachine
+final readonly class WearOfMachine
 {
+    public function __construct(private HourMeterOfMachine $meter)
+    {
+    }
+
     /**
      * @param list<string> $keys the lines that are asked about
      * @return array<string, array{hours: string, per_1000_hours: string, readings: int}> by line key; nothing for what does not wear that way
@@ -33,8 +38,10 @@ final class WearOfMachine
         $readings = Reading::query()
             ->where('machine_id', $context->walk->machine_id)->where('is_valid', true)->where('is_struck', false)
             ->whereIn('line', [...array_map(static fn (PlannedLine $line): string => $line->key, array_values($lines)), $meter->key ?? ''])
-            ->orderBy('recorded_at')->get(['walk_id', 'line', 'value', 'unit', 'judgement']);
-        $hours = $readings->where('line', $meter?->key)->keyBy('walk_id');
+            ->orderBy('recorded_at')->get(['machine_id', 'walk_id', 'line', 'value', 'unit', 'judgement', 'recorded_at']);
+        $hours = $readings->where('line', $meter?->key)->keyBy('walk_id')->map(
+            fn (Reading $one): Quantity => $one->quantity()->plus($this->meter->offsetAt($one->machine_id, $one->recorded_at)),
+        );
         $forecasts = [];
         foreach ($lines as $line) {
             $forecast = $this->forecast($readings->where('line', $line->key), $hours, $context->model->limit((string) $line->check->limits));
@@ -48,7 +55,7 @@ final class WearOfMachine
 
     /**
      * @param Collection<int, Reading> $ofLine
-     * @param Collection<string, Reading> $hours by walk
+     * @param Collection<string, Quantity> $hours that the machine had run, by walk
      * @return array{hours: string, per_1000_hours: string, readings: int}|null
      */
     private function forecast(Collection $ofLine, Collection $hours, mixed $limits): ?array
@@ -57,7 +64,7 @@ final class WearOfMachine
         foreach ($ofLine as $reading) {
             $meter = $hours->get((string) $reading->walk_id);
             if ($meter !== null) {
-                $points[] = new WearPoint($meter->quantity(), $reading->quantity());
+                $points[] = new WearPoint($meter, $reading->quantity());
             }
         }
         $last = end($points);

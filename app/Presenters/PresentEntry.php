@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
 use App\Contract\JsonObject;
 use App\Ledger\EntryKinds;
+use App\Ledger\Judgements\MeterReplacedJudgement;
 use App\Ledger\Payloads\CheckAnsweredPayload;
 use App\Ledger\Payloads\DepartureSettledPayload;
 use App\Ledger\Payloads\DoubtSettledPayload;
@@ -21,6 +22,7 @@ use App\Ledger\Payloads\HandoverStepShownPayload;
 use App\Ledger\Payloads\LedgerVerifiedPayload;
 use App\Ledger\Payloads\LineAnswer;
 use App\Ledger\Payloads\MachineMovedPayload;
+use App\Ledger\Payloads\MeterReplacedPayload;
 use App\Ledger\Payloads\ReadingPostedPayload;
 use App\Ledger\Payloads\Reasoned;
 use App\Ledger\Payloads\ReleaseDecidedPayload;
@@ -122,12 +124,25 @@ final readonly class PresentEntry
             $payload instanceof MachineMovedPayload => $judgement->has('from')
                 ? "{$judgement->string('from')} → {$payload->bay}"
                 : $payload->bay,
+            $payload instanceof MeterReplacedPayload => self::meter($payload, MeterReplacedJudgement::read($judgement)),
             $payload instanceof LedgerVerifiedPayload => Words::say(
                 $payload->faults === 0 ? 'words.verified.holds' : 'words.verified.broken',
                 ['entries' => $payload->entries, 'faults' => $payload->faults],
             ),
             default => '',
         };
+    }
+
+    private static function meter(MeterReplacedPayload $payload, MeterReplacedJudgement $judgement): string
+    {
+        return Words::say(
+            $judgement->isEstimated ? 'words.meter_replaced.estimated' : 'words.meter_replaced.read',
+            [
+                'old' => WrittenFigure::marked($judgement->countedTo->text()),
+                'new' => WrittenFigure::marked($payload->began),
+                'why' => $payload->reason,
+            ],
+        );
     }
 
     private function figure(ReadingPostedPayload $payload, JsonObject $judgement): string

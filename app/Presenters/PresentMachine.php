@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
+use App\Ledger\HourMeterOfMachine;
 use App\Models\Finding;
 use App\Models\Hire;
 use App\Models\Machine;
 use App\Models\MachineStanding;
 use App\Words;
+use Brick\Math\RoundingMode;
+use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Outcome;
 
 final readonly class PresentMachine
 {
-    public function __construct(private CatalogueRepository $shelf)
+    public function __construct(private CatalogueRepository $shelf, private HourMeterOfMachine $meter)
     {
     }
 
@@ -56,6 +59,7 @@ final readonly class PresentMachine
         return [
             'machine' => $this->row($machine),
             'serial' => $machine->serial,
+            'hours_in_all' => self::hours($this->meter->inAll($machine)),
             'parts' => PresentPlan::parts($family),
             'outline' => PresentPlan::box($family->outline),
             'findings' => array_values($machine->findings()->with(['actor', 'sightings'])->get()->map(static fn (Finding $finding): array => PresentFinding::on($finding, null))->all()),
@@ -69,5 +73,10 @@ final readonly class PresentMachine
             ])->all()),
             'tag' => PresentTag::hangingOn($machine->id),
         ];
+    }
+
+    private static function hours(?Quantity $hours): ?string
+    {
+        return $hours === null ? null : (string) $hours->decimal(1, RoundingMode::HALF_UP);
     }
 }

@@ -123,6 +123,7 @@ final readonly class PresentSpread
                 )->value,
             },
             'topped_up' => $this->toppedUp($line->toppedUp),
+            'meter_change' => $line->meterChange?->text(),
             'explanation' => $explanations[$line->key] ?? null,
             'struck' => array_values($struck->all()),
         ];

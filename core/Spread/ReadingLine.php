@@ -18,6 +18,7 @@ final readonly class ReadingLine
     /**
      * @param Entry|null $in as the machine came back, before anybody in the yard filled anything up
      * @param TopUpInYard|null $toppedUp what was filled up then
+     * @param Quantity|null $meterChange what the two figures lie apart because another hour meter was put on between them
      */
     public function __construct(
         public string $key,
@@ -26,8 +27,10 @@ final readonly class ReadingLine
         public ?Entry $in,
         private InColumn $column = InColumn::Finished,
         public ?TopUpInYard $toppedUp = null,
+        public ?Quantity $meterChange = null,
     ) {
-        $this->difference = $out === null || $in === null ? null : $in->value->minus($out->value);
+        $shown = $out === null || $in === null ? null : $in->value->minus($out->value);
+        $this->difference = $shown === null || $meterChange === null ? $shown : $shown->plus($meterChange);
         $this->balance = $this->judge();
     }
 

@@ -43,6 +43,7 @@ return [
         'handover_signed' => 'Signed',
         'hire_closed' => 'Hire closed',
         'machine_moved' => 'Moved to another bay',
+        'meter_replaced' => 'Hour meter replaced',
         'ledger_verified' => 'The ledger was verified',
     ],
     'doubt' => [
@@ -83,5 +84,6 @@ return [
     ],
     'system' => ['schedule' => 'Schedule', 'import' => 'Import', 'register' => 'Register', 'telematics' => 'Telematics', 'upgrade' => 'Upgrade'],
     'link_holder' => 'From the page of the hirer',
+    'meter_replaced' => ['read' => 'The old one showed :old h, the new one began at :new h. :why', 'estimated' => 'The old one could not be read and counts to :old h, the new one began at :new h. :why'],
     'verified' => ['holds' => ':entries entries read, all hold', 'broken' => ':entries entries read, :faults things do not hold'],
 ];

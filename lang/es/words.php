@@ -43,6 +43,7 @@ return [
         'handover_signed' => 'Firmado',
         'hire_closed' => 'Alquiler cerrado',
         'machine_moved' => 'Llevada a otra plaza',
+        'meter_replaced' => 'Horómetro cambiado',
         'ledger_verified' => 'Se verificó el libro',
     ],
     'doubt' => [
@@ -83,5 +84,6 @@ return [
     ],
     'system' => ['schedule' => 'Programación', 'import' => 'Importación', 'register' => 'Registro', 'telematics' => 'Telemática', 'upgrade' => 'Actualización'],
     'link_holder' => 'Desde la página del cliente',
+    'meter_replaced' => ['read' => 'El viejo marcaba :old h, el nuevo empezó en :new h. :why', 'estimated' => 'El viejo no se pudo leer y cuenta hasta :old h, el nuevo empezó en :new h. :why'],
     'verified' => ['holds' => ':entries apuntes leídos, todos cuadran', 'broken' => ':entries apuntes leídos, :faults cosas no cuadran'],
 ];

@@ -142,15 +142,4 @@ final class HireStoryTest extends BrowserTestCase
         $this->open((string) parse_url($this->spread, PHP_URL_PATH));
         $this->waitForText('.spread-foot', 'Closed');
     }
-
-    private static function photo(): string
-    {
-        $path = sys_get_temp_dir().'/jade-dent.jpg';
-        $image = imagecreatetruecolor(640, 480);
-        imagefilledrectangle($image, 0, 0, 640, 480, (int) imagecolorallocate($image, 196, 160, 60));
-        imagefilledellipse($image, 320, 240, 210, 130, (int) imagecolorallocate($image, 120, 92, 40));
-        imagejpeg($image, $path);
-
-        return $path;
-    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
 use Tests\Support\BrowserTestCase;
@@ -171,6 +172,29 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->waitForText('.machine-bay', 'bay 2');
         $this->waitForText('.machine', 'quay → bay 2');
         $this->picture('machine-moved');
+    }
+
+    public function test_another_hour_meter_is_told_with_what_the_old_one_showed(): void
+    {
+        $this->signIn('ines');
+        $this->open('/app/fleet');
+        $this->tap('machine-D-18');
+        $this->tap('replace-meter');
+        $this->type('meter-removed', '3,0');
+        $this->type('meter-began', '0');
+        $this->type('meter-reason', 'The display was dead.');
+        self::assertFalse($this->wait(self::named('meter-post'))->isEnabled(), 'not without a photo');
+        $this->web->findElement(WebDriverBy::cssSelector(self::named('photo')))->sendKeys(self::photo());
+        $this->wait('.photo-field img');
+        $this->tap('meter-post');
+        $this->waitForText('.problem', 'The old meter cannot have shown that');
+        $this->picture('meter');
+        $this->assertAccessible();
+        $this->tap('meter-unreadable');
+        $this->tap('meter-post');
+        $this->waitForText('.machine', 'Hour meter replaced');
+        $this->waitForText(self::named('meter-of-machine'), 'Hour meter 0');
+        $this->picture('meter-replaced');
     }
 
     public function test_a_tablet_that_was_given_out_opens_nothing_but_the_handover_until_the_pin_is_entered(): void

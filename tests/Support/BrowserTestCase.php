@@ -189,6 +189,17 @@ abstract class BrowserTestCase extends TestCase
         $this->wait('.sign-in');
     }
 
+    protected static function photo(): string
+    {
+        $path = sys_get_temp_dir().'/jade-dent.jpg';
+        $image = imagecreatetruecolor(640, 480);
+        imagefilledrectangle($image, 0, 0, 640, 480, (int) imagecolorallocate($image, 196, 160, 60));
+        imagefilledellipse($image, 320, 240, 210, 130, (int) imagecolorallocate($image, 120, 92, 40));
+        imagejpeg($image, $path);
+
+        return $path;
+    }
+
     protected function open(string $path): void
     {
         $this->web->get(((string) getenv('BROWSER_URL')).$path);

@@ -64,6 +64,7 @@ enum ProblemName: string
     case NotTheDecision = 'not_the_decision';
     case NotYourPassword = 'not_your_password';
     case NotYoursToDo = 'not_yours_to_do';
+    case NotOnTheMeter = 'not_on_the_meter';
     case NothingInDoubt = 'nothing_in_doubt';
     case NothingOutYet = 'nothing_out_yet';
     case NothingToStrike = 'nothing_to_strike';
@@ -72,6 +73,7 @@ enum ProblemName: string
     case NotPlainText = 'not_plain_text';
     case NotPostedHere = 'not_posted_here';
     case OffTheScale = 'off_the_scale';
+    case OldMeterContradicted = 'old_meter_contradicted';
     case OnAnotherFolio = 'on_another_folio';
     case OnlyTheLeadLowers = 'only_the_lead_lowers';
     case OnlyTheLeadReleasesWithConditions = 'only_the_lead_releases_with_conditions';

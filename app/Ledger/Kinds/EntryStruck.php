@@ -8,6 +8,7 @@ use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\EntryOfWalk;
+use App\Ledger\HourMeterOfMachine;
 use App\Ledger\IncomingEntry;
 use App\Ledger\Judgements\EntryStruckJudgement;
 use App\Ledger\Judgements\FindingSeenJudgement;
@@ -26,7 +27,6 @@ use App\Models\Role;
 use App\Models\User;
 use App\Models\WalkLine;
 use App\Words;
-use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Finding\Comparison;
 use JadeLedger\Core\Reading\Outcome;
@@ -40,7 +40,7 @@ final readonly class EntryStruck implements EntryOfWalk
 {
     private const MAY_BE_STRUCK = ['check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted', 'finding.placed', 'finding.seen_again'];
 
-    public function __construct(private UpdateWalkLine $lines, private LiftAStop $lift)
+    public function __construct(private UpdateWalkLine $lines, private LiftAStop $lift, private HourMeterOfMachine $meter)
     {
     }
 
@@ -135,18 +135,11 @@ final readonly class EntryStruck implements EntryOfWalk
         if ($state === null) {
             return;
         }
-        $before = Reading::query()
-            ->where('machine_id', $entry->machineId())
-            ->where('judgement->kind', AnswerKind::HourMeter->value)
-            ->where('is_valid', true)
-            ->where('is_struck', false)
-            ->where('judgement->verdict->is_disputed', false)
-            ->orderByDesc('recorded_at')
-            ->first();
+        [$hours, $at, $says] = $this->meter->lastBefore($entry->machineId(), null);
         $state->update([
-            'smr_hours' => $before?->value,
-            'smr_at' => $before?->recorded_at,
-            'smr_entry_id' => $before?->id,
+            'smr_hours' => $hours,
+            'smr_at' => $at,
+            'smr_entry_id' => $says,
         ]);
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
 use App\Ledger\Contexts\WalkContext;
+use App\Ledger\HourMeterOfMachine;
 use App\Ledger\IncomingEntry;
 use App\Ledger\Judgements\AnswerJudgement;
 use App\Ledger\JudgeReadingOfWalk;
@@ -32,7 +33,7 @@ use JadeLedger\Core\Quantity\Unit;
  */
 final readonly class ReadingPosted implements AnswersALine
 {
-    public function __construct(private JudgeReadingOfWalk $judge, private UpdateWalkLine $lines)
+    public function __construct(private JudgeReadingOfWalk $judge, private UpdateWalkLine $lines, private HourMeterOfMachine $meter)
     {
     }
 
@@ -101,7 +102,11 @@ final readonly class ReadingPosted implements AnswersALine
         ]);
         $counts = ['outcome' => $judgement->outcome, 'value' => (string) $value->decimal(3, RoundingMode::HALF_UP), 'unit' => $unit->value];
         $this->lines->answer($entry, $payload->line, $judgement->isValid ? $counts : []);
-        if ($judgement->kind === AnswerKind::HourMeter && $judgement->isValid && ! $judgement->isDisputed) {
+        if (
+            $judgement->kind === AnswerKind::HourMeter && $judgement->isValid && ! $judgement->isDisputed
+            // What was read off the old meter and came late says nothing of the one that is on it now.
+            && ! $this->meter->wasChangedAfter($entry->machineId(), $entry->recorded_at)
+        ) {
             MachineStatus::query()->where('machine_id', $entry->machineId())->update([
                 'smr_hours' => (string) $value->in(Unit::Hour)->decimal(1, RoundingMode::HALF_UP),
                 'smr_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),

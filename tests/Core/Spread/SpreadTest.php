@@ -100,6 +100,20 @@ final class SpreadTest extends TestCase
         self::assertSame(Balance::Disputed, (new ReadingLine('doc-hour-meter', AnswerKind::HourMeter, $this->entry('1842.3', Unit::Hour), $in))->balance);
     }
 
+    public function test_another_meter_that_was_put_on_between_out_and_in_is_no_running_backwards(): void
+    {
+        $line = new ReadingLine(
+            'doc-hour-meter',
+            AnswerKind::HourMeter,
+            $this->entry('1842.3', Unit::Hour),
+            $this->entry('12.0', Unit::Hour),
+            meterChange: Quantity::of('1855.0', Unit::Hour),
+        );
+
+        // 12.7 h by the old one and 12.0 h by the new one.
+        self::assertSame(['24.7', Balance::Balanced], [$line->difference?->text(), $line->balance]);
+    }
+
     public function test_damage_is_in_balance_only_when_it_is_the_same(): void
     {
         self::assertSame(Balance::Balanced, (new FindingLine('1', Levels::mm('95'), Levels::mm('95')))->balance);

@@ -14,6 +14,7 @@ import { useReading } from '../session/useReading';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useOpenWalk } from '../walk/state/useOpenWalk';
+import { MeterOfMachine } from './MeterOfMachine';
 import { MoveDrawer } from './MoveDrawer';
 import { Trail } from './Trail';
 import { useMachine } from './useFleet';
@@ -35,7 +36,7 @@ export default function MachinePage() {
   if (query.data === undefined) {
     return <Notice words={whatToDo(query.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void query.refetch()} />;
   }
-  const { machine, findings, folios, serial, tag } = query.data;
+  const { machine, findings, folios, serial, tag, hours_in_all } = query.data;
   const finding = findings.find((one) => one.id === selected) ?? findings[0];
 
   return (
@@ -82,6 +83,7 @@ export default function MachinePage() {
               </Button>
             )}
           </p>
+          <MeterOfMachine machine={machine} inAll={hours_in_all} mayReplace={me.may.walk || me.may.repair} />
           {isMoving && <MoveDrawer machine={machine} onClose={() => setIsMoving(false)} />}
           <h2>{t('fleet.folios')}</h2>
           {folios.length === 0 && <p>{t('fleet.no_folios')}</p>}

@@ -2,13 +2,11 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { v7 as uuid } from 'uuid';
-import { answer, api } from '../../api/client';
-import { entryOf } from '../../api/entries';
-import { ProblemError, problemOf } from '../../api/problem';
+import { problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
+import { postToMachine } from './postToMachine';
 import { useFleet } from './useFleet';
 
 interface MoveDrawerProps {
@@ -24,15 +22,7 @@ export function MoveDrawer({ machine, onClose }: MoveDrawerProps) {
   const fleet = useFleet();
   const known = [...new Set((fleet.data?.machines ?? []).flatMap((one) => one.bay ?? []))].sort();
   const move = useMutation({
-    mutationFn: async (to: string) => {
-      const entry = entryOf(uuid(), 'machine.moved', { bay: to });
-      const params = { path: { machine: machine.id } };
-      const { results } = await answer(api.POST('/api/machines/{machine}/entries', { params, body: { entries: [entry] } }));
-      const problem = results[0]?.problem;
-      if (problem !== undefined) {
-        throw new ProblemError(problem);
-      }
-    },
+    mutationFn: (to: string) => postToMachine(machine.id, 'machine.moved', { bay: to }),
     onSuccess: async () => {
       await queries.invalidateQueries({ predicate: (query) => ['machine', 'machines', 'trail', 'day'].includes(String(query.queryKey[0])) });
       onClose();

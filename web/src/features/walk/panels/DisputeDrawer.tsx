@@ -16,11 +16,12 @@ interface Props {
   busy: boolean;
   problem: Problem | null;
   onClose: () => void;
+  onReplaced: () => void;
   onPost: (extra: { reason: string; photo?: string }) => void;
 }
 
-/** A meter that contradicts what is known: two ways on, look again or post it with a photo and a reason. */
-export function DisputeDrawer({ open, title, judgement, busy, problem, onClose, onPost }: Props) {
+/** A meter that contradicts what is known: look again, say that it is another meter, or post it with a photo and a reason. */
+export function DisputeDrawer({ open, title, judgement, busy, problem, onClose, onReplaced, onPost }: Props) {
   const { t } = useTranslation();
   const [reason, setReason] = useState('');
   const [photos, setPhotos] = useState<string[]>([]);
@@ -45,6 +46,9 @@ export function DisputeDrawer({ open, title, judgement, busy, problem, onClose, 
       }
     >
       <VerdictWords judgement={judgement} />
+      <Button testId="dispute-replaced" under={t('dispute.replaced_under')} onClick={onReplaced}>
+        {t('dispute.replaced')}
+      </Button>
       <PhotoField photos={photos} most={1} onPhotos={setPhotos} />
       <TextField
         label={t('dispute.reason')}

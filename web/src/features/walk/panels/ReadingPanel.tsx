@@ -1,14 +1,17 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../../api/client';
 import { Button } from '../../../app/Button';
 import { feel } from '../../../app/feel';
 import { atStep, clock, figure, unitName } from '../../../app/figures';
+import type { Payloads } from '../../../api/entries';
 import { written, writtenDifference, type Reading } from '../../../app/units';
 import { clampToStep } from '../../../instruments/contract';
 import type { Face } from '../../../instruments/Dipstick';
 import { NumberPad } from '../../../instruments/NumberPad';
 import { CannotTellDrawer } from './CannotTellDrawer';
+import { MeterDrawer } from '../../fleet/MeterDrawer';
 import { DisputeDrawer } from './DisputeDrawer';
 import { DrawnInstrument } from '../drawing/DrawnInstrument';
 import { LiftStopDrawer, type Lift } from './LiftStopDrawer';
@@ -55,6 +58,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   const [pad, setPad] = useState(false);
   const [cannot, setCannot] = useState(false);
   const [disputing, setDisputing] = useState(false);
+  const [isReplacing, setReplacing] = useState(false);
   const [lifting, setLifting] = useState(false);
   // A figure beyond the scale is asked for once more before it is posted.
   const [isSaidSo, setIsSaidSo] = useState(false);
@@ -112,6 +116,15 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       if (result === 'kept' || stood || judged?.may_be_read_later === true) {
         position.advance([line.key]);
       }
+    });
+  const queries = useQueryClient();
+  // The figure that is set is then judged against the new meter.
+  const replaceMeter = (meter: Payloads['meter.replaced']) =>
+    send(async () => {
+      await post('meter.replaced', meter);
+      setReplacing(false);
+      setDisputing(false);
+      await queries.invalidateQueries({ queryKey: ['verdict', walk.id] });
     });
   const saidInstead = useSayInstead(position, post);
   const sayInstead = (answer: 'cannot_tell' | 'not_fitted', words: string) => {
@@ -296,7 +309,17 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         onClose={() => setLifting(false)}
         onLift={(lift) => void postIt({}, lift)}
       />
-      {judgement !== undefined && <DisputeDrawer open={disputing} title={line.title} judgement={judgement} busy={busy} problem={problem} onClose={() => setDisputing(false)} onPost={(extra) => void postIt(extra)} />}
+      {judgement !== undefined && <DisputeDrawer open={disputing} title={line.title} judgement={judgement} busy={busy} problem={problem} onClose={() => setDisputing(false)} onReplaced={() => setReplacing(true)} onPost={(extra) => void postIt(extra)} />}
+      {isReplacing && (
+        <MeterDrawer
+          number={walk.machine.fleet_number}
+          lastKnown={walk.machine.smr_hours}
+          busy={busy}
+          problem={problem}
+          onClose={() => setReplacing(false)}
+          onPost={(meter) => void replaceMeter(meter)}
+        />
+      )}
     </>
   );
 }

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Kinds;
+
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
+use App\Ledger\Contexts\MachineContext;
+use App\Ledger\EntryOfMachine;
+use App\Ledger\HourMeterOfMachine;
+use App\Ledger\IncomingEntry;
+use App\Ledger\Judgements\MeterReplacedJudgement;
+use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Payloads\MeterReplacedPayload;
+use App\Models\LedgerEntry;
+use App\Models\MachineStanding;
+use App\Models\MachineStatus;
+use App\Models\MeterChange;
+use App\Models\User;
+use App\Words;
+use Brick\Math\RoundingMode;
+use JadeLedger\Core\Meter\HourMeterReading;
+use JadeLedger\Core\Meter\MeterReplacement;
+use JadeLedger\Core\Meter\OldMeterContradicted;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\Counted\HourMeterLimits;
+
+/**
+ * The hour meter of a machine gave way to another one.
+ *
+ * @implements EntryOfMachine<MeterReplacedPayload>
+ */
+final readonly class MeterReplaced implements EntryOfMachine
+{
+    public function __construct(private HourMeterOfMachine $meter)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'meter.replaced';
+    }
+
+    public static function payload(): string
+    {
+        return MeterReplacedPayload::class;
+    }
+
+    public function mayBePostedBy(User $user): bool
+    {
+        return $user->role->walks() || $user->role->repairs();
+    }
+
+    public function judge(IncomingEntry $entry, MachineContext $context): RecordedJudgement
+    {
+        $said = $entry->payload;
+        FindingPlaced::photosMustBeHere([$said->photo]);
+        $limits = $this->meter->limits($context->machine);
+        $history = $this->meter->history($context->machine->id, $entry->recordedAt);
+        $since = $history->elapsed === null
+            ? $entry->recordedAt
+            : $entry->recordedAt->subSeconds($history->elapsed->decimal(0, RoundingMode::DOWN)->toInt());
+        $began = self::onTheScale('began', $said->began, $limits);
+        if ($said->removed === null) {
+            return MeterReplacedJudgement::of(MeterReplacement::unreadable($history->last, $began), $since);
+        }
+        $removed = self::onTheScale('removed', $said->removed, $limits);
+        try {
+            return MeterReplacedJudgement::of(
+                MeterReplacement::read(new HourMeterReading($limits, $history), $removed, $began),
+                $since,
+            );
+        } catch (OldMeterContradicted) {
+            throw ApiProblem::because(
+                ProblemName::OldMeterContradicted,
+                422,
+                ['last' => $history->last?->text() ?? ''],
+                ['removed' => [Words::say('problems.old_meter_contradicted.title')]],
+            );
+        }
+    }
+
+    public function project(LedgerEntry $entry): void
+    {
+        $payload = MeterReplacedPayload::read($entry->payload());
+        $judgement = MeterReplacedJudgement::read($entry->judgement());
+        MeterChange::query()->create([
+            'id' => $entry->id,
+            'machine_id' => $entry->machineId(),
+            'counted_to' => $judgement->countedTo->text(),
+            'began' => $payload->began,
+            'offset_hours' => $judgement->offset->text(),
+            'since' => $judgement->since,
+            'at' => $entry->recorded_at,
+        ]);
+        [$hours, $at, $says] = $this->meter->lastBefore($entry->machineId(), null);
+        MachineStatus::query()->firstOrNew(
+            ['machine_id' => $entry->machineId()],
+            ['standing' => MachineStanding::InYard],
+        )->fill(['smr_hours' => $hours, 'smr_at' => $at, 'smr_entry_id' => $says])->save();
+    }
+
+    /** A figure that this meter can show: of its digits, and to its tenth. */
+    private static function onTheScale(string $field, string $figure, HourMeterLimits $limits): Quantity
+    {
+        $hours = Quantity::of($figure, Unit::Hour);
+        $end = Quantity::of(10 ** $limits->wholeDigits, Unit::Hour);
+        $pattern = $limits->decimals === 0 ? '/^\d+$/D' : sprintf('/^\d+(\.\d{1,%d})?$/D', $limits->decimals);
+        if (preg_match($pattern, $figure) !== 1 || ! $hours->isLessThan($end)) {
+            throw ApiProblem::because(ProblemName::NotOnTheMeter, 422, [
+                'digits' => $limits->wholeDigits,
+                'decimals' => $limits->decimals,
+            ], [$field => [Words::say('problems.not_on_the_meter.title')]]);
+        }
+
+        return $hours;
+    }
+}
