@@ -13,6 +13,7 @@ return [
         'not_yet_in' => 'Not read in yet.',
         'never_read_in' => 'Read out, never read in.',
         'missing' => 'Did not all come back.',
+        'used' => 'Came back with less in the tank.',
         'disputed' => 'The meter is disputed.',
         'new_damage' => 'Not there at Out.',
         'grown_damage' => 'Grown since Out.',

@@ -13,6 +13,7 @@ return [
         'not_yet_in' => 'Aún sin leer a la vuelta.',
         'never_read_in' => 'Leída a la salida, nunca a la vuelta.',
         'missing' => 'No volvió todo.',
+        'used' => 'Volvió con menos en el depósito.',
         'disputed' => 'El contador está en disputa.',
         'new_damage' => 'No estaba a la salida.',
         'grown_damage' => 'Ha crecido desde la salida.',

@@ -7,11 +7,16 @@ namespace Tests\Feature;
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\ExamineModel;
 use App\Http\Problems\ProblemName;
+use App\Ledger\EntryKinds;
 use App\Models\Language;
+use App\Models\MachineStanding;
 use App\Models\Role;
 use FilesystemIterator;
 use Illuminate\Support\Arr;
 use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Finding\Comparison;
+use JadeLedger\Core\Release\Decision;
+use JadeLedger\Core\Spread\Balance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -95,6 +100,27 @@ final class TextsTest extends YardTestCase
         }
 
         self::assertSame([], $unknown);
+    }
+
+    /** Words whose key ends in the value of an enum: no source names them whole. */
+    #[DataProvider('languages')]
+    public function test_every_case_that_the_server_puts_in_words_has_them(string $language): void
+    {
+        $this->app->setLocale($language);
+        $kinds = (new \ReflectionClassConstant(EntryKinds::class, 'ALL'))->getValue();
+        $keys = [
+            ...array_map(static fn (MachineStanding $one): string => "machine.{$one->value}", MachineStanding::cases()),
+            ...array_map(static fn (Decision $one): string => "decision.{$one->value}", Decision::cases()),
+            ...array_map(static fn (Comparison $one): string => "comparison.{$one->value}", Comparison::cases()),
+            ...array_map(
+                static fn (Balance $one): string => "balance.{$one->value}",
+                array_filter(Balance::cases(), static fn (Balance $one): bool => $one !== Balance::Balanced),
+            ),
+            ...array_map(static fn (string $kind): string => 'entry.'.str_replace('.', '_', $kind::name()), $kinds),
+        ];
+
+        self::assertGreaterThan(50, count($keys));
+        self::assertSame([], array_filter($keys, static fn (string $key): bool => trans("words.{$key}") === "words.{$key}"));
     }
 
     public function test_every_figure_that_a_model_is_asked_for_has_a_label(): void
