@@ -21,6 +21,12 @@ return [
     ],
     'machine' => ['in_yard' => 'In the yard', 'walking' => 'Being walked', 'ready' => 'Released, not handed over', 'held' => 'Held', 'out' => 'Out', 'gone' => 'Gone, not released', 'tagged_out' => 'Tagged out'],
     'entry' => [
+        'check_answered' => 'Line answered',
+        'test_answered' => 'Function test answered',
+        'paper_compared' => 'Paper compared',
+        'dashboard_read' => 'Dashboard read',
+        'reading_posted' => 'Reading posted',
+        'spread_explained' => 'Difference explained',
         'walk_opened' => 'Walk opened',
         'second_stood_by' => 'Second person',
         'departure_reported' => 'Left without a release',

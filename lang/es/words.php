@@ -21,6 +21,12 @@ return [
     ],
     'machine' => ['in_yard' => 'En el patio', 'walking' => 'En revisión', 'ready' => 'Liberada, sin entregar', 'held' => 'Retenida', 'out' => 'Fuera', 'gone' => 'Se fue sin liberar', 'tagged_out' => 'Retirada con etiqueta'],
     'entry' => [
+        'check_answered' => 'Línea respondida',
+        'test_answered' => 'Prueba de función respondida',
+        'paper_compared' => 'Documento comparado',
+        'dashboard_read' => 'Tablero leído',
+        'reading_posted' => 'Lectura asentada',
+        'spread_explained' => 'Diferencia explicada',
         'walk_opened' => 'Revisión abierta',
         'second_stood_by' => 'Segunda persona',
         'departure_reported' => 'Salió sin liberar',

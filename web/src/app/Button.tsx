@@ -14,11 +14,13 @@ interface Props {
   testId?: string;
   /** Where it leads, when it is a link: a number to ring, a page. */
   href?: string;
+  /** A page that is printed or kept: what is entered here stays. */
+  opensTab?: boolean;
   onClick?: () => void;
 }
 
 /** Something to press with a glove: at least 64 px high, square, one line of what it does and one of what follows. */
-export function Button({ children, under, tone = 'plain', disabled, pressed, label, testId, href, onClick }: Props) {
+export function Button({ children, under, tone = 'plain', disabled, pressed, label, testId, href, opensTab = false, onClick }: Props) {
   return (
     <ButtonBase
       className={`act act-${tone}`}
@@ -27,6 +29,7 @@ export function Button({ children, under, tone = 'plain', disabled, pressed, lab
       aria-label={label}
       data-testid={testId}
       {...(href === undefined ? {} : { href })}
+      {...(opensTab ? { target: '_blank', rel: 'noopener' } : {})}
       onClick={onClick}
     >
       <span className="act-word">{children}</span>

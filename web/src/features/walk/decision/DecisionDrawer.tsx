@@ -99,9 +99,9 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
                 foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`}
               />
               <p>{data.tag.keys_at === null ? t('tag.keys_unknown') : t('tag.keys_are', { where: data.tag.keys_at })}</p>
-              <a href={`/api/tags/${data.tag.id}/label`} target="_blank" rel="noopener" data-testid="print-tag">
+              <Button href={`/api/tags/${data.tag.id}/label`} opensTab testId="print-tag">
                 {t('tag.print')}
-              </a>
+              </Button>
             </>
           ) : decided !== null ? (
             <Stamp
