@@ -12,6 +12,7 @@ use App\Models\DoubtfulEntry;
 use App\Models\Finding;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
+use App\Models\MeterChange;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
@@ -234,10 +235,17 @@ final readonly class PresentWalk
      */
     private function otherColumn(Walk $walk, array $keys): array
     {
+        $changed = MeterChange::query()->where('machine_id', $walk->machine_id)->max('at');
+
         return Reading::query()
             ->where('machine_id', $walk->machine_id)
             ->where('is_valid', true)
             ->where('is_struck', false)
+            // What another hour meter showed is nothing to compare this one with.
+            ->when($changed !== null, static fn ($query) => $query->where(
+                static fn ($either) => $either->where('recorded_at', '>', $changed)
+                    ->orWhere('judgement->kind', '!=', AnswerKind::HourMeter->value),
+            ))
             ->where('walk_id', '!=', $walk->id)
             ->whereIn('line', $keys)
             ->when($walk->movement === Movement::Return, static fn ($query) => $query->where('hire_id', $walk->hire_id))

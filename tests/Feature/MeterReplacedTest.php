@@ -39,6 +39,9 @@ final class MeterReplacedTest extends YardTestCase
         );
         $this->daysPass(1);
         $in = $this->openWalk('return', $this->out->hire);
+        $state = collect($this->getJson("/api/walks/{$in->id}")->json('state.lines'));
+        self::assertNull($state->firstWhere('key', 'doc-hour-meter')['last'], 'the old meter is nothing to compare with');
+        self::assertNotNull($state->firstWhere('key', 'fuel-level')['last'], 'the tank is');
         $this->walkThrough($in, '12.0');
 
         $line = $this->spreadLine();

@@ -176,11 +176,19 @@ function StartCorner({ walk, scale }: { walk: Walk; scale: number }) {
     return null;
   }
   const left = start.x < 0;
+  const towards = left ? 1 : -1;
+  // Where another mark stands beside it, the words stand above that one.
+  const isTaken = walk.plan.visits.some(({ stands }) => {
+    const away = (stands.x - start.x) * towards;
+
+    return Math.abs(stands.y - start.y) < 30 * scale && away > 20 * scale && away < 170 * scale;
+  });
 
   return (
     <text
-      x={start.x + (left ? 34 : -34) * scale}
-      y={start.y + 5 * scale}
+      className="start-corner"
+      x={start.x + 34 * towards * scale}
+      y={start.y + (isTaken ? -24 : 5) * scale}
       textAnchor={left ? 'start' : 'end'}
       fontSize={14.5 * scale}
       fontWeight="650"
