@@ -94,7 +94,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('walks/{walk}/entries', [EntryController::class, 'walk'])->name('walks.entries');
     Route::post('hires/{hire}/entries', [EntryController::class, 'hire'])->name('hires.entries');
     Route::post('walks/{walk}/verdicts', VerdictController::class)->name('walks.verdicts');
-    Route::post('walks/{walk}/severity-proposals', SeverityProposalController::class)->name('walks.severity_proposals');
+    Route::post('machines/{machine}/severity-proposals', [SeverityProposalController::class, 'machine'])
+        ->name('machines.severity_proposals');
+    Route::post('walks/{walk}/severity-proposals', [SeverityProposalController::class, 'walk'])->name('walks.severity_proposals');
     Route::get('walks/{walk}/release', ReleaseController::class)->name('walks.release');
     Route::get('walks/{walk}/briefing', BriefingController::class)->name('walks.briefing');
     Route::post('photos', [PhotoController::class, 'store'])->name('photos.store');

@@ -41,6 +41,7 @@ final class EntryKinds
         Kinds\HireClosed::class,
         Kinds\MachineMoved::class,
         Kinds\MeterReplaced::class,
+        Kinds\DamageFound::class,
         Kinds\LedgerVerified::class,
     ];
 

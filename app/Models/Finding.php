@@ -17,9 +17,9 @@ use JadeLedger\Core\Catalogue\Severity;
  * @property string $id
  * @property int $number
  * @property string $machine_id
- * @property string $hire_id
- * @property string $walk_id
- * @property Movement $movement
+ * @property string|null $hire_id none where it was found beside a walk, as the two below
+ * @property string|null $walk_id
+ * @property Movement|null $movement
  * @property string $x_cm
  * @property string $y_cm
  * @property string $part

@@ -10,9 +10,11 @@ use App\Contract\JsonObject;
 use App\Ledger\EntryKinds;
 use App\Ledger\Judgements\MeterReplacedJudgement;
 use App\Ledger\Payloads\CheckAnsweredPayload;
+use App\Ledger\Payloads\DamageFoundPayload;
 use App\Ledger\Payloads\DepartureSettledPayload;
 use App\Ledger\Payloads\DoubtSettledPayload;
 use App\Ledger\Payloads\EntryStruckPayload;
+use App\Ledger\Payloads\FindingDescription;
 use App\Ledger\Payloads\FindingGradedPayload;
 use App\Ledger\Payloads\FindingPlacedPayload;
 use App\Ledger\Payloads\FindingSeenAgainPayload;
@@ -108,7 +110,11 @@ final readonly class PresentEntry
             $payload instanceof LineAnswer => self::verdict($judgement),
             $payload instanceof StateCrossedPayload => $this->stageTitle($payload->stage)
                 .$this->standsBy($payload->second),
-            $payload instanceof FindingPlacedPayload => $this->finding($payload, $judgement),
+            $payload instanceof FindingPlacedPayload, $payload instanceof DamageFoundPayload => $this->finding(
+                $payload->description,
+                $payload->words,
+                $judgement,
+            ),
             $payload instanceof FindingSeenAgainPayload => self::millimetres($payload->sizeMm).', '
                 .Words::say('words.comparison.'.$judgement->string('comparison')),
             $payload instanceof FindingGradedPayload => "{$judgement->string('from')} → {$judgement->string('to')}. "
@@ -160,12 +166,12 @@ final readonly class PresentEntry
         return WrittenFigure::of((string) $size, Unit::Millimetre);
     }
 
-    private function finding(FindingPlacedPayload $payload, JsonObject $judgement): string
+    private function finding(FindingDescription $description, string $words, JsonObject $judgement): string
     {
-        $size = $payload->description->sizeMm;
+        $size = $description->sizeMm;
 
-        return CatalogueWords::say($judgement->string('part')).': '.$this->kindOfFinding($payload->description->kind)
-            .($size === null ? '' : ', '.self::millimetres($size)).". {$payload->words}";
+        return CatalogueWords::say($judgement->string('part')).': '.$this->kindOfFinding($description->kind)
+            .($size === null ? '' : ', '.self::millimetres($size)).". {$words}";
     }
 
     private function kindOfFinding(string $id): string

@@ -62,6 +62,7 @@ final readonly class PresentMachine
             'hours_in_all' => self::hours($this->meter->inAll($machine)),
             'parts' => PresentPlan::parts($family),
             'outline' => PresentPlan::box($family->outline),
+            'finding_kinds' => PresentPlan::findingKinds($catalogue),
             'findings' => array_values($machine->findings()->with(['actor', 'sightings'])->get()->map(static fn (Finding $finding): array => PresentFinding::on($finding, null))->all()),
             'folios' => array_values($machine->hires()->with(['customer', 'state'])->limit(30)->get()->map(static fn (Hire $hire): array => [
                 'hire_id' => $hire->id,

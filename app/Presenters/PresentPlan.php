@@ -62,8 +62,19 @@ final class PresentPlan
             'stages' => array_map(static fn (Crossing $crossing, int $at): array => self::stage($crossing, $at, $plan), $plan->crossings, array_keys($plan->crossings)),
             'visits' => array_map(fn (Visit $visit): array => $this->visit($visit, $plan, $model), $plan->visits),
             'conditions' => array_map(fn (string $id): array => self::condition($catalogue->condition($id)), array_values($conditions)),
-            'finding_kinds' => array_map(static fn (FindingKind $kind): array => ['id' => $kind->id, 'name' => $kind->name, 'degrees' => $kind->degrees], $catalogue->findingKinds),
+            'finding_kinds' => self::findingKinds($catalogue),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what may be wrong with a machine, and the degrees that are asked for */
+    public static function findingKinds(Catalogue $catalogue): array
+    {
+        return array_map(
+            static fn (FindingKind $kind): array => [
+                'id' => $kind->id, 'name' => $kind->name, 'degrees' => $kind->degrees,
+            ],
+            $catalogue->findingKinds,
+        );
     }
 
     /** @return list<array<string, mixed>> */

@@ -197,6 +197,27 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->picture('meter-replaced');
     }
 
+    public function test_damage_that_is_seen_in_the_yard_is_put_on_the_plan_without_a_walk(): void
+    {
+        $this->signIn('juno');
+        $this->open('/app/fleet');
+        $this->tap('machine-W-16');
+        $this->waitForText('.machine', 'No open damage');
+        $this->tap('report-damage');
+        self::assertFalse($this->wait(self::named('place-finding'))->isEnabled(), 'not before it is said what it is');
+        $this->tap('choice-dent');
+        self::assertFalse($this->wait(self::named('place-finding'))->isEnabled(), 'nor before it is said where');
+        $this->tap('place-on-plan');
+        $this->type('finding-words', 'Reversed into by the sweeper.');
+        $this->waitForText('.leaf', 'Note');
+        $this->picture('damage-found');
+        $this->assertAccessible();
+        $this->tap('place-finding');
+        $this->waitForText('.machine', 'Damage found in the yard');
+        $this->waitForText('.machine', '1 open finding');
+        $this->picture('damage-on-machine');
+    }
+
     public function test_a_tablet_that_was_given_out_opens_nothing_but_the_handover_until_the_pin_is_entered(): void
     {
         $dilys = new WalkerOverHttp('dilys');

@@ -4,36 +4,53 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Catalogue\CatalogueRepository;
 use App\Contract\JsonObject;
 use App\Http\JsonBody;
 use App\Ledger\Contexts\ContextOfWalk;
-use App\Ledger\GradeFinding;
 use App\Ledger\Payloads\FindingDescription;
+use App\Models\Machine;
 use App\Models\User;
 use App\Models\Walk;
-use App\Presenters\PresentSource;
-use App\Words;
+use App\Presenters\PresentProposal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
 /** How grave a finding would be, before it is placed. */
-final class SeverityProposalController
+final readonly class SeverityProposalController
 {
-    public function __invoke(Request $request, Walk $walk, JsonBody $body, ContextOfWalk $context, GradeFinding $grade, #[CurrentUser] User $user): JsonResponse
+    public function __construct(private JsonBody $body, private PresentProposal $present)
+    {
+    }
+
+    public function walk(Request $request, Walk $walk, ContextOfWalk $context, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $walk);
-        $payload = FindingDescription::read(JsonObject::of($body->of($request, 'FindingDescription')));
         $posting = $context($walk, $user);
-        $family = $posting->catalogue->family($posting->model->familyId);
-        $proposal = $grade($payload, $posting->catalogue, $family);
 
-        return response()->json([
-            'severity' => $proposal->severity->value,
-            'because' => $proposal->reason,
-            'source' => PresentSource::of($proposal->source),
-            'part' => GradeFinding::part($payload, $family)->name ?? Words::say('words.beside_the_machine'),
-        ]);
+        return response()->json($this->present->of(
+            $this->description($request),
+            $posting->catalogue,
+            $posting->catalogue->family($posting->model->familyId),
+        ));
+    }
+
+    public function machine(Request $request, Machine $machine, CatalogueRepository $shelf): JsonResponse
+    {
+        Gate::authorize('view', $machine);
+        $catalogue = $shelf->current();
+
+        return response()->json($this->present->of(
+            $this->description($request),
+            $catalogue,
+            $catalogue->family($catalogue->model($machine->model_id)->familyId),
+        ));
+    }
+
+    private function description(Request $request): FindingDescription
+    {
+        return FindingDescription::read(JsonObject::of($this->body->of($request, 'FindingDescription')));
     }
 }

@@ -13,6 +13,7 @@ use App\Ledger\IncomingEntry;
 use App\Ledger\Judgements\FindingSeenJudgement;
 use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\FindingSeenAgainPayload;
+use App\Ledger\PlaceFinding;
 use App\Models\Finding;
 use App\Models\FindingSighting;
 use App\Models\LedgerEntry;
@@ -50,7 +51,7 @@ final class FindingSeenAgain implements EntryOfWalk
         if ($finding->walk_id === $context->walk->id) {
             throw ApiProblem::because(ProblemName::FoundOnThisWalk);
         }
-        $thumbnails = FindingPlaced::photosMustBeHere($entry->payload->photos);
+        $thumbnails = PlaceFinding::photosMustBeHere($entry->payload->photos);
         if ($entry->payload->isGone) {
             return $finding->severity === Severity::Stop
                 ? throw ApiProblem::because(ProblemName::StopDoesNotVanish, 409, ['number' => $finding->number])

@@ -13,6 +13,7 @@ use App\Ledger\IncomingEntry;
 use App\Ledger\Judgements\MeterReplacedJudgement;
 use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\MeterReplacedPayload;
+use App\Ledger\PlaceFinding;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
 use App\Models\MachineStatus;
@@ -56,7 +57,7 @@ final readonly class MeterReplaced implements EntryOfMachine
     public function judge(IncomingEntry $entry, MachineContext $context): RecordedJudgement
     {
         $said = $entry->payload;
-        FindingPlaced::photosMustBeHere([$said->photo]);
+        PlaceFinding::photosMustBeHere([$said->photo]);
         $limits = $this->meter->limits($context->machine);
         $history = $this->meter->history($context->machine->id, $entry->recordedAt);
         $since = $history->elapsed === null

@@ -14,6 +14,7 @@ import { useReading } from '../session/useReading';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useOpenWalk } from '../walk/state/useOpenWalk';
+import { DamageDrawer } from './DamageDrawer';
 import { MeterOfMachine } from './MeterOfMachine';
 import { MoveDrawer } from './MoveDrawer';
 import { Trail } from './Trail';
@@ -29,6 +30,7 @@ export default function MachinePage() {
   const me = useMe();
   const opening = useOpenWalk();
   const [selected, setSelected] = useState<string | null>(null);
+  const [isReporting, setIsReporting] = useState(false);
   const [isMoving, setIsMoving] = useState(false);
   if (query.isPending) {
     return <Notice words={t('state.fetching')} />;
@@ -84,6 +86,15 @@ export default function MachinePage() {
             )}
           </p>
           <MeterOfMachine machine={machine} inAll={hours_in_all} mayReplace={me.may.walk || me.may.repair} />
+          {(me.may.walk || me.may.repair || me.may.hand_over) && !['out', 'gone'].includes(machine.standing) && (
+            <p className="machine-bay">
+              <span>{t('fleet.open_findings', { count: findings.length })}</span>
+              <Button testId="report-damage" onClick={() => setIsReporting(true)}>
+                {t('fleet.report_damage')}
+              </Button>
+            </p>
+          )}
+          {isReporting && <DamageDrawer detail={query.data} onClose={() => setIsReporting(false)} />}
           {isMoving && <MoveDrawer machine={machine} onClose={() => setIsMoving(false)} />}
           <h2>{t('fleet.folios')}</h2>
           {folios.length === 0 && <p>{t('fleet.no_folios')}</p>}

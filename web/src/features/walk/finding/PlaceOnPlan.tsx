@@ -2,22 +2,25 @@ import { useRef, type MouseEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import { drawing } from '../../../plans/drawings';
 import { Shapes } from '../../../plans/Shapes';
-import type { Walk } from '../state/types';
+import './finding.css';
 
 interface Props {
-  walk: Walk;
-  at: { x: number; y: number };
+  /** The name of the drawing. */
+  drawingOf: string;
+  /** Points that the picture has to reach. */
+  around: { x: number; y: number }[];
+  at: { x: number; y: number } | null;
   /** The part of the present station, filled. */
   part: string | null;
   onPlace: (at: { x: number; y: number }) => void;
 }
 
 /** Where on the machine it is: a touch on the plan moves the point. Lengths in centimetres. */
-export function PlaceOnPlan({ walk, at, part, onPlace }: Props) {
+export function PlaceOnPlan({ drawingOf, around, at, part, onPlace }: Props) {
   const { t } = useTranslation();
   const svg = useRef<SVGSVGElement>(null);
-  const xs = walk.plan.route.map((point) => point.x);
-  const ys = walk.plan.route.map((point) => point.y);
+  const xs = around.map((point) => point.x);
+  const ys = around.map((point) => point.y);
   const [left, top] = [Math.min(...xs), Math.min(...ys)];
   const [width, height] = [Math.max(...xs) - left, Math.max(...ys) - top];
   const place = (event: MouseEvent) => {
@@ -39,11 +42,15 @@ export function PlaceOnPlan({ walk, at, part, onPlace }: Props) {
         onClick={place}
       >
         <rect x={left} y={top} width={width} height={height} fill="transparent" />
-        <Shapes shapes={drawing(walk.plan.drawing).plan} marked={part} />
-        <circle cx={at.x} cy={at.y} r={width / 26} fill="none" stroke="var(--oxide)" strokeWidth={width / 130} />
-        <circle cx={at.x} cy={at.y} r={width / 110} fill="var(--oxide)" />
+        <Shapes shapes={drawing(drawingOf).plan} marked={part} />
+        {at !== null && (
+          <>
+            <circle cx={at.x} cy={at.y} r={width / 26} fill="none" stroke="var(--oxide)" strokeWidth={width / 130} />
+            <circle cx={at.x} cy={at.y} r={width / 110} fill="var(--oxide)" />
+          </>
+        )}
       </svg>
-      <figcaption>{t('finding.where')}</figcaption>
+      <figcaption>{t(at === null ? 'finding.touch_where' : 'finding.where')}</figcaption>
     </figure>
   );
 }

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../../api/client';
 import { Mark } from '../../../marks/Mark';
+import '../finding/finding.css';
 
 /** How grave a finding is, in a sentence. */
 export function SeverityWords({ severity, because, source }: { severity: Schema['Severity']; because: string; source?: string }) {

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('findings', static function (Blueprint $table): void {
+            $table->uuid('hire_id')->nullable()->change();
+            $table->uuid('walk_id')->nullable()->change();
+            $table->string('movement', 20)->nullable()->change();
+        });
+    }
+
+    public function down(): void
+    {
+        throw new LogicException('Migrations are not taken back: restore the backup that was made before the upgrade.');
+    }
+};
