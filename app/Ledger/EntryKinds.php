@@ -42,6 +42,7 @@ final class EntryKinds
         Kinds\MachineMoved::class,
         Kinds\MeterReplaced::class,
         Kinds\DamageFound::class,
+        Kinds\FluidToppedUp::class,
         Kinds\LedgerVerified::class,
     ];
 

@@ -14,7 +14,7 @@ final readonly class RebuildProjections
     public const TABLES = [
         'machine_states', 'hire_states', 'walks', 'walk_lines', 'walk_people', 'readings', 'findings',
         'finding_sightings', 'repairs', 'tags', 'handovers', 'spread_explanations', 'doubtful_entries',
-        'fit_questions', 'machine_places', 'meter_changes',
+        'fit_questions', 'machine_places', 'meter_changes', 'top_ups',
     ];
 
     public function __construct(private ProjectEntry $project)

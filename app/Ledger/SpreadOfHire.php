@@ -9,6 +9,7 @@ use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\Reading;
 use App\Models\SpreadExplanation;
+use App\Models\TopUpRecord;
 use App\Models\WalkLine;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Collection;
@@ -67,7 +68,7 @@ final readonly class SpreadOfHire
         $lines = [];
         foreach ($readings->groupBy('line') as $key => $ofLine) {
             $back = $this->entries($ofLine, Movement::Return);
-            $toppedUp = TopUpInYard::among($back);
+            $toppedUp = TopUpInYard::among($back, $this->measured($ofLine));
             $lines[] = new ReadingLine(
                 (string) $key,
                 // As it was read: the house rules of today may not know the line any more.
@@ -81,6 +82,32 @@ final readonly class SpreadOfHire
         }
 
         return $lines;
+    }
+
+    /**
+     * What somebody measured and filled in between the first and the last reading of the return.
+     *
+     * @param Collection<int, Reading> $ofLine
+     */
+    private function measured(Collection $ofLine): ?Quantity
+    {
+        $back = $ofLine->where('movement', Movement::Return);
+        $first = $back->first();
+        $last = $back->last();
+        if ($first === null || $last === null || $first->id === $last->id) {
+            return null;
+        }
+        $litres = TopUpRecord::query()
+            ->where('machine_id', $first->machine_id)
+            ->where('line', $first->line)
+            ->whereBetween('at', [
+                $first->recorded_at->format('Y-m-d H:i:s.u'),
+                $last->recorded_at->format('Y-m-d H:i:s.u'),
+            ])
+            ->sum('litres');
+        $volume = Quantity::of((string) $litres, Unit::Litre);
+
+        return $volume->isZero() ? null : $volume;
     }
 
     /** @param  Collection<int, Reading>  $ofLine */

@@ -19,6 +19,7 @@ use App\Ledger\Payloads\FindingGradedPayload;
 use App\Ledger\Payloads\FindingPlacedPayload;
 use App\Ledger\Payloads\FindingSeenAgainPayload;
 use App\Ledger\Payloads\FitSettledPayload;
+use App\Ledger\Payloads\FluidToppedUpPayload;
 use App\Ledger\Payloads\HandoverSignedPayload;
 use App\Ledger\Payloads\HandoverStepShownPayload;
 use App\Ledger\Payloads\LedgerVerifiedPayload;
@@ -131,6 +132,8 @@ final readonly class PresentEntry
                 ? "{$judgement->string('from')} → {$payload->bay}"
                 : $payload->bay,
             $payload instanceof MeterReplacedPayload => self::meter($payload, MeterReplacedJudgement::read($judgement)),
+            $payload instanceof FluidToppedUpPayload => WrittenFigure::of($payload->litres, Unit::Litre)
+                .' '.CatalogueWords::say($judgement->string('fluid')),
             $payload instanceof LedgerVerifiedPayload => Words::say(
                 $payload->faults === 0 ? 'words.verified.holds' : 'words.verified.broken',
                 ['entries' => $payload->entries, 'faults' => $payload->faults],

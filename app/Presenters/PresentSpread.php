@@ -129,13 +129,14 @@ final readonly class PresentSpread
         ];
     }
 
-    /** @return array<string, string>|null */
+    /** @return array<string, string|bool>|null */
     private function toppedUp(?TopUpInYard $topUp): ?array
     {
         return $topUp === null ? null : [
             'to' => $this->figure($topUp->filled->value),
-            'litres' => $this->figure($topUp->asked->volume),
+            'litres' => $this->figure($topUp->volume()),
             'fluid' => $topUp->asked->fluid,
+            'is_measured' => $topUp->measured !== null,
         ];
     }
 

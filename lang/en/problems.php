@@ -153,6 +153,7 @@ return [
     'not_in_the_yard' => ['title' => ':number is not in the yard', 'detail' => 'It is out: it is put in a bay when it is back.'],
     'old_meter_contradicted' => ['title' => 'The old meter cannot have shown that', 'detail' => 'When it was last read it showed :last h, and it can have gained no more hours than have passed since. Look at it again, or say that it cannot be read; then it counts to its last known reading.'],
     'not_on_the_meter' => ['title' => 'No figure of this meter', 'detail' => 'It shows :digits digits and :decimals after the point. Read it again, digit by digit.'],
+    'no_fluid_there' => ['title' => 'Nothing is filled up there', 'detail' => ':number has no fluid at this line. Choose the line that reads its level.'],
     'stands_there_already' => ['title' => ':number stands there already', 'detail' => 'It is in :bay already; nothing was changed.'],
     'recorded_too_early' => ['title' => 'That is too long ago', 'detail' => 'An entry is at most :days days old when it comes in. Check the clock of the tablet, or tell the lead.'],
     'walk_given_back' => ['title' => 'This walk was given back', 'detail' => 'Open the walk of this machine anew from the day; nothing was entered in this one.'],

@@ -49,6 +49,7 @@ return [
         'handover_step_shown' => 'Step shown',
         'handover_signed' => 'Signed',
         'hire_closed' => 'Hire closed',
+        'fluid_topped_up' => 'Topped up',
         'damage_found' => 'Damage found in the yard',
         'machine_moved' => 'Moved to another bay',
         'meter_replaced' => 'Hour meter replaced',

@@ -153,6 +153,7 @@ return [
     'not_in_the_yard' => ['title' => ':number no está en el parque', 'detail' => 'Está fuera: se coloca en una plaza cuando vuelva.'],
     'old_meter_contradicted' => ['title' => 'El horómetro viejo no pudo marcar eso', 'detail' => 'En la última lectura marcaba :last h, y no puede haber sumado más horas de las que han pasado. Mírelo otra vez, o diga que no se puede leer; entonces cuenta hasta su última lectura conocida.'],
     'not_on_the_meter' => ['title' => 'Este horómetro no marca eso', 'detail' => 'Tiene :digits cifras y :decimals tras la coma. Léalo otra vez, cifra a cifra.'],
+    'no_fluid_there' => ['title' => 'Ahí no se rellena nada', 'detail' => ':number no tiene fluido en esta línea. Elija la línea que lee su nivel.'],
     'stands_there_already' => ['title' => ':number ya está ahí', 'detail' => 'Ya está en :bay; no se ha cambiado nada.'],
     'recorded_too_early' => ['title' => 'Hace demasiado tiempo', 'detail' => 'Un apunte tiene como mucho :days días cuando llega. Revise el reloj de la tableta o avise al encargado.'],
     'walk_given_back' => ['title' => 'Esta revisión se devolvió', 'detail' => 'Abra de nuevo la revisión de esta máquina desde el día; en esta no se anotó nada.'],

@@ -49,6 +49,7 @@ return [
         'handover_step_shown' => 'Paso mostrado',
         'handover_signed' => 'Firmado',
         'hire_closed' => 'Alquiler cerrado',
+        'fluid_topped_up' => 'Rellenado',
         'damage_found' => 'Daño visto en el patio',
         'machine_moved' => 'Llevada a otra plaza',
         'meter_replaced' => 'Horómetro cambiado',

@@ -84,6 +84,11 @@ final class HireStoryTest extends BrowserTestCase
         $this->tap('post');
         $this->waitForText('.reread', 'Re-read from');
 
+        $this->tap('filled-in');
+        $this->type('pad-input', '1.2');
+        $this->tap('pad-set');
+        $this->waitForText(self::named('filled-in'), '1.2 L ISO 46 filled in');
+        $this->picture('reread');
         // Oil was added: the second reading is made with the keys of the instrument.
         $slider = $this->wait('[role="slider"]');
         for ($i = 0; $i < 12; $i++) {

@@ -39,6 +39,7 @@ enum ProblemName: string
     case NewerThanTheYard = 'newer_than_the_yard';
     case NoEntries = 'no_entries';
     case NoFigure = 'no_figure';
+    case NoFluidThere = 'no_fluid_there';
     case NoSuchCode = 'no_such_code';
     case NoSuchDay = 'no_such_day';
     case NoSuchFinding = 'no_such_finding';

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Fluids;
 
 use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Reading\Limits;
 
 /** A blade with a cold face and, on some, a hot face; millimetres from the Add mark of the cold face. */
-final readonly class DipstickLimits implements Limits
+final readonly class DipstickLimits implements HoldsFluid
 {
     public function __construct(
         public LevelMarks $cold,
@@ -16,6 +15,11 @@ final readonly class DipstickLimits implements Limits
         public Fluid $fluid,
         private Source $source,
     ) {
+    }
+
+    public function fluid(): Fluid
+    {
+        return $this->fluid;
     }
 
     public function source(): Source

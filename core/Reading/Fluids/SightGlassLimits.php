@@ -6,10 +6,9 @@ namespace JadeLedger\Core\Reading\Fluids;
 
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Limits;
 
 /** A round glass in a tank wall; millimetres from the foot of the glass. */
-final readonly class SightGlassLimits implements Limits
+final readonly class SightGlassLimits implements HoldsFluid
 {
     public function __construct(
         public Quantity $diameter,
@@ -17,6 +16,11 @@ final readonly class SightGlassLimits implements Limits
         public Fluid $fluid,
         private Source $source,
     ) {
+    }
+
+    public function fluid(): Fluid
+    {
+        return $this->fluid;
     }
 
     public function source(): Source

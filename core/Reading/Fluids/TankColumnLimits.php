@@ -7,10 +7,9 @@ namespace JadeLedger\Core\Reading\Fluids;
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Limits;
 
 /** A tube or a bottle wall with Min and Max; millimetres or litres from its foot. */
-final readonly class TankColumnLimits implements Limits
+final readonly class TankColumnLimits implements HoldsFluid
 {
     /** @param  Need  $need what a level under Min means for the machine */
     public function __construct(
@@ -35,6 +34,11 @@ final readonly class TankColumnLimits implements Limits
             $highest->isLessThan(Quantity::of('60', Unit::Litre)) => '0.5',
             default => '1',
         };
+    }
+
+    public function fluid(): Fluid
+    {
+        return $this->fluid;
     }
 
     public function source(): Source

@@ -130,7 +130,7 @@ function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
             <b>{t(`outcome.${line.outcome}`)}.</b> {line.words}
             {line.topped_up !== null && (
               <i data-testid="topped-up">
-                {t('spread.topped_up', {
+                {t(line.topped_up.is_measured ? 'spread.topped_up_measured' : 'spread.topped_up', {
                   to: `${cell(line.topped_up.to).text} ${cell('0').unit}`,
                   litres: figure(line.topped_up.litres),
                   fluid: line.topped_up.fluid,

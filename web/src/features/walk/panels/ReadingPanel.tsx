@@ -16,6 +16,7 @@ import { DisputeDrawer } from './DisputeDrawer';
 import { DrawnInstrument } from '../drawing/DrawnInstrument';
 import { LiftStopDrawer, type Lift } from './LiftStopDrawer';
 import type { PanelProps } from './PanelProps';
+import type { Post } from '../state/useWalk';
 import { isHeld } from './PostureBar';
 import { NotFittedReasons } from './NotFittedReasons';
 import { useOtherUnit, useReading } from '../../session/useReading';
@@ -193,7 +194,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       {draft.points.length > 0 && <PointRow instrument={instrument} points={draft.points} present={draft.point} onPresent={(point) => set({ point, value: draft.points[point] ?? draft.value, isSet: draft.points[point] !== null })} />}
       <OutInLine walk={walk} last={state?.last ?? null} value={draft.isSet ? value : null} unit={instrument.unit} />
       {state?.wear !== undefined && state.wear !== null && <p className="wear">{t('walk.wear', { hours: figure(state.wear.hours), ...rateIn(state.wear.per_1000_hours, instrument.unit, reading), readings: state.wear.readings })}</p>}
-      <Reread state={state} onTag={onTag} onGoOn={() => position.advance([line.key])} />
+      <Reread state={state} post={post} onTag={onTag} onGoOn={() => position.advance([line.key])} />
       {line.looks.length > 0 && (
         <div className="looks">
           <span>{t(instrument.look_decides === true ? 'walk.how_it_went' : 'walk.looks')}</span>
@@ -396,12 +397,28 @@ function under(judgement: Schema['Judgement'], t: (key: string, figures?: Record
   return verdict.top_up === null || verdict.outcome === 'stands' ? undefined : t('walk.and_reread', { minutes: verdict.top_up.reread_after_minutes });
 }
 
-function Reread({ state, onTag, onGoOn }: { state: Schema['LineState'] | undefined; onTag: () => void; onGoOn: () => void }) {
+interface RereadProps {
+  state: Schema['LineState'] | undefined;
+  post: Post;
+  onTag: () => void;
+  onGoOn: () => void;
+}
+
+function Reread({ state, post, onTag, onGoOn }: RereadProps) {
   const { t } = useTranslation();
+  const [isFilling, setIsFilling] = useState(false);
+  const [filled, setFilled] = useState<string | null>(null);
+  const { problem, send } = useSend();
   if ((state?.outcome !== 'attend' && state?.outcome !== 'stop') || state.answered_at === null) {
     return null;
   }
-  const minutes = state.judgement?.verdict.top_up?.reread_after_minutes ?? 0;
+  const topUp = state.judgement?.verdict.top_up ?? null;
+  const minutes = topUp?.reread_after_minutes ?? 0;
+  const fillIn = (litres: string) =>
+    send(async () => {
+      await post('fluid.topped_up', { line: state.key, litres });
+      setFilled(litres);
+    });
 
   return (
     <div className="reread">
@@ -409,6 +426,20 @@ function Reread({ state, onTag, onGoOn }: { state: Schema['LineState'] | undefin
         {t('walk.posted', { value: figure(state.value ?? ''), time: clock(state.answered_at) })}
         {minutes > 0 && <span>{t('walk.reread_at', { time: clock(new Date(Date.parse(state.answered_at) + minutes * 60_000).toISOString()) })}</span>}
       </p>
+      {topUp !== null && (
+        <>
+          <Button testId="filled-in" onClick={() => setIsFilling(true)}>
+            {filled === null ? t('walk.say_what_went_in') : t('walk.filled_in', { litres: figure(filled), fluid: topUp.fluid })}
+          </Button>
+          <NumberPad
+            open={isFilling}
+            title={t('walk.went_in', { fluid: topUp.fluid })}
+            unit="L"
+            onClose={() => setIsFilling(false)}
+            onSet={(litres) => void fillIn(String(Number(litres.toFixed(3))))}
+          />
+        </>
+      )}
       <Button testId="go-on" onClick={onGoOn}>
         {t(minutes > 0 ? 'walk.go_on_reread' : 'walk.go_on')}
       </Button>
@@ -417,6 +448,7 @@ function Reread({ state, onTag, onGoOn }: { state: Schema['LineState'] | undefin
           {t('walk.twice_out')}
         </Button>
       )}
+      <ProblemWords problem={problem} />
     </div>
   );
 }
