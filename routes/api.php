@@ -26,6 +26,7 @@ use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\QualificationController;
 use App\Http\Controllers\ReleaseController;
+use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SeverityProposalController;
 use App\Http\Controllers\ShiftController;
@@ -35,6 +36,7 @@ use App\Http\Controllers\TagLabelController;
 use App\Http\Controllers\VerdictController;
 use App\Http\Controllers\WalkController;
 use App\Http\Controllers\WalkPreviewController;
+use App\Http\Middleware\RequireSecondFactor;
 use App\Http\Middleware\RequireSession;
 use Illuminate\Support\Facades\Route;
 
@@ -52,6 +54,14 @@ Route::middleware(RequireSession::class)->group(function (): void {
 
 Route::middleware('auth:sanctum')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy'])->name('session.destroy');
+    Route::put('session/preferences', PreferenceController::class)->name('session.preferences');
+    Route::middleware('throttle:own-password')->group(function (): void {
+        Route::post('session/second-factor', [SecondFactorController::class, 'store'])->name('second_factor.propose');
+        Route::put('session/second-factor', [SecondFactorController::class, 'update'])->name('second_factor.confirm');
+    });
+});
+
+Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function (): void {
     Route::get('pulse', PulseController::class)->name('pulse');
     Route::delete('sessions/elsewhere', [SessionController::class, 'elsewhere'])->name('session.elsewhere');
     Route::get('day', DayController::class)->name('day');
@@ -70,7 +80,6 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('tags/{tag}/label', TagLabelController::class)->name('tags.label');
     Route::put('session/pin', [PinController::class, 'update'])->middleware('throttle:own-password')->name('session.pin.choose');
     Route::put('session/password', PasswordController::class)->middleware('throttle:own-password')->name('session.password');
-    Route::put('session/preferences', PreferenceController::class)->name('session.preferences');
     Route::get('tablets', [TabletController::class, 'index'])->name('tablets.index');
     Route::post('tablets', [TabletController::class, 'store'])->name('tablets.store');
     Route::delete('tablets/{tablet}', [TabletController::class, 'destroy'])->name('tablets.destroy');

@@ -11,6 +11,7 @@ use App\Http\Problems\ProblemName;
 use App\Ledger\Verification\CheckpointFiles;
 use App\Models\Role;
 use App\Models\User;
+use App\People\SecondFactor\SecondFactor;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -24,6 +25,7 @@ final readonly class ChangeAccount
         private WriteAudit $audit,
         private TakeCheckpoint $checkpoint,
         private CheckpointFiles $files,
+        private SecondFactor $factor,
     ) {
     }
 
@@ -65,6 +67,8 @@ final readonly class ChangeAccount
     public function resetSecrets(User $person, string $password, User $by): void
     {
         $this->mustNotBe($person, $by);
+        // Whoever lost the password may have lost the device with it.
+        $this->factor->forget($person);
         $this->change($person, $by, AuditKind::SecretsReset, [], [], [
             'password' => $password, 'pin' => null, 'pin_tries' => 0,
         ]);

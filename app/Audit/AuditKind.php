@@ -16,6 +16,9 @@ enum AuditKind: string
     case SignedOutElsewhere = 'signed_out_elsewhere';
     case PasswordChanged = 'password_changed';
     case PinChosen = 'pin_chosen';
+    case SecondFactorSet = 'second_factor_set';
+    case SecondFactorRefused = 'second_factor_refused';
+    case RecoveryCodeUsed = 'recovery_code_used';
     case TabletEnrolled = 'tablet_enrolled';
     case TabletRevoked = 'tablet_revoked';
     case PersonAdded = 'person_added';

@@ -13,6 +13,14 @@ use Illuminate\Support\Facades\DB;
 /** Writes a line of the audit trail. Passwords and PINs never stand in it. */
 final readonly class WriteAudit
 {
+    /** In these nobody was recognised: somebody tried. */
+    private const OF_NOBODY = [
+        AuditKind::SignInRefused,
+        AuditKind::PinRefused,
+        AuditKind::PinLocked,
+        AuditKind::SecondFactorRefused,
+    ];
+
     public function __construct(private Request $request)
     {
     }
@@ -26,7 +34,7 @@ final readonly class WriteAudit
     {
         $row = [
             'yard_id' => $of->yard_id, 'kind' => $kind->value,
-            'actor_id' => in_array($kind, [AuditKind::SignInRefused, AuditKind::PinRefused, AuditKind::PinLocked], true)
+            'actor_id' => in_array($kind, self::OF_NOBODY, true)
                 ? null
                 : ($actor ?? $of)->id,
             'subject' => mb_substr($subject, 0, 120), 'before' => json_encode($before, JSON_THROW_ON_ERROR),

@@ -30,6 +30,12 @@ enum Role: string
         return in_array($this, [self::Technician, self::Mechanic, self::Counter], true);
     }
 
+    /** Those whose powers ask for more than a password. */
+    public function asksSecondFactor(): bool
+    {
+        return in_array($this, [self::Lead, self::Auditor], true);
+    }
+
     public function readsTheAudit(): bool
     {
         return in_array($this, [self::Lead, self::Auditor], true);

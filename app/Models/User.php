@@ -17,6 +17,10 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $password
  * @property string|null $pin hashed as the password is
  * @property int $pin_tries wrong ones in a row
+ * @property string|null $totp_secret what the person's device holds, base64; asked for at sign-in
+ * @property string|null $totp_pending proposed to a device that has not answered yet
+ * @property int $totp_step the last one of which a code was used
+ * @property \Carbon\CarbonImmutable|null $second_factor_due_at until when it may be put off
  * @property bool $is_on_shift
  * @property \Carbon\CarbonImmutable|null $left_at since when this account opens nothing
  * @property Language $language
@@ -28,16 +32,24 @@ final class User extends Authenticatable
     use BelongsToYard;
     use HasUuids;
 
-    protected $fillable = ['yard_id', 'name', 'login', 'initials', 'role', 'password', 'pin', 'pin_tries', 'is_on_shift', 'left_at', 'language', 'units'];
+    protected $fillable = [
+        'yard_id', 'name', 'login', 'initials', 'role', 'password', 'pin', 'pin_tries', 'is_on_shift', 'left_at',
+        'language', 'units', 'totp_secret', 'totp_pending', 'totp_step', 'second_factor_due_at',
+    ];
 
-    protected $hidden = ['password', 'pin', 'remember_token'];
+    protected $hidden = ['password', 'pin', 'remember_token', 'totp_secret', 'totp_pending'];
 
     protected $attributes = ['pin_tries' => 0, 'is_on_shift' => true, 'language' => 'en', 'units' => 'yard'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'pin' => 'hashed', 'is_on_shift' => 'boolean', 'left_at' => 'immutable_datetime', 'language' => Language::class, 'units' => Units::class];
+        return [
+            'role' => Role::class, 'password' => 'hashed', 'pin' => 'hashed', 'is_on_shift' => 'boolean',
+            'left_at' => 'immutable_datetime', 'language' => Language::class, 'units' => Units::class,
+            'totp_secret' => 'encrypted', 'totp_pending' => 'encrypted', 'totp_step' => 'integer',
+            'second_factor_due_at' => 'immutable_datetime',
+        ];
     }
 
     /** Whether a PIN opens this account on an enrolled tablet. */

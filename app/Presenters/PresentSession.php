@@ -9,6 +9,8 @@ use App\Models\Role;
 use App\Models\Tablet;
 use App\Models\User;
 use App\People\ReadersUnits;
+use App\People\SecondFactor\RecoveryCodes;
+use App\People\SecondFactor\SecondFactor;
 use App\Tablets\CurrentDevice;
 use App\Yards\CurrentYard;
 use Illuminate\Support\Facades\Storage;
@@ -23,6 +25,7 @@ final class PresentSession
         private readonly CurrentDevice $tablet,
         private readonly ReadersUnits $units,
         private readonly SealingKey $sealing,
+        private readonly RecoveryCodes $paper,
     ) {
     }
 
@@ -41,6 +44,7 @@ final class PresentSession
                 'units' => $user->units->value,
                 'units_shown' => $this->units->shown()->value,
                 'has_pin' => $user->pin !== null,
+                'second_factor' => $this->secondFactor($user),
                 // For what the interface offers; what may really be done is decided by the policies.
                 'may' => [
                     'walk' => $user->role->walks(),
@@ -61,6 +65,17 @@ final class PresentSession
             'unit_pairs' => ReadersUnits::pairs(),
             'tablet' => $tablet === null ? null : ['name' => $tablet->name, 'people' => self::onShift($tablet)],
             'demo_accounts' => self::demoAccounts(),
+        ];
+    }
+
+    /** @return array<string, mixed>|null null for those of whom none is asked */
+    private function secondFactor(User $user): ?array
+    {
+        return ! $user->role->asksSecondFactor() ? null : [
+            'is_set' => $user->totp_secret !== null,
+            'is_due' => SecondFactor::isDue($user),
+            'due_at' => $user->totp_secret !== null ? null : $user->second_factor_due_at?->toIso8601ZuluString(),
+            'recovery_codes_left' => $this->paper->left($user),
         ];
     }
 

@@ -64,6 +64,7 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('keep-people', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('keep-tablets', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('settle-doubts', static fn (User $user): bool => $user->role === Role::Lead);
+        Gate::define('set-second-factor', static fn (User $user): bool => $user->role->asksSecondFactor());
         Gate::define('read-audit', static fn (User $user): bool => $user->role->readsTheAudit());
         Gate::define('keep-models', static fn (User $user): bool => $user->role === Role::Lead);
         RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute((int) config('jade.requests_a_minute'))->by($request->user()?->getAuthIdentifier() ?? $request->ip()));

@@ -7,6 +7,26 @@ return [
     'sign_in_first' => ['title' => 'Sign in first', 'detail' => 'Nobody is signed in on this tablet. Sign in and send it again; nothing was lost.'],
     'somebody_else_is_signed_in' => ['title' => 'Somebody else is signed in', 'detail' => 'These entries wait on the tablet until whoever entered them signs in again.'],
     'wrong_password' => ['title' => 'Name and password do not belong together', 'detail' => 'Name and password do not belong together. Look at both and try again.'],
+    'code_needed' => [
+        'title' => 'A code is needed',
+        'detail' => 'Type the six digits that your device shows now, or one of your recovery codes.',
+    ],
+    'wrong_code' => [
+        'title' => 'The code does not fit',
+        'detail' => 'The code does not fit. Type the one that your device shows now: each opens once.',
+    ],
+    'too_many_codes' => [
+        'title' => 'Too many wrong codes',
+        'detail' => 'Wait an hour, then try again, or have another lead give you a new password.',
+    ],
+    'no_device_proposed' => [
+        'title' => 'No device was proposed',
+        'detail' => 'Begin with your password, then take up the square with your device.',
+    ],
+    'second_factor_due' => [
+        'title' => 'Set up the second factor first',
+        'detail' => 'A lead and an auditor show a code of a device beside the password. Set it up, then go on.',
+    ],
     'tablet_not_enrolled' => ['title' => 'This tablet is not enrolled', 'detail' => 'A PIN opens nothing here. Sign in with your password, or have the yard lead enrol this tablet.'],
     'pin_not_for_this_person' => ['title' => 'No PIN for this name', 'detail' => 'Sign in with your password: a PIN is for those on shift who chose one, and never for a lead.'],
     'wrong_pin' => ['title' => 'The PIN does not fit', 'detail' => 'The PIN does not fit. :left tries are left, then only the password opens it again.'],

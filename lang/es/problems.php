@@ -7,6 +7,26 @@ return [
     'sign_in_first' => ['title' => 'Entre primero', 'detail' => 'Nadie ha entrado en esta tableta. Entre y envíelo otra vez; no se perdió nada.'],
     'somebody_else_is_signed_in' => ['title' => 'Ha entrado otra persona', 'detail' => 'Estos asientos esperan en la tableta hasta que quien los anotó vuelva a entrar.'],
     'wrong_password' => ['title' => 'Nombre y contraseña no van juntos', 'detail' => 'Nombre y contraseña no van juntos. Mire los dos y pruebe otra vez.'],
+    'code_needed' => [
+        'title' => 'Hace falta un código',
+        'detail' => 'Escriba las seis cifras que muestra ahora su dispositivo, o uno de sus códigos de recuperación.',
+    ],
+    'wrong_code' => [
+        'title' => 'El código no corresponde',
+        'detail' => 'El código no corresponde. Escriba el que su dispositivo muestra ahora: cada uno abre una vez.',
+    ],
+    'too_many_codes' => [
+        'title' => 'Demasiados códigos equivocados',
+        'detail' => 'Espere una hora y pruebe otra vez, o pida a otro jefe una contraseña nueva.',
+    ],
+    'no_device_proposed' => [
+        'title' => 'No hay dispositivo propuesto',
+        'detail' => 'Empiece con su contraseña y luego lea el cuadrado con su dispositivo.',
+    ],
+    'second_factor_due' => [
+        'title' => 'Configure primero el segundo factor',
+        'detail' => 'Un jefe y un auditor muestran un código de un dispositivo además de la contraseña. Configúrelo y siga.',
+    ],
     'tablet_not_enrolled' => ['title' => 'Esta tableta no está inscrita', 'detail' => 'Aquí un PIN no abre nada. Entre con su contraseña, o haga que el jefe de patio inscriba esta tableta.'],
     'pin_not_for_this_person' => ['title' => 'Sin PIN para este nombre', 'detail' => 'Entre con su contraseña: el PIN es para los de turno que eligieron uno, y nunca para un jefe.'],
     'wrong_pin' => ['title' => 'El PIN no corresponde', 'detail' => 'El PIN no corresponde. Quedan :left intentos; después solo lo abre la contraseña.'],

@@ -138,6 +138,66 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signInByPassword('bram', 'ebb, slack and spring', '.Mui-error');
     }
 
+    public function test_a_lead_sets_up_a_device_and_is_asked_for_its_code(): void
+    {
+        $this->signIn('dilys');
+        $this->open('/app/people');
+        $this->tap('add');
+        foreach (['name' => 'Iris Vane', 'initials' => 'IV', 'login' => 'iris', 'password' => 'ebb and slack'] as $field => $text) {
+            $this->type("new-{$field}", $text);
+        }
+        $this->tap('new-role');
+        $this->tap('new-role-lead');
+        $this->tap('add-person');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('add-person')), 'Nobody is added.');
+        $this->open('/app');
+        $this->signOut();
+
+        $this->signInByPassword('iris', 'ebb and slack');
+        $this->tap('my-name');
+        $this->tap('second-factor');
+        $this->type('second-factor-password', 'ebb and slack');
+        $this->tap('propose-device');
+        $this->wait(self::named('device-letters'));
+        $letters = str_replace(' ', '', $this->text(self::named('device-letters')));
+        $this->picture('second-factor');
+        $this->assertAccessible();
+        $this->type('device-code', '000000');
+        $this->tap('confirm-device');
+        $this->waitForText('.problem', 'The code does not fit');
+        $this->typeAnew('device-code', self::codeOf($letters));
+        $this->tap('confirm-device');
+        $this->wait(self::named('recovery-codes'));
+        $this->picture('recovery-codes');
+        $this->assertAccessible();
+        $paper = explode("\n", $this->text(self::named('recovery-codes')))[0];
+        $this->tap('written-down');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('written-down')), 'The codes stay.');
+        $this->open('/app');
+        $this->signOut();
+
+        $this->signInByPassword('iris', 'ebb and slack', self::named('sign-in-code'));
+        $this->picture('sign-in-code');
+        $this->assertAccessible();
+        $this->type('sign-in-code', $paper);
+        $this->tap('sign-in');
+        $this->wait(self::named('my-name'));
+        $this->signOut();
+    }
+
+    /** What a device shows for these letters: RFC 6238, by hand. */
+    private static function codeOf(string $letters): string
+    {
+        $bits = implode('', array_map(
+            static fn (string $letter): string => sprintf('%05b', strpos('ABCDEFGHIJKLMNOPQRSTUVWXYZ234567', $letter)),
+            str_split($letters),
+        ));
+        $secret = pack('C*', ...array_map(bindec(...), str_split($bits, 8)));
+        $mac = hash_hmac('sha1', pack('J', intdiv(time(), 30)), $secret);
+
+        return sprintf('%06d', (hexdec(substr($mac, 2 * (int) hexdec($mac[39]), 8)) & 0x7FFFFFFF) % 1_000_000);
+    }
+
     public function test_who_signs_out_without_a_network_is_signed_out_here_at_once_and_at_the_yard_when_it_is_reached(): void
     {
         $this->signIn('rafe');

@@ -8,6 +8,7 @@ use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
+use App\People\SecondFactor\SecondFactor;
 use App\Presenters\PresentSession;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
@@ -23,9 +24,13 @@ final class SessionController
         return response()->json($present->of($request->user('web')));
     }
 
-    public function store(SignInRequest $request, PresentSession $present, WriteAudit $audit): JsonResponse
-    {
-        $user = $request->authenticate($audit);
+    public function store(
+        SignInRequest $request,
+        PresentSession $present,
+        WriteAudit $audit,
+        SecondFactor $factor,
+    ): JsonResponse {
+        $user = $request->authenticate($audit, $factor);
         $request->session()->regenerate();
 
         return response()->json($present->of($user));

@@ -11,6 +11,7 @@ enum ProblemName: string
     case BalancesAlready = 'balances_already';
     case BeforeTheOpening = 'before_the_opening';
     case ClockRunsAhead = 'clock_runs_ahead';
+    case CodeNeeded = 'code_needed';
     case CompareThePaper = 'compare_the_paper';
     case ConditionsMissing = 'conditions_missing';
     case DatabaseAway = 'database_away';
@@ -37,6 +38,7 @@ enum ProblemName: string
     case ModelNotComplete = 'model_not_complete';
     case ModelOfTheCatalogue = 'model_of_the_catalogue';
     case NewerThanTheYard = 'newer_than_the_yard';
+    case NoDeviceProposed = 'no_device_proposed';
     case NoEntries = 'no_entries';
     case NoFigure = 'no_figure';
     case NoFluidThere = 'no_fluid_there';
@@ -113,6 +115,7 @@ enum ProblemName: string
     case SayHowItIsKnown = 'say_how_it_is_known';
     case SayHowItWent = 'say_how_it_went';
     case SayWhyNot = 'say_why_not';
+    case SecondFactorDue = 'second_factor_due';
     case SecondLocked = 'second_locked';
     case SecondNotConfirmed = 'second_not_confirmed';
     case SecondPersonIsTheFirst = 'second_person_is_the_first';
@@ -151,6 +154,7 @@ enum ProblemName: string
     case TestTooManySteps = 'test_too_many_steps';
     case TestWentOn = 'test_went_on';
     case TooLarge = 'too_large';
+    case TooManyCodes = 'too_many_codes';
     case TooManyPixels = 'too_many_pixels';
     case TooOften = 'too_often';
     case UnknownFindingKind = 'unknown_finding_kind';
@@ -158,6 +162,7 @@ enum ProblemName: string
     case WalkGivenBack = 'walk_given_back';
     case WalkIsOver = 'walk_is_over';
     case WalksAlongAlready = 'walks_along_already';
+    case WrongCode = 'wrong_code';
     case WrongMethod = 'wrong_method';
     case WrongPassword = 'wrong_password';
     case WrongPin = 'wrong_pin';

@@ -6,10 +6,12 @@ namespace App\Http\Requests;
 
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
+use App\Http\Problems\ApiProblem;
 use App\Models\User;
 use App\People\PersonRules;
+use App\People\SecondFactor\SecondFactor;
 use App\Words;
-use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Support\Facades\Auth;
@@ -32,11 +34,15 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['login' => ['required', 'string', 'max:80'], 'password' => ['required', 'string', 'max:200']];
+        return [
+            'login' => ['required', 'string', 'max:80'],
+            'password' => ['required', 'string', 'max:200'],
+            'code' => ['sometimes', 'string', 'max:40'],
+        ];
     }
 
-    /** @throws ValidationException|ThrottleRequestsException */
-    public function authenticate(WriteAudit $audit): User
+    /** @throws ValidationException|ThrottleRequestsException|ApiProblem */
+    public function authenticate(WriteAudit $audit, SecondFactor $factor): User
     {
         $login = $this->canonicalLogin();
         $keys = ["sign-in|account|{$login}" => self::TRIES_OF_ACCOUNT, "sign-in|address|{$this->ip()}" => self::TRIES_OF_ADDRESS];
@@ -48,8 +54,14 @@ final class SignInRequest extends FormRequest
         }
         // By name: the default guard may be one that signs nobody in.
         $guard = Auth::guard('web');
-        assert($guard instanceof StatefulGuard);
-        if (! $guard->attempt(['login' => $login, 'left_at' => null, 'password' => $this->string('password')->value()])) {
+        assert($guard instanceof SessionGuard);
+        $credentials = ['login' => $login, 'left_at' => null, 'password' => $this->string('password')->value()];
+        $isShown = function (User $user) use ($factor): bool {
+            $factor->atSignIn($user, $this->string('code')->value());
+
+            return true;
+        };
+        if (! $guard->attemptWhen($credentials, $isShown)) {
             $known = User::query()->where('login', $login)->first();
             $known === null || $audit(AuditKind::SignInRefused, $known, $known->name);
             throw ValidationException::withMessages(['password' => Words::say('problems.wrong_password.detail')]);

@@ -25,6 +25,9 @@ const ModelSheetPage = lazy(() => import('../features/catalogue/ModelSheetPage')
 const PeoplePage = lazy(() => import('../features/people/PeoplePage'));
 const AuditPage = lazy(() => import('../features/audit/AuditPage'));
 const DoubtsPage = lazy(() => import('../features/doubts/DoubtsPage'));
+const SecondFactorPage = lazy(() =>
+  import('../features/session/SecondFactorPage').then((page) => ({ default: page.SecondFactorPage })),
+);
 const HouseRulesPage = lazy(() => import('../features/catalogue/HouseRulesPage'));
 
 /** Whoever walks has the pages of a walk at hand before the network goes, even on the first day of a tablet. */
@@ -53,6 +56,14 @@ export function Pages() {
   setZone(session.data.yard.timezone);
   if (session.data.user === null) {
     return <SignInPage session={session.data} />;
+  }
+
+  if (session.data.user.second_factor?.is_due === true) {
+    return (
+      <Suspense fallback={<Notice words={t('state.fetching')} />}>
+        <SecondFactorPage />
+      </Suspense>
+    );
   }
 
   const lockedTo = lock === null ? null : `/walks/${lock.walkId}/handover`;

@@ -10,6 +10,7 @@ import { usePreviews, type Wanted } from '../walk/state/usePreviews';
 import { Link } from 'react-router';
 import { Mark } from '../../marks/Mark';
 import { useDoubts } from '../doubts/useDoubts';
+import { SecondFactorNotice } from '../session/SecondFactorNotice';
 import { MyName } from '../session/MyName';
 import { useOutbox } from '../../offline/useOutbox';
 import { DayColumn } from './DayColumn';
@@ -72,6 +73,7 @@ export default function DayPage() {
       leaf={t('day.book')}
       tabs
       className="day"
+      notices={<SecondFactorNotice />}
       right={
         <>
           <div className="head-who">

@@ -9,6 +9,7 @@ import { ProblemWords } from '../../app/ProblemWords';
 import { useAddPerson, type NewPerson } from './usePeople';
 
 export const ROLES = ['technician', 'mechanic', 'counter', 'lead', 'auditor'] as const;
+const NAMED: object = { 'data-testid': 'new-role' };
 const EMPTY: NewPerson = { name: '', login: '', initials: '', role: 'technician', password: '' };
 
 /** The lead adds somebody to the yard. */
@@ -54,9 +55,10 @@ export function AddPersonDrawer({ onClose }: { onClose: () => void }) {
         helperText=" "
         value={person.role}
         onChange={(event) => setPerson({ ...person, role: event.target.value as NewPerson['role'] })}
+        slotProps={{ select: { SelectDisplayProps: NAMED } }}
       >
         {ROLES.map((role) => (
-          <MenuItem key={role} value={role}>
+          <MenuItem key={role} value={role} data-testid={`new-role-${role}`}>
             {t(`role.${role}`)}
           </MenuItem>
         ))}

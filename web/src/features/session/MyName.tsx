@@ -7,6 +7,7 @@ import { useOutbox } from '../../offline/useOutbox';
 import { ChangePasswordDrawer } from './ChangePasswordDrawer';
 import { ChoosePinDrawer } from './ChoosePinDrawer';
 import { MyChoices } from './MyChoices';
+import { SecondFactorDrawer } from './SecondFactorDrawer';
 import { TabletChoices } from './TabletChoices';
 import { useMe, useSignOut, useSignOutElsewhere } from './useSession';
 
@@ -18,7 +19,7 @@ export function MyName() {
   const elsewhere = useSignOutElsewhere();
   const { ofOthers } = useOutbox();
   const [open, setOpen] = useState(false);
-  const [choosing, setChoosing] = useState<'pin' | 'password' | null>(null);
+  const [choosing, setChoosing] = useState<'pin' | 'password' | 'second_factor' | null>(null);
   const [set, setSet] = useState<ColourSet>(readSet);
   const choose = (next: ColourSet) => {
     writeSet(next);
@@ -63,6 +64,19 @@ export function MyName() {
         <Button testId="change-password" onClick={() => setChoosing('password')}>
           {t('me.password')}
         </Button>
+        {me.second_factor !== null && (
+          <Button
+            testId="second-factor"
+            under={
+              me.second_factor.is_set
+                ? t('second_factor.left', { count: me.second_factor.recovery_codes_left })
+                : undefined
+            }
+            onClick={() => setChoosing('second_factor')}
+          >
+            {t(me.second_factor.is_set ? 'me.second_factor_again' : 'me.second_factor')}
+          </Button>
+        )}
         <Button
           testId="sign-out-elsewhere"
           disabled={elsewhere.isPending || elsewhere.isSuccess}
@@ -73,6 +87,7 @@ export function MyName() {
         {elsewhere.isError && <p>{t('state.no_answer')}</p>}
       </Drawer>
       {choosing === 'pin' && <ChoosePinDrawer onClose={() => setChoosing(null)} />}
+      {choosing === 'second_factor' && <SecondFactorDrawer onClose={() => setChoosing(null)} />}
       {choosing === 'password' && <ChangePasswordDrawer onClose={() => setChoosing(null)} />}
     </>
   );

@@ -2,7 +2,7 @@ import TextField from '@mui/material/TextField';
 import { useState, type FormEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
-import { whatToDo } from '../../api/problem';
+import { ProblemError, whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { PinPad } from './PinPad';
 import { useSignIn } from './useSession';
@@ -14,12 +14,18 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
   const signIn = useSignIn();
   const [login, setLogin] = useState('');
   const [password, setPassword] = useState('');
+  const [code, setCode] = useState('');
+  const field = signIn.error instanceof ProblemError ? signIn.error.problem.field : undefined;
+  const [asksCode, setAsksCode] = useState(false);
+  if (field?.['code'] !== undefined && !asksCode) {
+    setAsksCode(true);
+  }
   const [byPassword, setByPassword] = useState(false);
   const tablet = byPassword ? null : session.tablet;
 
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    signIn.mutate({ login, password });
+    signIn.mutate({ login, password, ...(asksCode ? { code } : {}) });
   };
 
   return (
@@ -58,11 +64,24 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
           autoComplete="current-password"
           required
           fullWidth
-          error={signIn.isError}
-          helperText={signIn.isError ? whatToDo(signIn.error, t('state.no_network')) : ' '}
+          error={signIn.isError && field?.['code'] === undefined}
+          helperText={signIn.isError && field?.['code'] === undefined ? whatToDo(signIn.error, t('state.no_network')) : ' '}
           onChange={(event) => setPassword(event.target.value)}
           slotProps={{ htmlInput: { 'data-testid': 'password' } }}
         />
+        {asksCode && (
+          <TextField
+            label={t('sign_in.code')}
+            value={code}
+            autoComplete="one-time-code"
+            required
+            fullWidth
+            error={field?.['code'] !== undefined}
+            helperText={field?.['code']?.[0] ?? ' '}
+            onChange={(event) => setCode(event.target.value)}
+            slotProps={{ htmlInput: { 'data-testid': 'sign-in-code', autoCapitalize: 'none' } }}
+          />
+        )}
         <button type="submit" className="sign-in-go" disabled={signIn.isPending} data-testid="sign-in">
           {t('sign_in.go')}
         </button>

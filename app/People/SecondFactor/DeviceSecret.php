@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\SecondFactor;
+
+use TCPDF2DBarcode;
+
+/** What a device takes up once: as an address in a square to be photographed, and as letters to be typed. */
+final readonly class DeviceSecret
+{
+    private const ISSUER = 'Jade Ledger';
+
+    public function __construct(#[\SensitiveParameter] private string $secret, private string $login)
+    {
+    }
+
+    /** Groups of four letters. */
+    public function letters(): string
+    {
+        return implode(' ', str_split(Base32::of($this->secret), 4));
+    }
+
+    public function address(): string
+    {
+        return 'otpauth://totp/'.rawurlencode(self::ISSUER.':'.$this->login).'?'.http_build_query([
+            'secret' => Base32::of($this->secret), 'issuer' => self::ISSUER, 'algorithm' => 'SHA1',
+            'digits' => OneTimeCode::DIGITS, 'period' => OneTimeCode::STEP_SECONDS,
+        ], encoding_type: PHP_QUERY_RFC3986);
+    }
+
+    /** @return list<string> the square (ISO/IEC 18004), a row each, 1 where it is dark */
+    public function square(): array
+    {
+        $square = (new TCPDF2DBarcode($this->address(), 'QRCODE,M'))->getBarcodeArray();
+
+        return array_values(array_map(
+            static fn (array $row): string => implode('', array_map(static fn (mixed $dark): string => (bool) $dark ? '1' : '0', $row)),
+            $square['bcode'],
+        ));
+    }
+}

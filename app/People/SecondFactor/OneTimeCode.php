@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\SecondFactor;
+
+use Carbon\CarbonImmutable;
+
+/**
+ * The six digits that a device shows for half a minute.
+ *
+ * Source: RFC 6238 section 4 (time steps) over RFC 4226 section 5.3 (HMAC-SHA-1, dynamic truncation).
+ */
+final readonly class OneTimeCode
+{
+    public const STEP_SECONDS = 30;
+
+    public const DIGITS = 6;
+
+    /** Steps before and after this one that are taken too: one. Source: RFC 6238 section 5.2. */
+    private const DRIFT = 1;
+
+    public function __construct(#[\SensitiveParameter] private string $secret)
+    {
+    }
+
+    public function at(int $step, int $digits = self::DIGITS): string
+    {
+        $hash = hash_hmac('sha1', pack('J', $step), $this->secret, true);
+        $offset = ord($hash[-1]) & 0x0F;
+        $word = unpack('N', substr($hash, $offset, 4));
+        assert($word !== false);
+
+        return str_pad((string) (($word[1] & 0x7FFFFFFF) % 10 ** $digits), $digits, '0', STR_PAD_LEFT);
+    }
+
+    /** In which step this code is the right one, if in any that is near. */
+    public function stepOf(string $code, CarbonImmutable $now): ?int
+    {
+        $present = self::step($now);
+        $found = null;
+        for ($step = $present - self::DRIFT; $step <= $present + self::DRIFT; $step++) {
+            // All are compared: how long it takes says nothing of the digits.
+            $found = hash_equals($this->at($step), $code) ? $step : $found;
+        }
+
+        return $found;
+    }
+
+    public static function step(CarbonImmutable $now): int
+    {
+        return intdiv($now->getTimestamp(), self::STEP_SECONDS);
+    }
+}
