@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\KnownHosts;
 use App\Http\Middleware\ApplyUserLocale;
 use App\Http\Middleware\AssignRequestId;
 use App\Http\Middleware\BindSessionToDevice;
 use App\Http\Middleware\EndLongSessions;
+use App\Http\Middleware\LogRefusals;
 use App\Http\Middleware\NegotiateLocale;
 use App\Http\Middleware\RecognizeNavigation;
 use App\Http\Middleware\RefuseOtherActor;
@@ -27,11 +29,13 @@ $app = Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend([AssignRequestId::class, NegotiateLocale::class, RecognizeNavigation::class]);
+        $middleware->trustHosts(at: KnownHosts::patterns(...), subdomains: false);
         $middleware->statefulApi();
         $middleware->throttleApi('api');
         $middleware->appendToGroup('api', ApplyUserLocale::class);
         // Before anything is looked for by its id: that it was not found is said in the reader's language, too.
         $middleware->prependToPriorityList(SubstituteBindings::class, ApplyUserLocale::class);
+        $middleware->prependToGroup('api', LogRefusals::class);
         $middleware->appendToGroup('api', EndLongSessions::class);
         $middleware->appendToGroup('api', BindSessionToDevice::class);
         $middleware->appendToGroup('api', RefuseOtherActor::class);

@@ -33,6 +33,11 @@ return [
     'trusted_proxies' => env('TRUSTED_PROXIES', ''),
 
     /*
+     * Names under which the yard answers beside that of APP_URL and loopback, separated by commas.
+     */
+    'hosts' => env('JADE_HOSTS', ''),
+
+    /*
      * With it a collector reads the metrics; without it nobody does.
      */
     'metrics_token' => env('METRICS_TOKEN', ''),

@@ -48,6 +48,7 @@ write_configuration() {
   fill mariadb.cnf "$STATE/mariadb.cnf"
   fill php-fpm.conf "$STATE/php-fpm.conf"
   fill nginx-headers.conf "$STATE/nginx-headers.conf"
+  fill nginx-site.conf "$STATE/nginx-site.conf"
   fill nginx.conf "$STATE/nginx.conf"
 }
 

@@ -25,6 +25,7 @@ use App\Http\Controllers\PinController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\QualificationController;
+use App\Http\Controllers\ReceiptController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\SessionController;
@@ -62,6 +63,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
 });
 
 Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function (): void {
+    Route::post('receipt-comparisons', ReceiptController::class)->name('receipts.compare');
     Route::get('pulse', PulseController::class)->name('pulse');
     Route::delete('sessions/elsewhere', [SessionController::class, 'elsewhere'])->name('session.elsewhere');
     Route::get('day', DayController::class)->name('day');

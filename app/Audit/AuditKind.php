@@ -26,6 +26,7 @@ enum AuditKind: string
     case PersonLeft = 'person_left';
     case PersonCameBack = 'person_came_back';
     case SecretsReset = 'secrets_reset';
+    case ReceiptDiffers = 'receipt_differs';
     case ShiftChanged = 'shift_changed';
     case QualificationRecorded = 'qualification_recorded';
     case HouseRuleChosen = 'house_rule_chosen';

@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Http\Problems\Problem;
 use App\Ledger\EntryResult;
+use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Models\Walk;
 use Illuminate\Http\JsonResponse;
@@ -59,6 +60,12 @@ final readonly class PresentBatch
         ))->respond();
     }
 
+    /** @return array<string, mixed> what the tablet holds against the ledger later */
+    private static function receipt(LedgerEntry $entry): array
+    {
+        return ['chain' => $entry->machine_id ?? $entry->yard_id, 'sequence' => $entry->sequence, 'hash' => $entry->hash];
+    }
+
     /** @return array<string, mixed> */
     private function result(EntryResult $result): array
     {
@@ -71,6 +78,6 @@ final readonly class PresentBatch
             'id' => $result->id,
             'status' => $result->status,
             'judgement' => isset($judgement['verdict']) ? PresentJudgement::of($judgement) : null,
-        ];
+        ] + ($result->entry === null ? [] : ['receipt' => self::receipt($result->entry)]);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Str;
 use Tests\Support\YardTestCase;
 
@@ -16,6 +17,17 @@ use Tests\Support\YardTestCase;
 final class OpenDoorTest extends YardTestCase
 {
     /** OWASP Password Storage Cheat Sheet: argon2id, 19 MiB, two passes, one lane. */
+    public function test_who_asks_for_what_is_not_theirs_stands_in_the_log(): void
+    {
+        $log = Log::spy();
+        $technician = $this->as(Role::Technician);
+        $this->getJson('/api/audit')->assertForbidden();
+
+        $log->shouldHaveReceived('warning')->once()->withArgs(
+            static fn (string $words, array $of): bool => $of['user'] === $technician->id && $of['route'] === 'audit',
+        );
+    }
+
     public function test_a_password_is_hashed_by_argon2id(): void
     {
         // Tests hash cheaply; what ships is what the configuration says where nobody asks for less.

@@ -144,6 +144,7 @@ final class SecondFactorTest extends YardTestCase
 
         // A second sign-in does not put it off again; the session of the first has ended by itself.
         $this->travel(8)->days();
+        $this->getJson('/api/day')->assertUnauthorized();
         $this->signIn($lead)->assertOk()->assertJsonPath('user.second_factor.is_due', true);
         $this->assertFits($this->getJson('/api/day')->assertStatus(403), 'Problem');
         $this->getJson('/api/people')->assertStatus(403)->assertJsonPath('type', '/problems/second-factor-due');

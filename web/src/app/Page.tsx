@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { NavLink } from 'react-router';
 import { NotTakenElsewhere } from './NotTakenElsewhere';
+import { ReceiptsDiffer } from './ReceiptsDiffer';
 import { WrongClock } from './WrongClock';
 import './page.css';
 
@@ -41,6 +42,7 @@ export function Page({ title, sub, right, folio, leaf, notices, postings = [], t
       <div className="page-notices">
         <WrongClock />
         <NotTakenElsewhere />
+        <ReceiptsDiffer />
         {notices}
       </div>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys */}

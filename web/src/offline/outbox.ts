@@ -2,6 +2,7 @@ import i18n from 'i18next';
 import { answer, api, type Schema } from '../api/client';
 import type { Entry } from '../api/entries';
 import { ProblemError } from '../api/problem';
+import { receipts } from './receipts';
 import { isFull, store, type KeptEntry, type KeptOpening } from './store';
 import { uploadChunks } from './uploadChunks';
 
@@ -84,6 +85,10 @@ class Outbox {
       this.user = user;
       await this.requeueInterrupted();
       await this.load();
+      if (user !== null) {
+        // Before anything new is taken: what was restored meanwhile would be covered by it.
+        await receipts.compare().catch(() => undefined);
+      }
       await this.sendAll();
     }
   }
@@ -227,6 +232,7 @@ class Outbox {
     });
     // The yard has the pictures that these named: they make room here.
     await store.photos.bulkDelete(taken.flatMap(photosOf));
+    await receipts.keep(results.flatMap(({ receipt }) => (receipt === undefined ? [] : [receipt])));
     await this.load();
 
     return batch.filter((kept) => byId.has(kept.entry.id)).length;

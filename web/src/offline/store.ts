@@ -57,12 +57,20 @@ export interface HandoverLock {
   tries: number;
 }
 
+/** What the yard said of the last entry of a chain that this tablet posted. */
+export interface KeptReceipt {
+  chain: string;
+  sequence: number;
+  hash: string;
+}
+
 export const store = new Dexie('jade-ledger') as Dexie & {
   kept: EntityTable<KeptEntry, 'order'>;
   openings: EntityTable<KeptOpening, 'walkId'>;
   photos: EntityTable<KeptPhoto, 'id'>;
   pages: EntityTable<KeptPage, 'key'>;
   locks: EntityTable<HandoverLock, 'id'>;
+  receipts: EntityTable<KeptReceipt, 'chain'>;
 };
 
 store.version(1).stores({ kept: '++order, walkId' });
@@ -79,6 +87,7 @@ store
       }),
   );
 store.version(3).stores({ locks: 'id' });
+store.version(4).stores({ receipts: 'chain' });
 
 /** Whether the browser said that there is no room left. */
 export const isFull = (error: unknown): boolean => error instanceof Error && (error.name === 'QuotaExceededError' || (error as { inner?: Error }).inner?.name === 'QuotaExceededError');
