@@ -4,7 +4,7 @@ PHP_VERSION=8.2
 NODE_NEEDED=20.19.0
 
 debian_packages() {
-  printf '%s\n' mariadb-server mariadb-client nginx openssl curl unzip git composer \
+  printf '%s\n' mariadb-server mariadb-client nginx openssl procps curl unzip git composer \
     php$PHP_VERSION-{cli,fpm,mysql,curl,zip,gd,bcmath,intl,mbstring,xml,apcu}
   command -v node >/dev/null || printf '%s\n' nodejs
   command -v npm >/dev/null || printf '%s\n' npm

@@ -23,6 +23,13 @@ read_env_file() {
 
 port_is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
+# known_port VARIABLE: another port is another address, and what browsers keep for the yard stays behind at the old one.
+known_port() {
+  port_is_taken "${!1}" || return 0
+  fail "Port ${!1} is taken by another program. Stop it and start again. Or set $1 in .env to a free port: browsers then know
+the yard under a new address, and what they still hold for the old one is posted only from there."
+}
+
 # next_free_port VARIABLE: moves the port on when somebody else has it, and says so.
 next_free_port() {
   local name=$1 port=${!1} tries=0

@@ -32,7 +32,7 @@ make_folders() {
 fill() {
   local text name
   text=$(<"$APP/ops/$1")
-  for name in APP STATE HTTP_PORT DB_PORT WORKERS NGINX_USER FPM_USER; do text=${text//"@$name@"/"${!name-}"}; done
+  for name in APP STATE INSTANCE HTTP_PORT DB_PORT WORKERS NGINX_USER FPM_USER; do text=${text//"@$name@"/"${!name-}"}; done
   printf '%s\n' "$text" >"$2"
 }
 
@@ -52,6 +52,19 @@ write_configuration() {
   fill nginx.conf "$STATE/nginx.conf"
 }
 
+# Workers outlive a master that was killed outright, and hold its port. They are ours where a file of our folder is open.
+stop_orphans() {
+  local folder pid orphans=()
+  for folder in /proc/[0-9]*; do
+    case "$(cat "$folder/comm" 2>/dev/null)" in nginx|php-fpm*|mariadbd) ;; *) continue ;; esac
+    find "$folder/fd" -lname "$STATE/*" -print -quit 2>/dev/null | grep -q . && orphans+=("${folder#/proc/}")
+  done
+  for pid in ${orphans[@]+"${orphans[@]}"}; do kill -TERM "$pid" 2>/dev/null || true; done
+  for pid in ${orphans[@]+"${orphans[@]}"}; do
+    timeout 10 tail -s 0.1 --pid="$pid" -f /dev/null || kill -KILL "$pid" 2>/dev/null || true
+  done
+}
+
 # Servers of a run that was killed: only processes that name our own folder are touched.
 stop_leftovers() {
   local file pid
@@ -63,6 +76,7 @@ stop_leftovers() {
     fi
     rm -f "$STATE/run/$file.pid"
   done
+  stop_orphans
   rm -f "$STATE/run/"*.sock
 }
 
@@ -135,7 +149,9 @@ launch_web() {
   setsid setpriv --pdeathsig TERM nginx -p "$STATE" -e "$STATE/log/nginx.log" -c "$STATE/nginx.conf" >>"$STATE/log/nginx.out" 2>&1 9>&- &
   PID[nginx]=$!
   for _ in $(seq 200); do
-    curl -fsS -o /dev/null "http://127.0.0.1:$HTTP_PORT/api/session" && return 0
+    # Somebody else may have taken the port meanwhile: what answers there is ours where it knows this start.
+    [ "$(curl -fsS "http://127.0.0.1:$HTTP_PORT/instance")" = "$INSTANCE" ] &&
+      curl -fsS -o /dev/null "http://127.0.0.1:$HTTP_PORT/api/session" && return 0
     kill -0 "${PID[nginx]}" 2>/dev/null || { tail -n 20 "$STATE/log/nginx.log"; return 1; }
     sleep 0.05
   done
@@ -179,7 +195,8 @@ start_stack() {
   make_folders
   stop_leftovers
   next_free_port DB_PORT
-  next_free_port HTTP_PORT
+  if [ "${PORTS:-free}" = known ]; then known_port HTTP_PORT; else next_free_port HTTP_PORT; fi
+  INSTANCE=$(random_text 24)
   write_configuration
   export_application_environment
   # What was compiled for the last run names its ports and databases.

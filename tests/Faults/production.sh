@@ -32,7 +32,7 @@ chmod 750 "$LIB"
 fill_in() {
   sed -e "s|/srv/jade-ledger|$APP|g; s|/var/lib/jade-ledger|$LIB|g; s|/etc/jade-ledger|$ETC|g" \
     -e "s|@APP@|$APP|g; s|@STATE@|$LIB|g; s|@HTTP_PORT@|$HTTP_PORT|g; s|@HTTPS_PORT@|$HTTPS_PORT|g; s|@HOST@|$HOST|g" \
-    -e "s|@CERTIFICATES@|$CERTIFICATES|g; s|@WORKERS@|2|g; s|@FPM_USER@||g; s|/usr/sbin/php-fpm|$(command -v php-fpm8.2 | sed 's/8.2$//')|g" "$APP/ops/$1" >"$2"
+    -e "s|@CERTIFICATES@|$CERTIFICATES|g; s|@WORKERS@|2|g; s|@INSTANCE@||g; s|@FPM_USER@||g; s|/usr/sbin/php-fpm|$(command -v php-fpm8.2 | sed 's/8.2$//')|g" "$APP/ops/$1" >"$2"
 }
 fill_in production/environment "$ETC/environment"
 key=$(head -c 32 /dev/urandom | base64)
