@@ -28,6 +28,11 @@ return [
     'session_absolute_hours' => (int) env('SESSION_ABSOLUTE_HOURS', 14),
 
     /*
+     * A shared tablet that nobody touches for so many minutes asks for the PIN again. 0: never.
+     */
+    'idle_lock_minutes' => (int) env('IDLE_LOCK_MINUTES', 5),
+
+    /*
      * Addresses of what stands in front and ends TLS, separated by commas.
      */
     'trusted_proxies' => env('TRUSTED_PROXIES', ''),

@@ -63,7 +63,11 @@ final class PresentSession
             ],
             'sealing_key' => $this->sealing->publicPoint(),
             'unit_pairs' => ReadersUnits::pairs(),
-            'tablet' => $tablet === null ? null : ['name' => $tablet->name, 'people' => self::onShift($tablet)],
+            'tablet' => $tablet === null ? null : [
+                'name' => $tablet->name,
+                'people' => self::onShift($tablet),
+                'locks_after_minutes' => (int) config('jade.idle_lock_minutes'),
+            ],
             'demo_accounts' => self::demoAccounts(),
         ];
     }

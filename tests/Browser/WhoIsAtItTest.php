@@ -56,6 +56,34 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->wait('.day');
         self::assertStringContainsString('Juno Pellow', $this->text('[data-testid="my-name"]'));
         self::assertFalse($this->exists('[data-testid="by-password"]'));
+
+        // Left alone, and with no network when they come back.
+        $this->open('/app/fleet');
+        $this->leaveItAlone();
+        $this->wait(self::named('idle-lock'));
+        $this->picture('idle-lock');
+        $this->assertAccessible();
+        $this->web->navigate()->refresh();
+        $this->wait(self::named('idle-lock'));
+        $this->network(false);
+        $this->type('pin', '4418');
+        $this->tap('pin-go');
+        $this->waitForText('.pin-said', '4 tries are left');
+        $this->type('pin', '4417');
+        $this->tap('pin-go');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('idle-lock')), 'The tablet stays locked.');
+        $this->network(true);
+        $this->leaveItAlone();
+        $this->tap('somebody-else');
+        $this->wait(self::named('pin-JP'));
+    }
+
+    /** The clock of the page goes on by six minutes. */
+    private function leaveItAlone(): void
+    {
+        $this->wait('main.page-body');
+        $this->waitForRest();
+        $this->web->executeScript('const now = Date.now.bind(Date); Date.now = () => now() + 360000;');
     }
 
     public function test_the_web_workers_know_no_password_of_the_owner_of_the_schema(): void

@@ -3,6 +3,8 @@ import { useTranslation } from 'react-i18next';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { SignInPage } from '../features/session/SignInPage';
 import { useHandoverLock } from '../features/handover/useHandoverLock';
+import { IdleLock } from '../features/session/IdleLock';
+import { useIdleLock } from '../features/session/useIdleLock';
 import { useSession } from '../features/session/useSession';
 import { useOutboxOf } from '../offline/useOutbox';
 import { setZone } from './figures';
@@ -39,7 +41,22 @@ function useWalkingPages(isWalking: boolean): void {
   }, [isWalking]);
 }
 
+/** What is signed in to, and over it the lock of a shared tablet that was left alone. */
 export function Pages() {
+  const session = useSession().data;
+  const lock = useIdleLock(session);
+
+  return (
+    <>
+      <PagesBelow />
+      {lock.isLocked && session?.user !== undefined && session.user !== null && (
+        <IdleLock user={session.user} minutes={session.tablet?.locks_after_minutes ?? 0} onOpen={lock.open} />
+      )}
+    </>
+  );
+}
+
+function PagesBelow() {
   const { t } = useTranslation();
   const session = useSession();
   const { pathname } = useLocation();

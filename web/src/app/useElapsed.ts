@@ -1,4 +1,8 @@
 import { useEffect, useState } from 'react';
+import { stillThere } from './idle';
+
+/** Nothing that is held or waited for takes longer: a watch that was left running keeps no tablet open. */
+const LONGEST_WATCH_MS = 30 * 60_000;
 
 /** Whole seconds that passed since a start, counted by the clock and not by ticks: a screen that slept counts on. */
 export function useElapsed(startedAt: number | null): number {
@@ -7,7 +11,12 @@ export function useElapsed(startedAt: number | null): number {
     if (startedAt === null) {
       return;
     }
-    const timer = window.setInterval(() => setNow(Date.now()), 200);
+    const timer = window.setInterval(() => {
+      setNow(Date.now());
+      if (Date.now() - startedAt < LONGEST_WATCH_MS) {
+        stillThere();
+      }
+    }, 200);
 
     return () => window.clearInterval(timer);
   }, [startedAt]);

@@ -57,6 +57,15 @@ export interface HandoverLock {
   tries: number;
 }
 
+/** The PIN that somebody came in with, as what can only be compared: to open this tablet again without a network. */
+export interface KeptPin {
+  userId: string;
+  key: CryptoKey;
+  mac: ArrayBuffer;
+  /** Wrong ones since. */
+  tries: number;
+}
+
 /** What the yard said of the last entry of a chain that this tablet posted. */
 export interface KeptReceipt {
   chain: string;
@@ -71,6 +80,7 @@ export const store = new Dexie('jade-ledger') as Dexie & {
   pages: EntityTable<KeptPage, 'key'>;
   locks: EntityTable<HandoverLock, 'id'>;
   receipts: EntityTable<KeptReceipt, 'chain'>;
+  pins: EntityTable<KeptPin, 'userId'>;
 };
 
 store.version(1).stores({ kept: '++order, walkId' });
@@ -88,6 +98,7 @@ store
   );
 store.version(3).stores({ locks: 'id' });
 store.version(4).stores({ receipts: 'chain' });
+store.version(5).stores({ pins: 'userId' });
 
 /** Whether the browser said that there is no room left. */
 export const isFull = (error: unknown): boolean => error instanceof Error && (error.name === 'QuotaExceededError' || (error as { inner?: Error }).inner?.name === 'QuotaExceededError');

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, changeHands, type Schema } from '../../api/client';
 import { readAnew } from '../../api/readAnew';
 import { forgetQueries } from '../../offline/persistQueries';
+import { forgetPin, keepPin } from './keptPin';
 import { finishSignOut, signOutHere, signedInAnew } from './signOut';
 import { store } from '../../offline/store';
 
@@ -37,8 +38,9 @@ export function useSignInByPin() {
 
   return useMutation({
     mutationFn: (body: Schema['PinSignIn']) => changeHands(() => answer(api.POST('/api/session/pin', { body }))),
-    onSuccess: (session) => {
+    onSuccess: async (session, { person, pin }) => {
       signedInAnew();
+      await keepPin(person, pin);
       queries.setQueryData(KEY, session);
     },
   });
@@ -49,7 +51,12 @@ export function useChoosePin() {
 
   return useMutation({
     mutationFn: (body: Schema['ChoosePin']) => answer(api.PUT('/api/session/pin', { body })),
-    onSuccess: (session) => queries.setQueryData(KEY, session),
+    onSuccess: async (session, { pin }) => {
+      if (session.user !== null) {
+        await keepPin(session.user.id, pin);
+      }
+      queries.setQueryData(KEY, session);
+    },
   });
 }
 
@@ -90,6 +97,7 @@ export function useSignOut() {
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
       await forgetQueries();
       await store.locks.clear();
+      await forgetPin();
       await queries.invalidateQueries({ queryKey: KEY });
     },
   });
