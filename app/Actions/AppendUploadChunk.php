@@ -9,6 +9,7 @@ use App\Http\Problems\Problem;
 use App\Http\Problems\ProblemName;
 use App\Models\PhotoUpload;
 use App\Models\User;
+use App\Photos\UploadChunks;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
@@ -17,7 +18,7 @@ final readonly class AppendUploadChunk
 {
     public const LARGEST_PIECE = 1024 * 1024;
 
-    public function __construct(private StorePhoto $keep)
+    public function __construct(private StorePhoto $keep, private UploadChunks $chunks)
     {
     }
 
@@ -41,7 +42,8 @@ final readonly class AppendUploadChunk
             if ($piece === '' || strlen($piece) > self::LARGEST_PIECE || $offset + strlen($piece) > $upload->bytes) {
                 throw ApiProblem::because(ProblemName::PieceHasWrongSize, 422, ['most' => self::LARGEST_PIECE]);
             }
-            $this->write($upload, $piece);
+            $this->chunks->put($upload, $piece);
+            $upload->pieces++;
             $upload->received += strlen($piece);
             if ($upload->received === $upload->bytes) {
                 $upload->photo_sha256 = $this->finish($upload, $user);
@@ -52,30 +54,21 @@ final readonly class AppendUploadChunk
         });
     }
 
-    private function write(PhotoUpload $upload, string $piece): void
-    {
-        $path = $upload->path();
-        is_dir(dirname($path)) || mkdir(dirname($path), 0o770, true);
-        $file = fopen($path, 'c') ?: throw new \RuntimeException("{$path} cannot be written.");
-        // A piece whose row was never saved is written over.
-        ftruncate($file, max(0, $upload->received));
-        fseek($file, $upload->received);
-        fwrite($file, $piece) === strlen($piece) || throw new \RuntimeException("{$path} is not written whole.");
-        fclose($file);
-    }
-
     private function finish(PhotoUpload $upload, User $user): string
     {
+        $whole = $this->chunks->joined($upload);
         try {
-            $sha256 = ($this->keep)(new UploadedFile($upload->path(), 'photo.jpg', null, null, true), $user)->sha256;
+            $sha256 = ($this->keep)(new UploadedFile($whole, 'photo.jpg', null, null, true), $user)->sha256;
         } catch (ApiProblem $refused) {
             // What is no picture will not become one; what only has to wait is sent again.
             if ($refused->problem->status < 500) {
-                @unlink($upload->path());
+                $this->chunks->forget($upload);
             }
             throw $refused;
+        } finally {
+            @unlink($whole);
         }
-        @unlink($upload->path());
+        $this->chunks->forget($upload);
 
         return $sha256;
     }

@@ -11,6 +11,7 @@ use App\Http\Problems\ProblemName;
 use App\Ledger\Verification\CheckpointFiles;
 use App\Models\Role;
 use App\Models\User;
+use App\People\EndSessions;
 use App\People\SecondFactor\SecondFactor;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +27,7 @@ final readonly class ChangeAccount
         private TakeCheckpoint $checkpoint,
         private CheckpointFiles $files,
         private SecondFactor $factor,
+        private EndSessions $sessions,
     ) {
     }
 
@@ -90,7 +92,7 @@ final readonly class ChangeAccount
         DB::transaction(function () use ($person, $by, $kind, $before, $after, $columns): void {
             ($this->audit)($kind, $by, $person->name, $before, $after);
             $person->update($columns);
-            DB::table('sessions')->where('user_id', $person->id)->delete();
+            $this->sessions->of($person);
         });
         // Names and roles are held against the last checkpoint: what was changed with right is in the next one.
         $yards = array_values(array_map(strval(...), DB::table('yards')->pluck('id')->all()));

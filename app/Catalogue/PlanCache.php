@@ -19,7 +19,13 @@ use JadeLedger\Core\Walk\PlanWalk;
  */
 final class PlanCache
 {
-    /** @var array<string, CachedPlan> */
+    /** Plans that one worker holds; more models than these are at work in no hour of a yard. */
+    private const MOST_IN_HAND = 64;
+
+    /** Those that nobody asked for so long make room: seconds. */
+    private const KEPT_SECONDS = 14 * 86_400;
+
+    /** @var array<string, CachedPlan> the last one asked for stands last */
     private array $inHand = [];
 
     public function __construct(private readonly CatalogueRepository $shelf)
@@ -36,7 +42,7 @@ final class PlanCache
     {
         $name = "plan|{$version}|{$modelId}|{$sha256}";
 
-        return $this->inHand[$name] ??= Cache::store('shared')->rememberForever($name, function () use ($version, $modelId, $text): CachedPlan {
+        return $this->held($name, function () use ($version, $modelId, $text): CachedPlan {
             [$catalogue, $model] = $this->catalogueOf($version, $modelId);
 
             return new CachedPlan($catalogue, $model, (new StoredPlan($catalogue, $model))->read(JsonObject::parse($text())));
@@ -49,10 +55,7 @@ final class PlanCache
         $version = $this->shelf->currentVersion();
         $name = "today|{$version}|{$modelId}|{$movement->value}";
 
-        return $this->inHand[$name] ??= Cache::store('shared')->rememberForever(
-            $name,
-            fn (): CachedPlan => $this->make($version, $modelId, $movement),
-        );
+        return $this->held($name, fn (): CachedPlan => $this->make($version, $modelId, $movement));
     }
 
     /** Seconds that the walk is planned to take with the catalogue of today. */
@@ -60,7 +63,24 @@ final class PlanCache
     {
         $version = $this->shelf->currentVersion();
 
-        return (int) Cache::store('shared')->rememberForever("seconds|{$version}|{$modelId}|{$movement->value}", fn (): int => $this->make($version, $modelId, $movement)->plan->seconds());
+        return (int) Cache::store('shared')->remember(
+            "seconds|{$version}|{$modelId}|{$movement->value}",
+            self::KEPT_SECONDS,
+            fn (): int => $this->make($version, $modelId, $movement)->plan->seconds(),
+        );
+    }
+
+    /** @param  \Closure(): CachedPlan  $make */
+    private function held(string $name, \Closure $make): CachedPlan
+    {
+        $plan = $this->inHand[$name] ?? Cache::store('shared')->remember($name, self::KEPT_SECONDS, $make);
+        unset($this->inHand[$name]);
+        $this->inHand[$name] = $plan;
+        if (count($this->inHand) > self::MOST_IN_HAND) {
+            array_shift($this->inHand);
+        }
+
+        return $plan;
     }
 
     private function make(string $version, string $modelId, Movement $movement): CachedPlan

@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $user_id
  * @property int $bytes in all
  * @property int $received so far
+ * @property int $pieces in how many pieces that came
  * @property string|null $photo_sha256 of what was kept, once it is whole
  * @property Carbon $created_at
  */
@@ -25,13 +26,7 @@ final class PhotoUpload extends Model
     use BelongsToYard;
     use HasUuids;
 
-    protected $fillable = ['yard_id', 'user_id', 'bytes', 'received', 'photo_sha256'];
+    protected $fillable = ['yard_id', 'user_id', 'bytes', 'received', 'pieces', 'photo_sha256'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
-
-    /** Where its pieces are put together: on this machine, wherever photos are kept. */
-    public function path(): string
-    {
-        return storage_path("app/private/uploads/{$this->id}");
-    }
 }

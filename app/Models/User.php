@@ -22,6 +22,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property int $totp_step the last one of which a code was used
  * @property \Carbon\CarbonImmutable|null $second_factor_due_at until when it may be put off
  * @property bool $is_on_shift
+ * @property \Carbon\CarbonImmutable|null $sessions_valid_from what began before it is over
  * @property \Carbon\CarbonImmutable|null $left_at since when this account opens nothing
  * @property Language $language
  * @property Units $units
@@ -32,9 +33,11 @@ final class User extends Authenticatable
     use BelongsToYard;
     use HasUuids;
 
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
     protected $fillable = [
         'yard_id', 'name', 'login', 'initials', 'role', 'password', 'pin', 'pin_tries', 'is_on_shift', 'left_at',
-        'language', 'units', 'totp_secret', 'totp_pending', 'totp_step', 'second_factor_due_at',
+        'language', 'units', 'totp_secret', 'totp_pending', 'totp_step', 'second_factor_due_at', 'sessions_valid_from',
     ];
 
     protected $hidden = ['password', 'pin', 'remember_token', 'totp_secret', 'totp_pending'];
@@ -48,7 +51,7 @@ final class User extends Authenticatable
             'role' => Role::class, 'password' => 'hashed', 'pin' => 'hashed', 'is_on_shift' => 'boolean',
             'left_at' => 'immutable_datetime', 'language' => Language::class, 'units' => Units::class,
             'totp_secret' => 'encrypted', 'totp_pending' => 'encrypted', 'totp_step' => 'integer',
-            'second_factor_due_at' => 'immutable_datetime',
+            'second_factor_due_at' => 'immutable_datetime', 'sessions_valid_from' => 'immutable_datetime',
         ];
     }
 

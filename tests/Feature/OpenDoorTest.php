@@ -67,14 +67,18 @@ final class OpenDoorTest extends YardTestCase
     public function test_signing_out_elsewhere_leaves_this_session_and_those_of_others(): void
     {
         $me = $this->as(Role::Technician);
-        $other = $this->person(Role::Technician);
-        foreach ([[$me, 'mine-elsewhere'], [$other, 'not-mine']] as [$user, $id]) {
-            DB::table('sessions')->insert(['id' => $id, 'user_id' => $user->id, 'payload' => '', 'last_activity' => time()]);
-        }
+        $began = (float) CarbonImmutable::now()->format('U.u');
+        $this->travel(1)->seconds();
 
         $this->deleteJson('/api/sessions/elsewhere')->assertNoContent();
 
-        self::assertSame(['not-mine'], DB::table('sessions')->whereIn('id', ['mine-elsewhere', 'not-mine'])->pluck('id')->all());
+        $this->getJson('/api/day')->assertOk();
+        // One that began before on another tablet is over; one that begins now is not, nor is that of somebody else.
+        $this->withSession(['began_at' => $began]);
+        $this->getJson('/api/day')->assertUnauthorized();
+        $this->signedIn($me->refresh());
+        $this->as(Role::Technician);
+        $this->withSession(['began_at' => $began]);
         $this->getJson('/api/day')->assertOk();
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\PhotoUpload;
+use App\Photos\UploadChunks;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 
@@ -17,11 +18,11 @@ final class PhotosForgetUploads extends Command
 
     protected $description = 'Forget pieces of pictures that were never finished';
 
-    public function handle(): int
+    public function handle(UploadChunks $chunks): int
     {
         $forgotten = 0;
         foreach (PhotoUpload::query()->where('updated_at', '<', CarbonImmutable::now()->subDays(self::DAYS))->lazyById(100) as $upload) {
-            @unlink($upload->path());
+            $chunks->forget($upload);
             $upload->delete();
             $forgotten++;
         }

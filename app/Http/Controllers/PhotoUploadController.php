@@ -10,6 +10,7 @@ use App\Http\Problems\ProblemName;
 use App\Models\Photo;
 use App\Models\PhotoUpload;
 use App\Models\User;
+use App\Photos\UploadChunks;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,6 +22,10 @@ final class PhotoUploadController
     /** Pictures of one person that may be on their way at once; of twenty megabytes each at most. */
     private const UNFINISHED = 12;
 
+    public function __construct(private readonly UploadChunks $chunks)
+    {
+    }
+
     public function store(Request $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('create', Photo::class);
@@ -30,7 +35,7 @@ final class PhotoUploadController
             throw ApiProblem::because(ProblemName::TooLarge, 413, ['megabytes' => intdiv($most, 1024 * 1024)]);
         }
         $this->forgetTheOldest($user);
-        $upload = PhotoUpload::query()->create(['user_id' => $user->id, 'bytes' => $bytes, 'received' => 0]);
+        $upload = PhotoUpload::query()->create(['user_id' => $user->id, 'bytes' => $bytes, 'received' => 0, 'pieces' => 0]);
 
         return response()->json($this->presented($upload), 201);
     }
@@ -52,7 +57,7 @@ final class PhotoUploadController
     {
         $unfinished = PhotoUpload::query()->where('user_id', $user->id)->whereNull('photo_sha256')->orderBy('created_at')->get();
         foreach ($unfinished->take(max(0, $unfinished->count() - self::UNFINISHED + 1)) as $old) {
-            @unlink($old->path());
+            $this->chunks->forget($old);
             $old->delete();
         }
     }

@@ -8,6 +8,7 @@ use App\Actions\SignInByPin;
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
 use App\Http\Middleware\BindSessionToDevice;
+use App\Http\Middleware\EndLongSessions;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Models\User;
@@ -32,6 +33,7 @@ final class PinController
         assert($guard instanceof StatefulGuard);
         $guard->login($person);
         $request->session()->regenerate();
+        EndLongSessions::begin($request);
         $request->session()->put(BindSessionToDevice::TABLET, $hand->tablet()?->id);
 
         return response()->json($present->of($person));

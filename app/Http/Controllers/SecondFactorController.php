@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
+use App\People\EndSessions;
 use App\People\OwnPassword;
 use App\People\SecondFactor\SecondFactor;
 use App\Presenters\PresentSession;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** A lead or an auditor takes up a device that is asked for at every sign-in from then on. */
@@ -36,12 +36,16 @@ final readonly class SecondFactorController
         );
     }
 
-    public function update(Request $request, PresentSession $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function update(
+        Request $request,
+        PresentSession $present,
+        EndSessions $sessions,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('set-second-factor');
         $request->validate(['code' => ['required', 'string', 'max:40']]);
         $codes = $this->factor->confirm($user, $request->string('code')->value());
-        DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', $request->session()->getId())->delete();
+        $sessions->elsewhere($user, $request);
         $request->session()->regenerate();
 
         return response()->json(

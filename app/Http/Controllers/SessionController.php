@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
+use App\Http\Middleware\EndLongSessions;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
+use App\People\EndSessions;
 use App\People\SecondFactor\SecondFactor;
 use App\Presenters\PresentSession;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -15,7 +17,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
 
 final class SessionController
 {
@@ -32,16 +33,17 @@ final class SessionController
     ): JsonResponse {
         $user = $request->authenticate($audit, $factor);
         $request->session()->regenerate();
+        EndLongSessions::begin($request);
 
         return response()->json($present->of($user));
     }
 
     /** Signs a person out of every tablet and desk but this one. */
-    public function elsewhere(Request $request, WriteAudit $audit): Response
+    public function elsewhere(Request $request, WriteAudit $audit, EndSessions $sessions): Response
     {
         $user = $request->user();
         assert($user instanceof User);
-        DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', $request->session()->getId())->delete();
+        $sessions->elsewhere($user, $request);
         $audit(AuditKind::SignedOutElsewhere, $user, $user->name);
 
         return response()->noContent();

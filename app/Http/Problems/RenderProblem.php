@@ -44,7 +44,7 @@ final class RenderProblem
             $error instanceof ThrottleRequestsException => $this->throttled($error),
             $error instanceof PostTooLargeException => Problem::named(ProblemName::TooLarge, 413, ['megabytes' => intdiv((int) config('jade.photos.largest_upload_bytes'), 1024 * 1024)])->respond(),
             $error instanceof HttpExceptionInterface => $this->http($error),
-            self::isOfALostDatabase($error) => Problem::named(ProblemName::DatabaseAway, 503, ['seconds' => self::SECONDS_TO_COME_BACK])->respond(['Retry-After' => (string) self::SECONDS_TO_COME_BACK]),
+            self::isOfALostDatabase($error) || self::isOfABusyOne($error) => Problem::named(ProblemName::DatabaseAway, 503, ['seconds' => self::SECONDS_TO_COME_BACK])->respond(['Retry-After' => (string) self::SECONDS_TO_COME_BACK]),
             default => Problem::named(ProblemName::OurFault, 500)->respond(),
         };
     }
@@ -52,6 +52,17 @@ final class RenderProblem
     private static function isOfALostDatabase(Throwable $error): bool
     {
         return ($error instanceof PDOException || $error instanceof LostConnectionException) && (new LostConnectionDetector)->causedByLostConnection($error);
+    }
+
+    /**
+     * Two nodes changed the same rows and this one gave way, or a node has no part in the cluster just now: the same
+     * request goes through when it comes again. Source: MariaDB error codes 1205, 1213 and 1047.
+     */
+    private static function isOfABusyOne(Throwable $error): bool
+    {
+        $code = $error instanceof PDOException ? $error->errorInfo[1] ?? null : null;
+
+        return in_array($code, [1205, 1213, 1047], true);
     }
 
     private function validation(ValidationException $error): Problem
