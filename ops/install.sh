@@ -8,6 +8,7 @@ debian_packages() {
     php$PHP_VERSION-{cli,fpm,mysql,curl,zip,gd,bcmath,intl,mbstring,xml,apcu}
   command -v node >/dev/null || printf '%s\n' nodejs
   command -v npm >/dev/null || printf '%s\n' npm
+  [ "${WITH_CLUSTER:-no}" = yes ] && printf '%s\n' galera-4 rsync redis-server php$PHP_VERSION-redis
   [ "${WITH_BROWSER:-no}" = yes ] && printf '%s\n' chromium chromium-driver
   return 0
 }

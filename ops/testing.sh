@@ -112,6 +112,7 @@ lane_of_code() {
   if is_wanted Core; then suite Core 2 || failed=1; fi
   if is_wanted Feature; then suite Feature 2 || failed=1; fi
   if is_wanted Faults; then suite Faults 1 || failed=1; fi
+  if is_wanted Cluster; then suite Cluster 1 || failed=1; fi
   # With a filter one half of the stories may be empty: they are run as one.
   if is_wanted Browser && [ "${#ARGUMENTS[@]}" = 0 ]; then browser_half 2 BrowserSecond || failed=1; fi
   return "$failed"

@@ -45,7 +45,8 @@ final readonly class WriteAudit
             // One line after the other: the yard is held, so that two that come at once are one behind the other.
             Yard::query()->whereKey($row['yard_id'])->lockForUpdate()->first();
             $previous = (string) (
-                DB::table('audit_entries')->where('yard_id', $row['yard_id'])->orderByDesc('id')->value('hash')
+                DB::table('audit_entries')
+                    ->where('yard_id', $row['yard_id'])->orderByDesc('id')->lockForUpdate()->value('hash')
                 ?? AuditChain::GENESIS
             );
             DB::table('audit_entries')->insert(

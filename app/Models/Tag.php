@@ -40,13 +40,17 @@ final class Tag extends Projection
         return self::query()->with('hungBy')->where('machine_id', $machineId)->whereNull('lifted_at')->first();
     }
 
-    /** Tags are numbered through their yard. The yard is held, so that two that are hung at once are not given one number. */
+    /**
+     * Tags are numbered through their yard. The yard is held, so that two that are hung at once are not given one number;
+     * on another node the unique key does that, and the later one is posted again.
+     */
     public static function nextNumberFor(string $machineId): int
     {
         $yard = Machine::query()->withoutGlobalScopes()->whereKey($machineId)->value('yard_id');
         Yard::query()->whereKey($yard)->lockForUpdate()->firstOrFail();
 
-        return (int) self::query()->whereIn('machine_id', Machine::query()->withoutGlobalScopes()->where('yard_id', $yard)->select('id'))->max('number') + 1;
+        // Locked, so that it is the last one that was committed, and not what this transaction saw when it began.
+        return (int) self::query()->where('yard_id', $yard)->sharedLock()->max('number') + 1;
     }
 
     /** @return BelongsTo<Machine, $this> */

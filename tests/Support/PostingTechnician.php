@@ -24,11 +24,24 @@ final class PostingTechnician
 
     public int $sentAgain = 0;
 
+    /** @var float when the ledger last said that it has something, in seconds */
+    public float $lastAt = 0.0;
+
+    /** @var float the longest time between two acknowledged batches, in seconds */
+    public float $longestGap = 0.0;
+
+    /** @var float when that was over */
+    public float $longestGapEnded = 0.0;
+
     /** @var list<int> the status of each answer */
     public array $answers = [];
 
-    public function __construct(private readonly Tablet $tablet, private readonly string $walkId)
-    {
+    /** @param  int  $pauseMs between two batches: how fast somebody enters things */
+    public function __construct(
+        private readonly Tablet $tablet,
+        private readonly string $walkId,
+        private readonly int $pauseMs = 0,
+    ) {
     }
 
     /** Sends the batch in hand, or a new one; resolves to whether it was acknowledged. */
@@ -40,7 +53,7 @@ final class PostingTechnician
             $this->sentAgain++;
         }
 
-        return $this->tablet->postAsync("/api/walks/{$this->walkId}/entries", ['entries' => $this->batch])->then(
+        return $this->tablet->postAsync("/api/walks/{$this->walkId}/entries", ['entries' => $this->batch], $this->pauseMs)->then(
             $this->take(...),
             // The server went away under the request: the tablet does not know whether it was stored.
             static fn (): bool => false,
@@ -60,6 +73,11 @@ final class PostingTechnician
             $this->acknowledged[] = $result['id'];
         }
         $this->batch = [];
+        $now = microtime(true);
+        if ($this->lastAt !== 0.0 && $now - $this->lastAt > $this->longestGap) {
+            [$this->longestGap, $this->longestGapEnded] = [$now - $this->lastAt, $now];
+        }
+        $this->lastAt = $now;
 
         return true;
     }

@@ -65,9 +65,9 @@ final class Tablet
     }
 
     /** @param  array<string, mixed>  $body */
-    public function postAsync(string $path, array $body): PromiseInterface
+    public function postAsync(string $path, array $body, int $waitMs = 0): PromiseInterface
     {
-        return $this->client->postAsync($path, $this->json($body));
+        return $this->client->postAsync($path, $this->json($body) + ['delay' => $waitMs]);
     }
 
     /**

@@ -15,6 +15,7 @@ use App\Ledger\Payloads\TagHungPayload;
 use App\Models\HireState;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
+use App\Models\Machine;
 use App\Models\MachineStanding;
 use App\Models\MachineStatus;
 use App\Models\Tag;
@@ -61,6 +62,7 @@ final class TagHung implements EntryOfWalk
         Tag::query()->create([
             'id' => $entry->id,
             'number' => TagHungJudgement::read($entry->judgement())->number ?? Tag::nextNumberFor($entry->machineId()),
+            'yard_id' => Machine::query()->withoutGlobalScopes()->whereKey($entry->machineId())->value('yard_id'),
             'machine_id' => $entry->machineId(),
             'hire_id' => $entry->hire_id,
             'walk_id' => $entry->walkId(),
