@@ -9,7 +9,7 @@ debian_packages() {
   command -v node >/dev/null || printf '%s\n' nodejs
   command -v npm >/dev/null || printf '%s\n' npm
   [ "${WITH_CLUSTER:-no}" = yes ] && printf '%s\n' galera-4 rsync redis-server php$PHP_VERSION-redis
-  [ "${WITH_BROWSER:-no}" = yes ] && printf '%s\n' chromium chromium-driver
+  [ "${WITH_BROWSER:-no}" = yes ] && printf '%s\n' chromium chromium-driver xz-utils
   return 0
 }
 

@@ -73,7 +73,8 @@ final class CatalogueRepository
         }
         if (! isset($this->built[$version])) {
             $body = DB::table('catalogue_versions')->where('version', $version)->value('body');
-            $this->build(CompiledCatalogue::stored($version, json_decode((string) $body, true, flags: JSON_THROW_ON_ERROR)));
+            $trees = json_decode((string) $body, true, flags: JSON_THROW_ON_ERROR);
+            $this->build(CompiledCatalogue::stored($version, (new UpcastCatalogue)->inPresentForm($trees)));
         }
 
         return $this->built[$version];

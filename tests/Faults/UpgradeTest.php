@@ -74,13 +74,14 @@ final class UpgradeTest extends TestCase
         self::assertSame('already_posted', $results[0]['status'], 'the old release took it, and its tablet was not told');
         self::assertSame(array_fill(0, count($entries) - 1, 'posted'), array_column(array_slice($results, 1), 'status'));
 
-        // A walk that was opened out of reach, and what was answered on it.
+        // A walk that was opened out of reach is opened with the plan of today. What the old page would ask before its
+        // first state is not all that this one asks: it is refused with what to do, and stays on the tablet till then.
         $opening = self::$waiting->object('opening');
         $opened = $tablet->post("/api/hires/{$opening->string('hire')}/walks", array_diff_key($opening->toArray(), ['hire' => true]));
         self::assertSame(201, $opened->getStatusCode(), (string) $opened->getBody());
-        $answered = $tablet->post("/api/walks/{$opening->string('id')}/entries", ['entries' => self::$waiting->list('entries_of_opening')]);
-        self::assertSame(200, $answered->getStatusCode(), (string) $answered->getBody());
-        self::assertSame(['posted'], array_values(array_unique(array_column(json_decode((string) $answered->getBody(), true)['results'], 'status'))));
+        $refused = $tablet->post("/api/walks/{$opening->string('id')}/entries", ['entries' => self::$waiting->list('entries_of_opening')]);
+        self::assertSame(422, $refused->getStatusCode(), (string) $refused->getBody());
+        self::assertSame('/problems/state-first', json_decode((string) $refused->getBody(), true)['type']);
         self::$yard->artisan('ledger:verify');
     }
 
