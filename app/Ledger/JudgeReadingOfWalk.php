@@ -18,13 +18,9 @@ use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Quantity\UnknownUnit;
 use JadeLedger\Core\Reading\ComparedAcross;
-use JadeLedger\Core\Reading\Counted\HourMeterLimits;
-use JadeLedger\Core\Reading\Fluids\DipstickLimits;
-use JadeLedger\Core\Reading\Fluids\SightGlassLimits;
-use JadeLedger\Core\Reading\Fluids\TankColumnLimits;
+use JadeLedger\Core\Reading\Instrument;
 use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\JudgeReading;
-use JadeLedger\Core\Reading\Limits;
 use JadeLedger\Core\Reading\LookDecides;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
@@ -44,7 +40,7 @@ final readonly class JudgeReadingOfWalk
         if ($check->limits === null) {
             throw ApiProblem::because(ProblemName::NotAnInstrument, 422, ['title' => $check->title]);
         }
-        $limits = $context->model->limit($check->limits);
+        $limits = $context->model->instrument($check->limits);
         $points = $this->points($payload, $limits);
         $value = $this->figure($payload, $limits, $points);
         $conditions = array_map($context->catalogue->condition(...), $check->conditions);
@@ -59,13 +55,13 @@ final readonly class JudgeReadingOfWalk
     /** The figure that a reading is judged by: the one that was read, or the worst of several. */
     public function judgedFigure(ReadingPostedPayload $payload, WalkContext $context): Quantity
     {
-        $limits = $context->model->limit((string) $context->line($payload->line)->check->limits);
+        $limits = $context->model->instrument((string) $context->line($payload->line)->check->limits);
 
         return $this->figure($payload, $limits, $this->points($payload, $limits));
     }
 
     /** @param  list<Quantity>  $points */
-    private function figure(ReadingPostedPayload $payload, Limits $limits, array $points): Quantity
+    private function figure(ReadingPostedPayload $payload, Instrument $limits, array $points): Quantity
     {
         return $limits instanceof ReadAtPoints && $points !== []
             ? $limits->worst($points)
@@ -73,7 +69,7 @@ final readonly class JudgeReadingOfWalk
     }
 
     /** @return list<Quantity> every figure of a reading that is taken at several points */
-    private function points(ReadingPostedPayload $payload, Limits $limits): array
+    private function points(ReadingPostedPayload $payload, Instrument $limits): array
     {
         if (! $limits instanceof ReadAtPoints || $limits->points() === 1) {
             return [];
@@ -86,9 +82,9 @@ final readonly class JudgeReadingOfWalk
         return $points;
     }
 
-    private function value(string $figure, ReadingPostedPayload $payload, Limits $limits): Quantity
+    private function value(string $figure, ReadingPostedPayload $payload, Instrument $limits): Quantity
     {
-        $needed = self::unitOf($limits);
+        $needed = $limits->unit();
         try {
             $unit = Unit::named($payload->unit);
         } catch (UnknownUnit $unknown) {
@@ -98,12 +94,9 @@ final readonly class JudgeReadingOfWalk
             throw ApiProblem::because(ProblemName::WrongUnit, 422, ['unit' => $needed->value], ['unit' => [Words::say('problems.wrong_unit.title')]]);
         }
         $value = Quantity::of($figure, $unit)->in($needed);
-        [$low, $high] = self::scaleOf($limits);
-        if (
-            ($value->isLessThan($low) || ($high !== null && $value->isGreaterThan($high)))
-            && ! self::isSo($value, $payload, $limits)
-        ) {
-            throw ApiProblem::because(ProblemName::OffTheScale, 422, ['low' => $low->text(), 'high' => $high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [Words::say('problems.off_the_scale.title')]]);
+        $range = $limits->range();
+        if (! $range->holds($value) && ! self::isSo($value, $payload, $limits)) {
+            throw ApiProblem::because(ProblemName::OffTheScale, 422, ['low' => $range->low->text(), 'high' => $range->high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [Words::say('problems.off_the_scale.title')]]);
         }
 
         return $value;
@@ -113,34 +106,10 @@ final readonly class JudgeReadingOfWalk
      * A bad reading is the one that matters: beyond what is drawn it is asked for once more, and then taken. What
      * cannot be, below nought or beyond a glass, is never taken.
      */
-    private static function isSo(Quantity $value, ReadingPostedPayload $payload, Limits $limits): bool
+    private static function isSo(Quantity $value, ReadingPostedPayload $payload, Instrument $limits): bool
     {
         return $payload->isBeyondScale && $limits instanceof ScaleReading
             && (! $value->isNegative() || $value->unit->dimension() === Dimension::Temperature);
-    }
-
-    public static function unitOf(Limits $limits): Unit
-    {
-        return match (true) {
-            $limits instanceof DipstickLimits => $limits->cold->add->unit,
-            $limits instanceof SightGlassLimits, $limits instanceof TankColumnLimits => $limits->marks->add->unit,
-            $limits instanceof ScaleReading => $limits->scale()->low->unit,
-            $limits instanceof HourMeterLimits => Unit::Hour,
-            default => Unit::Piece,
-        };
-    }
-
-    /** @return array{Quantity, Quantity|null} the ends of what the instrument can show */
-    private static function scaleOf(Limits $limits): array
-    {
-        return match (true) {
-            $limits instanceof DipstickLimits => [$limits->cold->lowest, $limits->hot->highest ?? $limits->cold->highest],
-            $limits instanceof SightGlassLimits => [Quantity::zero(Unit::Millimetre), $limits->diameter],
-            $limits instanceof TankColumnLimits => [Quantity::zero($limits->marks->add->unit), $limits->marks->highest],
-            $limits instanceof ScaleReading => [$limits->scale()->low, $limits->scale()->high],
-            $limits instanceof HourMeterLimits => [Quantity::zero(Unit::Hour), Quantity::of(10 ** $limits->wholeDigits, Unit::Hour)],
-            default => [Quantity::zero(Unit::Piece), null],
-        };
     }
 
     /**
@@ -163,7 +132,7 @@ final readonly class JudgeReadingOfWalk
         return $observed;
     }
 
-    private function look(ReadingPostedPayload $payload, Check $check, Limits $limits): ?string
+    private function look(ReadingPostedPayload $payload, Check $check, Instrument $limits): ?string
     {
         $look = $payload->look;
         if ($look === null && $limits instanceof LookDecides) {

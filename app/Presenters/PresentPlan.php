@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Ledger\JudgeReadingOfWalk;
 use Brick\Math\RoundingMode;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Box;
@@ -20,12 +19,8 @@ use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\Catalogue\StationKind;
 use JadeLedger\Core\FunctionTest\TestStep;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Counted\CountLimits;
-use JadeLedger\Core\Reading\Counted\HourMeterLimits;
-use JadeLedger\Core\Reading\Fluids\DipstickLimits;
+use JadeLedger\Core\Reading\Drawing;
 use JadeLedger\Core\Reading\Fluids\LevelMarks;
-use JadeLedger\Core\Reading\Fluids\SightGlassLimits;
-use JadeLedger\Core\Reading\Fluids\TankColumnLimits;
 use JadeLedger\Core\Reading\JudgeLook;
 use JadeLedger\Core\Reading\LookAnswer;
 use JadeLedger\Core\Reading\LookDecides;
@@ -233,20 +228,26 @@ final class PresentPlan
     /** @return array<string, mixed> */
     private function instrument(string $name, MachineModel $model): array
     {
-        $limits = $model->limit($name);
-        $unit = JudgeReadingOfWalk::unitOf($limits)->value;
-        $own = match (true) {
-            $limits instanceof DipstickLimits => ['kind' => 'dipstick', 'step' => 1, 'marks' => self::marks($limits->cold), 'fluid' => $limits->fluid->name]
-                + ($limits->hot === null ? [] : ['hot_marks' => self::marks($limits->hot)]),
-            $limits instanceof SightGlassLimits => ['kind' => 'sight_glass', 'step' => 1, 'marks' => self::marks($limits->marks), 'diameter' => self::number($limits->diameter), 'fluid' => $limits->fluid->name],
-            $limits instanceof TankColumnLimits => ['kind' => 'tank_column', 'step' => (float) $limits->step(), 'marks' => self::marks($limits->marks), 'fluid' => $limits->fluid->name],
-            $limits instanceof HourMeterLimits => ['kind' => 'hour_meter', 'step' => 10 ** -$limits->decimals, 'whole_digits' => $limits->wholeDigits, 'decimals' => $limits->decimals],
-            $limits instanceof ScaleReading => self::scale($limits),
-            $limits instanceof CountLimits => ['kind' => 'count', 'step' => 1, 'pieces' => $limits->pieces, 'expected' => $limits->expected],
-            default => throw new \LogicException('No drawing for limits of type '.$limits::class),
-        };
+        $instrument = $model->instrument($name);
 
-        return $own + ['unit' => $unit, 'source' => PresentSource::of($limits->source())];
+        return self::drawing($instrument->drawing())
+            + ['unit' => $instrument->unit()->value, 'source' => PresentSource::of($instrument->source())];
+    }
+
+    /** @return array<string, mixed> */
+    private static function drawing(Drawing $drawing): array
+    {
+        return ['kind' => $drawing->kind->value, 'step' => (float) $drawing->step] + array_filter([
+            'marks' => $drawing->marks === null ? null : self::marks($drawing->marks),
+            'hot_marks' => $drawing->hotMarks === null ? null : self::marks($drawing->hotMarks),
+            'fluid' => $drawing->fluid?->name,
+            'diameter' => $drawing->diameter === null ? null : self::number($drawing->diameter),
+            'whole_digits' => $drawing->wholeDigits,
+            'decimals' => $drawing->decimals,
+            'pieces' => $drawing->pieces,
+            'expected' => $drawing->expected,
+        ], static fn (mixed $one): bool => $one !== null)
+            + ($drawing->scaled === null ? [] : self::scale($drawing->scaled));
     }
 
     /** @return array<string, mixed> */
@@ -261,7 +262,7 @@ final class PresentPlan
             $from = $to;
         }
 
-        return ['kind' => 'scale', 'drawn' => $scale->drawn->value, 'step' => (float) $scale->step, 'low' => self::number($scale->low), 'high' => self::number($scale->high), 'bands' => $bands]
+        return ['drawn' => $scale->drawn->value, 'low' => self::number($scale->low), 'high' => self::number($scale->high), 'bands' => $bands]
             + ($reading instanceof ReadAtPoints && $reading->points() > 1 ? ['points' => $reading->points()] : [])
             + ($reading instanceof LookDecides ? ['look_decides' => true] : []);
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Catalogue;
 
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Reading\Instrument;
 use JadeLedger\Core\Reading\Limits;
+use JadeLedger\Core\Reading\NoJudgeFor;
 use JadeLedger\Core\Reading\StatedFigure;
 
 /** A maker's model with its own features and limits. */
@@ -49,5 +51,18 @@ final readonly class MachineModel
     public function limit(string $name): Limits
     {
         return $this->limits[$name] ?? throw LimitNotKnown::ofModel($this->id, $name);
+    }
+
+    /**
+     * What is read on it under this name.
+     *
+     * @throws LimitNotKnown when the model has none
+     * @throws NoJudgeFor when it is something else than an instrument: a mistake of the catalogue
+     */
+    public function instrument(string $name): Instrument
+    {
+        $limits = $this->limit($name);
+
+        return $limits instanceof Instrument ? $limits : throw NoJudgeFor::limits($limits);
     }
 }

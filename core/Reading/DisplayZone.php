@@ -16,6 +16,8 @@ use JadeLedger\Core\Quantity\Unit;
  */
 final readonly class DisplayZone implements ScaleReading
 {
+    use OnScale;
+
     public function __construct(public Quantity $red, public Quantity $amber, private Source $source)
     {
     }

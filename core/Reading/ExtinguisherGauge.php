@@ -15,6 +15,8 @@ use JadeLedger\Core\Quantity\Unit;
  */
 final readonly class ExtinguisherGauge implements ScaleReading
 {
+    use OnScale;
+
     public function __construct(public Quantity $least, public Quantity $most, private Source $source)
     {
     }

@@ -7,18 +7,9 @@ namespace JadeLedger\Core\Reading;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Condition;
 use JadeLedger\Core\Catalogue\Stage;
-use JadeLedger\Core\Meter\HourMeterReading;
 use JadeLedger\Core\Meter\MeterHistory;
-use JadeLedger\Core\Reading\Counted\CountLimits;
-use JadeLedger\Core\Reading\Counted\CountReading;
-use JadeLedger\Core\Reading\Counted\HourMeterLimits;
 use JadeLedger\Core\Reading\Fluids\DipstickLimits;
-use JadeLedger\Core\Reading\Fluids\DipstickReading;
 use JadeLedger\Core\Reading\Fluids\Face;
-use JadeLedger\Core\Reading\Fluids\SightGlassLimits;
-use JadeLedger\Core\Reading\Fluids\SightGlassReading;
-use JadeLedger\Core\Reading\Fluids\TankColumnLimits;
-use JadeLedger\Core\Reading\Fluids\TankColumnReading;
 
 /**
  * The verdict on a reading: first whether it was taken in a state in which it means anything, then where it lies.
@@ -28,18 +19,19 @@ use JadeLedger\Core\Reading\Fluids\TankColumnReading;
 final readonly class JudgeReading
 {
     /** @param  list<Condition>  $conditions those of the check */
-    public function __construct(private Check $check, private Limits $limits, private array $conditions)
+    public function __construct(private Check $check, private Instrument $instrument, private array $conditions)
     {
     }
 
     public function judge(Observation $observation, Stage $present, MeterHistory $meter): Judgement
     {
+        $observation = $observation->after($meter);
         if (! $this->check->needs->isMetBy($present->state)) {
             return Judgement::inAnotherState($this->check, $present);
         }
         $validity = Validity::of($this->conditions, $observation->conditions);
         if (! $validity->isWhole()) {
-            $later = $this->mayWait($validity, $observation) && $this->seen($observation, $meter)->outcome !== Outcome::Stop;
+            $later = $this->mayWait($validity, $observation) && $this->seen($observation)->outcome !== Outcome::Stop;
             $verdict = Verdict::open(
                 new Phrase('reading.conditions_not_held', ['conditions' => $this->asked($validity->missing)]),
                 [], $this->check->source, new Phrase($later ? 'reading.read_later' : 'reading.posture_first'),
@@ -47,11 +39,11 @@ final readonly class JudgeReading
 
             return $later ? Judgement::toBeReadLater($verdict, $validity) : Judgement::notValid($verdict, $validity);
         }
-        if ($this->limits instanceof DipstickLimits && ! ($observation->face ?? Face::Cold)->isReadWhen($present->state->temperature)) {
-            return Judgement::notValid(Verdict::open(new Phrase('dipstick.wrong_face'), [], $this->limits->source()), $validity);
+        if ($this->instrument instanceof DipstickLimits && ! ($observation->face ?? Face::Cold)->isReadWhen($present->state->temperature)) {
+            return Judgement::notValid(Verdict::open(new Phrase('dipstick.wrong_face'), [], $this->instrument->source()), $validity);
         }
 
-        return Judgement::valid($this->seen($observation, $meter), $validity);
+        return Judgement::valid($this->seen($observation), $validity);
     }
 
     /** Only what can wait is missing, and it was measured: a thermometer that nobody looked at does not start a machine. */
@@ -73,28 +65,16 @@ final readonly class JudgeReading
     }
 
     /** What the instrument and the liquid say, whatever the machine stands like. */
-    private function seen(Observation $observation, MeterHistory $meter): Verdict
+    private function seen(Observation $observation): Verdict
     {
-        return $this->withLook($this->verdict($observation, $meter), $observation->look);
+        return $this->withLook($this->withUnitSlip($this->instrument->judge($observation), $observation), $observation->look);
     }
 
-    private function verdict(Observation $observation, MeterHistory $meter): Verdict
+    private function withUnitSlip(Verdict $verdict, Observation $observation): Verdict
     {
-        return match (true) {
-            $this->limits instanceof DipstickLimits => (new DipstickReading($this->limits, $observation->face ?? Face::Cold))->judge($observation->value),
-            $this->limits instanceof SightGlassLimits => (new SightGlassReading($this->limits))->judge($observation->value),
-            $this->limits instanceof TankColumnLimits => (new TankColumnReading($this->limits))->judge($observation->value),
-            $this->limits instanceof CountLimits => (new CountReading($this->limits))->judge($observation->value),
-            $this->limits instanceof ScaleReading => $this->onScale($this->limits, $observation),
-            $this->limits instanceof HourMeterLimits => (new HourMeterReading($this->limits, $meter))->judge($observation->value),
-            default => throw NoJudgeFor::limits($this->limits),
-        };
-    }
-
-    private function onScale(ScaleReading $reading, Observation $observation): Verdict
-    {
-        $verdict = $reading->judge($observation);
-        $slip = $verdict->outcome === Outcome::Attend ? UnitSlip::suspected($reading, $observation->value) : null;
+        $slip = $this->instrument instanceof ScaleReading && $verdict->outcome === Outcome::Attend
+            ? UnitSlip::suspected($this->instrument, $observation->value)
+            : null;
 
         return $slip === null ? $verdict : $verdict->after($slip->phrase());
     }

@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Counted;
 
 use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Reading\Limits;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\Drawing;
+use JadeLedger\Core\Reading\Instrument;
+use JadeLedger\Core\Reading\InstrumentRange;
+use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\Verdict;
 
 /** How many pieces belong to the machine. */
-final readonly class CountLimits implements Limits
+final readonly class CountLimits implements Instrument
 {
     public function __construct(public string $pieces, public int $expected, private Source $source)
     {
@@ -17,5 +23,25 @@ final readonly class CountLimits implements Limits
     public function source(): Source
     {
         return $this->source;
+    }
+
+    public function unit(): Unit
+    {
+        return Unit::Piece;
+    }
+
+    public function range(): InstrumentRange
+    {
+        return new InstrumentRange(Quantity::zero(Unit::Piece), null);
+    }
+
+    public function drawing(): Drawing
+    {
+        return Drawing::count($this->pieces, $this->expected);
+    }
+
+    public function judge(Observation $observation): Verdict
+    {
+        return (new CountReading($this))->judge($observation->value);
     }
 }

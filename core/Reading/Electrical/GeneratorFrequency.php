@@ -12,6 +12,7 @@ use JadeLedger\Core\Reading\BandVerdict;
 use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\OnScale;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Scale;
 use JadeLedger\Core\Reading\ScaleReading;
@@ -24,6 +25,8 @@ use JadeLedger\Core\Reading\Verdict;
  */
 final readonly class GeneratorFrequency implements ScaleReading
 {
+    use OnScale;
+
     public function __construct(public Quantity $nominal, private Source $source)
     {
     }

@@ -14,6 +14,7 @@ use JadeLedger\Core\Reading\BandVerdict;
 use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\OnScale;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\ReadAtPoints;
@@ -31,6 +32,8 @@ use JadeLedger\Core\Reading\WorstOf;
  */
 final readonly class SpecificGravity implements ReadAtPoints
 {
+    use OnScale;
+
     public function __construct(public Quantity $least, private Source $source, private int $cells = 1)
     {
     }

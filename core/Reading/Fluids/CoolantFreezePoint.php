@@ -15,6 +15,7 @@ use JadeLedger\Core\Reading\BandVerdict;
 use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\OnScale;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\OutsideTheTable;
 use JadeLedger\Core\Reading\Phrase;
@@ -31,6 +32,8 @@ use JadeLedger\Core\Reading\Verdict;
  */
 final readonly class CoolantFreezePoint implements ScaleReading
 {
+    use OnScale;
+
     public function __construct(public Quantity $needed, public Quantity $system, private Source $source)
     {
     }

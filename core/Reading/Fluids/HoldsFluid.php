@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading\Fluids;
 
-use JadeLedger\Core\Reading\Limits;
+use JadeLedger\Core\Reading\Instrument;
 
-/** Limits of an instrument behind which a fluid stands that can be topped up. */
-interface HoldsFluid extends Limits
+/** An instrument behind which a fluid stands that can be topped up. */
+interface HoldsFluid extends Instrument
 {
     public function fluid(): Fluid;
 }

@@ -6,6 +6,11 @@ namespace JadeLedger\Core\Reading\Fluids;
 
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\Drawing;
+use JadeLedger\Core\Reading\InstrumentRange;
+use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\Verdict;
 
 /** A round glass in a tank wall; millimetres from the foot of the glass. */
 final readonly class SightGlassLimits implements HoldsFluid
@@ -26,5 +31,25 @@ final readonly class SightGlassLimits implements HoldsFluid
     public function source(): Source
     {
         return $this->source;
+    }
+
+    public function unit(): Unit
+    {
+        return $this->marks->add->unit;
+    }
+
+    public function range(): InstrumentRange
+    {
+        return new InstrumentRange(Quantity::zero(Unit::Millimetre), $this->diameter);
+    }
+
+    public function drawing(): Drawing
+    {
+        return Drawing::sightGlass($this->marks, $this->diameter, $this->fluid);
+    }
+
+    public function judge(Observation $observation): Verdict
+    {
+        return (new SightGlassReading($this))->judge($observation->value);
     }
 }

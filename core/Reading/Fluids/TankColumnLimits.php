@@ -7,6 +7,10 @@ namespace JadeLedger\Core\Reading\Fluids;
 use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\Drawing;
+use JadeLedger\Core\Reading\InstrumentRange;
+use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\Verdict;
 
 /** A tube or a bottle wall with Min and Max; millimetres or litres from its foot. */
 final readonly class TankColumnLimits implements HoldsFluid
@@ -44,5 +48,25 @@ final readonly class TankColumnLimits implements HoldsFluid
     public function source(): Source
     {
         return $this->source;
+    }
+
+    public function unit(): Unit
+    {
+        return $this->marks->add->unit;
+    }
+
+    public function range(): InstrumentRange
+    {
+        return new InstrumentRange(Quantity::zero($this->unit()), $this->marks->highest);
+    }
+
+    public function drawing(): Drawing
+    {
+        return Drawing::tankColumn($this->marks, $this->step(), $this->fluid);
+    }
+
+    public function judge(Observation $observation): Verdict
+    {
+        return (new TankColumnReading($this))->judge($observation->value);
     }
 }

@@ -14,6 +14,7 @@ use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\LookDecides;
 use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\OnScale;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Scale;
@@ -27,6 +28,8 @@ use JadeLedger\Core\Reading\Verdict;
  */
 final readonly class EmergencyLowering implements LookDecides
 {
+    use OnScale;
+
     public function __construct(public Quantity $least, public Quantity $most, private Source $source)
     {
     }

@@ -16,6 +16,7 @@ use JadeLedger\Core\Reading\ComparedAcross;
 use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\OnScale;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Scale;
@@ -32,6 +33,8 @@ use JadeLedger\Core\Reading\Verdict;
  */
 final readonly class TyrePressure implements ComparedAcross
 {
+    use OnScale;
+
     public function __construct(public Quantity $recommended, private Source $source)
     {
     }

@@ -13,6 +13,7 @@ use JadeLedger\Core\Reading\BandVerdict;
 use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\OnScale;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Scale;
 use JadeLedger\Core\Reading\ScaleReading;
@@ -26,6 +27,8 @@ use JadeLedger\Core\Reading\Verdict;
  */
 final readonly class ForkAngle implements ScaleReading
 {
+    use OnScale;
+
     public function __construct(public Quantity $original, private Source $source)
     {
     }

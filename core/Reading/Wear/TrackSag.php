@@ -15,6 +15,7 @@ use JadeLedger\Core\Reading\ComparedAcross;
 use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
+use JadeLedger\Core\Reading\OnScale;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Scale;
 use JadeLedger\Core\Reading\SidesApart;
@@ -28,6 +29,8 @@ use JadeLedger\Core\Reading\Verdict;
  */
 final readonly class TrackSag implements ComparedAcross
 {
+    use OnScale;
+
     /** How far the slack of the two tracks may differ, in millimetres. Common practice, no source. */
     private const SIDES_APART = '10';
 
