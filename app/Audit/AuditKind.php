@@ -21,6 +21,15 @@ enum AuditKind: string
     case RecoveryCodeUsed = 'recovery_code_used';
     case TabletEnrolled = 'tablet_enrolled';
     case TabletRevoked = 'tablet_revoked';
+    case MachineAdded = 'machine_added';
+    case MachineChanged = 'machine_changed';
+    case MachineLeft = 'machine_left';
+    case HirerKept = 'hirer_kept';
+    case HireBooked = 'hire_booked';
+    case HireChanged = 'hire_changed';
+    case MachineSwapped = 'machine_swapped';
+    case HireCancelled = 'hire_cancelled';
+    case YardOpened = 'yard_opened';
     case PersonAdded = 'person_added';
     case RoleChanged = 'role_changed';
     case PersonLeft = 'person_left';

@@ -29,6 +29,12 @@ final class OpeningOfWalk
         if ($movement === Movement::Return && $standing !== HireStatus::Out) {
             throw ApiProblem::because(ProblemName::NotOutYet, 409, ['number' => $hire->machine->fleet_number]);
         }
+        if ($standing === HireStatus::Cancelled) {
+            throw ApiProblem::because(ProblemName::HireIsCancelled, 409, ['folio' => $hire->folio]);
+        }
+        if ($hire->machine->left_at !== null) {
+            throw ApiProblem::because(ProblemName::MachineHasLeft, 409, ['number' => $hire->machine->fleet_number]);
+        }
         $elsewhere = Hire::query()->where('machine_id', $hire->machine_id)->whereKeyNot($hire->id)
             ->whereHas(
                 'state',

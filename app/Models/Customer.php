@@ -12,11 +12,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $name
  * @property string|null $phone as it is dialled
+ * @property string|null $mail
+ * @property string|null $address
+ * @property string|null $notes
  */
 final class Customer extends Model
 {
     use BelongsToYard;
     use HasUuids;
 
-    protected $fillable = ['yard_id', 'name', 'phone'];
+    protected $fillable = ['yard_id', 'name', 'phone', 'mail', 'address', 'notes'];
 }

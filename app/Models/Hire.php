@@ -22,6 +22,11 @@ use Illuminate\Support\Carbon;
  * @property Carbon $comes_back_at
  * @property string|null $out_assignee_id
  * @property string|null $in_assignee_id
+ * @property string|null $contact who takes it over
+ * @property string|null $contact_phone
+ * @property string|null $site
+ * @property Carbon|null $cancelled_at
+ * @property string|null $cancelled_why
  * @property-read Machine $machine
  * @property-read Customer $customer
  * @property-read HireState|null $state
@@ -34,14 +39,17 @@ final class Hire extends Model
     use BelongsToYard;
     use HasUuids;
 
-    protected $fillable = ['yard_id', 'folio', 'machine_id', 'customer_id', 'goes_out_at', 'comes_back_at', 'out_assignee_id', 'in_assignee_id'];
+    protected $fillable = [
+        'yard_id', 'folio', 'machine_id', 'customer_id', 'goes_out_at', 'comes_back_at', 'out_assignee_id', 'in_assignee_id',
+        'contact', 'contact_phone', 'site', 'cancelled_at', 'cancelled_why',
+    ];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['goes_out_at' => 'datetime', 'comes_back_at' => 'datetime'];
+        return ['goes_out_at' => 'datetime', 'comes_back_at' => 'datetime', 'cancelled_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Machine, $this> */
@@ -82,6 +90,6 @@ final class Hire extends Model
 
     public function standing(): HireStatus
     {
-        return $this->state->standing ?? HireStatus::Booked;
+        return $this->cancelled_at !== null ? HireStatus::Cancelled : $this->state->standing ?? HireStatus::Booked;
     }
 }

@@ -16,6 +16,8 @@ enum HireStatus: string
     case WalkingIn = 'walking_in';
     case Returned = 'returned';
     case Closed = 'closed';
+    /** It was booked and will not be. */
+    case Cancelled = 'cancelled';
     /** Tagged out before it left: the hire waits for another machine or the repair. */
     case Stopped = 'stopped';
 }

@@ -17,6 +17,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $model_id
  * @property string $serial
  * @property string|null $bay
+ * @property int|null $year in which it was built
+ * @property \Carbon\CarbonImmutable|null $left_at since when it is not of the fleet any more
+ * @property MachineLeft|null $left_as
  * @property-read MachineStatus|null $state
  * @property-read MachinePlace|null $place
  * @property-read Collection<int, Finding> $findings
@@ -28,7 +31,15 @@ final class Machine extends Model
     use BelongsToYard;
     use HasUuids;
 
-    protected $fillable = ['yard_id', 'fleet_number', 'model_id', 'serial', 'bay'];
+    protected $fillable = ['yard_id', 'fleet_number', 'model_id', 'serial', 'bay', 'year', 'left_at', 'left_as'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['left_at' => 'immutable_datetime', 'left_as' => MachineLeft::class];
+    }
 
     /** @return HasOne<MachineStatus, $this> */
     public function state(): HasOne

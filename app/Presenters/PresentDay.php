@@ -33,6 +33,7 @@ final readonly class PresentDay
         [$from, $until] = [$day->utc()->format(self::AS_STORED), $day->endOfDay()->utc()->format(self::AS_STORED)];
         $hires = Hire::query()
             ->with(['machine.state', 'machine.place', 'customer', 'state', 'outAssignee', 'inAssignee', 'walks.openedBy'])
+            ->whereNull('cancelled_at')
             ->where(fn ($query) => $query->whereBetween('goes_out_at', [$from, $until])->orWhereBetween('comes_back_at', [$from, $until]))
             ->get();
         $tallies = WalkTally::of(array_values($hires->flatMap->walks->pluck('id')->all()));

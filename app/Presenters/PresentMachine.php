@@ -59,6 +59,8 @@ final readonly class PresentMachine
         return [
             'machine' => $this->row($machine),
             'serial' => $machine->serial,
+            'year' => $machine->year,
+            'left_as' => $machine->left_as?->value,
             'hours_in_all' => self::hours($this->meter->inAll($machine)),
             'parts' => PresentPlan::parts($family),
             'outline' => PresentPlan::box($family->outline),

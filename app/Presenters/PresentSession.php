@@ -53,6 +53,7 @@ final class PresentSession
                     'hand_over' => $user->role->handsOver(),
                     'use_pin' => $user->role->mayUsePin(),
                     'read_audit' => $user->role->readsTheAudit(),
+                    'book' => in_array($user->role, [Role::Counter, Role::Lead], true),
                     'settle' => $user->role->walks() || $user->role->settles(),
                 ],
             ],

@@ -62,6 +62,8 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('keep-qualifications', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('choose-house-rules', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('keep-people', static fn (User $user): bool => $user->role === Role::Lead);
+        Gate::define('keep-machines', static fn (User $user): bool => $user->role === Role::Lead);
+        Gate::define('book', static fn (User $user): bool => in_array($user->role, [Role::Counter, Role::Lead], true));
         Gate::define('keep-tablets', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('settle-doubts', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('set-second-factor', static fn (User $user): bool => $user->role->asksSecondFactor());

@@ -27,6 +27,50 @@ return [
         'title' => 'Set up the second factor first',
         'detail' => 'A lead and an auditor show a code of a device beside the password. Set it up, then go on.',
     ],
+    'hire_conflicts' => [
+        'title' => 'Something is in the way',
+        'detail' => 'Read what is in the way of :number, then book knowing it, or choose other days or another machine.',
+    ],
+    'hire_has_begun' => [
+        'title' => 'It has begun already',
+        'detail' => 'Folio :folio has begun or is over: what was walked is of this machine and these days. Only the day of the return can still be moved, while it is out.',
+    ],
+    'hire_is_cancelled' => [
+        'title' => 'The hire is cancelled',
+        'detail' => 'Folio :folio was cancelled. Book a new one.',
+    ],
+    'hirer_known' => [
+        'title' => '":name" is entered already',
+        'detail' => '":name" is entered already. Choose it from the list.',
+    ],
+    'machine_has_left' => [
+        'title' => 'It has left the fleet',
+        'detail' => ':number has left the fleet. Its record stays, and nothing new is begun on it.',
+    ],
+    'machine_is_booked' => [
+        'title' => 'It is booked',
+        'detail' => ':number is booked on folio :folio. Swap the machine or cancel that first.',
+    ],
+    'no_such_hour' => [
+        'title' => 'The clock never shows this time',
+        'detail' => 'The clock is put forward over :time. Choose an hour earlier or later.',
+    ],
+    'number_taken' => [
+        'title' => 'This number is taken',
+        'detail' => 'The fleet number :number is another machine\'s. Each has its own.',
+    ],
+    'serial_taken' => [
+        'title' => 'This serial is taken',
+        'detail' => 'The serial is that of :number. Read the plate again: one machine is entered once.',
+    ],
+    'unknown_model' => [
+        'title' => 'There is no such model',
+        'detail' => 'The catalogue has no model ":model". Choose one from the list, or write the model down first.',
+    ],
+    'yard_is_open' => [
+        'title' => 'The yard is open already',
+        'detail' => 'Somebody has opened this yard. Sign in, or ask its lead to add you.',
+    ],
     'tablet_not_enrolled' => ['title' => 'This tablet is not enrolled', 'detail' => 'A PIN opens nothing here. Sign in with your password, or have the yard lead enrol this tablet.'],
     'pin_not_for_this_person' => ['title' => 'No PIN for this name', 'detail' => 'Sign in with your password: a PIN is for those on shift who chose one, and never for a lead.'],
     'wrong_pin' => ['title' => 'The PIN does not fit', 'detail' => 'The PIN does not fit. :left tries are left, then only the password opens it again.'],

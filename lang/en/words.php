@@ -3,6 +3,15 @@
 declare(strict_types=1);
 
 return [
+    'conflict' => [
+        'taken' => 'Folio :folio has it in these days.',
+        'tagged' => 'A tag hangs on it: not for hire.',
+        'left' => 'It has left the fleet.',
+        'no_time_between' => 'Between this and folio :folio there are :minutes minutes too few to walk it in and out.',
+        'late_back' => 'Folio :folio should be back and is not.',
+        'no_time_to_walk' => ':minutes minutes are short to walk it out and hand it over.',
+        'held' => 'Something is open on it that the lead looks at first.',
+    ],
     'decimal_mark' => '.',
     'beside_the_machine' => 'Beside the machine',
     'not_answered_yet' => 'Not answered yet.',

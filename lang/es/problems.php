@@ -27,6 +27,50 @@ return [
         'title' => 'Configure primero el segundo factor',
         'detail' => 'Un jefe y un auditor muestran un código de un dispositivo además de la contraseña. Configúrelo y siga.',
     ],
+    'hire_conflicts' => [
+        'title' => 'Algo lo impide',
+        'detail' => 'Lea lo que impide :number y reserve sabiéndolo, o elija otros días u otra máquina.',
+    ],
+    'hire_has_begun' => [
+        'title' => 'Ya ha empezado',
+        'detail' => 'El folio :folio ha empezado o ha terminado: lo recorrido es de esta máquina y estos días. Solo se puede mover el día de la vuelta, mientras está fuera.',
+    ],
+    'hire_is_cancelled' => [
+        'title' => 'El alquiler está anulado',
+        'detail' => 'El folio :folio se anuló. Reserve uno nuevo.',
+    ],
+    'hirer_known' => [
+        'title' => '":name" ya está anotado',
+        'detail' => '":name" ya está anotado. Elíjalo de la lista.',
+    ],
+    'machine_has_left' => [
+        'title' => 'Ha dejado la flota',
+        'detail' => ':number ha dejado la flota. Su registro queda, y no se empieza nada nuevo con ella.',
+    ],
+    'machine_is_booked' => [
+        'title' => 'Está reservada',
+        'detail' => ':number está reservada en el folio :folio. Cambie la máquina o anúlelo antes.',
+    ],
+    'no_such_hour' => [
+        'title' => 'El reloj nunca marca esta hora',
+        'detail' => 'El reloj se adelanta por encima de :time. Elija una hora antes o después.',
+    ],
+    'number_taken' => [
+        'title' => 'Este número está ocupado',
+        'detail' => 'El número :number es de otra máquina. Cada una tiene el suyo.',
+    ],
+    'serial_taken' => [
+        'title' => 'Este número de serie está ocupado',
+        'detail' => 'El número de serie es el de :number. Lea otra vez la placa: cada máquina se anota una vez.',
+    ],
+    'unknown_model' => [
+        'title' => 'No hay tal modelo',
+        'detail' => 'El catálogo no tiene el modelo ":model". Elija uno de la lista, o anote antes el modelo.',
+    ],
+    'yard_is_open' => [
+        'title' => 'El patio ya está abierto',
+        'detail' => 'Alguien ha abierto este patio. Entre, o pida a su jefe que le añada.',
+    ],
     'tablet_not_enrolled' => ['title' => 'Esta tableta no está inscrita', 'detail' => 'Aquí un PIN no abre nada. Entre con su contraseña, o haga que el jefe de patio inscriba esta tableta.'],
     'pin_not_for_this_person' => ['title' => 'Sin PIN para este nombre', 'detail' => 'Entre con su contraseña: el PIN es para los de turno que eligieron uno, y nunca para un jefe.'],
     'wrong_pin' => ['title' => 'El PIN no corresponde', 'detail' => 'El PIN no corresponde. Quedan :left intentos; después solo lo abre la contraseña.'],

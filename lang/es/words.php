@@ -3,6 +3,15 @@
 declare(strict_types=1);
 
 return [
+    'conflict' => [
+        'taken' => 'El folio :folio la tiene en estos días.',
+        'tagged' => 'Lleva una etiqueta: no se alquila.',
+        'left' => 'Ha dejado la flota.',
+        'no_time_between' => 'Entre este y el folio :folio faltan :minutes minutos para revisarla a la vuelta y a la salida.',
+        'late_back' => 'El folio :folio debería haber vuelto y no está.',
+        'no_time_to_walk' => 'Faltan :minutes minutos para revisarla y entregarla.',
+        'held' => 'Tiene algo abierto que el jefe mira antes.',
+    ],
     'decimal_mark' => ',',
     'beside_the_machine' => 'Junto a la máquina',
     'not_answered_yet' => 'Aún sin responder.',

@@ -4,19 +4,35 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepMachine;
+use App\Contract\JsonObject;
+use App\Http\JsonBody;
 use App\Http\PageCursor;
 use App\Models\Machine;
+use App\Models\MachineLeft;
+use App\Models\User;
 use App\Presenters\PresentMachine;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
-final class MachineController
+final readonly class MachineController
 {
+    public function __construct(private JsonBody $body, private KeepMachine $keep)
+    {
+    }
+
     public function index(Request $request, PresentMachine $present): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
-        $page = Machine::query()->with(['state', 'place'])->orderBy('fleet_number')->cursorPaginate(
+        $search = mb_substr(trim($request->string('search')->value()), 0, 40);
+        $query = Machine::query()->with(['state', 'place'])->whereNull('left_at');
+        if ($search !== '') {
+            $like = '%'.addcslashes($search, '%_\\').'%';
+            $query->where(static fn ($any) => $any->where('fleet_number', 'like', $like)->orWhere('serial', 'like', $like));
+        }
+        $page = $query->orderBy('fleet_number')->cursorPaginate(
             100,
             cursor: PageCursor::of($request, 'fleet_number'),
         );
@@ -32,5 +48,44 @@ final class MachineController
         Gate::authorize('view', $machine);
 
         return response()->json($present->detail($machine));
+    }
+
+    public function store(Request $request, PresentMachine $present, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('keep-machines');
+        $asked = JsonObject::of($this->body->of($request, 'AddMachine'));
+        $machine = $this->keep->add($asked->string('model_id'), self::plate($asked), $user);
+
+        return response()->json($present->detail($machine), 201);
+    }
+
+    public function update(Request $request, Machine $machine, PresentMachine $present, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('keep-machines');
+        $this->keep->change($machine, self::plate(JsonObject::of($this->body->of($request, 'ChangeMachine'))), $user);
+
+        return response()->json($present->detail($machine->refresh()));
+    }
+
+    public function leave(Request $request, Machine $machine, PresentMachine $present, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('keep-machines');
+        $asked = JsonObject::of($this->body->of($request, 'LeaveFleet'));
+        $this->keep->leave($machine, MachineLeft::from($asked->string('as')), trim($asked->string('why')), $user);
+
+        return response()->json($present->detail($machine->refresh()));
+    }
+
+    /** @return array{fleet_number: string, serial: string, bay: string|null, year: int|null} */
+    private static function plate(JsonObject $asked): array
+    {
+        $bay = trim((string) $asked->optionalString('bay'));
+
+        return [
+            'fleet_number' => mb_strtoupper(trim($asked->string('fleet_number'))),
+            'serial' => trim($asked->string('serial')),
+            'bay' => $bay === '' ? null : $bay,
+            'year' => $asked->optionalInteger('year'),
+        ];
     }
 }

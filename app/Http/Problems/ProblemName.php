@@ -24,6 +24,10 @@ enum ProblemName: string
     case GateWantsNumber = 'gate_wants_number';
     case GoneSettleFirst = 'gone_settle_first';
     case HangTheTag = 'hang_the_tag';
+    case HireConflicts = 'hire_conflicts';
+    case HireHasBegun = 'hire_has_begun';
+    case HireIsCancelled = 'hire_is_cancelled';
+    case HirerKnown = 'hirer_known';
     case IdAlreadyUsed = 'id_already_used';
     case InitialsLetters = 'initials_letters';
     case KeyIsYours = 'key_is_yours';
@@ -34,6 +38,8 @@ enum ProblemName: string
     case LookAtItAlone = 'look_at_it_alone';
     case LookAtTheFields = 'look_at_the_fields';
     case LoweringNeedsAReason = 'lowering_needs_a_reason';
+    case MachineHasLeft = 'machine_has_left';
+    case MachineIsBooked = 'machine_is_booked';
     case MeterNeedsConfirming = 'meter_needs_confirming';
     case ModelNotComplete = 'model_not_complete';
     case ModelOfTheCatalogue = 'model_of_the_catalogue';
@@ -45,6 +51,7 @@ enum ProblemName: string
     case NoSuchCode = 'no_such_code';
     case NoSuchDay = 'no_such_day';
     case NoSuchFinding = 'no_such_finding';
+    case NoSuchHour = 'no_such_hour';
     case NoSuchLine = 'no_such_line';
     case NoSuchQuestion = 'no_such_question';
     case NoSuchSchool = 'no_such_school';
@@ -59,22 +66,23 @@ enum ProblemName: string
     case NotFound = 'not_found';
     case NotFromThePage = 'not_from_the_page';
     case NotGone = 'not_gone';
+    case NotInTheYard = 'not_in_the_yard';
     case NotJson = 'not_json';
+    case NotOnTheMeter = 'not_on_the_meter';
+    case NotOnesOwnAccount = 'not_ones_own_account';
     case NotOnesOwnQualification = 'not_ones_own_qualification';
     case NotOutYet = 'not_out_yet';
+    case NotPlainText = 'not_plain_text';
+    case NotPostedHere = 'not_posted_here';
     case NotPutRightHere = 'not_put_right_here';
     case NotQualified = 'not_qualified';
     case NotTheDecision = 'not_the_decision';
     case NotYourPassword = 'not_your_password';
     case NotYoursToDo = 'not_yours_to_do';
-    case NotOnTheMeter = 'not_on_the_meter';
     case NothingInDoubt = 'nothing_in_doubt';
     case NothingOutYet = 'nothing_out_yet';
     case NothingToStrike = 'nothing_to_strike';
-    case NotInTheYard = 'not_in_the_yard';
-    case NotOnesOwnAccount = 'not_ones_own_account';
-    case NotPlainText = 'not_plain_text';
-    case NotPostedHere = 'not_posted_here';
+    case NumberTaken = 'number_taken';
     case OffTheScale = 'off_the_scale';
     case OldMeterContradicted = 'old_meter_contradicted';
     case OnAnotherFolio = 'on_another_folio';
@@ -86,12 +94,12 @@ enum ProblemName: string
     case PaperNeedsDate = 'paper_needs_date';
     case PaperNeedsHours = 'paper_needs_hours';
     case PaperNeedsSerial = 'paper_needs_serial';
-    case PicturesWait = 'pictures_wait';
     case PartIsFitted = 'part_is_fitted';
     case PasswordHoldsTheName = 'password_holds_the_name';
     case PasswordTooCommon = 'password_too_common';
     case PasswordTooShort = 'password_too_short';
     case PhotoNotHere = 'photo_not_here';
+    case PicturesWait = 'pictures_wait';
     case PieceDoesNotFollow = 'piece_does_not_follow';
     case PieceHasWrongSize = 'piece_has_wrong_size';
     case PinDigits = 'pin_digits';
@@ -122,6 +130,7 @@ enum ProblemName: string
     case SecondPersonMissing = 'second_person_missing';
     case SecondPersonUnknown = 'second_person_unknown';
     case SecondSecretWrong = 'second_secret_wrong';
+    case SerialTaken = 'serial_taken';
     case SignInFirst = 'sign_in_first';
     case SomebodyElseIsSignedIn = 'somebody_else_is_signed_in';
     case SomethingIsAnswered = 'something_is_answered';
@@ -159,6 +168,7 @@ enum ProblemName: string
     case TooOften = 'too_often';
     case UnknownFindingKind = 'unknown_finding_kind';
     case UnknownLook = 'unknown_look';
+    case UnknownModel = 'unknown_model';
     case WalkGivenBack = 'walk_given_back';
     case WalkIsOver = 'walk_is_over';
     case WalksAlongAlready = 'walks_along_already';
@@ -167,4 +177,5 @@ enum ProblemName: string
     case WrongPassword = 'wrong_password';
     case WrongPin = 'wrong_pin';
     case WrongUnit = 'wrong_unit';
+    case YardIsOpen = 'yard_is_open';
 }

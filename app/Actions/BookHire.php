@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Audit\AuditKind;
+use App\Audit\WriteAudit;
+use App\Hires\MustNotConflict;
+use App\Hires\WantedHire;
+use App\Http\Problems\ApiProblem;
+use App\Models\Customer;
+use App\Models\Hire;
+use App\Models\User;
+use App\Models\Yard;
+use App\Yards\CurrentYard;
+use Illuminate\Support\Facades\DB;
+
+/** Books a machine for a hirer, under the next folio of the yard. */
+final readonly class BookHire
+{
+    public function __construct(private MustNotConflict $mustNotConflict, private CurrentYard $yard, private WriteAudit $audit)
+    {
+    }
+
+    /** @throws ApiProblem where something is in the way */
+    public function __invoke(string $machineId, Customer $hirer, WantedHire $wanted, User $by): Hire
+    {
+        return DB::transaction(function () use ($machineId, $hirer, $wanted, $by): Hire {
+            $machine = ($this->mustNotConflict)($machineId, $wanted->period, $wanted->knowing);
+            Yard::query()->whereKey($this->yard->id())->lockForUpdate()->firstOrFail();
+            $hire = Hire::query()->create([
+                'folio' => (int) Hire::query()->sharedLock()->max('folio') + 1,
+                'machine_id' => $machine->id,
+                'customer_id' => $hirer->id,
+            ] + $wanted->columns());
+            ($this->audit)(AuditKind::HireBooked, $by, (string) $hire->folio, after: [
+                'machine' => $machine->fleet_number, 'hirer' => $hirer->name,
+            ] + $wanted->record());
+
+            return $hire;
+        }, 3);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Words;
+use JadeLedger\Core\Hire\HireConflict;
+
+final class PresentConflict
+{
+    /** @return array<string, mixed> */
+    public static function of(HireConflict $one): array
+    {
+        return [
+            'kind' => $one->kind->value,
+            'bars' => $one->kind->bars(),
+            'words' => Words::say('words.conflict.'.$one->kind->value, ['folio' => (string) $one->folio, 'minutes' => (string) $one->minutes]),
+        ];
+    }
+}
