@@ -40,6 +40,7 @@ use App\Http\Controllers\TagLabelController;
 use App\Http\Controllers\VerdictController;
 use App\Http\Controllers\WalkController;
 use App\Http\Controllers\WalkPreviewController;
+use App\Http\Controllers\YardOpeningController;
 use App\Http\Middleware\RequireSecondFactor;
 use App\Http\Middleware\RequireSession;
 use Illuminate\Support\Facades\Route;
@@ -53,6 +54,7 @@ Route::get('metrics', MetricsController::class)->name('metrics');
 Route::get('session', [SessionController::class, 'show'])->name('session.show');
 Route::middleware(RequireSession::class)->group(function (): void {
     Route::post('session', [SessionController::class, 'store'])->name('session.store');
+    Route::post('yard-opening', YardOpeningController::class)->middleware('throttle:20,1')->name('yard.open');
     Route::post('session/pin', [PinController::class, 'store'])->name('session.pin');
 });
 

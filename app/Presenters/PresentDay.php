@@ -6,11 +6,13 @@ namespace App\Presenters;
 
 use App\Models\Hire;
 use App\Models\HireStatus;
+use App\Models\Machine;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
 use App\Words;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Movement;
@@ -19,6 +21,17 @@ use JadeLedger\Core\Catalogue\Movement;
 final readonly class PresentDay
 {
     private const AS_STORED = 'Y-m-d H:i:s.u';
+
+    /** What should have left on a day before and has not. */
+    private const NOT_GONE = [HireStatus::Booked, HireStatus::WalkingOut, HireStatus::Held, HireStatus::Ready, HireStatus::Gone];
+
+    /** What should have been back and closed on a day before and is not. */
+    private const NOT_SETTLED = [HireStatus::Out, HireStatus::WalkingIn, HireStatus::Returned];
+
+    /** How far back it is looked for: what is older is found on the machine's page. */
+    private const LOOKS_BACK_DAYS = 60;
+
+    private const MOST_BEFORE = 40;
 
     public function __construct(private DayRow $row)
     {
@@ -30,6 +43,7 @@ final readonly class PresentDay
      */
     public function of(CarbonImmutable $day, CarbonImmutable $now, User $reader): array
     {
+        $isToday = $day->isSameDay($now->setTimezone($day->getTimezone()));
         [$from, $until] = [$day->utc()->format(self::AS_STORED), $day->endOfDay()->utc()->format(self::AS_STORED)];
         $hires = Hire::query()
             ->with(['machine.state', 'machine.place', 'customer', 'state', 'outAssignee', 'inAssignee', 'walks.openedBy'])
@@ -38,19 +52,50 @@ final readonly class PresentDay
             ->get();
         $tallies = WalkTally::of(array_values($hires->flatMap->walks->pluck('id')->all()));
         // As text: a moment is made of it each time that it is asked for, and a day asks thousands of times.
-        $isToday = static fn (Hire $hire, string $column): bool => $hire->getRawOriginal($column) >= $from && $hire->getRawOriginal($column) <= $until;
-        $outs = $this->rows($hires->filter(static fn (Hire $hire): bool => $isToday($hire, 'goes_out_at')), Movement::Checkout, $hires, $tallies, $now);
-        $ins = $this->rows($hires->filter(static fn (Hire $hire): bool => $isToday($hire, 'comes_back_at')), Movement::Return, $hires, $tallies, $now);
+        $isOfDay = static fn (Hire $hire, string $column): bool => $hire->getRawOriginal($column) >= $from && $hire->getRawOriginal($column) <= $until;
+        $outs = $this->rows($hires->filter(static fn (Hire $hire): bool => $isOfDay($hire, 'goes_out_at')), Movement::Checkout, $hires, $tallies, $now);
+        $ins = $this->rows($hires->filter(static fn (Hire $hire): bool => $isOfDay($hire, 'comes_back_at')), Movement::Return, $hires, $tallies, $now);
 
         return [
             'date' => $day->format('Y-m-d'),
             'now' => Moment::text($now),
             'outs' => $outs,
             'ins' => $ins,
+            'before_today' => $isToday ? $this->beforeToday($from, $now) : [],
             'totals' => ['outs' => $this->totals($outs), 'ins' => $this->totals($ins)],
             'people' => $this->people(),
             'verification' => $this->verification($reader),
+            'first_steps' => $this->firstSteps($reader),
         ];
+    }
+
+    /**
+     * Yesterday's and older, until somebody settles them: booked and never fetched, out and not back, back and not closed.
+     *
+     * @param string $from the beginning of today, as it is stored
+     * @return list<array<string, mixed>> the longest first
+     */
+    private function beforeToday(string $from, CarbonImmutable $now): array
+    {
+        $since = CarbonImmutable::parse($from, 'UTC')->subDays(self::LOOKS_BACK_DAYS)->format(self::AS_STORED);
+        $before = static fn (string $column): Builder => Hire::query()
+            ->with(['machine.state', 'machine.place', 'customer', 'state', 'outAssignee', 'inAssignee', 'walks.openedBy'])
+            ->whereNull('cancelled_at')->where($column, '>=', $since)->where($column, '<', $from)
+            ->orderBy($column)->limit(self::MOST_BEFORE);
+        $in = static fn (array $standings): \Closure => static fn ($state) => $state->whereIn('standing', $standings);
+        $outs = $before('goes_out_at')->where(
+            static fn ($query) => $query->whereDoesntHave('state')->orWhereHas('state', $in(self::NOT_GONE)),
+        )->get();
+        $ins = $before('comes_back_at')->whereHas('state', $in(self::NOT_SETTLED))->get();
+        $tallies = WalkTally::of(array_values($outs->concat($ins)->flatMap->walks->pluck('id')->all()));
+        $row = fn (Movement $movement): \Closure => fn (Hire $hire): array => [
+            'side' => $movement === Movement::Checkout ? 'out' : 'in',
+            'row' => $this->row->of($hire, $movement, collect([$hire]), $tallies, $now),
+        ];
+        $rows = [...$outs->map($row(Movement::Checkout))->all(), ...$ins->map($row(Movement::Return))->all()];
+        usort($rows, static fn (array $a, array $b): int => $a['row']['due_at'] <=> $b['row']['due_at']);
+
+        return $rows;
     }
 
     /**
@@ -90,6 +135,21 @@ final readonly class PresentDay
             'tagged_out' => count(array_filter($rows, static fn (array $row): bool => $row['state']['mark'] === 'stop')),
             'ahead' => count($ahead),
             'ahead_seconds' => array_sum(array_column($ahead, 'work_seconds')),
+        ];
+    }
+
+    /** @return array<string, bool>|null what there is of all that a first walk needs; nothing once there was one */
+    private function firstSteps(User $reader): ?array
+    {
+        if (! in_array($reader->role, [Role::Lead, Role::Counter], true) || Walk::query()->whereHas('machine')->exists()) {
+            return null;
+        }
+
+        return [
+            'people' => User::query()->whereIn('role', [Role::Technician, Role::Mechanic])->exists(),
+            // The largest one stands at the end of an index: nothing is read but that.
+            'machines' => Machine::query()->max('fleet_number') !== null,
+            'hires' => Hire::query()->max('folio') !== null,
         ];
     }
 

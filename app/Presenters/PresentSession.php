@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Actions\OpenYard;
 use App\Keys\SealingKey;
 use App\Models\Role;
 use App\Models\Tablet;
@@ -70,6 +71,7 @@ final class PresentSession
                 'locks_after_minutes' => (int) config('jade.idle_lock_minutes'),
             ],
             'demo_accounts' => self::demoAccounts(),
+            'is_to_be_opened' => $user === null && OpenYard::isOpenToAll(),
         ];
     }
 

@@ -186,6 +186,29 @@ final class BookingTest extends YardTestCase
             ->assertJsonPath('type', '/problems/machine-is-booked');
     }
 
+    public function test_what_a_day_left_over_stays_on_top_until_somebody_settles_it(): void
+    {
+        $never = $this->book(['goes_out' => '2026-12-01T10:00', 'comes_back' => '2026-12-02T16:00'])->assertCreated()->json('id');
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->walkThrough($walk, '1842.3');
+        $this->handOver($walk);
+        self::assertSame([], $this->getJson('/api/day')->json('before_today'));
+
+        $this->travelTo(CarbonImmutable::parse('2026-12-06T08:00:00Z'));
+        $this->as(Role::Counter);
+        $day = $this->getJson('/api/day')->assertOk();
+        $this->assertFits($day, 'Day');
+        self::assertSame(
+            [['out', $never, 'booked'], ['in', $this->hire->id, 'out']],
+            array_map(static fn (array $one): array => [$one['side'], $one['row']['hire_id'], $one['row']['standing']], $day->json('before_today')),
+        );
+        self::assertSame([], $this->getJson('/api/day?date=2026-12-07')->json('before_today'), 'of another day nothing is left over');
+        $this->putJson("/api/hires/{$never}/cancellation", ['why' => 'Never fetched'])->assertOk();
+        $this->putJson("/api/hires/{$this->hire->id}", ['goes_out' => '2026-12-02T08:00', 'comes_back' => '2026-12-09T12:00'])->assertOk();
+        self::assertSame([], $this->getJson('/api/day')->json('before_today'));
+    }
+
     public function test_who_may_enter_what(): void
     {
         foreach ([Role::Technician, Role::Mechanic, Role::Auditor] as $role) {

@@ -30,6 +30,7 @@ const DoubtsPage = lazy(() => import('../features/doubts/DoubtsPage'));
 const SecondFactorPage = lazy(() =>
   import('../features/session/SecondFactorPage').then((page) => ({ default: page.SecondFactorPage })),
 );
+const OpenYardPage = lazy(() => import('../features/office/OpenYardPage'));
 const HouseRulesPage = lazy(() => import('../features/catalogue/HouseRulesPage'));
 
 /** Whoever walks has the pages of a walk at hand before the network goes, even on the first day of a tablet. */
@@ -71,6 +72,13 @@ function PagesBelow() {
     return <Notice words={t('state.no_answer')} act={t('state.try_again')} onAct={() => void session.refetch()} />;
   }
   setZone(session.data.yard.timezone);
+  if (session.data.is_to_be_opened) {
+    return (
+      <Suspense fallback={<Notice words={t('state.fetching')} />}>
+        <OpenYardPage />
+      </Suspense>
+    );
+  }
   if (session.data.user === null) {
     return <SignInPage session={session.data} />;
   }

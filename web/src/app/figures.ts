@@ -39,6 +39,15 @@ export function longDate(moment: string): string {
 /** 24 Nov 14:05 */
 export const shortDate = (moment: string): string => `${parts(moment, { day: 'numeric', month: 'short' })} ${clock(moment)}`;
 
+/** A moment as the yard's clock shows it, to be set: 2026-11-24T14:05 */
+export function onYardClock(moment: string): string {
+  const options = { year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit' } as const;
+  const found = new Intl.DateTimeFormat('en-CA', { timeZone: zone, hourCycle: 'h23', ...options }).formatToParts(new Date(moment));
+  const of = (type: string) => found.find((part) => part.type === type)?.value ?? '';
+
+  return `${of('year')}-${of('month')}-${of('day')}T${of('hour')}:${of('minute')}`;
+}
+
 /** 24 Nov 2026, of a day of the calendar that has no hour and no zone. */
 export function calendarDay(date: string): string {
   const options = { timeZone: 'UTC', day: 'numeric', month: 'short', year: 'numeric' } as const;

@@ -1,3 +1,4 @@
+import type {} from '@mui/x-date-pickers/themeAugmentation';
 import { createTheme, type Shadows } from '@mui/material/styles';
 
 const noShadows = Array(25).fill('none') as Shadows;
@@ -37,6 +38,21 @@ export const theme = createTheme({
           '&.Mui-focused .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 3 },
           // A wrong field is held by a bracket of ink; red is for tag-outs alone.
           '&.Mui-error .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderLeftWidth: 7 },
+        },
+      },
+    },
+    // The fields of dates are another component than those of text: they look the same.
+    MuiPickersOutlinedInput: {
+      styleOverrides: {
+        root: {
+          backgroundColor: 'var(--sheet)',
+          fontSize: 18,
+          fontWeight: 600,
+          '& .MuiPickersOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 1.5 },
+          '& .MuiPickersOutlinedInput-notchedOutline legend': { fontSize: '0.88em' },
+          '&:hover .MuiPickersOutlinedInput-notchedOutline': { borderColor: 'var(--ink)' },
+          '&.Mui-focused .MuiPickersOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 3 },
+          '&.Mui-error .MuiPickersOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderLeftWidth: 7 },
         },
       },
     },

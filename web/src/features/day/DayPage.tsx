@@ -1,18 +1,19 @@
-import { useRef, useState } from 'react';
+import { Suspense, lazy, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
-import { clock, duration, longDate } from '../../app/figures';
+import { clock, duration, longDate, onYardClock } from '../../app/figures';
 import { useMe, useSession } from '../session/useSession';
 import { usePreviews, type Wanted } from '../walk/state/usePreviews';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { Mark } from '../../marks/Mark';
 import { useDoubts } from '../doubts/useDoubts';
 import { SecondFactorNotice } from '../session/SecondFactorNotice';
 import { MyName } from '../session/MyName';
 import { useOutbox } from '../../offline/useOutbox';
+import { BeforeToday } from './BeforeToday';
 import { DayColumn } from './DayColumn';
 import { Fold } from './Fold';
 import { rowHeight } from './geometry';
@@ -21,6 +22,15 @@ import { useDay, useOpenRow, type Row } from './useDay';
 import { useNowInSight } from './useNowInSight';
 import { useYardNow } from './useYardNow';
 import './day.css';
+
+// The office's forms bring calendars along, which a tablet in the yard never opens.
+const NewHireDrawer = lazy(() => import('../office/NewHireDrawer').then((part) => ({ default: part.NewHireDrawer })));
+const FirstSteps = lazy(() => import('../office/FirstSteps').then((part) => ({ default: part.FirstSteps })));
+
+const DAY_MS = 86_400_000;
+
+/** The yard's own day of the calendar. */
+const today = (now: string): string => onYardClock(now).slice(0, 10);
 
 /** Walks of the day that could be opened, or gone on with, here and now. */
 function toWalk(day: Schema['Day'] | undefined): Wanted[] {
@@ -32,9 +42,12 @@ function toWalk(day: Schema['Day'] | undefined): Wanted[] {
 /** The day: outs and ins either side of a fold that is the clock. */
 export default function DayPage() {
   const { t } = useTranslation();
-  const day = useDay();
+  const [params, setParams] = useSearchParams();
+  const date = params.get('date');
+  const day = useDay(date);
   const now = useYardNow(day.data?.now ?? new Date(0).toISOString(), day.dataUpdatedAt);
   const [asking, setAsking] = useState<{ row: Row; side: 'out' | 'in' } | null>(null);
+  const [isBooking, setIsBooking] = useState(false);
   const book = useRef<HTMLDivElement>(null);
   const open = useOpenRow();
   const yard = useSession().data?.yard;
@@ -46,7 +59,7 @@ export default function DayPage() {
   usePreviews(me.may.walk ? toWalk(day.data) : []);
   const rows = day.data === undefined ? [] : [...day.data.outs, ...day.data.ins];
   const height = day.data === undefined ? 0 : bookHeight(day.data.outs, day.data.ins);
-  useNowInSight(book, rows, now, height);
+  useNowInSight(book, rows, now, height, date === null);
 
   if (day.isPending) {
     return <Notice words={t('state.fetching')} />;
@@ -58,6 +71,13 @@ export default function DayPage() {
   const mine = unfinishedOf(me.id, outs, ins);
   const next = me.may.walk ? nextToStart(outs) : undefined;
 
+  const isToday = date === null;
+  const shownDate = day.data.date;
+  const step = (days: number) => {
+    const next = new Date(Date.parse(`${shownDate}T12:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+    setParams(next === today(now) ? {} : { date: next });
+  };
+
   const askOrOpen = (row: Row, side: 'out' | 'in') => {
     if (row.opens === 'walk' && row.walk_id === null) {
       setAsking({ row, side });
@@ -68,18 +88,42 @@ export default function DayPage() {
 
   return (
     <Page
-      title={longDate(now)}
+      title={isToday ? longDate(now) : longDate(`${shownDate}T12:00:00Z`)}
       sub={yard === undefined ? '' : `${yard.name}, ${yard.place}`}
       leaf={t('day.book')}
       tabs
       className="day"
-      notices={<SecondFactorNotice />}
+      notices={
+        <>
+          <SecondFactorNotice />
+          {day.data.before_today.length > 0 && <BeforeToday left={day.data.before_today} mayWalk={me.may.walk} onOpen={askOrOpen} />}
+          <Suspense fallback={null}>
+            {day.data.first_steps !== null && <FirstSteps steps={day.data.first_steps} />}
+          </Suspense>
+        </>
+      }
       right={
         <>
+          <button type="button" className="day-step" aria-label={t('day.earlier_day')} data-testid="day-before" onClick={() => step(-1)}>
+            ‹
+          </button>
+          <button type="button" className="day-step" aria-label={t('day.later_day')} data-testid="day-after" onClick={() => step(1)}>
+            ›
+          </button>
+          {!isToday && (
+            <button type="button" data-testid="day-today" onClick={() => setParams({})}>
+              {t('day.today')}
+            </button>
+          )}
           <div className="head-who">
             {clock(now)}
             <span>{day.isError ? t('state.no_network') : kept.length > 0 ? t('state.kept', { count: kept.length }) : t('state.posted')}</span>
           </div>
+          {me.may.book && (
+            <button type="button" data-testid="new-hire" onClick={() => setIsBooking(true)}>
+              {t('office.new_hire')}
+            </button>
+          )}
           <MyName />
         </>
       }
@@ -107,7 +151,8 @@ export default function DayPage() {
           {whatToDo(open.error, t('state.no_network'))}
         </p>
       )}
-      <div className="book" ref={book} style={{ '--book': `${height}px` } as React.CSSProperties}>
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys */}
+      <div className="book" tabIndex={0} ref={book} style={{ '--book': `${height}px` } as React.CSSProperties}>
         <DayColumn
           side="out"
           rows={outs}
@@ -117,7 +162,7 @@ export default function DayPage() {
           mayWalk={me.may.walk}
           onOpen={(row) => askOrOpen(row, 'out')}
         />
-        <Fold outs={outs} ins={ins} now={now} height={height} />
+        <Fold outs={outs} ins={ins} now={now} isToday={isToday} height={height} />
         <DayColumn
           side="in"
           rows={ins}
@@ -162,6 +207,11 @@ export default function DayPage() {
           </button>
         )}
       </footer>
+      {isBooking && (
+        <Suspense fallback={null}>
+          <NewHireDrawer onClose={() => setIsBooking(false)} />
+        </Suspense>
+      )}
       {asking !== null && (
         <OpenWalkDrawer
           row={asking.row}

@@ -9,12 +9,15 @@ interface Props {
   outs: Row[];
   ins: Row[];
   now: string;
+  /** Of another day the clock has no hand. */
+  isToday: boolean;
   height: number;
 }
 
 /** The fold between the pages is the clock: a leader from each row to its latest start, the work as a bar under it. */
-export function Fold({ outs, ins, now, height }: Props) {
-  const shown = hoursShown([...outs, ...ins], now);
+export function Fold({ outs, ins, now, isToday, height }: Props) {
+  const rows = [...outs, ...ins];
+  const shown = hoursShown(rows, isToday ? now : (rows[0]?.start_by ?? now));
   const [from, to] = shown;
   const y = (hour: number) => yOf(hour, shown, height);
   const nowY = y(hourOfDay(now));
@@ -23,7 +26,7 @@ export function Fold({ outs, ins, now, height }: Props) {
   return (
     <div className="fold" aria-hidden="true">
       <svg width={WIDTH} height={height + HEAD} style={{ overflow: 'visible', display: 'block' }}>
-        <rect x="0" y={HEAD} width={WIDTH} height={Math.max(0, nowY - HEAD)} fill="var(--shade)" />
+        {isToday && <rect x="0" y={HEAD} width={WIDTH} height={Math.max(0, nowY - HEAD)} fill="var(--shade)" />}
         {hours.map((hour) => (
           <g key={hour}>
             <path d={`M50 ${y(hour)}H96`} stroke="var(--feint)" strokeWidth="1" />
@@ -32,7 +35,7 @@ export function Fold({ outs, ins, now, height }: Props) {
               y={y(hour) - 10}
               width="34"
               height="20"
-              fill={hour < hourOfDay(now) ? 'var(--shade)' : 'var(--sheet)'}
+              fill={isToday && hour < hourOfDay(now) ? 'var(--shade)' : 'var(--sheet)'}
             />
             <text
               x="73"
@@ -49,11 +52,15 @@ export function Fold({ outs, ins, now, height }: Props) {
         <Bars rows={outs} side="out" y={y} />
         <Bars rows={ins} side="in" y={y} />
         <Feeds ins={ins} outs={outs} y={y} />
-        <path d={`M-3 ${nowY}H149`} stroke="var(--ink)" strokeWidth="2.4" />
-        <rect x="47" y={nowY - 15} width="52" height="30" fill="var(--ink)" />
-        <text x="73" y={nowY + 6} textAnchor="middle" fontSize="17" fontWeight="750" style={{ fill: 'var(--sheet)' }}>
-          {clock(now)}
-        </text>
+        {isToday && (
+          <g>
+            <path d={`M-3 ${nowY}H149`} stroke="var(--ink)" strokeWidth="2.4" />
+            <rect x="47" y={nowY - 15} width="52" height="30" fill="var(--ink)" />
+            <text x="73" y={nowY + 6} textAnchor="middle" fontSize="17" fontWeight="750" style={{ fill: 'var(--sheet)' }}>
+              {clock(now)}
+            </text>
+          </g>
+        )}
       </svg>
     </div>
   );

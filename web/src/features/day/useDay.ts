@@ -5,8 +5,13 @@ import { useOpenWalk } from '../walk/state/useOpenWalk';
 
 export type Row = Schema['DayRow'];
 
-export function useDay() {
-  return useQuery({ queryKey: ['day'], queryFn: () => answer(api.GET('/api/day')), refetchInterval: 30_000 });
+/** @param date a day of the calendar, or none for today */
+export function useDay(date: string | null = null) {
+  return useQuery({
+    queryKey: date === null ? ['day'] : ['day', date],
+    queryFn: () => answer(api.GET('/api/day', { params: { query: date === null ? {} : { date } } })),
+    refetchInterval: 30_000,
+  });
 }
 
 /** One tap: opens the walk of a row, or goes to the page that it has come to. */

@@ -1,13 +1,15 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { figure } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { Mark } from '../../marks/Mark';
 import { MiniPlan } from '../../plans/MiniPlan';
+import { MachineDrawer } from '../office/MachineDrawer';
 import { MyName } from '../session/MyName';
+import { useMe } from '../session/useSession';
 import { useFleet } from './useFleet';
 import './fleet.css';
 
@@ -16,6 +18,9 @@ export default function FleetPage() {
   const { t } = useTranslation();
   const fleet = useFleet();
   const [family, setFamily] = useState<string | null>(null);
+  const [isAdding, setIsAdding] = useState(false);
+  const me = useMe();
+  const navigate = useNavigate();
   if (fleet.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
@@ -27,7 +32,16 @@ export default function FleetPage() {
   const shown = machines.filter((machine) => family === null || machine.family === family);
 
   return (
-    <Page title={t('fleet.title')} sub={t('fleet.count', { count: machines.length })} leaf={t('fleet.leaf')} tabs className="fleet" right={<MyName />}>
+    <Page title={t('fleet.title')} sub={t('fleet.count', { count: machines.length })} leaf={t('fleet.leaf')} tabs className="fleet" right={
+        <>
+          {me.may.lead && (
+            <button type="button" data-testid="add-machine" onClick={() => setIsAdding(true)}>
+              {t('office.add_machine')} +
+            </button>
+          )}
+          <MyName />
+        </>
+      }>
       <div className="fleet-families" role="group" aria-label={t('fleet.families')}>
         {families.map(([name, drawing]) => (
           <button key={name} type="button" aria-pressed={family === name} onClick={() => setFamily(family === name ? null : name)}>
@@ -36,6 +50,7 @@ export default function FleetPage() {
           </button>
         ))}
       </div>
+      {isAdding && <MachineDrawer onClose={() => setIsAdding(false)} onAdded={(id) => void navigate(`/fleet/${id}`)} />}
       <table className="fleet-list">
         <thead>
           <tr>

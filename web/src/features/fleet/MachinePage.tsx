@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { problemOf, whatToDo } from '../../api/problem';
@@ -21,6 +21,13 @@ import { Trail } from './Trail';
 import { useMachine } from './useFleet';
 import './fleet.css';
 
+const HireDrawer = lazy(() => import('../office/HireDrawer').then((part) => ({ default: part.HireDrawer })));
+const NewHireDrawer = lazy(() => import('../office/NewHireDrawer').then((part) => ({ default: part.NewHireDrawer })));
+const MachineDrawer = lazy(() => import('../office/MachineDrawer').then((part) => ({ default: part.MachineDrawer })));
+
+/** Which form of the office lies over the page. */
+type Office = { is: 'plate' } | { is: 'new' } | { is: 'hire'; id: string } | null;
+
 /** A machine: its plan with all open damage, its folios, and the posting trail with nothing erased. */
 export default function MachinePage() {
   const { t } = useTranslation();
@@ -32,13 +39,14 @@ export default function MachinePage() {
   const [selected, setSelected] = useState<string | null>(null);
   const [isReporting, setIsReporting] = useState(false);
   const [isMoving, setIsMoving] = useState(false);
+  const [office, setOffice] = useState<Office>(null);
   if (query.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
   if (query.data === undefined) {
     return <Notice words={whatToDo(query.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void query.refetch()} />;
   }
-  const { machine, findings, folios, serial, tag, hours_in_all } = query.data;
+  const { machine, findings, folios, serial, tag, hours_in_all, left_as } = query.data;
   const finding = findings.find((one) => one.id === selected) ?? findings[0];
 
   return (
@@ -48,7 +56,21 @@ export default function MachinePage() {
       sub={t('fleet.sub', { maker: machine.maker, model: machine.model, serial, hours: machine.smr_hours === null ? '–' : figure(machine.smr_hours) })}
       leaf={t('fleet.machine_leaf')}
       tabs
-      right={<MyName />}
+      right={
+        <>
+          {me.may.lead && (
+            <button type="button" data-testid="write-down" onClick={() => setOffice({ is: 'plate' })}>
+              {t('office.write_down')}
+            </button>
+          )}
+          {me.may.book && left_as === null && (
+            <button type="button" data-testid="new-hire" onClick={() => setOffice({ is: 'new' })}>
+              {t('office.new_hire')}
+            </button>
+          )}
+          <MyName />
+        </>
+      }
     >
       <div className="machine-top">
         <div className="machine-plan">
@@ -76,6 +98,7 @@ export default function MachinePage() {
               {finding.words}
             </p>
           )}
+          {left_as !== null && <p className="machine-finding">{t('office.left_words', { how: t(`office.left.${left_as}`) })}</p>}
           {opening.error !== null && <ProblemWords problem={problemOf(opening.error, t('state.no_network'))} />}
           <p className="machine-bay">
             <span>{machine.bay === null ? t('fleet.no_bay') : t('fleet.stands_in', { bay: machine.bay })}</span>
@@ -109,6 +132,11 @@ export default function MachinePage() {
                   <span>{folio.customer}</span>
                   <i>{t(`standing.${folio.standing}`)}</i>
                 </Link>
+                {me.may.book && ['booked', 'out', 'walking_in'].includes(folio.standing) && (
+                  <Button testId={`change-${folio.folio}`} onClick={() => setOffice({ is: 'hire', id: folio.hire_id })}>
+                    {t('office.change')}
+                  </Button>
+                )}
                 {folio.standing === 'booked' && tag === null && me.may.walk && (
                   <Button
                     testId="open-early"
@@ -123,6 +151,11 @@ export default function MachinePage() {
           </ul>
         </section>
       </div>
+      <Suspense fallback={null}>
+        {office?.is === 'plate' && <MachineDrawer of={query.data} onClose={() => setOffice(null)} />}
+        {office?.is === 'new' && <NewHireDrawer machine={machine} onClose={() => setOffice(null)} />}
+        {office?.is === 'hire' && <HireDrawer hireId={office.id} onClose={() => setOffice(null)} />}
+      </Suspense>
       <Trail machineId={machineId} />
     </Page>
   );

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Audit\AuditKind;
+use App\Audit\WriteAudit;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
+use App\Models\Language;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Yard;
+use App\Yards\CurrentYard;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** The first yard of an installation, and who leads it. Only while there is nobody at all. */
+final readonly class OpenYard
+{
+    public function __construct(private CurrentYard $yard, private WriteAudit $audit)
+    {
+    }
+
+    /** Whether there is nobody who could sign in. */
+    public static function isOpenToAll(): bool
+    {
+        return User::query()->withoutGlobalScopes()->doesntExist();
+    }
+
+    /**
+     * @param array{name: string, place: string, timezone: string} $of
+     * @param array{name: string, login: string, initials: string, password: string} $lead
+     *
+     * @throws ApiProblem where somebody was faster
+     */
+    public function __invoke(array $of, array $lead, Language $language): User
+    {
+        // One after the other: of two who open it at once the second is told.
+        return Cache::lock('yard-opening', 20)->block(10, fn (): User => DB::transaction(function () use ($of, $lead, $language): User {
+            if (! self::isOpenToAll()) {
+                throw ApiProblem::because(ProblemName::YardIsOpen, 409);
+            }
+            $yard = Yard::query()->orderBy('created_at')->first() ?? new Yard;
+            $yard->fill($of)->save();
+            $this->yard->stepInto($yard);
+            $person = User::query()->create(['role' => Role::Lead, 'language' => $language] + $lead);
+            ($this->audit)(AuditKind::YardOpened, $person, $yard->name, after: $of + ['lead' => $person->login]);
+
+            return $person;
+        }));
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Support\BrowserTestCase;
+
+/** The counter books, changes and cancels; what is in the way is said. */
+final class OfficeTest extends BrowserTestCase
+{
+    public function test_a_hire_is_booked_extended_swapped_and_cancelled(): void
+    {
+        $this->signIn('dilys');
+        $this->open('/app/fleet');
+        foreach (['E-71', 'E-72'] as $number) {
+            $this->open('/app/fleet');
+            $this->tap('add-machine');
+            $this->type('model-field', 'Dromvik 14C');
+            $this->tap('model-dromvik_14c');
+            $this->type('fleet_number', $number);
+            $this->type('serial', "DV14-{$number}");
+            $this->tap('keep-machine');
+            $this->waitForText('h1', $number);
+        }
+        $this->signIn('juno');
+        $this->tap('new-hire');
+        $this->type('hirer-field', 'Orr');
+        $this->tap('hirer-Orrery Yard Build');
+        $this->type('machine-field', 'E-71');
+        $this->tap('take-E-71');
+        $this->waitForText(self::named('in-the-way'), 'Nothing');
+        $this->tap('book');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('book')), 'The hire is not booked.');
+
+        // The same machine in the same days: it is said, and another one is offered.
+        $this->tap('new-hire');
+        $this->type('hirer-field', 'Orr');
+        $this->tap('hirer-Orrery Yard Build');
+        $this->type('machine-field', 'E-71');
+        $this->tap('take-E-71');
+        $this->waitForText(self::named('in-the-way'), 'has it in these days');
+        $this->picture('in-the-way');
+        $this->assertAccessible();
+        self::assertNotNull($this->wait(self::named('book'))->getAttribute('disabled'));
+        $this->tap('instead-E-72');
+        $this->waitForText(self::named('in-the-way'), 'Nothing');
+        $this->tap('book');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('book')), 'The hire is not booked.');
+
+        $this->open('/app/fleet');
+        $this->tap('machine-E-72');
+        $this->press($this->wait('[data-testid^="change-"]'));
+        $this->wait(self::named('keep-hire'));
+        $this->picture('change-hire');
+        $this->assertAccessible();
+        $this->type('why', 'Rain all week');
+        $this->hold('cancel-hire');
+        $this->waitForText('.machine-folios', 'cancelled');
+        $this->assertConsoleIsClean();
+    }
+
+    public function test_the_days_before_and_after_are_turned_to(): void
+    {
+        $this->signIn('juno');
+        $today = $this->text('h1');
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 800, 'height' => 1280, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->picture('day-portrait');
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->tap('day-after');
+        $this->waitUntil(fn (): bool => $this->text('h1') !== $today, 'It is still today.');
+        $this->wait('.book');
+        $this->picture('day-after');
+        $this->assertAccessible();
+        $this->tap('day-before');
+        $this->waitForText('h1', $today);
+        $this->tap('day-before');
+        $this->waitUntil(fn (): bool => $this->text('h1') !== $today, 'It is still today.');
+        $this->tap('day-today');
+        $this->waitForText('h1', $today);
+        if ($this->exists(self::named('before-today'))) {
+            $this->picture('before-today');
+        }
+    }
+}

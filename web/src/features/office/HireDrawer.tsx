@@ -1,0 +1,107 @@
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { ProblemError, problemOf } from '../../api/problem';
+import { Button } from '../../app/Button';
+import { Drawer } from '../../app/Drawer';
+import { onYardClock } from '../../app/figures';
+import { HoldButton } from '../../app/HoldButton';
+import { ProblemWords } from '../../app/ProblemWords';
+import { InTheWay, mayBook } from './InTheWay';
+import { MachineField } from './MachineField';
+import { useChangeHire, useHire, useProposal, type HireChange } from './useOffice';
+import { YardTimePicker } from './YardTimePicker';
+
+/** A hire that is booked, or out: other days, another machine, or not at all. */
+export function HireDrawer({ hireId, onClose }: { hireId: string; onClose: () => void }) {
+  const { t } = useTranslation();
+  const hire = useHire(hireId);
+
+  return (
+    <Drawer open title={hire.data === undefined ? t('state.fetching') : t('office.hire', { folio: hire.data.folio })} onClose={onClose}>
+      {hire.data !== undefined && <HireForm key={hire.data.id} hire={hire.data} onClose={onClose} />}
+      {hire.isError && <ProblemWords problem={problemOf(hire.error, t('state.no_network'))} />}
+    </Drawer>
+  );
+}
+
+function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () => void }) {
+  const { t } = useTranslation();
+  const change = useChangeHire(hire.id);
+  const [out, setOut] = useState(onYardClock(hire.goes_out_at));
+  const [back, setBack] = useState(onYardClock(hire.comes_back_at));
+  const [machine, setMachine] = useState<Schema['MachineRow'] | null>(hire.machine);
+  const [why, setWhy] = useState('');
+  const [knowing, setKnowing] = useState<Schema['HireConflict']['kind'][]>([]);
+  const isBooked = hire.standing === 'booked';
+  const asked = machine === null || out === '' || back === '' ? null : { machine_id: machine.id, hire_id: hire.id, goes_out: out, comes_back: back };
+  const proposal = useProposal(asked);
+  const isSwap = machine !== null && machine.id !== hire.machine.id;
+  // What is out needs no time before it any more.
+  const known = isBooked ? knowing : [...knowing, 'no_time_to_walk' as const];
+  const send = (what: HireChange) => change.mutate(what, { onSuccess: onClose });
+  const fields = change.error instanceof ProblemError ? change.error.problem.field : undefined;
+
+  return (
+    <>
+      <p>
+        <b>{hire.hirer.name}</b> {[hire.contact, hire.contact_phone ?? hire.hirer.phone, hire.site].filter((one) => one !== null).join(', ')}
+      </p>
+      {isBooked && <MachineField value={machine} onChange={setMachine} />}
+      <div className="two-times">
+        <YardTimePicker label={t('office.goes_out')} value={out} testId="goes-out" disabled={!isBooked} wrong={fields?.['goes_out']?.[0]} onChange={setOut} />
+        <YardTimePicker label={t('office.comes_back')} value={back} testId="comes-back" wrong={fields?.['comes_back']?.[0]} onChange={setBack} />
+      </div>
+      {proposal.data !== undefined && <InTheWay proposal={proposal.data} knowing={known} onKnow={setKnowing} {...(isBooked ? { onInstead: setMachine } : {})} />}
+      {proposal.isError && <ProblemWords problem={problemOf(proposal.error, t('state.no_network'))} />}
+      {isBooked && (
+        <TextField
+          label={t('office.why')}
+          helperText={t('office.why_words')}
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 300, 'data-testid': 'why' } }}
+        />
+      )}
+      {change.isError && <ProblemWords problem={problemOf(change.error, t('state.no_network'))} />}
+      {isSwap ? (
+        <Button
+          tone="jade"
+          testId="swap"
+          disabled={change.isPending || why.trim().length < 3 || !mayBook(proposal.data, known)}
+          onClick={() => send({ swap: { machine_id: machine.id, why, knowing: known } })}
+        >
+          {t('office.swap', { number: machine.fleet_number })}
+        </Button>
+      ) : (
+        <Button
+          tone="jade"
+          testId="keep-hire"
+          disabled={change.isPending || asked === null || !mayBook(proposal.data, known)}
+          onClick={() =>
+            send({
+              details: {
+                goes_out: out,
+                comes_back: back,
+                contact: hire.contact,
+                contact_phone: hire.contact_phone,
+                site: hire.site,
+                knowing: known,
+              },
+            })
+          }
+        >
+          {t('office.keep_days')}
+        </Button>
+      )}
+      {isBooked && (
+        <div>
+          <HoldButton tone="oxide" testId="cancel-hire" disabled={change.isPending || why.trim().length < 3} under={t('act.hold')} onHeld={() => send({ cancel: { why } })}>
+            {t('office.cancel')}
+          </HoldButton>
+        </div>
+      )}
+    </>
+  );
+}

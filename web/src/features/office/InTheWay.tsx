@@ -1,0 +1,67 @@
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { shortDate } from '../../app/figures';
+import { Button } from '../../app/Button';
+import { Mark } from '../../marks/Mark';
+import './office.css';
+
+type Conflict = Schema['HireConflict'];
+
+interface Props {
+  proposal: Schema['HireProposal'];
+  knowing: Conflict['kind'][];
+  onKnow: (kinds: Conflict['kind'][]) => void;
+  /** Where another machine may be taken instead. */
+  onInstead?: (machine: Schema['MachineRow']) => void;
+}
+
+/** What stands in the way of a hire: what bars it, and what somebody has to say that they know. */
+export function InTheWay({ proposal, knowing, onKnow, onInstead }: Props) {
+  const { t } = useTranslation();
+
+  return (
+    <section className="in-the-way" aria-label={t('office.in_the_way')} aria-live="polite" data-testid="in-the-way">
+      <h3>{t('office.in_the_way')}</h3>
+      {proposal.conflicts.length === 0 && (
+        <p>
+          <Mark outcome="stands" size={20} /> {t('office.nothing_in_the_way')}
+        </p>
+      )}
+      {proposal.conflicts.map((one) => (
+        <div key={one.kind + one.words} className="conflict">
+          <Mark outcome={one.bars ? 'stop' : 'attend'} size={20} />
+          <span>{one.words}</span>
+          {!one.bars && (
+            <Button
+              pressed={knowing.includes(one.kind)}
+              testId={`know-${one.kind}`}
+              onClick={() =>
+                onKnow(knowing.includes(one.kind) ? knowing.filter((kind) => kind !== one.kind) : [...knowing, one.kind])
+              }
+            >
+              {t('office.i_know')}
+            </Button>
+          )}
+        </div>
+      ))}
+      {onInstead !== undefined && proposal.instead.length > 0 && (
+        <>
+          <p>{t('office.instead')}</p>
+          <div className="choices">
+            {proposal.instead.map((machine) => (
+              <Button key={machine.id} testId={`instead-${machine.fleet_number}`} onClick={() => onInstead(machine)}>
+                {machine.fleet_number}
+              </Button>
+            ))}
+          </div>
+        </>
+      )}
+      <p className="start-by">{t('office.start_by', { date: shortDate(proposal.start_by) })}</p>
+    </section>
+  );
+}
+
+/** Whether it can be booked: nothing bars it, and all else was read. */
+export function mayBook(proposal: Schema['HireProposal'] | undefined, knowing: Conflict['kind'][]): boolean {
+  return proposal !== undefined && proposal.conflicts.every((one) => !one.bars && knowing.includes(one.kind));
+}

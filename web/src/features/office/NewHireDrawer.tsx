@@ -1,0 +1,105 @@
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { ProblemError, problemOf } from '../../api/problem';
+import { Button } from '../../app/Button';
+import { Drawer } from '../../app/Drawer';
+import { onYardClock } from '../../app/figures';
+import { ProblemWords } from '../../app/ProblemWords';
+import { HirerField, type HirerChoice } from './HirerField';
+import { InTheWay, mayBook } from './InTheWay';
+import { MachineField } from './MachineField';
+import { useAddHirer, useBookHire, useProposal } from './useOffice';
+import { YardTimePicker } from './YardTimePicker';
+
+/** Tomorrow morning, and the afternoon of the same day: what is asked for most. */
+function firstTimes(): { out: string; back: string } {
+  const day = onYardClock(new Date(Date.now() + 86_400_000).toISOString()).slice(0, 10);
+
+  return { out: `${day}T08:00`, back: `${day}T16:00` };
+}
+
+interface Props {
+  machine?: Schema['MachineRow'];
+  onClose: () => void;
+}
+
+/** A hire from nothing to booked: hirer, machine, when, who takes it over, and what is in the way. */
+export function NewHireDrawer({ machine: chosen, onClose }: Props) {
+  const { t } = useTranslation();
+  const [first] = useState(firstTimes);
+  const [hirer, setHirer] = useState<HirerChoice | null>(null);
+  const [machine, setMachine] = useState<Schema['MachineRow'] | null>(chosen ?? null);
+  const [out, setOut] = useState(first.out);
+  const [back, setBack] = useState(first.back);
+  const [phone, setPhone] = useState('');
+  const [contact, setContact] = useState('');
+  const [site, setSite] = useState('');
+  const [knowing, setKnowing] = useState<Schema['HireConflict']['kind'][]>([]);
+  const asked = machine === null || out === '' || back === '' ? null : { machine_id: machine.id, goes_out: out, comes_back: back };
+  const proposal = useProposal(asked);
+  const addHirer = useAddHirer();
+  const book = useBookHire();
+  const isBusy = addHirer.isPending || book.isPending;
+  const fault = book.error ?? addHirer.error ?? (asked === null ? null : proposal.error);
+  const fields = fault instanceof ProblemError ? fault.problem.field : undefined;
+  const send = async () => {
+    if (hirer === null || machine === null) {
+      return;
+    }
+    const hirerId = 'known' in hirer ? hirer.known.id : (await addHirer.mutateAsync({ name: hirer.name, phone })).id;
+    await book.mutateAsync({
+      machine_id: machine.id,
+      hirer_id: hirerId,
+      goes_out: out,
+      comes_back: back,
+      contact,
+      contact_phone: phone,
+      site,
+      knowing,
+    });
+    onClose();
+  };
+
+  return (
+    <Drawer
+      open
+      title={t('office.new_hire')}
+      onClose={onClose}
+      foot={
+        <Button
+          tone="jade"
+          testId="book"
+          disabled={isBusy || hirer === null || asked === null || !mayBook(proposal.data, knowing)}
+          under={machine === null ? t('office.choose_machine') : undefined}
+          onClick={() => void send().catch(() => undefined)}
+        >
+          {t('office.book')}
+        </Button>
+      }
+    >
+      <HirerField value={hirer} onChange={setHirer} />
+      <MachineField
+        value={machine}
+        onChange={(next) => {
+          setMachine(next);
+          setKnowing([]);
+        }}
+      />
+      <div className="two-times">
+        <YardTimePicker label={t('office.goes_out')} value={out} testId="goes-out" wrong={fields?.['goes_out']?.[0]} onChange={setOut} />
+        <YardTimePicker label={t('office.comes_back')} value={back} testId="comes-back" wrong={fields?.['comes_back']?.[0]} onChange={setBack} />
+      </div>
+      {proposal.data !== undefined && asked !== null && (
+        <InTheWay proposal={proposal.data} knowing={knowing} onKnow={setKnowing} onInstead={setMachine} />
+      )}
+      {fault !== null && <ProblemWords problem={problemOf(fault, t('state.no_network'))} />}
+      <div className="two-times">
+        <TextField label={t('office.contact')} value={contact} onChange={(event) => setContact(event.target.value)} slotProps={{ htmlInput: { maxLength: 40, 'data-testid': 'contact' } }} />
+        <TextField label={t('office.phone')} value={phone} onChange={(event) => setPhone(event.target.value)} slotProps={{ htmlInput: { maxLength: 40, inputMode: 'tel', 'data-testid': 'phone' } }} />
+      </div>
+      <TextField label={t('office.site')} value={site} onChange={(event) => setSite(event.target.value)} slotProps={{ htmlInput: { maxLength: 300, 'data-testid': 'site' } }} />
+    </Drawer>
+  );
+}

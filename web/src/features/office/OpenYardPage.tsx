@@ -1,0 +1,88 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { useTranslation } from 'react-i18next';
+import { answer, api, changeHands, type Schema } from '../../api/client';
+import { ProblemError, problemOf } from '../../api/problem';
+import { Button } from '../../app/Button';
+import { ProblemWords } from '../../app/ProblemWords';
+import { LANGUAGES, speak } from '../../app/texts';
+import '../session/signIn.css';
+import './office.css';
+
+const ZONES = Intl.supportedValuesOf('timeZone');
+
+/** An installation in which there is nobody yet: whoever opens the yard leads it. */
+export default function OpenYardPage() {
+  const { t, i18n } = useTranslation();
+  const queries = useQueryClient();
+  const [yard, setYard] = useState({ name: '', place: '', timezone: Intl.DateTimeFormat().resolvedOptions().timeZone });
+  const [lead, setLead] = useState({ name: '', login: '', initials: '', password: '' });
+  const open = useMutation({
+    mutationFn: (body: Schema['OpenYard']) => changeHands(() => answer(api.POST('/api/yard-opening', { body }))),
+    onSuccess: (session) => queries.setQueryData(['session'], session),
+  });
+  const fields = open.error instanceof ProblemError ? (open.error.problem.field ?? {}) : {};
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    open.mutate({ ...yard, language: i18n.language === 'es' ? 'es' : 'en', lead });
+  };
+  const field = (name: string, label: string, value: string, set: (value: string) => void, more: { type?: string; words?: string; complete?: string } = {}) => (
+    <TextField
+      label={label}
+      type={more.type ?? 'text'}
+      value={value}
+      required
+      autoComplete={more.complete ?? 'off'}
+      error={fields[name] !== undefined}
+      helperText={fields[name]?.[0] ?? more.words ?? ' '}
+      onChange={(event) => set(event.target.value)}
+      slotProps={{ htmlInput: { 'data-testid': name, autoCapitalize: name === 'lead.login' ? 'none' : undefined } }}
+    />
+  );
+
+  return (
+    <main className="open-yard">
+      <div className="sign-in-j" aria-hidden="true">
+        J
+      </div>
+      <h1>{t('open_yard.title')}</h1>
+      <p>{t('open_yard.words')}</p>
+      <div className="choice-row" role="group" aria-label={t('me.language')}>
+        {LANGUAGES.map(({ tag, name }) => (
+          <Button key={tag} pressed={i18n.language === tag} testId={`language-${tag}`} onClick={() => void speak(tag)}>
+            <span lang={tag}>{name}</span>
+          </Button>
+        ))}
+      </div>
+      <form onSubmit={submit} aria-label={t('open_yard.title')}>
+        <h2>{t('open_yard.yard')}</h2>
+        <div className="two-times">
+          {field('name', t('open_yard.name'), yard.name, (name) => setYard({ ...yard, name }))}
+          {field('place', t('open_yard.place'), yard.place, (place) => setYard({ ...yard, place }), { words: t('open_yard.place_words') })}
+        </div>
+        <Autocomplete
+          options={ZONES}
+          value={yard.timezone}
+          disableClearable
+          onChange={(_, timezone) => setYard({ ...yard, timezone })}
+          renderInput={(params) => (
+            <TextField {...params} label={t('open_yard.timezone')} error={fields['timezone'] !== undefined} helperText={fields['timezone']?.[0] ?? t('open_yard.timezone_words')} />
+          )}
+        />
+        <h2>{t('open_yard.lead')}</h2>
+        <div className="two-times">
+          {field('lead.name', t('people.name'), lead.name, (name) => setLead({ ...lead, name }), { complete: 'name' })}
+          {field('lead.initials', t('people.initials'), lead.initials, (initials) => setLead({ ...lead, initials }))}
+          {field('lead.login', t('people.login'), lead.login, (login) => setLead({ ...lead, login }), { complete: 'username', words: t('people.login_words') })}
+          {field('lead.password', t('sign_in.password'), lead.password, (password) => setLead({ ...lead, password }), { type: 'password', complete: 'new-password', words: t('open_yard.password_words') })}
+        </div>
+        {open.isError && <ProblemWords problem={problemOf(open.error, t('state.no_network'))} />}
+        <button type="submit" className="sign-in-go" disabled={open.isPending} data-testid="open-yard">
+          {t('open_yard.go')}
+        </button>
+      </form>
+    </main>
+  );
+}

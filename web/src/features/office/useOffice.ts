@@ -1,0 +1,115 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, type Schema } from '../../api/client';
+
+/** What a booking or a machine changes on other pages. */
+const TOUCHED = ['machine', 'machines', 'day', 'hire', 'hirers', 'proposal', 'found-machines', 'trail'];
+
+function useTouch() {
+  const queries = useQueryClient();
+
+  return () => queries.invalidateQueries({ predicate: (query) => TOUCHED.includes(String(query.queryKey[0])) });
+}
+
+export function useHirers(search: string) {
+  return useQuery({
+    queryKey: ['hirers', search],
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.GET('/api/hirers', { params: { query: { search } } })),
+  });
+}
+
+/** Machines whose number or serial holds these letters; the first hundred. */
+export function useFoundMachines(search: string) {
+  return useQuery({
+    queryKey: ['found-machines', search],
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.GET('/api/machines', { params: { query: { search } } })),
+  });
+}
+
+export function useModels() {
+  return useQuery({ queryKey: ['models'], queryFn: () => answer(api.GET('/api/models')) });
+}
+
+/** What would be in the way; asked for as soon as a machine and both times are there. */
+export function useProposal(body: Schema['ProposeHire'] | null) {
+  return useQuery({
+    queryKey: ['proposal', body],
+    enabled: body !== null,
+    placeholderData: keepPreviousData,
+    retry: false,
+    queryFn: () => answer(api.POST('/api/hire-proposals', { body: body as Schema['ProposeHire'] })),
+  });
+}
+
+export function useHire(hireId: string) {
+  return useQuery({
+    queryKey: ['hire', hireId],
+    queryFn: () => answer(api.GET('/api/hires/{hire}', { params: { path: { hire: hireId } } })),
+  });
+}
+
+export function useAddHirer() {
+  const touch = useTouch();
+
+  return useMutation({
+    mutationFn: (body: Schema['KeepHirer']) => answer(api.POST('/api/hirers', { body })),
+    onSuccess: touch,
+  });
+}
+
+export function useBookHire() {
+  const touch = useTouch();
+
+  return useMutation({
+    mutationFn: (body: Schema['BookHire']) => answer(api.POST('/api/hires', { body })),
+    onSuccess: touch,
+  });
+}
+
+export type HireChange =
+  | { details: Schema['ChangeHire'] }
+  | { swap: Schema['SwapMachine'] }
+  | { cancel: Schema['CancelHire'] };
+
+export function useChangeHire(hireId: string) {
+  const touch = useTouch();
+  const params = { path: { hire: hireId } };
+
+  return useMutation({
+    mutationFn: (change: HireChange) => {
+      if ('details' in change) {
+        return answer(api.PUT('/api/hires/{hire}', { params, body: change.details }));
+      }
+
+      return 'swap' in change
+        ? answer(api.PUT('/api/hires/{hire}/machine', { params, body: change.swap }))
+        : answer(api.PUT('/api/hires/{hire}/cancellation', { params, body: change.cancel }));
+    },
+    onSuccess: touch,
+  });
+}
+
+export function useAddMachine() {
+  const touch = useTouch();
+
+  return useMutation({
+    mutationFn: (body: Schema['AddMachine']) => answer(api.POST('/api/machines', { body })),
+    onSuccess: touch,
+  });
+}
+
+export type MachineChange = { plate: Schema['ChangeMachine'] } | { leave: Schema['LeaveFleet'] };
+
+export function useChangeMachine(machineId: string) {
+  const touch = useTouch();
+  const params = { path: { machine: machineId } };
+
+  return useMutation({
+    mutationFn: (change: MachineChange) =>
+      'plate' in change
+        ? answer(api.PUT('/api/machines/{machine}', { params, body: change.plate }))
+        : answer(api.PUT('/api/machines/{machine}/departure', { params, body: change.leave })),
+    onSuccess: touch,
+  });
+}
