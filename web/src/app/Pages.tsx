@@ -3,7 +3,6 @@ import { useTranslation } from 'react-i18next';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { SignInPage } from '../features/session/SignInPage';
 import { useHandoverLock } from '../features/handover/useHandoverLock';
-import { IdleLock } from '../features/session/IdleLock';
 import { useIdleLock } from '../features/session/useIdleLock';
 import { useSession } from '../features/session/useSession';
 import { useOutboxOf } from '../offline/useOutbox';
@@ -27,6 +26,7 @@ const ModelSheetPage = lazy(() => import('../features/catalogue/ModelSheetPage')
 const PeoplePage = lazy(() => import('../features/people/PeoplePage'));
 const AuditPage = lazy(() => import('../features/audit/AuditPage'));
 const DoubtsPage = lazy(() => import('../features/doubts/DoubtsPage'));
+const IdleLock = lazy(() => import('../features/session/IdleLock').then((part) => ({ default: part.IdleLock })));
 const SecondFactorPage = lazy(() =>
   import('../features/session/SecondFactorPage').then((page) => ({ default: page.SecondFactorPage })),
 );
@@ -51,7 +51,9 @@ export function Pages() {
     <>
       <PagesBelow />
       {lock.isLocked && session?.user !== undefined && session.user !== null && (
-        <IdleLock user={session.user} minutes={session.tablet?.locks_after_minutes ?? 0} onOpen={lock.open} />
+        <Suspense fallback={<Notice words="" />}>
+          <IdleLock user={session.user} minutes={session.tablet?.locks_after_minutes ?? 0} onOpen={lock.open} />
+        </Suspense>
       )}
     </>
   );

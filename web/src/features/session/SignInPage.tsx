@@ -1,9 +1,9 @@
-import TextField from '@mui/material/TextField';
 import { useState, type FormEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { ProblemError, whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
+import { TextInput } from '../../app/TextInput';
 import { PinPad } from './PinPad';
 import { useSignIn } from './useSession';
 import './signIn.css';
@@ -48,38 +48,26 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
         </div>
       )}
       {tablet === null && <form onSubmit={submit} aria-label={t('sign_in.form')}>
-        <TextField
-          label={t('sign_in.name')}
-          value={login}
-          autoComplete="username"
-          required
-          fullWidth
-          onChange={(event) => setLogin(event.target.value)}
-          slotProps={{ htmlInput: { 'data-testid': 'login', autoCapitalize: 'none' } }}
-        />
-        <TextField
+        <TextInput label={t('sign_in.name')} value={login} testId="login" autoComplete="username" onChange={setLogin} />
+        <TextInput
           label={t('sign_in.password')}
           type="password"
           value={password}
+          testId="password"
           autoComplete="current-password"
-          required
-          fullWidth
           error={signIn.isError && field?.['code'] === undefined}
           helperText={signIn.isError && field?.['code'] === undefined ? whatToDo(signIn.error, t('state.no_network')) : ' '}
-          onChange={(event) => setPassword(event.target.value)}
-          slotProps={{ htmlInput: { 'data-testid': 'password' } }}
+          onChange={setPassword}
         />
         {asksCode && (
-          <TextField
+          <TextInput
             label={t('sign_in.code')}
             value={code}
+            testId="sign-in-code"
             autoComplete="one-time-code"
-            required
-            fullWidth
             error={field?.['code'] !== undefined}
             helperText={field?.['code']?.[0] ?? ' '}
-            onChange={(event) => setCode(event.target.value)}
-            slotProps={{ htmlInput: { 'data-testid': 'sign-in-code', autoCapitalize: 'none' } }}
+            onChange={setCode}
           />
         )}
         <button type="submit" className="sign-in-go" disabled={signIn.isPending} data-testid="sign-in">
