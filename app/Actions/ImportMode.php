@@ -9,4 +9,6 @@ enum ImportMode: string
 {
     case EachRow = 'each_row';
     case AllOrNothing = 'all_or_nothing';
+    /** Nothing is taken: only what would become of each row is said. */
+    case Preview = 'preview';
 }

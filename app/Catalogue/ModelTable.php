@@ -6,18 +6,11 @@ namespace App\Catalogue;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Tables\CsvText;
 
-/**
- * Models as rows of a table, in and out.
- *
- * Source: RFC 4180 for the commas, the quotes and the line ends; a semicolon between the cells is read as well, as
- * spreadsheets of some countries write it.
- */
+/** Models as rows of a table, in and out. */
 final class ModelTable
 {
-    /** What a spreadsheet takes for the beginning of a formula. */
-    private const FORMULA = '/^[=+\-@\t\r]/';
-
     private const PLAIN = ['family', 'maker', 'name', 'describes', 'mass_kg', 'features', 'source'];
 
     /**
@@ -27,7 +20,7 @@ final class ModelTable
      */
     public static function read(string $text): array
     {
-        $rows = self::cells($text);
+        $rows = CsvText::cells($text);
         $head = array_map(trim(...), $rows[1] ?? []);
         $missing = array_diff(self::PLAIN, $head);
         if ($missing !== []) {
@@ -52,44 +45,13 @@ final class ModelTable
     {
         $columns = array_values(array_unique(array_merge(...array_map(static fn (ModelSheet $sheet): array => array_keys($sheet->limits), $sheets))));
         sort($columns);
-        $file = fopen('php://memory', 'w+') ?: throw new \RuntimeException('No memory for a table.');
-        fputcsv($file, [...self::PLAIN, ...$columns], escape: '', eol: "\r\n");
-        foreach ($sheets as $sheet) {
-            $plain = [$sheet->family, $sheet->maker, $sheet->name, $sheet->describes, $sheet->massKilograms, implode(' ', $sheet->features), $sheet->source];
-            $limits = array_map(static fn (string $column): string => $sheet->limits[$column] ?? '', $columns);
-            fputcsv($file, array_map(self::noFormula(...), [...$plain, ...$limits]), escape: '', eol: "\r\n");
-        }
-        rewind($file);
+        $rows = array_map(static fn (ModelSheet $sheet): array => [
+            $sheet->family, $sheet->maker, $sheet->name, $sheet->describes, $sheet->massKilograms,
+            implode(' ', $sheet->features), $sheet->source,
+            ...array_map(static fn (string $column): string => $sheet->limits[$column] ?? '', $columns),
+        ], $sheets);
 
-        return (string) stream_get_contents($file);
-    }
-
-    /** A cell that a spreadsheet would work out is marked as text; figures are left as they are. */
-    private static function noFormula(string|int $cell): string
-    {
-        return preg_match(self::FORMULA, (string) $cell) === 1 && ! is_numeric($cell) ? "'{$cell}" : (string) $cell;
-    }
-
-    private static function withoutMark(string $cell): string
-    {
-        return str_starts_with($cell, "'") && preg_match(self::FORMULA, substr($cell, 1)) === 1 ? substr($cell, 1) : $cell;
-    }
-
-    /** @return array<int, list<string>> the cells by row, counted from one */
-    private static function cells(string $text): array
-    {
-        // A spreadsheet marks its UTF-8 with three bytes that belong to no name.
-        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
-        $separator = substr_count(strtok($text, "\n") ?: '', ';') > substr_count(strtok($text, "\n") ?: '', ',') ? ';' : ',';
-        $file = fopen('php://memory', 'w+') ?: throw new \RuntimeException('No memory for a table.');
-        fwrite($file, $text);
-        rewind($file);
-        $rows = [];
-        for ($number = 1; ($cells = fgetcsv($file, null, $separator, '"', '')) !== false; $number++) {
-            $rows[$number] = array_map(self::withoutMark(...), array_map(strval(...), $cells));
-        }
-
-        return $rows;
+        return CsvText::of([[...self::PLAIN, ...$columns], ...$rows]);
     }
 
     /**

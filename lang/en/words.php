@@ -3,6 +3,14 @@
 declare(strict_types=1);
 
 return [
+    'search' => ['folio' => 'Folio :folio, :hirer'],
+    'role' => [
+        'technician' => 'technician',
+        'lead' => 'yard lead',
+        'mechanic' => 'mechanic',
+        'counter' => 'counter',
+        'auditor' => 'auditor',
+    ],
     'conflict' => [
         'taken' => 'Folio :folio has it in these days.',
         'tagged' => 'A tag hangs on it: not for hire.',

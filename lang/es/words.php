@@ -3,6 +3,14 @@
 declare(strict_types=1);
 
 return [
+    'search' => ['folio' => 'Folio :folio, :hirer'],
+    'role' => [
+        'technician' => 'técnico',
+        'lead' => 'jefe de patio',
+        'mechanic' => 'mecánico',
+        'counter' => 'mostrador',
+        'auditor' => 'auditor',
+    ],
     'conflict' => [
         'taken' => 'El folio :folio la tiene en estos días.',
         'tagged' => 'Lleva una etiqueta: no se alquila.',

@@ -60,6 +60,21 @@ final class OfficeTest extends BrowserTestCase
         $this->assertConsoleIsClean();
     }
 
+    public function test_a_stroke_on_the_keyboard_finds(): void
+    {
+        $this->signIn('juno');
+        $this->web->getKeyboard()->sendKeys('/');
+        $this->wait(self::named('find-field'));
+        $this->type('find-field', 'saltm');
+        $this->waitForText(self::named('found'), 'Saltmarsh Drainage');
+        $this->picture('find');
+        $this->assertAccessible();
+        $this->typeAnew('find-field', 'E-14');
+        $this->waitForText(self::named('found'), '14 t excavator');
+        $this->tapOn('.found a');
+        $this->waitForText('h1', 'E-14');
+    }
+
     public function test_the_days_before_and_after_are_turned_to(): void
     {
         $this->signIn('juno');

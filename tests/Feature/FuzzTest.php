@@ -74,6 +74,7 @@ final class FuzzTest extends YardTestCase
         $this->parameters = [
             'machine' => [$this->machine->id, $this->theirs[0]], 'hire' => [$this->hire->id, $this->theirs[1]], 'walk' => [$this->walk->id, $this->theirs[2]], 'photo' => [$photo, $this->theirs[4]],
             'upload' => [$this->postJson('/api/photo-uploads', ['bytes' => 4_000_000])->json('id')],
+            'table' => ['machines', 'hirers', 'people'],
             'hirer' => [$this->hire->customer_id],
             'tablet' => [$this->postJson('/api/tablets', ['name' => 'Shed tablet'])->json('tablets.0.id')],
             'tag' => [Tag::query()->where('machine_id', $this->machine->id)->firstOrFail()->id], 'person' => array_column($this->people, 'id'), 'movement' => ['checkout', 'return'],

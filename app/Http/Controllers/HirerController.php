@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Audit\AuditKind;
-use App\Audit\WriteAudit;
+use App\Actions\KeepHirer;
 use App\Contract\JsonObject;
 use App\Http\JsonBody;
-use App\Http\Problems\ApiProblem;
-use App\Http\Problems\ProblemName;
 use App\Models\Customer;
 use App\Models\User;
 use App\Presenters\PresentHire;
-use App\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,7 +20,7 @@ final readonly class HirerController
 {
     private const AT_ONCE = 30;
 
-    public function __construct(private JsonBody $body, private WriteAudit $audit)
+    public function __construct(private JsonBody $body, private KeepHirer $keep)
     {
     }
 
@@ -42,22 +38,14 @@ final readonly class HirerController
     public function store(Request $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('book');
-        $columns = $this->columns($request);
-        $this->mustBeNew($columns['name'], null);
-        $hirer = Customer::query()->create($columns);
-        ($this->audit)(AuditKind::HirerKept, $user, $hirer->name, after: array_filter($columns));
 
-        return response()->json(PresentHire::hirer($hirer), 201);
+        return response()->json(PresentHire::hirer($this->keep->add($this->columns($request), $user)), 201);
     }
 
     public function update(Request $request, Customer $hirer, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('book');
-        $columns = $this->columns($request);
-        $this->mustBeNew($columns['name'], $hirer);
-        $before = array_intersect_key($hirer->toArray(), $columns);
-        $hirer->update($columns);
-        ($this->audit)(AuditKind::HirerKept, $user, $hirer->name, array_filter($before), array_filter($columns));
+        $this->keep->change($hirer, $this->columns($request), $user);
 
         return response()->json(PresentHire::hirer($hirer));
     }
@@ -73,14 +61,5 @@ final readonly class HirerController
         }
 
         return $columns;
-    }
-
-    /** @throws ApiProblem one hirer is one row: who is entered twice owes twice */
-    private function mustBeNew(?string $name, ?Customer $itself): void
-    {
-        $known = Customer::query()->where('name', $name)->when($itself !== null, static fn ($query) => $query->whereKeyNot($itself?->id))->exists();
-        if ($known) {
-            throw ApiProblem::because(ProblemName::HirerKnown, 409, ['name' => (string) $name], ['name' => [Words::say('problems.hirer_known.title', ['name' => (string) $name])]]);
-        }
     }
 }

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { NavLink } from 'react-router';
+import { Find } from './Find';
 import { NotTakenElsewhere } from './NotTakenElsewhere';
 import { ReceiptsDiffer } from './ReceiptsDiffer';
 import { WrongClock } from './WrongClock';
@@ -86,6 +87,7 @@ function Tabs() {
       <NavLink to="/fleet">{t('page.fleet')}</NavLink>
       <NavLink to="/catalogue">{t('page.catalogue')}</NavLink>
       <NavLink to="/people">{t('page.people')}</NavLink>
+      <Find />
     </nav>
   );
 }

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Machine;
+use App\Search\Hit;
+use App\Search\SearchYard;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+final class SearchController
+{
+    private const LONGEST = 60;
+
+    public function __invoke(Request $request, SearchYard $search): JsonResponse
+    {
+        Gate::authorize('viewAny', Machine::class);
+        $hits = $search(mb_substr(trim($request->string('words')->value()), 0, self::LONGEST));
+
+        return response()->json(['hits' => array_map(
+            static fn (Hit $hit): array => ['kind' => $hit->kind->value, 'id' => $hit->id, 'title' => $hit->title, 'sub' => $hit->sub],
+            $hits,
+        )]);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Search;
+
+enum HitKind: string
+{
+    /** Its id is that of the machine. */
+    case Machine = 'machine';
+    /** Its id is that of the machine that is hired. */
+    case Hire = 'hire';
+    case Person = 'person';
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tables;
+
+use App\Actions\KeepMachine;
+use App\Catalogue\CatalogueRepository;
+use App\Contract\Contract;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\Problem;
+use App\Http\Problems\ProblemName;
+use App\Models\Machine;
+use App\Models\User;
+
+/** The fleet as a table. A model is named by its id, or by maker and name as they are painted on the machine. */
+final readonly class MachineTable implements OfficeTable
+{
+    public function __construct(private KeepMachine $keep, private CatalogueRepository $shelf, private Contract $contract)
+    {
+    }
+
+    public function columns(): array
+    {
+        return ['fleet_number', 'model', 'serial', 'bay', 'year'];
+    }
+
+    public function needed(): array
+    {
+        return ['fleet_number', 'model', 'serial'];
+    }
+
+    public function take(array $row, User $by): void
+    {
+        $year = $row['year'] ?? '';
+        $plate = [
+            'fleet_number' => mb_strtoupper($row['fleet_number']),
+            'serial' => $row['serial'],
+            'bay' => ($row['bay'] ?? '') === '' ? null : $row['bay'],
+            'year' => $year === '' ? null : (ctype_digit($year) ? (int) $year : $year),
+        ];
+        $modelId = $this->modelId($row['model']);
+        $faults = $this->contract->faults('AddMachine', (object) (['model_id' => $modelId] + $plate));
+        if ($faults !== []) {
+            throw new ApiProblem(Problem::named(ProblemName::LookAtTheFields, 422, [], $faults));
+        }
+        $this->keep->add($modelId, ['year' => $plate['year'] === null ? null : (int) $plate['year']] + $plate, $by);
+    }
+
+    public function rows(): iterable
+    {
+        foreach (Machine::query()->with('place')->whereNull('left_at')->orderBy('fleet_number')->lazy(500) as $machine) {
+            yield [$machine->fleet_number, $machine->model_id, $machine->serial, $machine->presentBay(), $machine->year];
+        }
+    }
+
+    private function modelId(string $named): string
+    {
+        $models = $this->shelf->current()->models;
+        foreach ($models as $model) {
+            if (mb_strtolower("{$model->maker} {$model->name}") === mb_strtolower($named)) {
+                return $model->id;
+            }
+        }
+
+        return $named;
+    }
+}

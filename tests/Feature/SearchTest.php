@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Customer;
+use App\Models\Role;
+use App\Models\Yard;
+use App\Yards\CurrentYard;
+use Tests\Support\YardTestCase;
+
+final class SearchTest extends YardTestCase
+{
+    public function test_a_machine_a_hire_a_hirer_and_a_person_are_found(): void
+    {
+        $person = $this->as(Role::Technician);
+        $person->update(['name' => 'Wren Halloway']);
+        $this->hire->customer->update(['name' => 'Kestrel & Daughters 100%']);
+        $number = $this->machine->fleet_number;
+
+        self::assertSame([['machine', $this->machine->id, $number]], $this->hits(strtolower($number)));
+        self::assertSame([['machine', $this->machine->id, $number]], $this->hits(substr($this->machine->serial, 0, 9)));
+        self::assertSame([['hire', $this->machine->id, "Folio {$this->hire->folio}, Kestrel & Daughters 100%"]], $this->hits((string) $this->hire->folio));
+        self::assertSame('hire', $this->hits('daughters')[0][0] ?? null);
+        self::assertSame('hire', $this->hits('100%')[0][0] ?? null, 'a sign of the database is a letter');
+        self::assertSame([['person', $person->id, 'Wren Halloway']], $this->hits('halloway'));
+        self::assertSame([], $this->hits('%'.$number));
+        self::assertSame([], $this->hits(''));
+    }
+
+    public function test_nothing_of_another_yard_is_found(): void
+    {
+        $number = $this->machine->fleet_number;
+        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Heron Reach', 'place' => 'x', 'timezone' => 'UTC']));
+        $this->as(Role::Lead);
+        Customer::query()->create(['name' => 'Saltmarsh Drainage']);
+
+        self::assertSame([], $this->hits($number));
+        self::assertSame([], $this->hits('Saltmarsh'));
+        self::assertSame([], $this->hits((string) $this->hire->folio));
+    }
+
+    /** @return list<array{string, string, string}> */
+    private function hits(string $words): array
+    {
+        $answer = $this->getJson('/api/search?words='.urlencode($words))->assertOk();
+        $this->assertFits($answer, 'SearchResult');
+
+        return array_map(static fn (array $hit): array => [$hit['kind'], $hit['id'], $hit['title']], $answer->json('hits'));
+    }
+}

@@ -1,0 +1,64 @@
+import TextField from '@mui/material/TextField';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import { answer, api, type Schema } from '../../api/client';
+import { whatToDo } from '../../api/problem';
+import { Drawer } from '../../app/Drawer';
+import './find.css';
+
+const PAGES = {
+  day: '/',
+  fleet: '/fleet',
+  catalogue: '/catalogue',
+  people: '/people',
+  house_rules: '/catalogue/house-rules',
+  doubts: '/doubts',
+  audit: '/audit',
+} as const;
+
+const wayTo = (hit: Schema['SearchResult']['hits'][number]): string => (hit.kind === 'person' ? '/people' : `/fleet/${hit.id}`);
+
+/** One field for everything that has a name or a number. */
+export function FindDrawer({ onClose }: { onClose: () => void }) {
+  const { t } = useTranslation();
+  const [words, setWords] = useState('');
+  const field = useRef<HTMLInputElement>(null);
+  const typed = words.trim();
+  const found = useQuery({
+    queryKey: ['search', typed],
+    enabled: typed !== '',
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.GET('/api/search', { params: { query: { words: typed } } })),
+  });
+  useEffect(() => field.current?.focus(), []);
+  const pages = Object.entries(PAGES).map(([key, to]) => ({ key, to, title: t(`find.pages.${key}`), sub: '' }));
+  const fitting = typed === '' ? pages : pages.filter((page) => page.title.toLowerCase().startsWith(typed.toLowerCase()));
+  const hits = typed === '' ? [] : (found.data?.hits ?? []).map((hit) => ({ key: hit.kind + hit.id + hit.title, to: wayTo(hit), title: hit.title, sub: hit.sub }));
+  const all = [...hits, ...fitting];
+
+  return (
+    <Drawer open title={t('find.title')} onClose={onClose}>
+      <TextField
+        label={t('find.words')}
+        value={words}
+        inputRef={field}
+        onChange={(event) => setWords(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'find-field', autoCapitalize: 'none' } }}
+      />
+      {found.isError && <p role="alert">{whatToDo(found.error, t('state.no_network'))}</p>}
+      <ul className="found" data-testid="found" aria-live="polite">
+        {all.map(({ key, to, title, sub }) => (
+          <li key={key}>
+            <Link to={to} onClick={onClose}>
+              <b>{title}</b>
+              <span>{sub}</span>
+            </Link>
+          </li>
+        ))}
+        {typed !== '' && !found.isFetching && all.length === 0 && <li>{t('find.none')}</li>}
+      </ul>
+    </Drawer>
+  );
+}
