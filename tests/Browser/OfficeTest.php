@@ -60,6 +60,26 @@ final class OfficeTest extends BrowserTestCase
         $this->assertConsoleIsClean();
     }
 
+    public function test_machines_come_from_a_table_and_what_is_refused_comes_back(): void
+    {
+        $file = sys_get_temp_dir().'/jade-machines.csv';
+        file_put_contents($file, "fleet_number,model,serial,bay,year\nQ-901,Dromvik 14C,QQ-901,bay 9,2020\nQ-902,Nobody 1,QQ-902,,\n");
+        $this->signIn('dilys');
+        $this->open('/app/fleet');
+        $this->tap('from-table');
+        $this->wait(self::named('preview-table'));
+        $this->web->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector(self::named('table-file')))->sendKeys($file);
+        $this->tap('preview-table');
+        $this->waitForText(self::named('table-report'), '0 taken, 1 would be, 1 refused');
+        $this->picture('table');
+        $this->assertAccessible();
+        $this->tap('table-each_row');
+        $this->hold('import-table');
+        $this->waitForText(self::named('table-report'), '1 taken, 0 would be, 1 refused');
+        self::assertStringContainsString('what_is_wrong', urldecode((string) $this->wait(self::named('mend'))->getAttribute('href')));
+        unlink($file);
+    }
+
     public function test_a_stroke_on_the_keyboard_finds(): void
     {
         $this->signIn('juno');

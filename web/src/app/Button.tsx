@@ -16,11 +16,13 @@ interface Props {
   href?: string;
   /** A page that is printed or kept: what is entered here stays. */
   opensTab?: boolean;
+  /** The name under which what it leads to is kept. */
+  download?: string;
   onClick?: () => void;
 }
 
 /** Something to press with a glove: at least 64 px high, square, one line of what it does and one of what follows. */
-export function Button({ children, under, tone = 'plain', disabled, pressed, label, testId, href, opensTab = false, onClick }: Props) {
+export function Button({ children, under, tone = 'plain', disabled, pressed, label, testId, href, opensTab = false, download, onClick }: Props) {
   return (
     <ButtonBase
       className={`act act-${tone}`}
@@ -29,6 +31,7 @@ export function Button({ children, under, tone = 'plain', disabled, pressed, lab
       aria-label={label}
       data-testid={testId}
       {...(href === undefined ? {} : { href })}
+      {...(download === undefined ? {} : { download })}
       {...(opensTab ? { target: '_blank', rel: 'noopener' } : {})}
       onClick={onClick}
     >

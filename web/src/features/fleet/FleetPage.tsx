@@ -8,6 +8,7 @@ import { Page } from '../../app/Page';
 import { Mark } from '../../marks/Mark';
 import { MiniPlan } from '../../plans/MiniPlan';
 import { MachineDrawer } from '../office/MachineDrawer';
+import { TableDrawer, type TableName } from '../office/TableDrawer';
 import { MyName } from '../session/MyName';
 import { useMe } from '../session/useSession';
 import { useFleet } from './useFleet';
@@ -19,6 +20,7 @@ export default function FleetPage() {
   const fleet = useFleet();
   const [family, setFamily] = useState<string | null>(null);
   const [isAdding, setIsAdding] = useState(false);
+  const [table, setTable] = useState<TableName | null>(null);
   const me = useMe();
   const navigate = useNavigate();
   if (fleet.isPending) {
@@ -39,6 +41,11 @@ export default function FleetPage() {
               {t('office.add_machine')} +
             </button>
           )}
+          {me.may.book && (
+            <button type="button" data-testid="from-table" onClick={() => setTable(me.may.lead ? 'machines' : 'hirers')}>
+              {t('office.from_table')}
+            </button>
+          )}
           <MyName />
         </>
       }>
@@ -50,6 +57,7 @@ export default function FleetPage() {
           </button>
         ))}
       </div>
+      {table !== null && <TableDrawer key={table} of={table} onTable={me.may.lead ? setTable : undefined} onClose={() => setTable(null)} />}
       {isAdding && <MachineDrawer onClose={() => setIsAdding(false)} onAdded={(id) => void navigate(`/fleet/${id}`)} />}
       <table className="fleet-list">
         <thead>

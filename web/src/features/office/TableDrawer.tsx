@@ -1,0 +1,128 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { answer, api, type Schema } from '../../api/client';
+import { problemOf } from '../../api/problem';
+import { Button } from '../../app/Button';
+import { Drawer } from '../../app/Drawer';
+import { HoldButton } from '../../app/HoldButton';
+import { ProblemWords } from '../../app/ProblemWords';
+import { readTable } from './readTable';
+import '../catalogue/modelSheet.css';
+import './office.css';
+
+export type TableName = 'machines' | 'hirers';
+type Mode = Schema['ImportTable']['mode'];
+
+/** More rows than these are not drawn one by one; those that were refused always are. */
+const DRAWN = 200;
+
+interface Props {
+  of: TableName;
+  /** Where both tables may be taken: which one. */
+  onTable?: ((table: TableName) => void) | undefined;
+  onClose: () => void;
+}
+
+/** A table of machines or hirers: looked at first, then taken, and what was refused comes back to be mended. */
+export function TableDrawer({ of, onTable, onClose }: Props) {
+  const { t } = useTranslation();
+  const queries = useQueryClient();
+  const [file, setFile] = useState<File | null>(null);
+  const [mode, setMode] = useState<Exclude<Mode, 'preview'>>('all_or_nothing');
+  const take = useMutation({
+    mutationFn: async (how: Mode) => {
+      const csv = file === null ? '' : await readTable(file);
+
+      return answer(api.POST('/api/tables/{table}', { params: { path: { table: of } }, body: { csv, mode: how } }));
+    },
+    onSuccess: () => queries.invalidateQueries({ predicate: (query) => ['machines', 'hirers', 'found-machines', 'day'].includes(String(query.queryKey[0])) }),
+  });
+
+  return (
+    <Drawer
+      open
+      title={t(`office.table_${of}`)}
+      onClose={onClose}
+      foot={
+        <>
+          <Button testId="preview-table" disabled={file === null || take.isPending} onClick={() => take.mutate('preview')}>
+            {t('office.look_first')}
+          </Button>
+          <HoldButton tone="ink" testId="import-table" disabled={file === null || take.isPending} under={t('act.hold')} onHeld={() => take.mutate(mode)}>
+            {t('office.take_table')}
+          </HoldButton>
+        </>
+      }
+    >
+      {onTable !== undefined && (
+        <div className="choice-row">
+          {(['machines', 'hirers'] as const).map((one) => (
+            <Button key={one} pressed={of === one} testId={`table-${one}`} onClick={() => onTable(one)}>
+              {t(`office.${one}_short`)}
+            </Button>
+          ))}
+        </div>
+      )}
+      <p>
+        {t(`office.table_${of}_words`)}{' '}
+        <a className="table-link" href={`/api/tables/${of}`} download={`${of}.csv`}>
+          {t('office.fetch_table')}
+        </a>
+      </p>
+      <label className="table-file">
+        <b>{file?.name ?? t('table.choose')}</b>
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          data-testid="table-file"
+          onChange={(event) => {
+            take.reset();
+            setFile(event.target.files?.[0] ?? null);
+          }}
+        />
+      </label>
+      <div className="table-modes" role="group" aria-label={t('table.mode')}>
+        {(['all_or_nothing', 'each_row'] as const).map((one) => (
+          <Button key={one} pressed={mode === one} under={t(`table.${one}_words`)} testId={`table-${one}`} onClick={() => setMode(one)}>
+            {t(`table.${one}`)}
+          </Button>
+        ))}
+      </div>
+      {take.isPending && <p role="status">{t('state.fetching')}</p>}
+      <ProblemWords problem={take.error === null ? null : problemOf(take.error, t('state.no_network'))} />
+      {take.data !== undefined && <Report of={of} report={take.data} />}
+    </Drawer>
+  );
+}
+
+function Report({ of, report }: { of: TableName; report: Schema['TableImport'] }) {
+  const { t } = useTranslation();
+  const { rows, mend } = report;
+  const count = (outcome: string) => rows.filter((row) => row.outcome === outcome).length;
+  const refused = rows.filter((row) => row.outcome === 'refused');
+  const others = rows.filter((row) => row.outcome !== 'refused').slice(0, DRAWN);
+
+  return (
+    <section className="table-report" aria-live="polite" data-testid="table-report">
+      <h3>{t('office.table_report', { taken: count('taken'), held: count('held_back'), refused: refused.length })}</h3>
+      {mend !== null && (
+        <Button testId="mend" href={`data:text/csv;charset=utf-8,${encodeURIComponent(`\uFEFF${mend}`)}`} download={`${of}-to-mend.csv`}>
+          {t('office.fetch_mend')}
+        </Button>
+      )}
+      <ol>
+        {[...refused, ...others].map((row) => (
+          <li key={row.row} className={row.outcome}>
+            <b>{t('table.row', { row: row.row })}</b>
+            <div>
+              {row.name}
+              <i>{t(`table.outcome.${row.outcome}`)}</i>
+              {row.words !== '' && <p>{row.words}</p>}
+            </div>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
