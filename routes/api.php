@@ -27,6 +27,7 @@ use App\Http\Controllers\PhotoThumbnailController;
 use App\Http\Controllers\PhotoUploadController;
 use App\Http\Controllers\PinController;
 use App\Http\Controllers\PreferenceController;
+use App\Http\Controllers\PrintController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\QualificationController;
 use App\Http\Controllers\ReceiptController;
@@ -101,6 +102,8 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::post('model-drafts', [ModelDraftController::class, 'store'])->name('model_drafts.store');
     Route::put('models/{model}', [ModelController::class, 'update'])->name('models.update');
     Route::get('models/{model}', [ModelController::class, 'show'])->name('models.show');
+    Route::get('machine-labels', [PrintController::class, 'labels'])->name('machines.labels');
+    Route::get('walks/{walk}/sheet', [PrintController::class, 'walk'])->name('walks.sheet');
     Route::get('tags/{tag}/label', TagLabelController::class)->name('tags.label');
     Route::put('session/pin', [PinController::class, 'update'])->middleware('throttle:own-password')->name('session.pin.choose');
     Route::put('session/password', PasswordController::class)->middleware('throttle:own-password')->name('session.password');

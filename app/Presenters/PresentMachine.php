@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueRepository;
 use App\Ledger\HourMeterOfMachine;
 use App\Models\Finding;
 use App\Models\Hire;
+use App\Models\HireStatus;
 use App\Models\Machine;
 use App\Models\MachineStanding;
 use App\Words;
@@ -73,6 +74,11 @@ final readonly class PresentMachine
                 'out_at' => Moment::text($hire->state->out_at ?? $hire->goes_out_at),
                 'in_at' => Moment::text($hire->state->in_at ?? $hire->comes_back_at),
                 'standing' => $hire->standing()->value,
+                'walk_id' => match ($hire->standing()) {
+                    HireStatus::WalkingOut, HireStatus::Held => $hire->state?->out_walk_id,
+                    HireStatus::WalkingIn => $hire->state?->in_walk_id,
+                    default => null,
+                },
             ])->all()),
             'tag' => PresentTag::hangingOn($machine->id),
         ];

@@ -3,6 +3,17 @@
 declare(strict_types=1);
 
 return [
+    'walk' => [
+        'checkout' => 'walk out',
+        'return' => 'walk in',
+        'of' => 'Folio :folio, :hirer. Serial :serial.',
+        'opened' => 'Opened by :name, :at.',
+        'words' => 'For the day on which no tablet works. A black bar: not so tags the machine out. Enter it as soon as a tablet is there; the tablet decides, not this sheet.',
+        'stands' => 'Stands',
+        'not_so' => 'Not so',
+        'figure' => 'Figure, or what is seen',
+        'signature' => 'Walked by, and when: ______________________________     Entered by, and when: ______________________________',
+    ],
     'tag' => [
         'title' => 'Tag :number',
         'not_for_hire' => 'NOT FOR HIRE',

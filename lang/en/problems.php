@@ -71,6 +71,10 @@ return [
         'title' => 'The yard is open already',
         'detail' => 'Somebody has opened this yard. Sign in, or ask its lead to add you.',
     ],
+    'too_many_labels' => [
+        'title' => 'Too many labels',
+        'detail' => 'At most :most are printed at once. Choose a family, and print one after the other.',
+    ],
     'tablet_not_enrolled' => ['title' => 'This tablet is not enrolled', 'detail' => 'A PIN opens nothing here. Sign in with your password, or have the yard lead enrol this tablet.'],
     'pin_not_for_this_person' => ['title' => 'No PIN for this name', 'detail' => 'Sign in with your password: a PIN is for those on shift who chose one, and never for a lead.'],
     'wrong_pin' => ['title' => 'The PIN does not fit', 'detail' => 'The PIN does not fit. :left tries are left, then only the password opens it again.'],

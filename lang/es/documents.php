@@ -3,6 +3,17 @@
 declare(strict_types=1);
 
 return [
+    'walk' => [
+        'checkout' => 'revisión de salida',
+        'return' => 'revisión de vuelta',
+        'of' => 'Folio :folio, :hirer. Serie :serial.',
+        'opened' => 'Abierta por :name, :at.',
+        'words' => 'Para el día en que no funciona ninguna tableta. Barra negra: si no es así, la máquina se etiqueta. Anótelo en cuanto haya una tableta; decide la tableta, no esta hoja.',
+        'stands' => 'Es así',
+        'not_so' => 'No',
+        'figure' => 'Cifra, o lo visto',
+        'signature' => 'Revisado por, y cuándo: ______________________________     Anotado por, y cuándo: ______________________________',
+    ],
     'tag' => [
         'title' => 'Etiqueta :number',
         'not_for_hire' => 'NO SE ALQUILA',

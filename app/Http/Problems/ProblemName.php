@@ -164,6 +164,7 @@ enum ProblemName: string
     case TestWentOn = 'test_went_on';
     case TooLarge = 'too_large';
     case TooManyCodes = 'too_many_codes';
+    case TooManyLabels = 'too_many_labels';
     case TooManyPixels = 'too_many_pixels';
     case TooOften = 'too_often';
     case UnknownFindingKind = 'unknown_finding_kind';

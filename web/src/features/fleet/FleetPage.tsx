@@ -41,6 +41,9 @@ export default function FleetPage() {
               {t('office.add_machine')} +
             </button>
           )}
+          <a href={`/api/machine-labels${family === null ? '' : `?family=${encodeURIComponent(family)}`}`} target="_blank" rel="noopener" data-testid="labels">
+            {t('office.labels')}
+          </a>
           {me.may.book && (
             <button type="button" data-testid="from-table" onClick={() => setTable(me.may.lead ? 'machines' : 'hirers')}>
               {t('office.from_table')}

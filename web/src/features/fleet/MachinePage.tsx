@@ -132,6 +132,11 @@ export default function MachinePage() {
                   <span>{folio.customer}</span>
                   <i>{t(`standing.${folio.standing}`)}</i>
                 </Link>
+                {folio.walk_id !== null && (
+                  <Button testId={`sheet-${folio.folio}`} href={`/api/walks/${folio.walk_id}/sheet`} opensTab>
+                    {t('walk.print_sheet')}
+                  </Button>
+                )}
                 {me.may.book && ['booked', 'out', 'walking_in'].includes(folio.standing) && (
                   <Button testId={`change-${folio.folio}`} onClick={() => setOffice({ is: 'hire', id: folio.hire_id })}>
                     {t('office.change')}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Catalogue\CatalogueWords;
+use App\Contract\JsonObject;
+use App\Models\Walk;
+use App\Words;
+use App\Yards\CurrentYard;
+use TCPDF;
+
+/**
+ * The plan of a walk on paper, for the day on which no tablet works: states with what is confirmed before each, stops in the
+ * order of the walk, every line with its boxes and every reading with a field. What is written here is entered afterwards.
+ */
+final class WalkSheet
+{
+    private const LEFT = 12.0;
+
+    private const WIDTH = 186.0;
+
+    /** Millimetres of the three columns behind a line: stands, not so, and the figure or the words. */
+    private const BOXES = [9.0, 9.0, 40.0];
+
+    public function __construct(private readonly CurrentYard $yard)
+    {
+    }
+
+    /** @return string the bytes of a PDF */
+    public function of(Walk $walk): string
+    {
+        $plan = JsonObject::of((object) $walk->plan->body);
+        $page = new TCPDF('P', 'mm', 'A4', true, 'UTF-8');
+        $page->setPrintHeader(false);
+        $page->setPrintFooter(false);
+        $page->setMargins(self::LEFT, 12, self::LEFT);
+        $page->setAutoPageBreak(true, 14);
+        $page->AddPage();
+        $this->head($page, $walk);
+        $visits = $plan->objects('visits');
+        foreach ($plan->objects('stages') as $stage) {
+            $this->stage($page, $stage);
+            foreach ($visits as $visit) {
+                if ($visit->string('stage') === $stage->string('id')) {
+                    $this->visit($page, $visit);
+                }
+            }
+        }
+        $this->foot($page);
+
+        return $page->Output('walk.pdf', 'S');
+    }
+
+    private function head(TCPDF $page, Walk $walk): void
+    {
+        $page->write2DBarcode(url("/app/walks/{$walk->id}"), 'QRCODE,M', 172, 12, 26, 26);
+        $page->setFont('dejavusans', 'B', 17);
+        $page->Cell(155, 9, $walk->machine->fleet_number.', '.Words::say('documents.walk.'.$walk->movement->value), 0, 1);
+        $page->setFont('dejavusans', '', 10);
+        $page->Cell(155, 6, Words::say('documents.walk.of', ['folio' => (string) $walk->hire->folio, 'hirer' => $walk->hire->customer->name, 'serial' => $walk->machine->serial]), 0, 1, 'L', false, '', 1);
+        $page->Cell(155, 6, Words::say('documents.walk.opened', [
+            'name' => $walk->openedBy->name,
+            'at' => $walk->opened_at->toImmutable()->setTimezone($this->yard->timezone())->format('j M Y H:i'),
+        ]), 0, 1);
+        $page->MultiCell(155, 5, Words::say('documents.walk.words'), 0, 'L');
+        $page->Ln(4);
+    }
+
+    private function stage(TCPDF $page, JsonObject $stage): void
+    {
+        $page->Ln(2);
+        $page->setFillColor(225, 225, 225);
+        $page->setFont('dejavusans', 'B', 12);
+        $page->Cell(self::WIDTH, 8, $stage->string('letter').'  '.CatalogueWords::say($stage->string('title')), 'T', 1, 'L', true);
+        $page->setFont('dejavusans', '', 9);
+        $page->MultiCell(self::WIDTH, 5, CatalogueWords::say($stage->string('summary')), 0, 'L');
+        foreach ($stage->objects('lines') as $line) {
+            $this->row($page, CatalogueWords::say($line->string('text')), '', [true, false, false], '');
+        }
+    }
+
+    private function visit(TCPDF $page, JsonObject $visit): void
+    {
+        $page->setFont('dejavusans', 'B', 10);
+        $page->Cell(self::WIDTH - array_sum(self::BOXES), 7, $visit->integer('number').'  '.CatalogueWords::say($visit->string('name')), 0, 0);
+        $page->setFont('dejavusans', '', 7);
+        $page->Cell(self::BOXES[0], 7, Words::say('documents.walk.stands'), 0, 0, 'C', false, '', 1);
+        $page->Cell(self::BOXES[1], 7, Words::say('documents.walk.not_so'), 0, 0, 'C', false, '', 1);
+        $page->Cell(self::BOXES[2], 7, Words::say('documents.walk.figure'), 0, 1, 'L', false, '', 1);
+        foreach ($visit->objects('lines') as $line) {
+            $instrument = $line->optionalObject('instrument');
+            $this->row(
+                $page,
+                CatalogueWords::say($line->string('title')),
+                CatalogueWords::say($line->string('accept')),
+                [$instrument === null, true, true],
+                $instrument?->string('unit') ?? '',
+                $line->string('severity') === 'stop',
+            );
+            foreach ($line->objects('test') as $step) {
+                $this->row($page, '   '.CatalogueWords::say($step->string('do')), CatalogueWords::say($step->string('expect')), [true, true, false], '');
+            }
+        }
+    }
+
+    /**
+     * @param array{bool, bool, bool} $boxes which of the three there are
+     * @param bool $isBarred what is not so tags the machine out
+     */
+    private function row(TCPDF $page, string $title, string $accept, array $boxes, string $unit, bool $isBarred = false): void
+    {
+        $words = self::WIDTH - array_sum(self::BOXES);
+        $text = $accept === '' ? $title : "{$title}: {$accept}";
+        $page->setFont('dejavusans', '', 8.5);
+        $height = max(7.0, $page->getStringHeight($words - 4, $text) + 1.6);
+        if ($page->GetY() + $height > $page->getPageHeight() - 14) {
+            $page->AddPage();
+        }
+        $y = $page->GetY();
+        if ($isBarred) {
+            $page->Rect(self::LEFT, $y + 0.6, 1.6, $height - 1.2, 'F', [], [0, 0, 0]);
+        }
+        $page->MultiCell($words - 4, $height, $text, 0, 'L', false, 0, self::LEFT + 3, $y + 0.8);
+        $x = self::LEFT + $words;
+        foreach ([0, 1] as $at) {
+            if ($boxes[$at]) {
+                $page->Rect($x + (self::BOXES[$at] - 4.6) / 2, $y + 1.2, 4.6, 4.6);
+            }
+            $x += self::BOXES[$at];
+        }
+        if ($boxes[2]) {
+            $page->Line($x, $y + 5.8, $x + self::BOXES[2] - 10, $y + 5.8);
+            $page->setXY($x + self::BOXES[2] - 10, $y + 0.6);
+            $page->Cell(10, 6, $unit, 0, 0);
+        }
+        $page->Line(self::LEFT, $y + $height, self::LEFT + self::WIDTH, $y + $height, ['width' => 0.1]);
+        $page->setXY(self::LEFT, $y + $height);
+    }
+
+    private function foot(TCPDF $page): void
+    {
+        $page->Ln(6);
+        $page->setFont('dejavusans', '', 9);
+        $page->MultiCell(self::WIDTH, 6, Words::say('documents.walk.signature'), 0, 'L');
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Machine;
+use App\Models\Role;
+use App\Models\Yard;
+use App\Yards\CurrentYard;
+use Illuminate\Support\Str;
+use Smalot\PdfParser\Document;
+use Smalot\PdfParser\Parser;
+use Tests\Support\YardTestCase;
+
+/** What is printed, read by a parser that is not ours. */
+final class PrintTest extends YardTestCase
+{
+    public function test_a_walk_on_paper_holds_every_state_stop_and_line_of_its_plan(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $words = self::words($this->pdf("/api/walks/{$walk->id}/sheet"));
+
+        self::assertStringContainsString($this->machine->fleet_number.', walk out', $words);
+        self::assertStringContainsString("Folio {$this->hire->folio}, Saltmarsh Drainage", $words);
+        $plan = $walk->plan->body;
+        self::assertGreaterThan(100, array_sum(array_map(static fn (array $visit): int => count($visit['lines']), $plan['visits'])));
+        foreach ($plan['stages'] as $stage) {
+            self::assertStringContainsString($stage['title'], $words);
+            foreach ($stage['lines'] as $line) {
+                self::assertStringContainsString(self::plain($line['text']), $words);
+            }
+        }
+        foreach ($plan['visits'] as $visit) {
+            foreach ($visit['lines'] as $line) {
+                self::assertStringContainsString(self::plain($line['title'].': '.$line['accept']), $words, $line['key']);
+            }
+        }
+    }
+
+    public function test_labels_have_the_number_the_model_and_the_serial_24_on_a_sheet(): void
+    {
+        for ($n = 0; $n < 24; $n++) {
+            Machine::query()->create(['fleet_number' => sprintf('L-%02d', $n), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12)]);
+        }
+        $this->as(Role::Counter);
+        $pdf = $this->pdf('/api/machine-labels');
+        self::assertCount(2, $pdf->getPages());
+        $words = self::words($pdf);
+        foreach (Machine::query()->get() as $machine) {
+            self::assertStringContainsString($machine->fleet_number, $words);
+            self::assertStringContainsString($machine->serial, $words);
+        }
+        $this->assertFits($this->getJson('/api/machine-labels?family=Nothing')->assertNotFound(), 'Problem');
+    }
+
+    public function test_nothing_of_another_yard_is_printed(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Heron Reach', 'place' => 'x', 'timezone' => 'UTC']));
+        $this->as(Role::Lead);
+        $this->getJson("/api/walks/{$walk->id}/sheet")->assertNotFound();
+        $this->getJson('/api/machine-labels')->assertNotFound();
+    }
+
+    private function pdf(string $path): Document
+    {
+        $answer = $this->get($path)->assertOk();
+        self::assertSame('application/pdf', $answer->headers->get('Content-Type'));
+
+        return (new Parser)->parseContent((string) $answer->getContent());
+    }
+
+    private static function words(Document $pdf): string
+    {
+        return self::plain($pdf->getText());
+    }
+
+    private static function plain(string $text): string
+    {
+        return trim((string) preg_replace('/\s+/', ' ', $text));
+    }
+}
