@@ -15,6 +15,7 @@ use App\Http\Controllers\HirerController;
 use App\Http\Controllers\HouseRuleController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\MachineEntryController;
+use App\Http\Controllers\MachinePaperController;
 use App\Http\Controllers\MetricsController;
 use App\Http\Controllers\ModelController;
 use App\Http\Controllers\ModelDraftController;
@@ -80,6 +81,7 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::post('machines', [MachineController::class, 'store'])->name('machines.store');
     Route::put('machines/{machine}', [MachineController::class, 'update'])->name('machines.update');
     Route::put('machines/{machine}/departure', [MachineController::class, 'leave'])->name('machines.leave');
+    Route::post('machines/{machine}/papers', MachinePaperController::class)->name('machines.papers');
     Route::get('hirers', [HirerController::class, 'index'])->name('hirers.index');
     Route::post('hirers', [HirerController::class, 'store'])->name('hirers.store');
     Route::put('hirers/{hirer}', [HirerController::class, 'update'])->name('hirers.update');

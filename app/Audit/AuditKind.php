@@ -24,6 +24,7 @@ enum AuditKind: string
     case MachineAdded = 'machine_added';
     case MachineChanged = 'machine_changed';
     case MachineLeft = 'machine_left';
+    case PaperRecorded = 'paper_recorded';
     case HirerKept = 'hirer_kept';
     case HireBooked = 'hire_booked';
     case HireChanged = 'hire_changed';

@@ -9,12 +9,15 @@ use App\Catalogue\PlanCache;
 use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\Machine;
+use App\Models\MachinePaper;
 use App\Models\MachineStanding;
+use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Hire\Availability;
 use JadeLedger\Core\Hire\BookedHire;
+use JadeLedger\Core\Hire\DatedPaper;
 use JadeLedger\Core\Hire\FindHireConflicts;
 use JadeLedger\Core\Hire\HireConflict;
 use JadeLedger\Core\Hire\HirePeriod;
@@ -28,7 +31,7 @@ final readonly class ConflictsOfHire
     /** A hire that should have been back so long ago is a matter of its own. */
     private const LOOKS_BACK_DAYS = 400;
 
-    public function __construct(private CatalogueRepository $shelf, private PlanCache $plans)
+    public function __construct(private CatalogueRepository $shelf, private PlanCache $plans, private CurrentYard $yard)
     {
     }
 
@@ -40,7 +43,7 @@ final readonly class ConflictsOfHire
     {
         $now = CarbonImmutable::now();
 
-        return $this->rules($machine)->of($wanted, $this->others($machine, $itself, $now), self::availability($machine), $now->toDateTimeImmutable());
+        return $this->rules($machine)->of($wanted, $this->others($machine, $itself, $now), self::availability($machine), $now->toDateTimeImmutable(), $this->papers($machine));
     }
 
     /** When the walk out has to begin at the latest. */
@@ -77,6 +80,20 @@ final readonly class ConflictsOfHire
 
             return new BookedHire($hire->folio, self::period($hire->goes_out_at, $isOverdue ? $now : $hire->comes_back_at), $isOverdue);
         })->all());
+    }
+
+    /** @return list<DatedPaper> */
+    private function papers(Machine $machine): array
+    {
+        $dated = [];
+        foreach (MachinePaper::ofMachine($machine->id) as $paper) {
+            if ($paper->valid_until !== null) {
+                $end = CarbonImmutable::parse($paper->valid_until->format('Y-m-d'), $this->yard->timezone())->endOfDay();
+                $dated[] = new DatedPaper($paper->kind->value, $end->toDateTimeImmutable());
+            }
+        }
+
+        return $dated;
     }
 
     private static function period(CarbonInterface $from, CarbonInterface $until): HirePeriod

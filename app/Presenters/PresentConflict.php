@@ -15,7 +15,12 @@ final class PresentConflict
         return [
             'kind' => $one->kind->value,
             'bars' => $one->kind->bars(),
-            'words' => Words::say('words.conflict.'.$one->kind->value, ['folio' => (string) $one->folio, 'minutes' => (string) $one->minutes]),
+            'words' => Words::say('words.conflict.'.$one->kind->value, [
+                'folio' => (string) $one->folio,
+                'minutes' => (string) $one->minutes,
+                'paper' => $one->paper === null ? '' : Words::say('words.paper.'.$one->paper->kind),
+                'date' => $one->paper?->validUntil->format('Y-m-d') ?? '',
+            ]),
         ];
     }
 }

@@ -10,15 +10,18 @@ use App\Models\Finding;
 use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\Machine;
+use App\Models\MachinePaper;
 use App\Models\MachineStanding;
 use App\Words;
+use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
+use Carbon\CarbonImmutable;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Outcome;
 
 final readonly class PresentMachine
 {
-    public function __construct(private CatalogueRepository $shelf, private HourMeterOfMachine $meter)
+    public function __construct(private CatalogueRepository $shelf, private HourMeterOfMachine $meter, private CurrentYard $yard)
     {
     }
 
@@ -80,6 +83,10 @@ final readonly class PresentMachine
                     default => null,
                 },
             ])->all()),
+            'papers' => array_map(
+                fn (MachinePaper $paper): array => PresentPaper::of($paper, CarbonImmutable::now($this->yard->timezone())->startOfDay()),
+                MachinePaper::ofMachine($machine->id),
+            ),
             'tag' => PresentTag::hangingOn($machine->id),
         ];
     }

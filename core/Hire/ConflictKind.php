@@ -20,6 +20,8 @@ enum ConflictKind: string
     /** It has to be walked out, and should leave before that is done. */
     case NoTimeToWalk = 'no_time_to_walk';
     case Held = 'held';
+    /** A paper of it ends before the hire does, or has ended. */
+    case PaperEnds = 'paper_ends';
 
     /** Nobody books over these; over the others whoever says that they know. */
     public function bars(): bool

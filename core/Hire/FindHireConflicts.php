@@ -17,10 +17,16 @@ final readonly class FindHireConflicts
 
     /**
      * @param list<BookedHire> $others of the same machine, in any order
+     * @param list<DatedPaper> $papers of the machine
      * @return list<HireConflict> those that bar first
      */
-    public function of(HirePeriod $wanted, array $others, Availability $machine, \DateTimeImmutable $now): array
-    {
+    public function of(
+        HirePeriod $wanted,
+        array $others,
+        Availability $machine,
+        \DateTimeImmutable $now,
+        array $papers = [],
+    ): array {
         $found = match ($machine) {
             Availability::Free => [],
             Availability::Tagged => [new HireConflict(ConflictKind::Tagged)],
@@ -31,6 +37,11 @@ final readonly class FindHireConflicts
             $conflict = $this->with($other, $wanted);
             if ($conflict !== null) {
                 $found[] = $conflict;
+            }
+        }
+        foreach ($papers as $paper) {
+            if ($paper->validUntil < $wanted->until) {
+                $found[] = new HireConflict(ConflictKind::PaperEnds, paper: $paper);
             }
         }
         $left = $wanted->from->getTimestamp() - $now->getTimestamp();

@@ -3,6 +3,13 @@
 declare(strict_types=1);
 
 return [
+    'paper' => [
+        'examination' => 'Examination certificate',
+        'inspection' => 'Inspection sheet',
+        'extinguisher' => 'Extinguisher tag',
+        'insurance' => 'Insurance',
+        'manual' => 'Manual',
+    ],
     'search' => ['folio' => 'Folio :folio, :hirer'],
     'role' => [
         'technician' => 'technician',
@@ -12,6 +19,7 @@ return [
         'auditor' => 'auditor',
     ],
     'conflict' => [
+        'paper_ends' => ':paper ends on :date, before the hire does.',
         'taken' => 'Folio :folio has it in these days.',
         'tagged' => 'A tag hangs on it: not for hire.',
         'left' => 'It has left the fleet.',

@@ -75,6 +75,10 @@ return [
         'title' => 'Demasiadas etiquetas',
         'detail' => 'Como máximo se imprimen :most a la vez. Elija una familia e imprima una tras otra.',
     ],
+    'paper_ends_before_it_begins' => [
+        'title' => 'El papel acaba antes de empezar',
+        'detail' => 'El día en que acaba es anterior al de su emisión. Mire los dos.',
+    ],
     'tablet_not_enrolled' => ['title' => 'Esta tableta no está inscrita', 'detail' => 'Aquí un PIN no abre nada. Entre con su contraseña, o haga que el jefe de patio inscriba esta tableta.'],
     'pin_not_for_this_person' => ['title' => 'Sin PIN para este nombre', 'detail' => 'Entre con su contraseña: el PIN es para los de turno que eligieron uno, y nunca para un jefe.'],
     'wrong_pin' => ['title' => 'El PIN no corresponde', 'detail' => 'El PIN no corresponde. Quedan :left intentos; después solo lo abre la contraseña.'],

@@ -3,6 +3,13 @@
 declare(strict_types=1);
 
 return [
+    'paper' => [
+        'examination' => 'Certificado de examen',
+        'inspection' => 'Hoja de inspección',
+        'extinguisher' => 'Etiqueta del extintor',
+        'insurance' => 'Seguro',
+        'manual' => 'Manual',
+    ],
     'search' => ['folio' => 'Folio :folio, :hirer'],
     'role' => [
         'technician' => 'técnico',
@@ -12,6 +19,7 @@ return [
         'auditor' => 'auditor',
     ],
     'conflict' => [
+        'paper_ends' => ':paper acaba el :date, antes que el alquiler.',
         'taken' => 'El folio :folio la tiene en estos días.',
         'tagged' => 'Lleva una etiqueta: no se alquila.',
         'left' => 'Ha dejado la flota.',

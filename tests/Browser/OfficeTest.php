@@ -50,6 +50,17 @@ final class OfficeTest extends BrowserTestCase
 
         $this->open('/app/fleet');
         $this->tap('machine-E-72');
+        $this->tap('add-paper');
+        $this->type('paper-number', 'TE 4411');
+        $this->tap('record-paper');
+        $this->waitForText('.leaf', 'A date is missing');
+        $this->web->manage()->getLog('browser');
+        $this->tap('paper-manual');
+        $this->picture('paper');
+        $this->assertAccessible();
+        $this->tap('record-paper');
+        $this->waitForText(self::named('papers'), 'TE 4411');
+        $this->picture('machine-papers');
         $this->press($this->wait('[data-testid^="change-"]'));
         $this->wait(self::named('keep-hire'));
         $this->picture('change-hire');

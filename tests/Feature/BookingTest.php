@@ -209,6 +209,32 @@ final class BookingTest extends YardTestCase
         self::assertSame([], $this->getJson('/api/day')->json('before_today'));
     }
 
+    public function test_a_paper_that_ends_on_hire_is_said_and_the_last_one_of_a_kind_counts(): void
+    {
+        $record = fn (array $paper): TestResponse => $this->postJson("/api/machines/{$this->other->id}/papers", $paper);
+        $shown = $record(['kind' => 'examination', 'number' => 'TE 4411', 'issued_on' => '2026-06-02', 'valid_until' => '2026-12-02'])->assertCreated();
+        $this->assertFits($shown, 'MachineDetail');
+        self::assertSame(['examination', 'TE 4411', 1, 'attend'], [
+            $shown->json('papers.0.kind'), $shown->json('papers.0.number'), $shown->json('papers.0.days_left'), $shown->json('papers.0.mark'),
+        ]);
+        // From the second to the third of December: it ends with the second.
+        $refused = $this->book()->assertStatus(409);
+        self::assertSame(['paper_ends'], array_column($refused->json('conflicts'), 'kind'));
+        self::assertStringContainsString('Examination certificate ends on 2026-12-02', $refused->json('detail'));
+        $this->book(['comes_back' => '2026-12-02T16:00'])->assertCreated();
+
+        $record(['kind' => 'examination', 'number' => 'TE 5120', 'valid_until' => '2027-06-02'])->assertCreated()->assertJsonPath('papers.0.mark', 'stands');
+        $this->travelTo(CarbonImmutable::parse('2027-06-03T08:00:00Z'));
+        $this->as(Role::Technician);
+        self::assertSame('stop', $this->getJson("/api/machines/{$this->other->id}")->json('papers.0.mark'));
+        $record(['kind' => 'manual'])->assertForbidden();
+        $this->as(Role::Mechanic);
+        $record(['kind' => 'manual'])->assertCreated()->assertJsonCount(2, 'papers');
+        $record(['kind' => 'insurance', 'issued_on' => '2027-06-02', 'valid_until' => '2027-06-01'])->assertStatus(422);
+        $record(['kind' => 'insurance'])->assertStatus(422)->assertJsonPath('type', '/problems/paper-needs-date');
+        $record(['kind' => 'insurance', 'valid_until' => '2027-02-30'])->assertStatus(422)->assertJsonPath('type', '/problems/no-such-day');
+    }
+
     public function test_who_may_enter_what(): void
     {
         foreach ([Role::Technician, Role::Mechanic, Role::Auditor] as $role) {

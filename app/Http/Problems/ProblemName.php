@@ -91,6 +91,7 @@ enum ProblemName: string
     case OpeningTooEarly = 'opening_too_early';
     case OurFault = 'our_fault';
     case PageExpired = 'page_expired';
+    case PaperEndsBeforeItBegins = 'paper_ends_before_it_begins';
     case PaperNeedsDate = 'paper_needs_date';
     case PaperNeedsHours = 'paper_needs_hours';
     case PaperNeedsSerial = 'paper_needs_serial';

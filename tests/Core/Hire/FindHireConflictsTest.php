@@ -7,6 +7,7 @@ namespace Tests\Core\Hire;
 use JadeLedger\Core\Hire\Availability;
 use JadeLedger\Core\Hire\BookedHire;
 use JadeLedger\Core\Hire\ConflictKind;
+use JadeLedger\Core\Hire\DatedPaper;
 use JadeLedger\Core\Hire\FindHireConflicts;
 use JadeLedger\Core\Hire\HireConflict;
 use JadeLedger\Core\Hire\HireEndsBeforeItBegins;
@@ -62,6 +63,22 @@ final class FindHireConflictsTest extends TestCase
         $found = (new FindHireConflicts(0, 0))->of(self::period('09:00', '12:00'), [], $machine, self::at('08:00'));
         self::assertSame([$kind], array_column($found, 'kind'));
         self::assertSame($bars, $kind->bars());
+    }
+
+    #[TestWith(['12:00', []])]
+    #[TestWith(['11:59', [ConflictKind::PaperEnds]])]
+    #[TestWith(['08:00', [ConflictKind::PaperEnds]])]
+    public function test_a_paper_that_ends_before_the_hire_does_is_said(string $until, array $expected): void
+    {
+        $found = (new FindHireConflicts(0, 0))->of(
+            self::period('09:00', '12:00'),
+            [],
+            Availability::Free,
+            self::at('07:00'),
+            [new DatedPaper('examination', self::at($until)), new DatedPaper('insurance', self::at('23:00'))],
+        );
+        self::assertSame($expected, array_column($found, 'kind'));
+        self::assertFalse(ConflictKind::PaperEnds->bars());
     }
 
     /** Law: whoever is booked first, the other one is told of the same conflict. */

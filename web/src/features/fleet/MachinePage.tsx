@@ -1,12 +1,14 @@
 import { Suspense, lazy, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
+import type { Schema } from '../../api/client';
 import { problemOf, whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
-import { figure, shortDate } from '../../app/figures';
+import { calendarDay, figure, shortDate } from '../../app/figures';
 import { inWords } from '../../app/units';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
+import { Mark } from '../../marks/Mark';
 import { Stamp } from '../../marks/Stamp';
 import { DamagePlan } from '../../plans/DamagePlan';
 import { MyName } from '../session/MyName';
@@ -23,10 +25,19 @@ import './fleet.css';
 
 const HireDrawer = lazy(() => import('../office/HireDrawer').then((part) => ({ default: part.HireDrawer })));
 const NewHireDrawer = lazy(() => import('../office/NewHireDrawer').then((part) => ({ default: part.NewHireDrawer })));
+const PaperDrawer = lazy(() => import('../office/PaperDrawer').then((part) => ({ default: part.PaperDrawer })));
 const MachineDrawer = lazy(() => import('../office/MachineDrawer').then((part) => ({ default: part.MachineDrawer })));
 
+function paperUntil(paper: Schema['MachinePaper'], t: (key: string, words?: Record<string, string>) => string): string {
+  if (paper.valid_until === null) {
+    return t('office.no_end');
+  }
+
+  return t((paper.days_left ?? 0) < 0 ? 'office.ended' : 'office.until', { date: calendarDay(paper.valid_until) });
+}
+
 /** Which form of the office lies over the page. */
-type Office = { is: 'plate' } | { is: 'new' } | { is: 'hire'; id: string } | null;
+type Office = { is: 'plate' } | { is: 'paper' } | { is: 'new' } | { is: 'hire'; id: string } | null;
 
 /** A machine: its plan with all open damage, its folios, and the posting trail with nothing erased. */
 export default function MachinePage() {
@@ -46,7 +57,7 @@ export default function MachinePage() {
   if (query.data === undefined) {
     return <Notice words={whatToDo(query.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void query.refetch()} />;
   }
-  const { machine, findings, folios, serial, tag, hours_in_all, left_as } = query.data;
+  const { machine, findings, folios, serial, tag, hours_in_all, left_as, papers } = query.data;
   const finding = findings.find((one) => one.id === selected) ?? findings[0];
 
   return (
@@ -117,6 +128,24 @@ export default function MachinePage() {
               </Button>
             </p>
           )}
+          <p className="machine-bay">
+            <span>{t(papers.length === 0 ? 'office.no_papers' : 'office.papers')}</span>
+            {(me.may.book || me.may.repair) && (
+              <Button testId="add-paper" onClick={() => setOffice({ is: 'paper' })}>
+                {t('office.add_paper')}
+              </Button>
+            )}
+          </p>
+          <ul className="machine-papers" data-testid="papers">
+            {papers.map((paper) => (
+              <li key={paper.kind}>
+                <Mark outcome={paper.mark} size={20} />
+                <b>{paper.name}</b>
+                <span>{paper.number}</span>
+                <i>{paperUntil(paper, t)}</i>
+              </li>
+            ))}
+          </ul>
           {isReporting && <DamageDrawer detail={query.data} onClose={() => setIsReporting(false)} />}
           {isMoving && <MoveDrawer machine={machine} onClose={() => setIsMoving(false)} />}
           <h2>{t('fleet.folios')}</h2>
@@ -158,6 +187,7 @@ export default function MachinePage() {
       </div>
       <Suspense fallback={null}>
         {office?.is === 'plate' && <MachineDrawer of={query.data} onClose={() => setOffice(null)} />}
+        {office?.is === 'paper' && <PaperDrawer machine={machine} onClose={() => setOffice(null)} />}
         {office?.is === 'new' && <NewHireDrawer machine={machine} onClose={() => setOffice(null)} />}
         {office?.is === 'hire' && <HireDrawer hireId={office.id} onClose={() => setOffice(null)} />}
       </Suspense>

@@ -2,9 +2,8 @@ import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
 import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import dayjs from 'dayjs';
-import 'dayjs/locale/en-gb';
-import 'dayjs/locale/es';
 import { useTranslation } from 'react-i18next';
+import { LOCALES } from './calendarLocales';
 
 interface Props {
   label: string;
@@ -17,7 +16,6 @@ interface Props {
 }
 
 const FORMAT = 'YYYY-MM-DDTHH:mm';
-const LOCALES: Record<string, string> = { en: 'en-gb', es: 'es' };
 
 /** Day and time on the yard's own clock, whatever the clock of this tablet is set to. */
 export function YardTimePicker({ label, value, wrong, testId, disabled = false, onChange }: Props) {

@@ -113,3 +113,12 @@ export function useChangeMachine(machineId: string) {
     onSuccess: touch,
   });
 }
+
+export function useRecordPaper(machineId: string) {
+  const touch = useTouch();
+
+  return useMutation({
+    mutationFn: (body: Schema['RecordPaper']) => answer(api.POST('/api/machines/{machine}/papers', { params: { path: { machine: machineId } }, body })),
+    onSuccess: touch,
+  });
+}

@@ -1,0 +1,68 @@
+import TextField from '@mui/material/TextField';
+import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
+import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { ProblemError, problemOf } from '../../api/problem';
+import { Button } from '../../app/Button';
+import { Drawer } from '../../app/Drawer';
+import { ProblemWords } from '../../app/ProblemWords';
+import { useRecordPaper } from './useOffice';
+import { LOCALES } from './calendarLocales';
+
+const KINDS = ['examination', 'inspection', 'extinguisher', 'insurance', 'manual'] as const;
+const DAY = 'YYYY-MM-DD';
+
+/** A paper of a machine: what it is, its number, and until when it counts. */
+export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow']; onClose: () => void }) {
+  const { t, i18n } = useTranslation();
+  const record = useRecordPaper(machine.id);
+  const [kind, setKind] = useState<(typeof KINDS)[number]>('examination');
+  const [number, setNumber] = useState('');
+  const [days, setDays] = useState<{ issued_on: string | null; valid_until: string | null }>({ issued_on: null, valid_until: null });
+  const fields = record.error instanceof ProblemError ? (record.error.problem.field ?? {}) : {};
+  const day = (name: 'issued_on' | 'valid_until') => (
+    <DatePicker
+      label={t(`office.${name}`)}
+      value={days[name] === null ? null : dayjs(days[name])}
+      onChange={(next) => setDays({ ...days, [name]: next?.isValid() === true ? next.format(DAY) : null })}
+      slotProps={{
+        textField: { error: fields[name] !== undefined, helperText: fields[name]?.[0] ?? ' ', fullWidth: true },
+        field: { 'data-testid': name, clearable: true } as object,
+      }}
+    />
+  );
+
+  return (
+    <Drawer
+      open
+      title={t('office.paper_of', { number: machine.fleet_number })}
+      onClose={onClose}
+      foot={
+        <Button tone="jade" testId="record-paper" disabled={record.isPending} onClick={() => record.mutate({ kind, number, ...days }, { onSuccess: onClose })}>
+          {t('office.keep')}
+        </Button>
+      }
+    >
+      <div className="choices">
+        {KINDS.map((one) => (
+          <Button key={one} pressed={kind === one} testId={`paper-${one}`} onClick={() => setKind(one)}>
+            {t(`office.paper.${one}`)}
+          </Button>
+        ))}
+      </div>
+      <TextField label={t('office.paper_number')} value={number} onChange={(event) => setNumber(event.target.value)} slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'paper-number' } }} />
+      <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
+        <div className="two-times">
+          {day('issued_on')}
+          {day('valid_until')}
+        </div>
+      </LocalizationProvider>
+      <p>{t('office.paper_words')}</p>
+      {record.isError && <ProblemWords problem={problemOf(record.error, t('state.no_network'))} />}
+    </Drawer>
+  );
+}
