@@ -119,6 +119,7 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::put('people/{person}/role', [AccountController::class, 'role'])->name('people.role');
     Route::put('people/{person}/departure', [AccountController::class, 'seeOff'])->name('people.see_off');
     Route::delete('people/{person}/departure', [AccountController::class, 'takeBack'])->name('people.take_back');
+    Route::post('people/{person}/outbox-takeovers', [AccountController::class, 'takeOverOutbox'])->name('people.take_over_outbox');
     Route::put('people/{person}/password', [AccountController::class, 'resetSecrets'])->name('people.reset_secrets');
     Route::put('people/{person}/shift', ShiftController::class)->name('people.shift');
     Route::put('people/{person}/qualifications/{qualification}', QualificationController::class)->name('people.qualifications');

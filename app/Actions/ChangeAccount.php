@@ -65,6 +65,15 @@ final readonly class ChangeAccount
         $this->change($person, $by, AuditKind::PersonCameBack, ['has_left' => true], ['has_left' => false], ['left_at' => null]);
     }
 
+    /** @throws ApiProblem while the person can still post them */
+    public function takeOverOutbox(User $person, int $count, User $by): void
+    {
+        if ($person->left_at === null) {
+            throw ApiProblem::because(ProblemName::PersonHasNotLeft, 409, ['name' => $person->name]);
+        }
+        ($this->audit)(AuditKind::OutboxTakenOver, $by, $person->name, after: ['entries' => $count]);
+    }
+
     /** @throws ApiProblem */
     public function resetSecrets(User $person, string $password, User $by): void
     {

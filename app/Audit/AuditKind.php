@@ -35,6 +35,7 @@ enum AuditKind: string
     case RoleChanged = 'role_changed';
     case PersonLeft = 'person_left';
     case PersonCameBack = 'person_came_back';
+    case OutboxTakenOver = 'outbox_taken_over';
     case SecretsReset = 'secrets_reset';
     case ReceiptDiffers = 'receipt_differs';
     case ShiftChanged = 'shift_changed';

@@ -79,6 +79,10 @@ return [
         'title' => 'The paper ends before it begins',
         'detail' => 'The day on which it ends lies before the day on which it was issued. Look at both.',
     ],
+    'person_has_not_left' => [
+        'title' => 'They are still here',
+        'detail' => ':name is still here and posts this by signing in on the tablet.',
+    ],
     'tablet_not_enrolled' => ['title' => 'This tablet is not enrolled', 'detail' => 'A PIN opens nothing here. Sign in with your password, or have the yard lead enrol this tablet.'],
     'pin_not_for_this_person' => ['title' => 'No PIN for this name', 'detail' => 'Sign in with your password: a PIN is for those on shift who chose one, and never for a lead.'],
     'wrong_pin' => ['title' => 'The PIN does not fit', 'detail' => 'The PIN does not fit. :left tries are left, then only the password opens it again.'],

@@ -79,6 +79,10 @@ return [
         'title' => 'El papel acaba antes de empezar',
         'detail' => 'El día en que acaba es anterior al de su emisión. Mire los dos.',
     ],
+    'person_has_not_left' => [
+        'title' => 'Sigue aquí',
+        'detail' => ':name sigue aquí y lo asienta entrando en la tableta.',
+    ],
     'tablet_not_enrolled' => ['title' => 'Esta tableta no está inscrita', 'detail' => 'Aquí un PIN no abre nada. Entre con su contraseña, o haga que el jefe de patio inscriba esta tableta.'],
     'pin_not_for_this_person' => ['title' => 'Sin PIN para este nombre', 'detail' => 'Entre con su contraseña: el PIN es para los de turno que eligieron uno, y nunca para un jefe.'],
     'wrong_pin' => ['title' => 'El PIN no corresponde', 'detail' => 'El PIN no corresponde. Quedan :left intentos; después solo lo abre la contraseña.'],

@@ -38,6 +38,19 @@ final class AccountTest extends YardTestCase
         $this->postJson('/api/session', ['login' => $gone->login, 'password' => 'tern-quay'])->assertOk();
     }
 
+    public function test_what_a_tablet_holds_of_who_left_is_taken_over_by_the_lead_and_written_down(): void
+    {
+        $gone = $this->person(Role::Technician);
+        $this->as(Role::Technician);
+        $this->postJson("/api/people/{$gone->id}/outbox-takeovers", ['count' => 3])->assertForbidden();
+        $this->as(Role::Lead);
+        $this->assertFits($this->postJson("/api/people/{$gone->id}/outbox-takeovers", ['count' => 3])->assertStatus(409), 'Problem');
+        $this->putJson("/api/people/{$gone->id}/departure")->assertOk();
+        $this->postJson("/api/people/{$gone->id}/outbox-takeovers", ['count' => 3])->assertNoContent();
+        $line = AuditEntry::query()->where('kind', 'outbox_taken_over')->firstOrFail();
+        self::assertSame([$gone->name, '{"entries":3}'], [$line->subject, $line->getRawOriginal('after')]);
+    }
+
     public function test_a_role_changes_what_somebody_may_do_and_ends_their_sessions(): void
     {
         $person = $this->person(Role::Technician);

@@ -285,3 +285,24 @@ describe('a picture', () => {
     expect(sent()).toEqual([]);
   });
 });
+
+describe('what waits of somebody who left', () => {
+  it('is told by whose it is, and goes under the name of whoever takes it over', async () => {
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    await store.photos.put({ id: 'here', userId: 'ines', blob: new Blob(['picture']) });
+    const one = entry({ photo: 'here' });
+    await outbox.post(WALK, one);
+    await outbox.belongsTo('dilys');
+    expect(outbox.snapshot()).toMatchObject({ kept: [], ofOthers: 1, others: [{ userId: 'ines', count: 1 }] });
+
+    calls.POST.mockReset().mockImplementation((path: string) =>
+      Promise.resolve(path.endsWith('/entries') ? posted(one.id) : { id: 'upload-1', photo: 'a'.repeat(64) }),
+    );
+    await outbox.takeOver('ines');
+
+    expect(sent()).toEqual([[one.id]]);
+    calls.POST.mock.calls.forEach(([, asked]) => expect(asked).toMatchObject({ headers: { 'X-Actor': 'dilys' } }));
+    expect(await store.kept.count()).toBe(0);
+    expect(outbox.snapshot().others).toEqual([]);
+  });
+});

@@ -12,6 +12,7 @@ use App\Presenters\PresentPeople;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
@@ -45,6 +46,16 @@ final readonly class AccountController
         $this->change->takeBack($person, $user);
 
         return response()->json($this->present->all());
+    }
+
+    /** What a tablet still holds of somebody who left is posted under the lead's name; who it was of is written down first. */
+    public function takeOverOutbox(Request $request, User $person, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('keep-people');
+        $valid = $request->validate(['count' => ['required', 'integer', 'min:1', 'max:100000']]);
+        $this->change->takeOverOutbox($person, (int) $valid['count'], $user);
+
+        return response()->noContent();
     }
 
     public function resetSecrets(Request $request, User $person, #[CurrentUser] User $user): JsonResponse

@@ -92,6 +92,7 @@ enum ProblemName: string
     case OurFault = 'our_fault';
     case PageExpired = 'page_expired';
     case PaperEndsBeforeItBegins = 'paper_ends_before_it_begins';
+    case PersonHasNotLeft = 'person_has_not_left';
     case PaperNeedsDate = 'paper_needs_date';
     case PaperNeedsHours = 'paper_needs_hours';
     case PaperNeedsSerial = 'paper_needs_serial';

@@ -13,6 +13,8 @@ export interface OutboxState {
   refused: KeptEntry[];
   /** How many entries of other people wait here until they sign in again. */
   ofOthers: number;
+  /** Whose they are, and how many. */
+  others: { userId: string; count: number }[];
   /** When it will be tried again, as a time of day in milliseconds; none when there is nothing to send. */
   nextTry: number | null;
 }
@@ -39,7 +41,7 @@ const LARGEST_BATCH = 100;
  * page. Sending twice does no harm: the entry's id is made here.
  */
 class Outbox {
-  private state: OutboxState = { kept: [], refused: [], ofOthers: 0, nextTry: null };
+  private state: OutboxState = { kept: [], refused: [], ofOthers: 0, others: [], nextTry: null };
   private user: string | null = null;
   private readonly watchers = new Set<() => void>();
   private readonly listeners = new Set<Listener>();
@@ -139,6 +141,30 @@ class Outbox {
       );
     }
     await this.sending;
+  }
+
+  /**
+   * What waits here of somebody who left becomes that of whoever is signed in: entries, openings and pictures. What was
+   * refused before is tried once more. The yard has written down whose it was before this is called.
+   */
+  async takeOver(from: string): Promise<void> {
+    const to = this.user;
+    if (to === null) {
+      return;
+    }
+    await store.transaction('rw', store.kept, store.openings, store.photos, async () => {
+      await store.kept
+        .filter((one) => one.userId === from)
+        .modify((one) => {
+          one.userId = to;
+          one.standing = 'queued';
+          delete one.problem;
+        });
+      await store.openings.filter((one) => one.userId === from).modify({ userId: to });
+      await store.photos.filter((one) => one.userId === from).modify({ userId: to });
+    });
+    await this.load();
+    await this.sendAll();
   }
 
   /** A refusal was read; the entry leaves the tablet. */
@@ -349,7 +375,19 @@ class Outbox {
     const all = await store.kept.orderBy('order').toArray();
     const mine = all.filter((one) => this.user !== null && (one.userId === this.user || one.userId === null));
     const kept = mine.filter((one) => one.standing !== 'refused');
-    this.publish({ kept, refused: mine.filter((one) => one.standing === 'refused'), ofOthers: all.length - mine.length, nextTry: kept.length === 0 ? null : this.state.nextTry });
+    const others = new Map<string, number>();
+    for (const { userId } of all) {
+      if (userId !== null && userId !== this.user) {
+        others.set(userId, (others.get(userId) ?? 0) + 1);
+      }
+    }
+    this.publish({
+      kept,
+      refused: mine.filter((one) => one.standing === 'refused'),
+      ofOthers: all.length - mine.length,
+      others: [...others].map(([userId, count]) => ({ userId, count })),
+      nextTry: kept.length === 0 ? null : this.state.nextTry,
+    });
   }
 
   private publish(state: OutboxState): void {

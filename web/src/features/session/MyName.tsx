@@ -7,6 +7,7 @@ import { useOutbox } from '../../offline/useOutbox';
 import { ChangePasswordDrawer } from './ChangePasswordDrawer';
 import { ChoosePinDrawer } from './ChoosePinDrawer';
 import { MyChoices } from './MyChoices';
+import { OutboxesOfOthers } from './OutboxesOfOthers';
 import { SecondFactorDrawer } from './SecondFactorDrawer';
 import { TabletChoices } from './TabletChoices';
 import { useMe, useSignOut, useSignOutElsewhere } from './useSession';
@@ -54,6 +55,7 @@ export function MyName() {
           </Button>
         </div>
         {ofOthers > 0 && <p>{t('outbox.of_others', { count: ofOthers })}</p>}
+        {me.may.lead && ofOthers > 0 && <OutboxesOfOthers />}
         <MyChoices />
         <TabletChoices />
         {me.may.use_pin && (
