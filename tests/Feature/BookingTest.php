@@ -252,6 +252,9 @@ final class BookingTest extends YardTestCase
             $this->assertFits($this->postJson('/api/hirers', ['name' => $name])->assertStatus(422), 'Problem');
         }
         $this->postJson('/api/hirers', ['name' => 'Þóra O’Ségur-Łęk & Söhne'])->assertCreated();
+        foreach (['hirers?search[]=x', 'machines?search[a]=x', 'search?words[]=x', 'machine-labels?family[]=x'] as $path) {
+            $this->get("/api/{$path}")->assertOk();
+        }
     }
 
     /** @param  array<string, mixed>  $with */

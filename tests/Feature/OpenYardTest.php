@@ -63,6 +63,7 @@ final class OpenYardTest extends YardTestCase
             'name' => "Heron\u{202E}", 'timezone' => 'Mars/Olympus', 'lead' => ['password' => 'password123', 'login' => 'Órla'] + self::YARD['lead'],
         ] + self::YARD)->assertStatus(422);
 
+        $this->assertFits($this->postJson('/api/yard-opening', ['lead' => ['login' => ['a' => 1]]] + self::YARD)->assertStatus(422), 'Problem');
         self::assertEqualsCanonicalizing(['name', 'timezone', 'lead.login', 'lead.password'], array_keys($wrong->json('field')));
         self::assertTrue($this->getJson('/api/session')->json('is_to_be_opened'));
     }

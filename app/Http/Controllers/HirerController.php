@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\KeepHirer;
 use App\Contract\JsonObject;
 use App\Http\JsonBody;
+use App\Http\QueryText;
 use App\Models\Customer;
 use App\Models\User;
 use App\Presenters\PresentHire;
@@ -27,7 +28,7 @@ final readonly class HirerController
     public function index(Request $request): JsonResponse
     {
         Gate::authorize('book');
-        $search = mb_substr(trim($request->string('search')->value()), 0, 60);
+        $search = QueryText::of($request, 'search', 60);
         $hirers = Customer::query()
             ->when($search !== '', static fn ($query) => $query->where('name', 'like', '%'.addcslashes($search, '%_\\').'%'))
             ->orderBy('name')->limit(self::AT_ONCE)->get();

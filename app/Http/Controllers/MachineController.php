@@ -8,6 +8,7 @@ use App\Actions\KeepMachine;
 use App\Contract\JsonObject;
 use App\Http\JsonBody;
 use App\Http\PageCursor;
+use App\Http\QueryText;
 use App\Models\Machine;
 use App\Models\MachineLeft;
 use App\Models\User;
@@ -26,7 +27,7 @@ final readonly class MachineController
     public function index(Request $request, PresentMachine $present): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
-        $search = mb_substr(trim($request->string('search')->value()), 0, 40);
+        $search = QueryText::of($request, 'search', 40);
         $query = Machine::query()->with(['state', 'place'])->whereNull('left_at');
         if ($search !== '') {
             $like = '%'.addcslashes($search, '%_\\').'%';

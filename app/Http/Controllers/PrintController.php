@@ -9,6 +9,7 @@ use App\Documents\MachineLabels;
 use App\Documents\WalkSheet;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Http\QueryText;
 use App\Models\Machine;
 use App\Models\Walk;
 use Illuminate\Http\Request;
@@ -25,7 +26,7 @@ final class PrintController
     {
         Gate::authorize('viewAny', Machine::class);
         $query = Machine::query()->whereNull('left_at')->orderBy('fleet_number');
-        $family = $request->string('family')->value();
+        $family = QueryText::of($request, 'family');
         if ($family !== '') {
             $catalogue = $shelf->current();
             $query->whereIn('model_id', array_keys(array_filter(

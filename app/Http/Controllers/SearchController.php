@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\QueryText;
 use App\Models\Machine;
 use App\Search\Hit;
 use App\Search\SearchYard;
@@ -18,7 +19,7 @@ final class SearchController
     public function __invoke(Request $request, SearchYard $search): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
-        $hits = $search(mb_substr(trim($request->string('words')->value()), 0, self::LONGEST));
+        $hits = $search(QueryText::of($request, 'words', self::LONGEST));
 
         return response()->json(['hits' => array_map(
             static fn (Hit $hit): array => ['kind' => $hit->kind->value, 'id' => $hit->id, 'title' => $hit->title, 'sub' => $hit->sub],

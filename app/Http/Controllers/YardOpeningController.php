@@ -22,7 +22,7 @@ final class YardOpeningController
 {
     public function __invoke(Request $request, OpenYard $open, SecondFactor $factor, PresentSession $present): JsonResponse
     {
-        $lead = PersonRules::all($request->string('lead.login')->value());
+        $lead = PersonRules::all(is_string($login = $request->input('lead.login')) ? $login : '');
         $request->validate([
             'name' => ['required', 'string', 'max:80', new PlainText],
             'place' => ['required', 'string', 'max:80', new PlainText],
