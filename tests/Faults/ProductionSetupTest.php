@@ -112,6 +112,7 @@ final class ProductionSetupTest extends TestCase
             'verify' => self::$folder.'/etc/certificates/house-root.crt',
             'cookies' => true,
             'http_errors' => false,
+            'proxy' => '',
             'headers' => ['Accept' => 'application/json', 'Origin' => 'https://'.self::HOST.':'.self::HTTPS_PORT],
             'curl' => [CURLOPT_RESOLVE => [self::HOST.':'.self::HTTPS_PORT.':127.0.0.1']],
         ]);
