@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 // Of a cluster, every node with its port, separated by commas: one is taken by chance, and one that is away is passed over.
-$nodes = array_filter(array_map(trim(...), explode(',', (string) env('DB_NODES', ''))), static fn (string $node): bool => $node !== '');
+$nodes = array_filter(
+    array_map(trim(...), explode(',', (string) env('DB_NODES', ''))),
+    static fn (string $node): bool => $node !== '',
+);
 $address = $nodes === []
     ? ['host' => env('DB_HOST', '127.0.0.1'), 'port' => env('DB_PORT', '33060')]
     : ['host' => array_map(static fn (string $node): string => strtr($node, [':' => ';port=']), array_values($nodes))];
@@ -40,8 +43,18 @@ return [
     'redis' => [
         'client' => 'phpredis',
         'options' => ['prefix' => 'jade-'],
-        'default' => ['host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', 6379), 'password' => env('REDIS_PASSWORD'), 'database' => 0],
-        'cache' => ['host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', 6379), 'password' => env('REDIS_PASSWORD'), 'database' => 1],
+        'default' => [
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', 6379),
+            'password' => env('REDIS_PASSWORD'),
+            'database' => 0,
+        ],
+        'cache' => [
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', 6379),
+            'password' => env('REDIS_PASSWORD'),
+            'database' => 1,
+        ],
     ],
 
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

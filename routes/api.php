@@ -119,7 +119,10 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::put('people/{person}/role', [AccountController::class, 'role'])->name('people.role');
     Route::put('people/{person}/departure', [AccountController::class, 'seeOff'])->name('people.see_off');
     Route::delete('people/{person}/departure', [AccountController::class, 'takeBack'])->name('people.take_back');
-    Route::post('people/{person}/outbox-takeovers', [AccountController::class, 'takeOverOutbox'])->name('people.take_over_outbox');
+    Route::post(
+        'people/{person}/outbox-takeovers',
+        [AccountController::class, 'takeOverOutbox'],
+    )->name('people.take_over_outbox');
     Route::put('people/{person}/password', [AccountController::class, 'resetSecrets'])->name('people.reset_secrets');
     Route::put('people/{person}/shift', ShiftController::class)->name('people.shift');
     Route::put('people/{person}/qualifications/{qualification}', QualificationController::class)->name('people.qualifications');
@@ -135,7 +138,10 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::post('walks/{walk}/verdicts', VerdictController::class)->name('walks.verdicts');
     Route::post('machines/{machine}/severity-proposals', [SeverityProposalController::class, 'machine'])
         ->name('machines.severity_proposals');
-    Route::post('walks/{walk}/severity-proposals', [SeverityProposalController::class, 'walk'])->name('walks.severity_proposals');
+    Route::post(
+        'walks/{walk}/severity-proposals',
+        [SeverityProposalController::class, 'walk'],
+    )->name('walks.severity_proposals');
     Route::get('walks/{walk}/release', ReleaseController::class)->name('walks.release');
     Route::get('walks/{walk}/briefing', BriefingController::class)->name('walks.briefing');
     Route::post('photos', [PhotoController::class, 'store'])->name('photos.store');

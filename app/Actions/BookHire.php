@@ -19,8 +19,11 @@ use Illuminate\Support\Facades\DB;
 /** Books a machine for a hirer, under the next folio of the yard. */
 final readonly class BookHire
 {
-    public function __construct(private MustNotConflict $mustNotConflict, private CurrentYard $yard, private WriteAudit $audit)
-    {
+    public function __construct(
+        private MustNotConflict $mustNotConflict,
+        private CurrentYard $yard,
+        private WriteAudit $audit,
+    ) {
     }
 
     /** @throws ApiProblem where something is in the way */

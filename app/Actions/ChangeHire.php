@@ -58,7 +58,10 @@ final readonly class ChangeHire
         DB::transaction(function () use ($hire, $machineId, $why, $knowing, $by): void {
             $this->mustBeBooked($this->held($hire));
             $before = $hire->machine->fleet_number;
-            $period = HirePeriod::between($hire->goes_out_at->toDateTimeImmutable(), $hire->comes_back_at->toDateTimeImmutable());
+            $period = HirePeriod::between(
+                $hire->goes_out_at->toDateTimeImmutable(),
+                $hire->comes_back_at->toDateTimeImmutable(),
+            );
             $machine = ($this->mustNotConflict)($machineId, $period, $knowing, $hire);
             $hire->update(['machine_id' => $machine->id]);
             $hire->setRelation('machine', $machine);

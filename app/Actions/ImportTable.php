@@ -49,7 +49,12 @@ final readonly class ImportTable
         if ($rows === []) {
             throw ApiProblem::because(ProblemName::TableIsEmpty, 422, [], ['csv' => ['0']]);
         }
-        $told = $isKept ? $rows : array_map(static fn (array $row): array => ['outcome' => $row['outcome'] === 'taken' ? 'held_back' : $row['outcome']] + $row, $rows);
+        $told = $isKept ? $rows : array_map(
+            static fn (array $row): array => [
+                'outcome' => $row['outcome'] === 'taken' ? 'held_back' : $row['outcome'],
+            ] + $row,
+            $rows,
+        );
 
         return ['rows' => $told, 'mend' => $refused === [] ? null : $this->mend($head, $cells, $refused)];
     }
@@ -74,9 +79,18 @@ final readonly class ImportTable
     /** @return Row */
     private static function refused(int $number, string $name, Problem $problem): array
     {
-        $words = $problem->field === [] ? $problem->detail : implode(' ', array_unique(array_merge(...array_values($problem->field))));
+        $words = $problem->field === [] ? $problem->detail : implode(
+            ' ',
+            array_unique(array_merge(...array_values($problem->field))),
+        );
 
-        return ['row' => $number, 'name' => mb_substr($name, 0, 120), 'outcome' => 'refused', 'words' => $words, 'field' => $problem->field];
+        return [
+            'row' => $number,
+            'name' => mb_substr($name, 0, 120),
+            'outcome' => 'refused',
+            'words' => $words,
+            'field' => $problem->field,
+        ];
     }
 
     /**
@@ -90,11 +104,21 @@ final readonly class ImportTable
         $head = array_map(static fn (string $cell): string => str_replace(' ', '_', mb_strtolower(trim($cell))), $line);
         $missing = array_diff($table->needed(), $head);
         if ($missing !== []) {
-            throw ApiProblem::because(ProblemName::TableLacksColumns, 422, ['columns' => implode(', ', $missing)], ['csv' => [implode(', ', $missing)]]);
+            throw ApiProblem::because(
+                ProblemName::TableLacksColumns,
+                422,
+                ['columns' => implode(', ', $missing)],
+                ['csv' => [implode(', ', $missing)]],
+            );
         }
         $strange = array_diff($head, $table->columns(), [self::WHAT_IS_WRONG, '']);
         if ($strange !== []) {
-            throw ApiProblem::because(ProblemName::TableHasStrangeColumns, 422, ['columns' => implode(', ', $strange)], ['csv' => [implode(', ', $strange)]]);
+            throw ApiProblem::because(
+                ProblemName::TableHasStrangeColumns,
+                422,
+                ['columns' => implode(', ', $strange)],
+                ['csv' => [implode(', ', $strange)]],
+            );
         }
 
         return $head;
@@ -124,10 +148,16 @@ final readonly class ImportTable
      */
     private function mend(array $head, array $cells, array $refused): string
     {
-        $kept = array_filter($head, static fn (string $column): bool => $column !== self::WHAT_IS_WRONG && $column !== '');
+        $kept = array_filter(
+            $head,
+            static fn (string $column): bool => $column !== self::WHAT_IS_WRONG && $column !== '',
+        );
         $lines = [[...array_values($kept), self::WHAT_IS_WRONG]];
         foreach ($refused as $row) {
-            $lines[] = [...array_map(static fn (int $at): string => $cells[$row['row']][$at] ?? '', array_keys($kept)), $row['words']];
+            $lines[] = [
+                ...array_map(static fn (int $at): string => $cells[$row['row']][$at] ?? '', array_keys($kept)),
+                $row['words'],
+            ];
         }
 
         return CsvText::of($lines);

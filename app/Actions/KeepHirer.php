@@ -54,7 +54,12 @@ final readonly class KeepHirer
             $query->whereKeyNot($itself->id);
         }
         if ($query->exists()) {
-            throw ApiProblem::because(ProblemName::HirerKnown, 409, ['name' => $name], ['name' => [Words::say('problems.hirer_known.title', ['name' => $name])]]);
+            throw ApiProblem::because(
+                ProblemName::HirerKnown,
+                409,
+                ['name' => $name],
+                ['name' => [Words::say('problems.hirer_known.title', ['name' => $name])]],
+            );
         }
     }
 }

@@ -39,7 +39,12 @@ final readonly class KeepMachine
         return DB::transaction(function () use ($modelId, $plate, $by): Machine {
             $this->mustBeItsOwn($plate, null);
             $machine = Machine::query()->create(['model_id' => $modelId] + $plate);
-            ($this->audit)(AuditKind::MachineAdded, $by, $machine->fleet_number, after: ['model' => $modelId] + array_filter($plate));
+            ($this->audit)(
+                AuditKind::MachineAdded,
+                $by,
+                $machine->fleet_number,
+                after: ['model' => $modelId] + array_filter($plate),
+            );
 
             return $machine;
         }, 3);
@@ -54,7 +59,11 @@ final readonly class KeepMachine
     {
         DB::transaction(function () use ($machine, $plate, $by): void {
             $this->mustBeItsOwn($plate, $machine);
-            $before = ['fleet_number' => $machine->fleet_number, 'serial' => $machine->serial, 'year' => $machine->year];
+            $before = [
+                'fleet_number' => $machine->fleet_number,
+                'serial' => $machine->serial,
+                'year' => $machine->year,
+            ];
             // Where it stands is an entry of its own, once it was moved.
             $machine->update(array_diff_key($plate, $machine->place === null ? [] : ['bay' => true]));
             ($this->audit)(AuditKind::MachineChanged, $by, $machine->fleet_number, $before, [
@@ -68,13 +77,29 @@ final readonly class KeepMachine
     {
         DB::transaction(function () use ($machine, $as, $why, $by): void {
             Machine::query()->whereKey($machine->id)->lockForUpdate()->firstOrFail();
-            $waiting = Hire::query()->with('state')->where('machine_id', $machine->id)->whereNull('cancelled_at')->orderBy('goes_out_at')->get()
-                ->first(static fn (Hire $hire): bool => ! in_array($hire->standing(), [HireStatus::Returned, HireStatus::Closed, HireStatus::Stopped], true));
+            $waiting = Hire::query()->with('state')->where('machine_id', $machine->id)->whereNull('cancelled_at')
+                ->orderBy('goes_out_at')->get()
+                ->first(
+                    static fn (Hire $hire): bool => ! in_array(
+                        $hire->standing(),
+                        [HireStatus::Returned, HireStatus::Closed, HireStatus::Stopped],
+                        true,
+                    ),
+                );
             if ($waiting !== null) {
-                throw ApiProblem::because(ProblemName::MachineIsBooked, 409, ['number' => $machine->fleet_number, 'folio' => $waiting->folio]);
+                throw ApiProblem::because(
+                    ProblemName::MachineIsBooked,
+                    409,
+                    ['number' => $machine->fleet_number, 'folio' => $waiting->folio],
+                );
             }
             $machine->update(['left_at' => CarbonImmutable::now(), 'left_as' => $as]);
-            ($this->audit)(AuditKind::MachineLeft, $by, $machine->fleet_number, after: ['as' => $as->value, 'why' => $why]);
+            ($this->audit)(
+                AuditKind::MachineLeft,
+                $by,
+                $machine->fleet_number,
+                after: ['as' => $as->value, 'why' => $why],
+            );
         }, 3);
     }
 
@@ -99,6 +124,11 @@ final readonly class KeepMachine
     /** @param  array<string, string>  $figures */
     private static function refused(ProblemName $name, string $field, array $figures): ApiProblem
     {
-        return ApiProblem::because($name, 422, $figures, [$field => [Words::say("problems.{$name->value}.detail", $figures)]]);
+        return ApiProblem::because(
+            $name,
+            422,
+            $figures,
+            [$field => [Words::say("problems.{$name->value}.detail", $figures)]],
+        );
     }
 }

@@ -42,7 +42,12 @@ final readonly class MachineLabels
             if ($place === 0) {
                 $page->AddPage();
             }
-            $this->label($page, $machine, ($place % self::ACROSS) * self::WIDTH, intdiv($place, self::ACROSS) * self::HEIGHT);
+            $this->label(
+                $page,
+                $machine,
+                ($place % self::ACROSS) * self::WIDTH,
+                intdiv($place, self::ACROSS) * self::HEIGHT,
+            );
         }
 
         return $page->Output('labels.pdf', 'S');

@@ -57,9 +57,28 @@ final class WalkSheet
     {
         $page->write2DBarcode(url("/app/walks/{$walk->id}"), 'QRCODE,M', 172, 12, 26, 26);
         $page->setFont('dejavusans', 'B', 17);
-        $page->Cell(155, 9, $walk->machine->fleet_number.', '.Words::say('documents.walk.'.$walk->movement->value), 0, 1);
+        $page->Cell(
+            155,
+            9,
+            $walk->machine->fleet_number.', '.Words::say('documents.walk.'.$walk->movement->value),
+            0,
+            1,
+        );
         $page->setFont('dejavusans', '', 10);
-        $page->Cell(155, 6, Words::say('documents.walk.of', ['folio' => (string) $walk->hire->folio, 'hirer' => $walk->hire->customer->name, 'serial' => $walk->machine->serial]), 0, 1, 'L', false, '', 1);
+        $page->Cell(
+            155,
+            6,
+            Words::say(
+                'documents.walk.of',
+                ['folio' => (string) $walk->hire->folio, 'hirer' => $walk->hire->customer->name, 'serial' => $walk->machine->serial],
+            ),
+            0,
+            1,
+            'L',
+            false,
+            '',
+            1,
+        );
         $page->Cell(155, 6, Words::say('documents.walk.opened', [
             'name' => $walk->openedBy->name,
             'at' => $walk->opened_at->toImmutable()->setTimezone($this->yard->timezone())->format('j M Y H:i'),
@@ -73,7 +92,15 @@ final class WalkSheet
         $page->Ln(2);
         $page->setFillColor(225, 225, 225);
         $page->setFont('dejavusans', 'B', 12);
-        $page->Cell(self::WIDTH, 8, $stage->string('letter').'  '.CatalogueWords::say($stage->string('title')), 'T', 1, 'L', true);
+        $page->Cell(
+            self::WIDTH,
+            8,
+            $stage->string('letter').'  '.CatalogueWords::say($stage->string('title')),
+            'T',
+            1,
+            'L',
+            true,
+        );
         $page->setFont('dejavusans', '', 9);
         $page->MultiCell(self::WIDTH, 5, CatalogueWords::say($stage->string('summary')), 0, 'L');
         foreach ($stage->objects('lines') as $line) {
@@ -84,7 +111,13 @@ final class WalkSheet
     private function visit(TCPDF $page, JsonObject $visit): void
     {
         $page->setFont('dejavusans', 'B', 10);
-        $page->Cell(self::WIDTH - array_sum(self::BOXES), 7, $visit->integer('number').'  '.CatalogueWords::say($visit->string('name')), 0, 0);
+        $page->Cell(
+            self::WIDTH - array_sum(self::BOXES),
+            7,
+            $visit->integer('number').'  '.CatalogueWords::say($visit->string('name')),
+            0,
+            0,
+        );
         $page->setFont('dejavusans', '', 7);
         $page->Cell(self::BOXES[0], 7, Words::say('documents.walk.stands'), 0, 0, 'C', false, '', 1);
         $page->Cell(self::BOXES[1], 7, Words::say('documents.walk.not_so'), 0, 0, 'C', false, '', 1);
@@ -100,7 +133,13 @@ final class WalkSheet
                 $line->string('severity') === 'stop',
             );
             foreach ($line->objects('test') as $step) {
-                $this->row($page, '   '.CatalogueWords::say($step->string('do')), CatalogueWords::say($step->string('expect')), [true, true, false], '');
+                $this->row(
+                    $page,
+                    '   '.CatalogueWords::say($step->string('do')),
+                    CatalogueWords::say($step->string('expect')),
+                    [true, true, false],
+                    '',
+                );
             }
         }
     }
@@ -109,8 +148,14 @@ final class WalkSheet
      * @param array{bool, bool, bool} $boxes which of the three there are
      * @param bool $isBarred what is not so tags the machine out
      */
-    private function row(TCPDF $page, string $title, string $accept, array $boxes, string $unit, bool $isBarred = false): void
-    {
+    private function row(
+        TCPDF $page,
+        string $title,
+        string $accept,
+        array $boxes,
+        string $unit,
+        bool $isBarred = false,
+    ): void {
         $words = self::WIDTH - array_sum(self::BOXES);
         $text = $accept === '' ? $title : "{$title}: {$accept}";
         $page->setFont('dejavusans', '', 8.5);

@@ -43,7 +43,13 @@ final readonly class ConflictsOfHire
     {
         $now = CarbonImmutable::now();
 
-        return $this->rules($machine)->of($wanted, $this->others($machine, $itself, $now), self::availability($machine), $now->toDateTimeImmutable(), $this->papers($machine));
+        return $this->rules($machine)->of(
+            $wanted,
+            $this->others($machine, $itself, $now),
+            self::availability($machine),
+            $now->toDateTimeImmutable(),
+            $this->papers($machine),
+        );
     }
 
     /** When the walk out has to begin at the latest. */
@@ -54,7 +60,10 @@ final readonly class ConflictsOfHire
 
     private function rules(Machine $machine): FindHireConflicts
     {
-        return new FindHireConflicts($this->plans->seconds($machine->model_id, Movement::Return), $this->outSeconds($machine));
+        return new FindHireConflicts(
+            $this->plans->seconds($machine->model_id, Movement::Return),
+            $this->outSeconds($machine),
+        );
     }
 
     private function outSeconds(Machine $machine): int
@@ -78,7 +87,11 @@ final readonly class ConflictsOfHire
         return array_values($others->map(static function (Hire $hire) use ($now): BookedHire {
             $isOverdue = $hire->comes_back_at->lessThan($now);
 
-            return new BookedHire($hire->folio, self::period($hire->goes_out_at, $isOverdue ? $now : $hire->comes_back_at), $isOverdue);
+            return new BookedHire(
+                $hire->folio,
+                self::period($hire->goes_out_at, $isOverdue ? $now : $hire->comes_back_at),
+                $isOverdue,
+            );
         })->all());
     }
 
@@ -88,7 +101,10 @@ final readonly class ConflictsOfHire
         $dated = [];
         foreach (MachinePaper::ofMachine($machine->id) as $paper) {
             if ($paper->valid_until !== null) {
-                $end = CarbonImmutable::parse($paper->valid_until->format('Y-m-d'), $this->yard->timezone())->endOfDay();
+                $end = CarbonImmutable::parse(
+                    $paper->valid_until->format('Y-m-d'),
+                    $this->yard->timezone(),
+                )->endOfDay();
                 $dated[] = new DatedPaper($paper->kind->value, $end->toDateTimeImmutable());
             }
         }

@@ -29,7 +29,12 @@ final readonly class YardTime
         if ($moment === null || $moment->format(self::FORMAT) !== $text) {
             $problem = ProblemName::NoSuchHour;
 
-            throw ApiProblem::because($problem, 422, ['time' => $text], [$field => [\App\Words::say("problems.{$problem->value}.title")]]);
+            throw ApiProblem::because(
+                $problem,
+                422,
+                ['time' => $text],
+                [$field => [\App\Words::say("problems.{$problem->value}.title")]],
+            );
         }
 
         return $moment->utc();

@@ -17,6 +17,9 @@ final class KnownHosts
 
         $quoted = array_map(preg_quote(...), array_filter($named, static fn (string $host): bool => $host !== ''));
 
-        return array_map(static fn (string $host): string => "^{$host}\$", [...self::LOOPBACK, ...array_values($quoted)]);
+        return array_map(
+            static fn (string $host): string => "^{$host}\$",
+            [...self::LOOPBACK, ...array_values($quoted)],
+        );
     }
 }

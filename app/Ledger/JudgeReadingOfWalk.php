@@ -96,7 +96,12 @@ final readonly class JudgeReadingOfWalk
         $value = Quantity::of($figure, $unit)->in($needed);
         $range = $limits->range();
         if (! $range->holds($value) && ! self::isSo($value, $payload, $limits)) {
-            throw ApiProblem::because(ProblemName::OffTheScale, 422, ['low' => $range->low->text(), 'high' => $range->high?->text() ?? '∞', 'unit' => $needed->value], ['value' => [Words::say('problems.off_the_scale.title')]]);
+            throw ApiProblem::because(
+                ProblemName::OffTheScale,
+                422,
+                ['low' => $range->low->text(), 'high' => $range->high?->text() ?? '∞', 'unit' => $needed->value],
+                ['value' => [Words::say('problems.off_the_scale.title')]],
+            );
         }
 
         return $value;

@@ -38,9 +38,13 @@ final readonly class WearOfMachine
         $readings = Reading::query()
             ->where('machine_id', $context->walk->machine_id)->where('is_valid', true)->where('is_struck', false)
             ->whereIn('line', [...array_map(static fn (PlannedLine $line): string => $line->key, array_values($lines)), $meter->key ?? ''])
-            ->orderBy('recorded_at')->get(['machine_id', 'walk_id', 'line', 'value', 'unit', 'judgement', 'recorded_at']);
+            ->orderBy('recorded_at')->get(
+                ['machine_id', 'walk_id', 'line', 'value', 'unit', 'judgement', 'recorded_at'],
+            );
         $hours = $readings->where('line', $meter?->key)->keyBy('walk_id')->map(
-            fn (Reading $one): Quantity => $one->quantity()->plus($this->meter->offsetAt($one->machine_id, $one->recorded_at)),
+            fn (Reading $one): Quantity => $one->quantity()->plus(
+                $this->meter->offsetAt($one->machine_id, $one->recorded_at),
+            ),
         );
         $forecasts = [];
         foreach ($lines as $line) {

@@ -63,7 +63,11 @@ final readonly class PresentBatch
     /** @return array<string, mixed> what the tablet holds against the ledger later */
     private static function receipt(LedgerEntry $entry): array
     {
-        return ['chain' => $entry->machine_id ?? $entry->yard_id, 'sequence' => $entry->sequence, 'hash' => $entry->hash];
+        return [
+            'chain' => $entry->machine_id ?? $entry->yard_id,
+            'sequence' => $entry->sequence,
+            'hash' => $entry->hash,
+        ];
     }
 
     /** @return array<string, mixed> */

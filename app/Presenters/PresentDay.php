@@ -23,7 +23,13 @@ final readonly class PresentDay
     private const AS_STORED = 'Y-m-d H:i:s.u';
 
     /** What should have left on a day before and has not. */
-    private const NOT_GONE = [HireStatus::Booked, HireStatus::WalkingOut, HireStatus::Held, HireStatus::Ready, HireStatus::Gone];
+    private const NOT_GONE = [
+        HireStatus::Booked,
+        HireStatus::WalkingOut,
+        HireStatus::Held,
+        HireStatus::Ready,
+        HireStatus::Gone,
+    ];
 
     /** What should have been back and closed on a day before and is not. */
     private const NOT_SETTLED = [HireStatus::Out, HireStatus::WalkingIn, HireStatus::Returned];
@@ -52,9 +58,22 @@ final readonly class PresentDay
             ->get();
         $tallies = WalkTally::of(array_values($hires->flatMap->walks->pluck('id')->all()));
         // As text: a moment is made of it each time that it is asked for, and a day asks thousands of times.
-        $isOfDay = static fn (Hire $hire, string $column): bool => $hire->getRawOriginal($column) >= $from && $hire->getRawOriginal($column) <= $until;
-        $outs = $this->rows($hires->filter(static fn (Hire $hire): bool => $isOfDay($hire, 'goes_out_at')), Movement::Checkout, $hires, $tallies, $now);
-        $ins = $this->rows($hires->filter(static fn (Hire $hire): bool => $isOfDay($hire, 'comes_back_at')), Movement::Return, $hires, $tallies, $now);
+        $isOfDay = static fn (Hire $hire, string $column): bool => $hire->getRawOriginal($column) >= $from && $hire
+            ->getRawOriginal($column) <= $until;
+        $outs = $this->rows(
+            $hires->filter(static fn (Hire $hire): bool => $isOfDay($hire, 'goes_out_at')),
+            Movement::Checkout,
+            $hires,
+            $tallies,
+            $now,
+        );
+        $ins = $this->rows(
+            $hires->filter(static fn (Hire $hire): bool => $isOfDay($hire, 'comes_back_at')),
+            Movement::Return,
+            $hires,
+            $tallies,
+            $now,
+        );
 
         return [
             'date' => $day->format('Y-m-d'),
@@ -79,7 +98,9 @@ final readonly class PresentDay
     {
         $since = CarbonImmutable::parse($from, 'UTC')->subDays(self::LOOKS_BACK_DAYS)->format(self::AS_STORED);
         $before = static fn (string $column): Builder => Hire::query()
-            ->with(['machine.state', 'machine.place', 'customer', 'state', 'outAssignee', 'inAssignee', 'walks.openedBy'])
+            ->with(
+                ['machine.state', 'machine.place', 'customer', 'state', 'outAssignee', 'inAssignee', 'walks.openedBy'],
+            )
             ->whereNull('cancelled_at')->where($column, '>=', $since)->where($column, '<', $from)
             ->orderBy($column)->limit(self::MOST_BEFORE);
         $in = static fn (array $standings): \Closure => static fn ($state) => $state->whereIn('standing', $standings);
@@ -141,7 +162,11 @@ final readonly class PresentDay
     /** @return array<string, bool>|null what there is of all that a first walk needs; nothing once there was one */
     private function firstSteps(User $reader): ?array
     {
-        if (! in_array($reader->role, [Role::Lead, Role::Counter], true) || Walk::query()->whereHas('machine')->exists()) {
+        if (! in_array(
+            $reader->role,
+            [Role::Lead, Role::Counter],
+            true,
+        ) || Walk::query()->whereHas('machine')->exists()) {
             return null;
         }
 

@@ -21,8 +21,11 @@ use JadeLedger\Core\Reading\Outcome;
 
 final readonly class PresentMachine
 {
-    public function __construct(private CatalogueRepository $shelf, private HourMeterOfMachine $meter, private CurrentYard $yard)
-    {
+    public function __construct(
+        private CatalogueRepository $shelf,
+        private HourMeterOfMachine $meter,
+        private CurrentYard $yard,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -84,7 +87,10 @@ final readonly class PresentMachine
                 },
             ])->all()),
             'papers' => array_map(
-                fn (MachinePaper $paper): array => PresentPaper::of($paper, CarbonImmutable::now($this->yard->timezone())->startOfDay()),
+                fn (MachinePaper $paper): array => PresentPaper::of(
+                    $paper,
+                    CarbonImmutable::now($this->yard->timezone())->startOfDay(),
+                ),
                 MachinePaper::ofMachine($machine->id),
             ),
             'tag' => PresentTag::hangingOn($machine->id),

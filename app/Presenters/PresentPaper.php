@@ -22,7 +22,9 @@ final class PresentPaper
     {
         $left = $paper->valid_until === null
             ? null
-            : (int) CarbonImmutable::parse($today->format('Y-m-d'), 'UTC')->diffInDays(CarbonImmutable::parse($paper->valid_until->format('Y-m-d'), 'UTC'));
+            : (int) CarbonImmutable::parse($today->format('Y-m-d'), 'UTC')->diffInDays(
+                CarbonImmutable::parse($paper->valid_until->format('Y-m-d'), 'UTC'),
+            );
 
         return [
             'kind' => $paper->kind->value,

@@ -262,7 +262,12 @@ final class PresentPlan
             $from = $to;
         }
 
-        return ['drawn' => $scale->drawn->value, 'low' => self::number($scale->low), 'high' => self::number($scale->high), 'bands' => $bands]
+        return [
+            'drawn' => $scale->drawn->value,
+            'low' => self::number($scale->low),
+            'high' => self::number($scale->high),
+            'bands' => $bands,
+        ]
             + ($reading instanceof ReadAtPoints && $reading->points() > 1 ? ['points' => $reading->points()] : [])
             + ($reading instanceof LookDecides ? ['look_decides' => true] : []);
     }

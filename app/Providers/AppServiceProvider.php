@@ -63,7 +63,10 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('choose-house-rules', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('keep-people', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('keep-machines', static fn (User $user): bool => $user->role === Role::Lead);
-        Gate::define('keep-papers', static fn (User $user): bool => in_array($user->role, [Role::Counter, Role::Lead, Role::Mechanic], true));
+        Gate::define(
+            'keep-papers',
+            static fn (User $user): bool => in_array($user->role, [Role::Counter, Role::Lead, Role::Mechanic], true),
+        );
         Gate::define('book', static fn (User $user): bool => in_array($user->role, [Role::Counter, Role::Lead], true));
         Gate::define('keep-tablets', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('settle-doubts', static fn (User $user): bool => $user->role === Role::Lead);

@@ -30,7 +30,11 @@ final readonly class SearchYard
     /** @return list<Hit> */
     private function machines(string $words): array
     {
-        $found = Machine::query()->where(static fn (Builder $any) => $any->where('fleet_number', 'like', self::like($words).'%')
+        $found = Machine::query()->where(static fn (Builder $any) => $any->where(
+            'fleet_number',
+            'like',
+            self::like($words).'%',
+        )
             ->orWhere('serial', 'like', self::like($words).'%'))
             ->orderBy('fleet_number')->limit(self::OF_EACH)->get();
 
@@ -49,21 +53,30 @@ final readonly class SearchYard
         if (preg_match('/^\d{1,9}$/D', $words) === 1) {
             $query->where('folio', (int) $words);
         } else {
-            $query->whereHas('customer', static fn (Builder $hirer) => $hirer->where('name', 'like', '%'.self::like($words).'%'));
+            $query->whereHas(
+                'customer',
+                static fn (Builder $hirer) => $hirer->where('name', 'like', '%'.self::like($words).'%'),
+            );
         }
 
-        return array_values($query->orderByDesc('goes_out_at')->limit(self::OF_EACH)->get()->map(fn (Hire $one): Hit => new Hit(
-            HitKind::Hire,
-            $one->machine_id,
-            Words::say('words.search.folio', ['folio' => (string) $one->folio, 'hirer' => $one->customer->name]),
-            $one->machine->fleet_number.', '.$one->goes_out_at->toImmutable()->setTimezone($this->yard->timezone())->format('Y-m-d'),
-        ))->all());
+        return array_values($query->orderByDesc('goes_out_at')->limit(self::OF_EACH)->get()
+            ->map(fn (Hire $one): Hit => new Hit(
+                HitKind::Hire,
+                $one->machine_id,
+                Words::say('words.search.folio', ['folio' => (string) $one->folio, 'hirer' => $one->customer->name]),
+                $one->machine->fleet_number.', '.$one->goes_out_at->toImmutable()->setTimezone($this->yard->timezone())
+                    ->format('Y-m-d'),
+            ))->all());
     }
 
     /** @return list<Hit> */
     private function people(string $words): array
     {
-        $found = User::query()->where('name', 'like', '%'.self::like($words).'%')->whereNull('left_at')->orderBy('name')->limit(self::OF_EACH)->get();
+        $found = User::query()->where(
+            'name',
+            'like',
+            '%'.self::like($words).'%',
+        )->whereNull('left_at')->orderBy('name')->limit(self::OF_EACH)->get();
 
         return array_values($found->map(static fn (User $one): Hit => new Hit(
             HitKind::Person,

@@ -52,6 +52,9 @@ final class CsvText
 
     private static function withoutMark(string $cell): string
     {
-        return str_starts_with($cell, "'") && preg_match(self::FORMULA, substr($cell, 1)) === 1 ? substr($cell, 1) : $cell;
+        return str_starts_with($cell, "'") && preg_match(
+            self::FORMULA,
+            substr($cell, 1),
+        ) === 1 ? substr($cell, 1) : $cell;
     }
 }

@@ -30,7 +30,10 @@ final readonly class HirerTable implements OfficeTable
 
     public function take(array $row, User $by): void
     {
-        $columns = array_map(static fn (string $cell): ?string => $cell === '' ? null : $cell, array_intersect_key($row, array_flip($this->columns())));
+        $columns = array_map(
+            static fn (string $cell): ?string => $cell === '' ? null : $cell,
+            array_intersect_key($row, array_flip($this->columns())),
+        );
         $faults = $this->contract->faults('KeepHirer', (object) (['name' => $row['name']] + $columns));
         if ($faults !== []) {
             throw new ApiProblem(Problem::named(ProblemName::LookAtTheFields, 422, [], $faults));

@@ -16,8 +16,11 @@ use App\Models\User;
 /** The fleet as a table. A model is named by its id, or by maker and name as they are painted on the machine. */
 final readonly class MachineTable implements OfficeTable
 {
-    public function __construct(private KeepMachine $keep, private CatalogueRepository $shelf, private Contract $contract)
-    {
+    public function __construct(
+        private KeepMachine $keep,
+        private CatalogueRepository $shelf,
+        private Contract $contract,
+    ) {
     }
 
     public function columns(): array
@@ -50,7 +53,13 @@ final readonly class MachineTable implements OfficeTable
     public function rows(): iterable
     {
         foreach (Machine::query()->with('place')->whereNull('left_at')->orderBy('fleet_number')->lazy(500) as $machine) {
-            yield [$machine->fleet_number, $machine->model_id, $machine->serial, $machine->presentBay(), $machine->year];
+            yield [
+                $machine->fleet_number,
+                $machine->model_id,
+                $machine->serial,
+                $machine->presentBay(),
+                $machine->year,
+            ];
         }
     }
 

@@ -46,7 +46,10 @@ final readonly class FindHireConflicts
         }
         $left = $wanted->from->getTimestamp() - $now->getTimestamp();
         if ($left < $this->walkOutSeconds) {
-            $found[] = new HireConflict(ConflictKind::NoTimeToWalk, minutes: self::minutes($this->walkOutSeconds - max(0, $left)));
+            $found[] = new HireConflict(
+                ConflictKind::NoTimeToWalk,
+                minutes: self::minutes($this->walkOutSeconds - max(0, $left)),
+            );
         }
         usort($found, static fn (HireConflict $a, HireConflict $b): int => $b->kind->bars() <=> $a->kind->bars());
 
@@ -63,7 +66,11 @@ final readonly class FindHireConflicts
 
         return match (true) {
             $other->isOverdue => new HireConflict(ConflictKind::LateBack, $other->folio),
-            $between < $needed => new HireConflict(ConflictKind::NoTimeBetween, $other->folio, self::minutes($needed - $between)),
+            $between < $needed => new HireConflict(
+                ConflictKind::NoTimeBetween,
+                $other->folio,
+                self::minutes($needed - $between),
+            ),
             default => null,
         };
     }

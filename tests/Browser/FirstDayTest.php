@@ -37,7 +37,14 @@ final class FirstDayTest extends BrowserTestCase
         $this->open('/app');
         $this->wait('.open-yard');
         $this->assertAccessible();
-        foreach (['name' => 'Heron Reach Hire', 'place' => 'Heron Reach', 'lead.name' => 'Orla Quill', 'lead.initials' => 'OQ', 'lead.login' => 'orla', 'lead.password' => 'password12'] as $field => $text) {
+        foreach ([
+            'name' => 'Heron Reach Hire',
+            'place' => 'Heron Reach',
+            'lead.name' => 'Orla Quill',
+            'lead.initials' => 'OQ',
+            'lead.login' => 'orla',
+            'lead.password' => 'password12',
+        ] as $field => $text) {
             $this->type($field, $text);
         }
         $this->picture('open-yard');
@@ -54,7 +61,12 @@ final class FirstDayTest extends BrowserTestCase
         // Who walks.
         $this->tap('step-people');
         $this->tap('add');
-        foreach (['name' => 'Bram Ketel', 'initials' => 'BK', 'login' => 'bram', 'password' => 'ebb and slack'] as $field => $text) {
+        foreach ([
+            'name' => 'Bram Ketel',
+            'initials' => 'BK',
+            'login' => 'bram',
+            'password' => 'ebb and slack',
+        ] as $field => $text) {
             $this->type("new-{$field}", $text);
         }
         $this->tap('add-person');
@@ -84,9 +96,15 @@ final class FirstDayTest extends BrowserTestCase
         $this->type('phone', '01632 960 222');
         $this->picture('new-hire');
         $this->assertAccessible();
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 800, 'height' => 1280, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->devTools(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => 800, 'height' => 1280, 'deviceScaleFactor' => 1, 'mobile' => false],
+        );
         $this->picture('new-hire-portrait');
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->devTools(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],
+        );
         $this->tap('book');
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('book')), 'The hire is not booked.');
         $this->open('/app/fleet');

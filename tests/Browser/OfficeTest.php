@@ -74,12 +74,17 @@ final class OfficeTest extends BrowserTestCase
     public function test_machines_come_from_a_table_and_what_is_refused_comes_back(): void
     {
         $file = sys_get_temp_dir().'/jade-machines.csv';
-        file_put_contents($file, "fleet_number,model,serial,bay,year\nQ-901,Dromvik 14C,QQ-901,bay 9,2020\nQ-902,Nobody 1,QQ-902,,\n");
+        file_put_contents(
+            $file,
+            "fleet_number,model,serial,bay,year\nQ-901,Dromvik 14C,QQ-901,bay 9,2020\nQ-902,Nobody 1,QQ-902,,\n",
+        );
         $this->signIn('dilys');
         $this->open('/app/fleet');
         $this->tap('from-table');
         $this->wait(self::named('preview-table'));
-        $this->web->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector(self::named('table-file')))->sendKeys($file);
+        $this->web->findElement(
+            \Facebook\WebDriver\WebDriverBy::cssSelector(self::named('table-file')),
+        )->sendKeys($file);
         $this->tap('preview-table');
         $this->waitForText(self::named('table-report'), '0 taken, 1 would be, 1 refused');
         $this->picture('table');
@@ -87,7 +92,10 @@ final class OfficeTest extends BrowserTestCase
         $this->tap('table-each_row');
         $this->hold('import-table');
         $this->waitForText(self::named('table-report'), '1 taken, 0 would be, 1 refused');
-        self::assertStringContainsString('what_is_wrong', urldecode((string) $this->wait(self::named('mend'))->getAttribute('href')));
+        self::assertStringContainsString(
+            'what_is_wrong',
+            urldecode((string) $this->wait(self::named('mend'))->getAttribute('href')),
+        );
         unlink($file);
     }
 
@@ -110,9 +118,15 @@ final class OfficeTest extends BrowserTestCase
     {
         $this->signIn('juno');
         $today = $this->text('h1');
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 800, 'height' => 1280, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->devTools(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => 800, 'height' => 1280, 'deviceScaleFactor' => 1, 'mobile' => false],
+        );
         $this->picture('day-portrait');
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->devTools(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],
+        );
         $this->tap('day-after');
         $this->waitUntil(fn (): bool => $this->text('h1') !== $today, 'It is still today.');
         $this->wait('.book');

@@ -171,7 +171,12 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signIn('dilys');
         $this->open('/app/people');
         $this->tap('add');
-        foreach (['name' => 'Iris Vane', 'initials' => 'IV', 'login' => 'iris', 'password' => 'ebb and slack'] as $field => $text) {
+        foreach ([
+            'name' => 'Iris Vane',
+            'initials' => 'IV',
+            'login' => 'iris',
+            'password' => 'ebb and slack',
+        ] as $field => $text) {
             $this->type("new-{$field}", $text);
         }
         $this->tap('new-role');

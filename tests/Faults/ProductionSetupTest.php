@@ -100,7 +100,11 @@ final class ProductionSetupTest extends TestCase
         self::assertStringNotContainsString('of-the-owner', (string) file_get_contents("{$lib}/cache/config.php"));
         self::assertSame(0, fileperms("{$lib}/cache/config.php") & 0007);
         // php-fpm is given what its unit names, and nothing else.
-        preg_match_all('/^EnvironmentFile=(.*)$/m', (string) file_get_contents(self::$folder.'/etc/jade-fpm.service'), $files);
+        preg_match_all(
+            '/^EnvironmentFile=(.*)$/m',
+            (string) file_get_contents(self::$folder.'/etc/jade-fpm.service'),
+            $files,
+        );
         self::assertSame([self::$folder.'/etc/environment'], $files[1]);
         self::assertStringNotContainsString('of-the-owner', (string) file_get_contents($files[1][0]));
     }

@@ -41,7 +41,10 @@ final class StartTest extends TestCase
     {
         $yard = ApartStack::start(self::$folder, self::PORT, 33296, ['PORTS' => 'known']);
         $master = (int) file_get_contents(self::$folder.'/run/nginx.pid');
-        $workers = array_map(intval(...), explode("\n", trim((new Process(['pgrep', '-P', (string) $master]))->mustRun()->getOutput())));
+        $workers = array_map(
+            intval(...),
+            explode("\n", trim((new Process(['pgrep', '-P', (string) $master]))->mustRun()->getOutput())),
+        );
         posix_kill($master, SIGKILL);
         $yard->stop();
         self::assertTrue(posix_kill($workers[0], 0), 'a worker stays behind and holds the port');

@@ -35,7 +35,11 @@ final class UpgradeTest extends TestCase
         (new Filesystem)->deleteDirectory($folder);
         self::$yard = ApartStack::start($folder, 8297, 33297);
         self::$yard->emptyDatabase();
-        self::$database = new PDO('mysql:host=127.0.0.1;port='.self::$yard->databasePort.';dbname=jade_apart', 'jade_owner', (string) getenv('DB_OWNER_PASSWORD'));
+        self::$database = new PDO(
+            'mysql:host=127.0.0.1;port='.self::$yard->databasePort.';dbname=jade_apart',
+            'jade_owner',
+            (string) getenv('DB_OWNER_PASSWORD'),
+        );
         (new Process(
             ['sh', '-c', 'xz -dc "$1" | mariadb --no-defaults -h 127.0.0.1 -P "$2" -u jade_owner jade_apart', 'sh', "{$root}/tests/data/yard-0.6.0.sql.xz", (string) self::$yard->databasePort],
             env: ['MYSQL_PWD' => getenv('DB_OWNER_PASSWORD')],
@@ -71,15 +75,28 @@ final class UpgradeTest extends TestCase
 
         self::assertSame(200, $answer->getStatusCode(), (string) $answer->getBody());
         $results = json_decode((string) $answer->getBody(), true)['results'];
-        self::assertSame('already_posted', $results[0]['status'], 'the old release took it, and its tablet was not told');
-        self::assertSame(array_fill(0, count($entries) - 1, 'posted'), array_column(array_slice($results, 1), 'status'));
+        self::assertSame(
+            'already_posted',
+            $results[0]['status'],
+            'the old release took it, and its tablet was not told',
+        );
+        self::assertSame(
+            array_fill(0, count($entries) - 1, 'posted'),
+            array_column(array_slice($results, 1), 'status'),
+        );
 
         // A walk that was opened out of reach is opened with the plan of today. What the old page would ask before its
         // first state is not all that this one asks: it is refused with what to do, and stays on the tablet till then.
         $opening = self::$waiting->object('opening');
-        $opened = $tablet->post("/api/hires/{$opening->string('hire')}/walks", array_diff_key($opening->toArray(), ['hire' => true]));
+        $opened = $tablet->post(
+            "/api/hires/{$opening->string('hire')}/walks",
+            array_diff_key($opening->toArray(), ['hire' => true]),
+        );
         self::assertSame(201, $opened->getStatusCode(), (string) $opened->getBody());
-        $refused = $tablet->post("/api/walks/{$opening->string('id')}/entries", ['entries' => self::$waiting->list('entries_of_opening')]);
+        $refused = $tablet->post(
+            "/api/walks/{$opening->string('id')}/entries",
+            ['entries' => self::$waiting->list('entries_of_opening')],
+        );
         self::assertSame(422, $refused->getStatusCode(), (string) $refused->getBody());
         self::assertSame('/problems/state-first', json_decode((string) $refused->getBody(), true)['type']);
         self::$yard->artisan('ledger:verify');
@@ -96,7 +113,9 @@ final class UpgradeTest extends TestCase
         foreach ($machines as $machine) {
             array_push($paths, "/api/machines/{$machine['id']}", "/api/machines/{$machine['id']}/entries");
         }
-        foreach (self::$database->query('SELECT id, hire_id, movement FROM walks')?->fetchAll(PDO::FETCH_ASSOC) ?: [] as $walk) {
+        foreach (self::$database->query(
+            'SELECT id, hire_id, movement FROM walks',
+        )?->fetchAll(PDO::FETCH_ASSOC) ?: [] as $walk) {
             array_push($paths, "/api/walks/{$walk['id']}", "/api/walks/{$walk['id']}/release");
             $walk['movement'] === 'return' && $paths[] = "/api/hires/{$walk['hire_id']}/spread";
         }
@@ -120,7 +139,9 @@ final class UpgradeTest extends TestCase
     {
         $columns = 'position, id, machine_id, sequence, kind, hire_id, walk_id, actor_id, corrects, body, previous_hash, hash, recorded_at, received_at';
         $last = isset(self::$entries) ? count(self::$entries) : PHP_INT_MAX;
-        $rows = self::$database->query("SELECT {$columns} FROM ledger_entries ORDER BY position LIMIT {$last}")?->fetchAll(PDO::FETCH_ASSOC) ?: [];
+        $rows = self::$database->query(
+            "SELECT {$columns} FROM ledger_entries ORDER BY position LIMIT {$last}",
+        )?->fetchAll(PDO::FETCH_ASSOC) ?: [];
 
         return array_map(static fn (array $row): string => (string) json_encode($row), $rows);
     }

@@ -44,7 +44,10 @@ final class AccountTest extends YardTestCase
         $this->as(Role::Technician);
         $this->postJson("/api/people/{$gone->id}/outbox-takeovers", ['count' => 3])->assertForbidden();
         $this->as(Role::Lead);
-        $this->assertFits($this->postJson("/api/people/{$gone->id}/outbox-takeovers", ['count' => 3])->assertStatus(409), 'Problem');
+        $this->assertFits(
+            $this->postJson("/api/people/{$gone->id}/outbox-takeovers", ['count' => 3])->assertStatus(409),
+            'Problem',
+        );
         $this->putJson("/api/people/{$gone->id}/departure")->assertOk();
         $this->postJson("/api/people/{$gone->id}/outbox-takeovers", ['count' => 3])->assertNoContent();
         $line = AuditEntry::query()->where('kind', 'outbox_taken_over')->firstOrFail();

@@ -15,7 +15,13 @@ use Tests\Support\YardTestCase;
 /** Damage that is seen in the yard while no walk is open is on the machine from then on. */
 final class DamageFoundTest extends YardTestCase
 {
-    private const SCRAPE = ['at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'size_mm' => 180, 'words' => 'Backed into the rack.', 'photos' => []];
+    private const SCRAPE = [
+        'at' => ['x' => 100, 'y' => 86],
+        'kind' => 'scrape',
+        'size_mm' => 180,
+        'words' => 'Backed into the rack.',
+        'photos' => [],
+    ];
 
     protected function setUp(): void
     {

@@ -95,7 +95,10 @@ final class HireTest extends YardTestCase
         $this->assertFits($spread, 'Spread');
         $oil = array_column($spread->json('readings'), null, 'key')['hyd-level-glass'];
         self::assertSame(['18', 'attend'], [$oil['in']['value'], $oil['in']['outcome']], 'as it came back');
-        self::assertSame(['to' => '30', 'litres' => '1', 'fluid' => 'ISO 46', 'is_measured' => false], $oil['topped_up']);
+        self::assertSame(
+            ['to' => '30', 'litres' => '1', 'fluid' => 'ISO 46', 'is_measured' => false],
+            $oil['topped_up'],
+        );
         self::assertSame('stands', $oil['outcome']);
 
         $this->post_($in, 'entry.struck', ['reason' => 'read on the wrong glass'], $low);

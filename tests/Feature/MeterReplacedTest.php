@@ -32,7 +32,9 @@ final class MeterReplacedTest extends YardTestCase
     {
         $this->handOver($this->out);
         $this->daysPass(3);
-        $this->replace(['removed' => '1855.0', 'began' => '0.0'])->assertOk()->assertJsonPath('results.0.status', 'posted');
+        $this->replace(
+            ['removed' => '1855.0', 'began' => '0.0'],
+        )->assertOk()->assertJsonPath('results.0.status', 'posted');
         self::assertSame(
             'The old one showed 1855 h, the new one began at 0.0 h. Display dead.',
             $this->getJson("/api/machines/{$this->machine->id}/entries")->json('entries.0.words'),
@@ -40,7 +42,10 @@ final class MeterReplacedTest extends YardTestCase
         $this->daysPass(1);
         $in = $this->openWalk('return', $this->out->hire);
         $state = collect($this->getJson("/api/walks/{$in->id}")->json('state.lines'));
-        self::assertNull($state->firstWhere('key', 'doc-hour-meter')['last'], 'the old meter is nothing to compare with');
+        self::assertNull(
+            $state->firstWhere('key', 'doc-hour-meter')['last'],
+            'the old meter is nothing to compare with',
+        );
         self::assertNotNull($state->firstWhere('key', 'fuel-level')['last'], 'the tank is');
         $this->walkThrough($in, '12.0');
 
@@ -133,7 +138,10 @@ final class MeterReplacedTest extends YardTestCase
         $this->replace(['removed' => '1850.0', 'began' => '3.0'])->assertOk();
         $this->daysPass(1);
         $this->cross($this->out, 'key_on');
-        $read = $this->entry('reading.posted', ['line' => 'doc-hour-meter', 'value' => '9.0', 'unit' => 'h', 'observed' => []]);
+        $read = $this->entry(
+            'reading.posted',
+            ['line' => 'doc-hour-meter', 'value' => '9.0', 'unit' => 'h', 'observed' => []],
+        );
         $this->send($this->out, $read)->assertOk();
         self::assertSame('9.0', MachineStatus::query()->findOrFail($this->machine->id)->smr_hours);
 
@@ -163,7 +171,10 @@ final class MeterReplacedTest extends YardTestCase
      */
     private function payload(array $said): array
     {
-        $photo = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('meter.jpg', 40, 30)])->json('sha256');
+        $photo = $this->post(
+            '/api/photos',
+            ['photo' => UploadedFile::fake()->image('meter.jpg', 40, 30)],
+        )->json('sha256');
 
         return $said + ['photo' => $photo, 'reason' => 'Display dead.'];
     }

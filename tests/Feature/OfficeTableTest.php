@@ -25,7 +25,14 @@ final class OfficeTableTest extends YardTestCase
     {
         $lines = [self::HEAD];
         for ($n = 1; $n <= 500; $n++) {
-            $lines[] = sprintf('Q-%03d,%s,QQ-%05d,"bay %d, left",%s', $n, $n % 2 === 0 ? 'Dromvik 14C' : 'dromvik_14c', $n, $n % 9, $n % 3 === 0 ? '' : '2019');
+            $lines[] = sprintf(
+                'Q-%03d,%s,QQ-%05d,"bay %d, left",%s',
+                $n,
+                $n % 2 === 0 ? 'Dromvik 14C' : 'dromvik_14c',
+                $n,
+                $n % 9,
+                $n % 3 === 0 ? '' : '2019',
+            );
         }
         $taken = $this->import('machines', implode("\r\n", $lines))->assertOk();
         $this->assertFits($taken, 'TableImport');
@@ -41,7 +48,10 @@ final class OfficeTableTest extends YardTestCase
     {
         $table = self::HEAD."\nQ-1,dromvik_14c,QQ-1,bay 1,2020\nQ-2,no such,QQ-2,,\nQ-1,dromvik_14c,QQ-3,,\nQ-4,dromvik_14c,QQ-1,,\nQ-5,dromvik_14c,QQ-5,,twenty\n,dromvik_14c,QQ-6,,\n";
         $none = $this->import('machines', $table, 'all_or_nothing')->assertOk();
-        self::assertSame(['held_back', 'refused', 'refused', 'refused', 'refused', 'refused'], array_column($none->json('rows'), 'outcome'));
+        self::assertSame(
+            ['held_back', 'refused', 'refused', 'refused', 'refused', 'refused'],
+            array_column($none->json('rows'), 'outcome'),
+        );
         self::assertSame(1, Machine::query()->count());
 
         $some = $this->import('machines', $table, 'each_row')->assertOk();
@@ -54,8 +64,15 @@ final class OfficeTableTest extends YardTestCase
         $mend = (string) $some->json('mend');
         self::assertSame(6, substr_count($mend, "\r\n"));
         self::assertStringContainsString('what_is_wrong', $mend);
-        $again = $this->import('machines', str_replace(['no such', 'twenty'], ['dromvik_14c', '2020'], $mend), 'each_row')->assertOk();
-        self::assertSame(['taken', 'refused', 'refused', 'taken', 'refused'], array_column($again->json('rows'), 'outcome'));
+        $again = $this->import(
+            'machines',
+            str_replace(['no such', 'twenty'], ['dromvik_14c', '2020'], $mend),
+            'each_row',
+        )->assertOk();
+        self::assertSame(
+            ['taken', 'refused', 'refused', 'taken', 'refused'],
+            array_column($again->json('rows'), 'outcome'),
+        );
     }
 
     public function test_a_preview_takes_nothing(): void
@@ -71,21 +88,42 @@ final class OfficeTableTest extends YardTestCase
         $this->as(Role::Counter);
         $table = "\xEF\xBB\xBFName;Phone;Mail;Address;Notes\r\n\"Heron \"\"Fencing\"\"\";\"'+44 1632 960 111\";heron@fencing.example;Weir Lane;\"Pays late;\nrings first\"\r\nÞóra Ségur;;;;\r\n";
         $taken = $this->import('hirers', $table)->assertOk();
-        self::assertSame(['taken', 'taken'], array_column($taken->json('rows'), 'outcome'), (string) $taken->getContent());
+        self::assertSame(
+            ['taken', 'taken'],
+            array_column($taken->json('rows'), 'outcome'),
+            (string) $taken->getContent(),
+        );
         $hirer = Customer::query()->where('name', 'Heron "Fencing"')->firstOrFail();
         self::assertSame(['+44 1632 960 111', "Pays late;\nrings first"], [$hirer->phone, $hirer->notes]);
 
         $out = (string) $this->get('/api/tables/hirers')->assertOk()->getContent();
-        self::assertStringContainsString("\"Heron \"\"Fencing\"\"\",\"'+44 1632 960 111\"", $out, 'no cell is a formula');
+        self::assertStringContainsString(
+            "\"Heron \"\"Fencing\"\"\",\"'+44 1632 960 111\"",
+            $out,
+            'no cell is a formula',
+        );
         $back = $this->import('hirers', $out, 'preview')->assertOk();
-        self::assertSame(['refused' => 3], array_count_values(array_column($back->json('rows'), 'outcome')), 'they are here already');
+        self::assertSame(
+            ['refused' => 3],
+            array_count_values(array_column($back->json('rows'), 'outcome')),
+            'they are here already',
+        );
     }
 
     public function test_a_table_that_lacks_a_column_or_has_a_strange_one_is_refused_as_a_whole(): void
     {
-        $this->import('machines', "fleet_number,model\nQ-1,dromvik_14c\n")->assertStatus(422)->assertJsonPath('type', '/problems/table-lacks-columns');
-        $this->import('machines', self::HEAD.",colour\nQ-1,dromvik_14c,1,,,red\n")->assertStatus(422)->assertJsonPath('type', '/problems/table-has-strange-columns');
-        $this->import('machines', self::HEAD."\n")->assertStatus(422)->assertJsonPath('type', '/problems/table-is-empty');
+        $this->import(
+            'machines',
+            "fleet_number,model\nQ-1,dromvik_14c\n",
+        )->assertStatus(422)->assertJsonPath('type', '/problems/table-lacks-columns');
+        $this->import(
+            'machines',
+            self::HEAD.",colour\nQ-1,dromvik_14c,1,,,red\n",
+        )->assertStatus(422)->assertJsonPath('type', '/problems/table-has-strange-columns');
+        $this->import('machines', self::HEAD."\n")->assertStatus(422)->assertJsonPath(
+            'type',
+            '/problems/table-is-empty',
+        );
         $this->assertFits($this->import('people', 'x')->assertNotFound(), 'Problem');
         $this->as(Role::Counter);
         $this->import('machines', self::HEAD."\nQ-1,dromvik_14c,QQ-1,,\n")->assertForbidden();

@@ -107,7 +107,13 @@ final class OpenDoorTest extends YardTestCase
     public function test_health_and_readiness_tell_only_whether(): void
     {
         $this->assertFits($this->getJson('/api/health')->assertOk(), 'Health');
-        $this->assertFits($this->getJson('/api/ready')->assertOk()->assertJsonPath('parts', ['database' => true, 'catalogue' => true, 'photos' => true, 'storage' => true]), 'Health');
+        $this->assertFits(
+            $this->getJson('/api/ready')->assertOk()->assertJsonPath(
+                'parts',
+                ['database' => true, 'catalogue' => true, 'photos' => true, 'storage' => true],
+            ),
+            'Health',
+        );
     }
 
     public function test_metrics_are_shut_without_their_token_and_in_the_text_format_with_it(): void

@@ -40,7 +40,10 @@ final class OpenYardTest extends YardTestCase
         $day = $this->getJson('/api/day')->assertOk();
         $this->assertFits($day, 'Day');
         self::assertFalse($day->json('first_steps.people'));
-        $this->postJson('/api/people', ['name' => 'Bram Ketel', 'login' => 'bram', 'initials' => 'BK', 'role' => 'technician', 'password' => 'ebb and slack'])->assertCreated();
+        $this->postJson(
+            '/api/people',
+            ['name' => 'Bram Ketel', 'login' => 'bram', 'initials' => 'BK', 'role' => 'technician', 'password' => 'ebb and slack'],
+        )->assertCreated();
         self::assertTrue($this->getJson('/api/day')->json('first_steps.people'));
         self::assertSame('yard_opened', AuditEntry::query()->orderBy('id')->firstOrFail()->getRawOriginal('kind'));
     }
@@ -60,11 +63,20 @@ final class OpenYardTest extends YardTestCase
     public function test_what_is_wrong_is_said_field_by_field_and_nothing_is_opened(): void
     {
         $wrong = $this->postJson('/api/yard-opening', [
-            'name' => "Heron\u{202E}", 'timezone' => 'Mars/Olympus', 'lead' => ['password' => 'password123', 'login' => 'Órla'] + self::YARD['lead'],
+            'name' => "Heron\u{202E}", 'timezone' => 'Mars/Olympus', 'lead' => [
+                'password' => 'password123',
+                'login' => 'Órla',
+            ] + self::YARD['lead'],
         ] + self::YARD)->assertStatus(422);
 
-        $this->assertFits($this->postJson('/api/yard-opening', ['lead' => ['login' => ['a' => 1]]] + self::YARD)->assertStatus(422), 'Problem');
-        self::assertEqualsCanonicalizing(['name', 'timezone', 'lead.login', 'lead.password'], array_keys($wrong->json('field')));
+        $this->assertFits(
+            $this->postJson('/api/yard-opening', ['lead' => ['login' => ['a' => 1]]] + self::YARD)->assertStatus(422),
+            'Problem',
+        );
+        self::assertEqualsCanonicalizing(
+            ['name', 'timezone', 'lead.login', 'lead.password'],
+            array_keys($wrong->json('field')),
+        );
         self::assertTrue($this->getJson('/api/session')->json('is_to_be_opened'));
     }
 }

@@ -12,7 +12,18 @@ use Tests\Support\YardTestCase;
 
 final class PoliciesTest extends YardTestCase
 {
-    private const PUBLIC = ['GET api/session', 'POST api/session', 'POST api/session/pin', 'POST api/yard-opening', 'GET sanctum/csrf-cookie', 'GET api/health', 'GET api/ready', 'GET /', 'GET storage/{path}', 'PUT storage/{path}'];
+    private const PUBLIC = [
+        'GET api/session',
+        'POST api/session',
+        'POST api/session/pin',
+        'POST api/yard-opening',
+        'GET sanctum/csrf-cookie',
+        'GET api/health',
+        'GET api/ready',
+        'GET /',
+        'GET storage/{path}',
+        'PUT storage/{path}',
+    ];
 
     public function test_no_route_is_reachable_without_signing_in_unless_it_is_on_the_public_list(): void
     {

@@ -25,7 +25,10 @@ final class PrintTest extends YardTestCase
         self::assertStringContainsString($this->machine->fleet_number.', walk out', $words);
         self::assertStringContainsString("Folio {$this->hire->folio}, Saltmarsh Drainage", $words);
         $plan = $walk->plan->body;
-        self::assertGreaterThan(100, array_sum(array_map(static fn (array $visit): int => count($visit['lines']), $plan['visits'])));
+        self::assertGreaterThan(
+            100,
+            array_sum(array_map(static fn (array $visit): int => count($visit['lines']), $plan['visits'])),
+        );
         foreach ($plan['stages'] as $stage) {
             self::assertStringContainsString($stage['title'], $words);
             foreach ($stage['lines'] as $line) {
@@ -34,7 +37,11 @@ final class PrintTest extends YardTestCase
         }
         foreach ($plan['visits'] as $visit) {
             foreach ($visit['lines'] as $line) {
-                self::assertStringContainsString(self::plain($line['title'].': '.$line['accept']), $words, $line['key']);
+                self::assertStringContainsString(
+                    self::plain($line['title'].': '.$line['accept']),
+                    $words,
+                    $line['key'],
+                );
             }
         }
     }
@@ -42,7 +49,9 @@ final class PrintTest extends YardTestCase
     public function test_labels_have_the_number_the_model_and_the_serial_24_on_a_sheet(): void
     {
         for ($n = 0; $n < 24; $n++) {
-            Machine::query()->create(['fleet_number' => sprintf('L-%02d', $n), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12)]);
+            Machine::query()->create(
+                ['fleet_number' => sprintf('L-%02d', $n), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12)],
+            );
         }
         $this->as(Role::Counter);
         $pdf = $this->pdf('/api/machine-labels');
@@ -59,7 +68,9 @@ final class PrintTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $walk = $this->openWalk();
-        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Heron Reach', 'place' => 'x', 'timezone' => 'UTC']));
+        $this->app->make(CurrentYard::class)->stepInto(
+            Yard::query()->create(['name' => 'Heron Reach', 'place' => 'x', 'timezone' => 'UTC']),
+        );
         $this->as(Role::Lead);
         $this->getJson("/api/walks/{$walk->id}/sheet")->assertNotFound();
         $this->getJson('/api/machine-labels')->assertNotFound();

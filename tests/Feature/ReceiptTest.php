@@ -29,7 +29,10 @@ final class ReceiptTest extends YardTestCase
     public function test_an_entry_that_was_taken_comes_with_its_place_in_the_chain(): void
     {
         $entry = LedgerEntry::query()->where('machine_id', $this->machine->id)->orderByDesc('sequence')->firstOrFail();
-        self::assertSame(['chain' => $this->machine->id, 'sequence' => $entry->sequence, 'hash' => $entry->hash], $this->receipt);
+        self::assertSame(
+            ['chain' => $this->machine->id, 'sequence' => $entry->sequence, 'hash' => $entry->hash],
+            $this->receipt,
+        );
         $this->move('bay 8');
         $this->compare($this->receipt)->assertOk()->assertExactJson(['differing' => []]);
     }
@@ -59,10 +62,16 @@ final class ReceiptTest extends YardTestCase
     public function test_of_the_chains_of_another_yard_nothing_is_said(): void
     {
         $here = $this->machine->yard_id;
-        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Heron Reach', 'place' => 'x', 'timezone' => 'UTC']));
+        $this->app->make(CurrentYard::class)->stepInto(
+            Yard::query()->create(['name' => 'Heron Reach', 'place' => 'x', 'timezone' => 'UTC']),
+        );
         $this->as(Role::Technician);
-        $this->compare(['hash' => str_repeat('1', 64)] + $this->receipt)->assertOk()->assertExactJson(['differing' => []]);
-        $this->compare(['chain' => $here, 'hash' => str_repeat('1', 64)] + $this->receipt)->assertOk()->assertExactJson(['differing' => []]);
+        $this->compare(
+            ['hash' => str_repeat('1', 64)] + $this->receipt,
+        )->assertOk()->assertExactJson(['differing' => []]);
+        $this->compare(
+            ['chain' => $here, 'hash' => str_repeat('1', 64)] + $this->receipt,
+        )->assertOk()->assertExactJson(['differing' => []]);
     }
 
     public function test_what_is_no_receipt_is_refused_with_words(): void
@@ -72,7 +81,10 @@ final class ReceiptTest extends YardTestCase
 
     private function move(string $bay): TestResponse
     {
-        return $this->postJson("/api/machines/{$this->machine->id}/entries", ['entries' => [$this->entry('machine.moved', ['bay' => $bay])]]);
+        return $this->postJson(
+            "/api/machines/{$this->machine->id}/entries",
+            ['entries' => [$this->entry('machine.moved', ['bay' => $bay])]],
+        );
     }
 
     /** @param  array<string, mixed>  $receipt */

@@ -21,7 +21,10 @@ final class SearchTest extends YardTestCase
 
         self::assertSame([['machine', $this->machine->id, $number]], $this->hits(strtolower($number)));
         self::assertSame([['machine', $this->machine->id, $number]], $this->hits(substr($this->machine->serial, 0, 9)));
-        self::assertSame([['hire', $this->machine->id, "Folio {$this->hire->folio}, Kestrel & Daughters 100%"]], $this->hits((string) $this->hire->folio));
+        self::assertSame(
+            [['hire', $this->machine->id, "Folio {$this->hire->folio}, Kestrel & Daughters 100%"]],
+            $this->hits((string) $this->hire->folio),
+        );
         self::assertSame('hire', $this->hits('daughters')[0][0] ?? null);
         self::assertSame('hire', $this->hits('100%')[0][0] ?? null, 'a sign of the database is a letter');
         self::assertSame([['person', $person->id, 'Wren Halloway']], $this->hits('halloway'));
@@ -32,7 +35,9 @@ final class SearchTest extends YardTestCase
     public function test_nothing_of_another_yard_is_found(): void
     {
         $number = $this->machine->fleet_number;
-        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Heron Reach', 'place' => 'x', 'timezone' => 'UTC']));
+        $this->app->make(CurrentYard::class)->stepInto(
+            Yard::query()->create(['name' => 'Heron Reach', 'place' => 'x', 'timezone' => 'UTC']),
+        );
         $this->as(Role::Lead);
         Customer::query()->create(['name' => 'Saltmarsh Drainage']);
 
@@ -47,6 +52,9 @@ final class SearchTest extends YardTestCase
         $answer = $this->getJson('/api/search?words='.urlencode($words))->assertOk();
         $this->assertFits($answer, 'SearchResult');
 
-        return array_map(static fn (array $hit): array => [$hit['kind'], $hit['id'], $hit['title']], $answer->json('hits'));
+        return array_map(
+            static fn (array $hit): array => [$hit['kind'], $hit['id'], $hit['title']],
+            $answer->json('hits'),
+        );
     }
 }

@@ -72,7 +72,10 @@ final class SecondFactorTest extends YardTestCase
         $lead = $this->person(Role::Lead);
         [$secret, $codes] = $this->setUpBy($lead);
         self::assertCount(10, array_unique($codes));
-        self::assertStringNotContainsString($secret, (string) DB::table('users')->where('id', $lead->id)->value('totp_secret'));
+        self::assertStringNotContainsString(
+            $secret,
+            (string) DB::table('users')->where('id', $lead->id)->value('totp_secret'),
+        );
 
         $this->leave();
         $asked = $this->signIn($lead)->assertStatus(422);
@@ -90,7 +93,10 @@ final class SecondFactorTest extends YardTestCase
             ['is_set' => true, 'is_due' => false, 'due_at' => null, 'recovery_codes_left' => 10],
             $session->json('user.second_factor'),
         );
-        self::assertSame(1, DB::table('audit_entries')->where('kind', 'second_factor_refused')->whereNull('actor_id')->count());
+        self::assertSame(
+            1,
+            DB::table('audit_entries')->where('kind', 'second_factor_refused')->whereNull('actor_id')->count(),
+        );
     }
 
     /** Source: RFC 6238 section 5.2, "the verifier MUST NOT accept the second attempt". */
@@ -113,7 +119,10 @@ final class SecondFactorTest extends YardTestCase
         $lead = $this->person(Role::Lead);
         [, $codes] = $this->setUpBy($lead);
         $this->leave();
-        $this->signIn($lead, strtoupper($codes[3]))->assertOk()->assertJsonPath('user.second_factor.recovery_codes_left', 9);
+        $this->signIn($lead, strtoupper($codes[3]))->assertOk()->assertJsonPath(
+            'user.second_factor.recovery_codes_left',
+            9,
+        );
         $this->leave();
         $this->signIn($lead, $codes[3])->assertStatus(422);
         self::assertSame('{"left":9}', DB::table('audit_entries')->where('kind', 'recovery_code_used')->value('after'));
@@ -155,7 +164,10 @@ final class SecondFactorTest extends YardTestCase
 
     public function test_the_demo_may_put_it_off(): void
     {
-        Storage::disk('local')->put(PresentSession::DEMO_FILE, '[{"login":"dilys","name":"Dilys","role":"lead","password":"x"}]');
+        Storage::disk('local')->put(
+            PresentSession::DEMO_FILE,
+            '[{"login":"dilys","name":"Dilys","role":"lead","password":"x"}]',
+        );
         $lead = $this->person(Role::Lead);
         $this->signIn($lead)->assertOk()->assertJsonPath('user.second_factor.due_at', null);
         $this->leave();
@@ -194,7 +206,10 @@ final class SecondFactorTest extends YardTestCase
         $this->as(Role::Lead);
         $this->putJson("/api/people/{$lead->id}/password", ['password' => 'heron over the weir'])->assertOk();
         $this->leave();
-        $again = $this->postJson('/api/session', ['login' => $lead->login, 'password' => 'heron over the weir'])->assertOk();
+        $again = $this->postJson(
+            '/api/session',
+            ['login' => $lead->login, 'password' => 'heron over the weir'],
+        )->assertOk();
         self::assertFalse($again->json('user.second_factor.is_set'));
         self::assertSame(0, DB::table('recovery_codes')->where('user_id', $lead->id)->count());
         self::assertNotSame([], $codes);
@@ -204,7 +219,10 @@ final class SecondFactorTest extends YardTestCase
     {
         $lead = $this->person(Role::Auditor);
         $this->signIn($lead)->assertOk();
-        $this->assertFits($this->putJson('/api/session/second-factor', ['code' => '123456'])->assertStatus(409), 'Problem');
+        $this->assertFits(
+            $this->putJson('/api/session/second-factor', ['code' => '123456'])->assertStatus(409),
+            'Problem',
+        );
     }
 
     /** @return array{string, list<string>} the letters of the secret, and the codes on paper */
@@ -245,7 +263,13 @@ final class SecondFactorTest extends YardTestCase
         foreach (str_split($letters) as $letter) {
             $bits .= sprintf('%05b', strpos('ABCDEFGHIJKLMNOPQRSTUVWXYZ234567', $letter));
         }
-        $secret = implode('', array_map(static fn (string $byte): string => chr((int) bindec($byte)), str_split(substr($bits, 0, 160), 8)));
+        $secret = implode(
+            '',
+            array_map(
+                static fn (string $byte): string => chr((int) bindec($byte)),
+                str_split(substr($bits, 0, 160), 8),
+            ),
+        );
         $mac = hash_hmac('sha1', pack('NN', 0, intdiv(CarbonImmutable::now()->getTimestamp(), 30)), $secret);
         $word = hexdec(substr($mac, 2 * (int) hexdec($mac[39]), 8)) & 0x7FFFFFFF;
 

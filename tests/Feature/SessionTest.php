@@ -18,7 +18,10 @@ final class SessionTest extends YardTestCase
         $user = $this->person(Role::Technician);
         $signedIn = $this->postJson('/api/session', ['login' => $user->login, 'password' => 'tern-quay'])->assertOk();
         $this->assertFits($signedIn, 'Session');
-        self::assertSame(['walk' => true, 'lead' => false, 'repair' => false, 'hand_over' => true, 'use_pin' => true, 'read_audit' => false, 'book' => false, 'settle' => true], $signedIn->json('user.may'));
+        self::assertSame(
+            ['walk' => true, 'lead' => false, 'repair' => false, 'hand_over' => true, 'use_pin' => true, 'read_audit' => false, 'book' => false, 'settle' => true],
+            $signedIn->json('user.may'),
+        );
 
         $this->getJson('/api/day')->assertOk();
         $this->deleteJson('/api/session')->assertNoContent();

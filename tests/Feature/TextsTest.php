@@ -120,7 +120,10 @@ final class TextsTest extends YardTestCase
         ];
 
         self::assertGreaterThan(50, count($keys));
-        self::assertSame([], array_filter($keys, static fn (string $key): bool => trans("words.{$key}") === "words.{$key}"));
+        self::assertSame(
+            [],
+            array_filter($keys, static fn (string $key): bool => trans("words.{$key}") === "words.{$key}"),
+        );
     }
 
     public function test_every_figure_that_a_model_is_asked_for_has_a_label(): void

@@ -74,7 +74,12 @@ final class ClusterStack
     {
         $answer = trim((string) fgets($this->answers));
         if ($answer !== 'done') {
-            throw new RuntimeException("\"{$what}\" answered \"{$answer}\":\n".substr((string) file_get_contents("{$this->folder}/cluster.log"), -3000));
+            throw new RuntimeException(
+                "\"{$what}\" answered \"{$answer}\":\n".substr(
+                    (string) file_get_contents("{$this->folder}/cluster.log"),
+                    -3000,
+                ),
+            );
         }
     }
 

@@ -53,7 +53,11 @@ final class PostingTechnician
             $this->sentAgain++;
         }
 
-        return $this->tablet->postAsync("/api/walks/{$this->walkId}/entries", ['entries' => $this->batch], $this->pauseMs)->then(
+        return $this->tablet->postAsync(
+            "/api/walks/{$this->walkId}/entries",
+            ['entries' => $this->batch],
+            $this->pauseMs,
+        )->then(
             $this->take(...),
             // The server went away under the request: the tablet does not know whether it was stored.
             static fn (): bool => false,

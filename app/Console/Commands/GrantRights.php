@@ -13,7 +13,14 @@ use Illuminate\Support\Facades\DB;
 final class GrantRights extends Command
 {
     /** Rows that are added and never changed. */
-    private const APPENDED = ['ledger_entries', 'audit_entries', 'walk_plans', 'catalogue_versions', 'qualifications', 'machine_papers'];
+    private const APPENDED = [
+        'ledger_entries',
+        'audit_entries',
+        'walk_plans',
+        'catalogue_versions',
+        'qualifications',
+        'machine_papers',
+    ];
 
     /** Rows that are changed and never taken away. */
     private const KEPT = [

@@ -22,8 +22,12 @@ use Illuminate\Support\Facades\Gate;
 /** Hires as the office books and changes them. */
 final readonly class HireController
 {
-    public function __construct(private JsonBody $body, private YardTime $time, private PresentHire $present, private ChangeHire $change)
-    {
+    public function __construct(
+        private JsonBody $body,
+        private YardTime $time,
+        private PresentHire $present,
+        private ChangeHire $change,
+    ) {
     }
 
     public function show(Hire $hire): JsonResponse

@@ -27,8 +27,12 @@ final readonly class HireProposalController
 
     private const LOOKED_AT = 60;
 
-    public function __construct(private JsonBody $body, private YardTime $time, private ConflictsOfHire $conflicts, private PresentMachine $present)
-    {
+    public function __construct(
+        private JsonBody $body,
+        private YardTime $time,
+        private ConflictsOfHire $conflicts,
+        private PresentMachine $present,
+    ) {
     }
 
     public function __invoke(Request $request): JsonResponse
@@ -51,7 +55,10 @@ final readonly class HireProposalController
     private function instead(Machine $machine, WantedHire $wanted): array
     {
         $free = [];
-        $others = Machine::query()->with(['state', 'place'])->where('model_id', $machine->model_id)->whereKeyNot($machine->id)
+        $others = Machine::query()->with(['state', 'place'])->where(
+            'model_id',
+            $machine->model_id,
+        )->whereKeyNot($machine->id)
             ->whereNull('left_at')->orderBy('fleet_number')->limit(self::LOOKED_AT)->get();
         foreach ($others as $other) {
             if (count($free) < self::OFFERED && ! $this->bars($this->conflicts->of($other, $wanted->period))) {

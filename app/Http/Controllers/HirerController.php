@@ -30,7 +30,10 @@ final readonly class HirerController
         Gate::authorize('book');
         $search = QueryText::of($request, 'search', 60);
         $hirers = Customer::query()
-            ->when($search !== '', static fn ($query) => $query->where('name', 'like', '%'.addcslashes($search, '%_\\').'%'))
+            ->when(
+                $search !== '',
+                static fn ($query) => $query->where('name', 'like', '%'.addcslashes($search, '%_\\').'%'),
+            )
             ->orderBy('name')->limit(self::AT_ONCE)->get();
 
         return response()->json(['hirers' => array_values($hirers->map(PresentHire::hirer(...))->all())]);

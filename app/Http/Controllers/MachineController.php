@@ -31,7 +31,9 @@ final readonly class MachineController
         $query = Machine::query()->with(['state', 'place'])->whereNull('left_at');
         if ($search !== '') {
             $like = '%'.addcslashes($search, '%_\\').'%';
-            $query->where(static fn ($any) => $any->where('fleet_number', 'like', $like)->orWhere('serial', 'like', $like));
+            $query->where(
+                static fn ($any) => $any->where('fleet_number', 'like', $like)->orWhere('serial', 'like', $like),
+            );
         }
         $page = $query->orderBy('fleet_number')->cursorPaginate(
             100,
@@ -60,16 +62,24 @@ final readonly class MachineController
         return response()->json($present->detail($machine), 201);
     }
 
-    public function update(Request $request, Machine $machine, PresentMachine $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function update(
+        Request $request,
+        Machine $machine,
+        PresentMachine $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('keep-machines');
         $this->keep->change($machine, self::plate(JsonObject::of($this->body->of($request, 'ChangeMachine'))), $user);
 
         return response()->json($present->detail($machine->refresh()));
     }
 
-    public function leave(Request $request, Machine $machine, PresentMachine $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function leave(
+        Request $request,
+        Machine $machine,
+        PresentMachine $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('keep-machines');
         $asked = JsonObject::of($this->body->of($request, 'LeaveFleet'));
         $this->keep->leave($machine, MachineLeft::from($asked->string('as')), trim($asked->string('why')), $user);

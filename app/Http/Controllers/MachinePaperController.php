@@ -29,18 +29,32 @@ final readonly class MachinePaperController
     {
     }
 
-    public function __invoke(Request $request, Machine $machine, PresentMachine $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function __invoke(
+        Request $request,
+        Machine $machine,
+        PresentMachine $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('keep-papers');
         $asked = JsonObject::of($this->body->of($request, 'RecordPaper'));
         $issued = self::day($asked, 'issued_on');
         $until = self::day($asked, 'valid_until');
         if ($issued !== null && $until !== null && $until < $issued) {
-            throw ApiProblem::because(ProblemName::PaperEndsBeforeItBegins, 422, [], ['valid_until' => [Words::say('problems.paper_ends_before_it_begins.title')]]);
+            throw ApiProblem::because(
+                ProblemName::PaperEndsBeforeItBegins,
+                422,
+                [],
+                ['valid_until' => [Words::say('problems.paper_ends_before_it_begins.title')]],
+            );
         }
         $kind = PaperKind::from($asked->string('kind'));
         if ($kind->ends() && $until === null) {
-            throw ApiProblem::because(ProblemName::PaperNeedsDate, 422, [], ['valid_until' => [Words::say('problems.paper_needs_date.title')]]);
+            throw ApiProblem::because(
+                ProblemName::PaperNeedsDate,
+                422,
+                [],
+                ['valid_until' => [Words::say('problems.paper_needs_date.title')]],
+            );
         }
         $number = trim((string) $asked->optionalString('number'));
         $paper = MachinePaper::query()->create([
@@ -64,6 +78,11 @@ final readonly class MachinePaperController
 
         return CarbonImmutable::createFromFormat('!Y-m-d', $day, 'UTC')?->format('Y-m-d') === $day
             ? $day
-            : throw ApiProblem::because(ProblemName::NoSuchDay, 422, ['date' => $day], [$name => [Words::say('problems.no_such_day.title')]]);
+            : throw ApiProblem::because(
+                ProblemName::NoSuchDay,
+                422,
+                ['date' => $day],
+                [$name => [Words::say('problems.no_such_day.title')]],
+            );
     }
 }

@@ -36,12 +36,19 @@ final readonly class OfficeTableController
         ]);
     }
 
-    public function store(Request $request, TableName $table, ImportTable $import, #[CurrentUser] User $user): JsonResponse
-    {
+    public function store(
+        Request $request,
+        TableName $table,
+        ImportTable $import,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize($table->gate());
         $asked = JsonObject::of($this->body->of($request, 'ImportTable'));
         $report = $import($this->table($table), $asked->string('csv'), ImportMode::from($asked->string('mode')), $user);
-        $report['rows'] = array_map(static fn (array $row): array => ['field' => (object) $row['field']] + $row, $report['rows']);
+        $report['rows'] = array_map(
+            static fn (array $row): array => ['field' => (object) $row['field']] + $row,
+            $report['rows'],
+        );
 
         return response()->json($report);
     }

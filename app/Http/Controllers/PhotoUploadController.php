@@ -35,7 +35,9 @@ final class PhotoUploadController
             throw ApiProblem::because(ProblemName::TooLarge, 413, ['megabytes' => intdiv($most, 1024 * 1024)]);
         }
         $this->forgetTheOldest($user);
-        $upload = PhotoUpload::query()->create(['user_id' => $user->id, 'bytes' => $bytes, 'received' => 0, 'pieces' => 0]);
+        $upload = PhotoUpload::query()->create(
+            ['user_id' => $user->id, 'bytes' => $bytes, 'received' => 0, 'pieces' => 0],
+        );
 
         return response()->json($this->presented($upload), 201);
     }

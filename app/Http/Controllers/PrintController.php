@@ -36,7 +36,11 @@ final class PrintController
         }
         $machines = array_values($query->limit(self::MOST_LABELS + 1)->get()->all());
         if ($machines === [] || count($machines) > self::MOST_LABELS) {
-            throw ApiProblem::because($machines === [] ? ProblemName::NotFound : ProblemName::TooManyLabels, $machines === [] ? 404 : 422, ['most' => self::MOST_LABELS]);
+            throw ApiProblem::because(
+                $machines === [] ? ProblemName::NotFound : ProblemName::TooManyLabels,
+                $machines === [] ? 404 : 422,
+                ['most' => self::MOST_LABELS],
+            );
         }
 
         return self::pdf($labels->of($machines), 'labels');
@@ -51,6 +55,10 @@ final class PrintController
 
     private static function pdf(string $bytes, string $name): Response
     {
-        return response($bytes, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\""]);
+        return response(
+            $bytes,
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\""],
+        );
     }
 }

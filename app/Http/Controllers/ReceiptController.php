@@ -27,7 +27,11 @@ final readonly class ReceiptController
     {
         $asked = JsonObject::of($this->body->of($request, 'ReceiptsToCompare'));
         $differing = ($this->compare)(array_map(
-            static fn (JsonObject $one): Receipt => new Receipt($one->string('chain'), $one->integer('sequence'), $one->string('hash')),
+            static fn (JsonObject $one): Receipt => new Receipt(
+                $one->string('chain'),
+                $one->integer('sequence'),
+                $one->string('hash'),
+            ),
             $asked->objects('receipts'),
         ));
         foreach ($differing as $one) {

@@ -22,7 +22,12 @@ final class SearchController
         $hits = $search(QueryText::of($request, 'words', self::LONGEST));
 
         return response()->json(['hits' => array_map(
-            static fn (Hit $hit): array => ['kind' => $hit->kind->value, 'id' => $hit->id, 'title' => $hit->title, 'sub' => $hit->sub],
+            static fn (Hit $hit): array => [
+                'kind' => $hit->kind->value,
+                'id' => $hit->id,
+                'title' => $hit->title,
+                'sub' => $hit->sub,
+            ],
             $hits,
         )]);
     }

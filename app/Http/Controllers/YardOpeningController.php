@@ -20,15 +20,22 @@ use Illuminate\Validation\Rule;
 /** An installation in which there is nobody yet becomes a yard. Whoever opens it leads it, and is signed in. */
 final class YardOpeningController
 {
-    public function __invoke(Request $request, OpenYard $open, SecondFactor $factor, PresentSession $present): JsonResponse
-    {
+    public function __invoke(
+        Request $request,
+        OpenYard $open,
+        SecondFactor $factor,
+        PresentSession $present,
+    ): JsonResponse {
         $lead = PersonRules::all(is_string($login = $request->input('lead.login')) ? $login : '');
         $request->validate([
             'name' => ['required', 'string', 'max:80', new PlainText],
             'place' => ['required', 'string', 'max:80', new PlainText],
             'timezone' => ['required', 'timezone:all'],
             'language' => ['required', Rule::enum(Language::class)],
-        ] + array_combine(array_map(static fn (string $name): string => "lead.{$name}", array_keys($lead)), $lead), array_combine(
+        ] + array_combine(
+            array_map(static fn (string $name): string => "lead.{$name}", array_keys($lead)),
+            $lead,
+        ), array_combine(
             array_map(static fn (string $name): string => "lead.{$name}", array_keys(PersonRules::messages())),
             PersonRules::messages(),
         ));

@@ -44,7 +44,11 @@ final class RenderProblem
             $error instanceof ThrottleRequestsException => $this->throttled($error),
             $error instanceof PostTooLargeException => Problem::named(ProblemName::TooLarge, 413, ['megabytes' => intdiv((int) config('jade.photos.largest_upload_bytes'), 1024 * 1024)])->respond(),
             $error instanceof HttpExceptionInterface => $this->http($error),
-            self::isOfALostDatabase($error) || self::isOfABusyOne($error) => Problem::named(ProblemName::DatabaseAway, 503, ['seconds' => self::SECONDS_TO_COME_BACK])->respond(['Retry-After' => (string) self::SECONDS_TO_COME_BACK]),
+            self::isOfALostDatabase($error) || self::isOfABusyOne($error) => Problem::named(
+                ProblemName::DatabaseAway,
+                503,
+                ['seconds' => self::SECONDS_TO_COME_BACK],
+            )->respond(['Retry-After' => (string) self::SECONDS_TO_COME_BACK]),
             default => Problem::named(ProblemName::OurFault, 500)->respond(),
         };
     }

@@ -40,8 +40,11 @@ final readonly class EntryStruck implements EntryOfWalk
 {
     private const MAY_BE_STRUCK = ['check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted', 'finding.placed', 'finding.seen_again'];
 
-    public function __construct(private UpdateWalkLine $lines, private LiftAStop $lift, private HourMeterOfMachine $meter)
-    {
+    public function __construct(
+        private UpdateWalkLine $lines,
+        private LiftAStop $lift,
+        private HourMeterOfMachine $meter,
+    ) {
     }
 
     public static function name(): string

@@ -33,8 +33,11 @@ use JadeLedger\Core\Quantity\Unit;
  */
 final readonly class ReadingPosted implements AnswersALine
 {
-    public function __construct(private JudgeReadingOfWalk $judge, private UpdateWalkLine $lines, private HourMeterOfMachine $meter)
-    {
+    public function __construct(
+        private JudgeReadingOfWalk $judge,
+        private UpdateWalkLine $lines,
+        private HourMeterOfMachine $meter,
+    ) {
     }
 
     public static function name(): string

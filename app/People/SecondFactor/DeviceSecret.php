@@ -35,7 +35,10 @@ final readonly class DeviceSecret
         $square = (new TCPDF2DBarcode($this->address(), 'QRCODE,M'))->getBarcodeArray();
 
         return array_values(array_map(
-            static fn (array $row): string => implode('', array_map(static fn (mixed $dark): string => (bool) $dark ? '1' : '0', $row)),
+            static fn (array $row): string => implode(
+                '',
+                array_map(static fn (mixed $dark): string => (bool) $dark ? '1' : '0', $row),
+            ),
             $square['bcode'],
         ));
     }

@@ -84,7 +84,10 @@ final readonly class SecondFactor
         if ($pending === null) {
             throw ApiProblem::because(ProblemName::NoDeviceProposed, 409);
         }
-        $step = (new OneTimeCode((string) base64_decode($pending, true)))->stepOf(self::digits($code), CarbonImmutable::now());
+        $step = (new OneTimeCode((string) base64_decode($pending, true)))->stepOf(
+            self::digits($code),
+            CarbonImmutable::now(),
+        );
         if ($step === null) {
             throw self::refused(ProblemName::WrongCode);
         }
@@ -123,7 +126,12 @@ final readonly class SecondFactor
             RateLimiter::clear($key);
         } elseif ($this->paper->use($user, $code)) {
             RateLimiter::clear($key);
-            ($this->audit)(AuditKind::RecoveryCodeUsed, $user, $user->name, after: ['left' => $this->paper->left($user)]);
+            ($this->audit)(
+                AuditKind::RecoveryCodeUsed,
+                $user,
+                $user->name,
+                after: ['left' => $this->paper->left($user)],
+            );
         } else {
             ($this->audit)(AuditKind::SecondFactorRefused, $user, $user->name);
             throw self::refused(ProblemName::WrongCode);

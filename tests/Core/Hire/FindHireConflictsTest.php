@@ -88,7 +88,10 @@ final class FindHireConflictsTest extends TestCase
         $seen = [];
         for ($round = 0; $round < 500; $round++) {
             [$a, $b] = [self::anyPeriod(), self::anyPeriod()];
-            $of = static fn (HirePeriod $wanted, HirePeriod $other): array => array_map(self::text(...), (new FindHireConflicts(self::WALK_IN, self::WALK_OUT))
+            $of = static fn (
+                HirePeriod $wanted,
+                HirePeriod $other,
+            ): array => array_map(self::text(...), (new FindHireConflicts(self::WALK_IN, self::WALK_OUT))
                 ->of($wanted, [new BookedHire(1, $other)], Availability::Free, self::at('00:00')->modify('-9 days')));
             self::assertSame($of($a, $b), $of($b, $a));
             // Minute by minute, as somebody would with a finger on the calendar.

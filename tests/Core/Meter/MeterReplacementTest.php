@@ -20,8 +20,11 @@ final class MeterReplacementTest extends TestCase
     #[TestWith(['1855.0', '0.0', '1855'], 'a new one')]
     #[TestWith(['1855.0', '12.4', '1842.6'], 'one that had run on a bench')]
     #[TestWith(['1855.0', '3000.0', '-1145'], 'one of another machine')]
-    public function test_the_offset_is_what_the_old_one_had_counted_less_what_the_new_one_shows(string $removed, string $began, string $offset): void
-    {
+    public function test_the_offset_is_what_the_old_one_had_counted_less_what_the_new_one_shows(
+        string $removed,
+        string $began,
+        string $offset,
+    ): void {
         $replacement = MeterReplacement::read($this->afterTwoDays(), self::hours($removed), self::hours($began));
 
         self::assertSame([$offset, false], [$replacement->offset()->text(), $replacement->isEstimated]);
@@ -54,7 +57,10 @@ final class MeterReplacementTest extends TestCase
     {
         $read = new \DateTimeImmutable('2026-11-23 16:00');
 
-        return new HourMeterReading(Levels::hourMeter(), MeterHistory::of(self::hours('1842.3'), $read, $read->modify('+2 days')));
+        return new HourMeterReading(
+            Levels::hourMeter(),
+            MeterHistory::of(self::hours('1842.3'), $read, $read->modify('+2 days')),
+        );
     }
 
     private static function hours(string $hours): Quantity
