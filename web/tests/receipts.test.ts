@@ -8,7 +8,9 @@ const { receipts } = await import('../src/offline/receipts');
 const { store } = await import('../src/offline/store');
 
 const hash = (letter: string) => letter.repeat(64);
-const asked = () => calls.POST.mock.calls.filter(([path]) => path === '/api/receipt-comparisons').map(([, { body }]) => (body as { receipts: unknown }).receipts);
+const asked = () => calls.POST.mock.calls.filter(([path]) => path === '/api/receipt-comparisons').map(
+  ([, { body }]) => (body as { receipts: unknown }).receipts,
+);
 
 beforeEach(async () => {
   await outbox.belongsTo(null);
@@ -35,20 +37,29 @@ describe('a receipt', () => {
       Promise.resolve(
         path === '/api/receipt-comparisons'
           ? { differing: [] }
-          : { results: body.entries.map(({ id }) => ({ id, status: 'posted', receipt: { chain: 'e-09', sequence: 9, hash: hash('e') } })), state: { stage: null } },
+          : {
+            results: body.entries.map(
+              ({ id }) => ({ id, status: 'posted', receipt: { chain: 'e-09', sequence: 9, hash: hash('e') } }),
+            ),
+            state: { stage: null },
+          },
       ),
     );
     await outbox.belongsTo('ines');
     expect(asked()).toEqual([]);
     const entry = { id: 'one', kind: 'check.answered', recorded_at: '2026-11-25T09:00:00Z', payload: {} } as never;
     await outbox.post('walk', entry);
-    await store.kept.add({ walkId: 'walk', userId: 'rafe', standing: 'queued', entry: { id: 'two', kind: 'check.answered' } as never });
+    await store.kept.add(
+      { walkId: 'walk', userId: 'rafe', standing: 'queued', entry: { id: 'two', kind: 'check.answered' } as never },
+    );
     calls.POST.mockClear();
 
     await outbox.belongsTo('rafe');
 
     expect(asked()).toEqual([[{ chain: 'e-09', sequence: 9, hash: hash('e') }]]);
-    expect(calls.POST.mock.calls.map(([path]) => String(path).split('/').pop())).toEqual(['receipt-comparisons', 'entries']);
+    expect(
+      calls.POST.mock.calls.map(([path]) => String(path).split('/').pop()),
+    ).toEqual(['receipt-comparisons', 'entries']);
   });
 
   it('that differs is said until the lead knows, and the outbox goes on', async () => {

@@ -16,7 +16,9 @@ interface Props {
 }
 
 /** A text field of the first page: put together from its parts, since the ready-made one brings menus and lists along. */
-export function TextInput({ label, value, testId, type = 'text', autoComplete, error = false, helperText, onChange }: Props) {
+export function TextInput(
+  { label, value, testId, type = 'text', autoComplete, error = false, helperText, onChange }: Props,
+) {
   const id = useId();
 
   return (

@@ -42,7 +42,10 @@ export const shortDate = (moment: string): string => `${parts(moment, { day: 'nu
 /** A moment as the yard's clock shows it, to be set: 2026-11-24T14:05 */
 export function onYardClock(moment: string): string {
   const options = { year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit' } as const;
-  const found = new Intl.DateTimeFormat('en-CA', { timeZone: zone, hourCycle: 'h23', ...options }).formatToParts(new Date(moment));
+  const found = new Intl.DateTimeFormat(
+    'en-CA',
+    { timeZone: zone, hourCycle: 'h23', ...options },
+  ).formatToParts(new Date(moment));
   const of = (type: string) => found.find((part) => part.type === type)?.value ?? '';
 
   return `${of('year')}-${of('month')}-${of('day')}T${of('hour')}:${of('minute')}`;

@@ -5,7 +5,10 @@ import { MeterDrawer } from '../../src/features/fleet/MeterDrawer';
 
 const SHA = 'a'.repeat(64);
 
-vi.mock('../../src/features/session/useSession', () => ({ useMe: () => ({ id: 'ines' }), useSession: () => ({ data: undefined }) }));
+vi.mock(
+  '../../src/features/session/useSession',
+  () => ({ useMe: () => ({ id: 'ines' }), useSession: () => ({ data: undefined }) }),
+);
 vi.mock('../../src/offline/photos', () => ({ sendOrKeep: () => Promise.resolve(SHA), useKeptPhoto: () => undefined }));
 
 function show() {
@@ -17,7 +20,10 @@ function show() {
 
 const touch = (testId: string) => userEvent.click(screen.getByTestId(testId));
 const type = (testId: string, text: string) => userEvent.type(screen.getByTestId(testId), text);
-const photograph = () => userEvent.upload(screen.getByTestId('photo'), new File(['x'], 'meter.jpg', { type: 'image/jpeg' }));
+const photograph = () => userEvent.upload(
+  screen.getByTestId('photo'),
+  new File(['x'], 'meter.jpg', { type: 'image/jpeg' }),
+);
 
 beforeEach(() => {
   document.body.innerHTML = '';
@@ -48,7 +54,9 @@ describe('another hour meter', () => {
     expect(post).toHaveBeenCalledWith({ began: '0.4', photo: SHA, reason: 'Smashed.' });
   });
 
-  it.each([['', '0'], ['12', ''], ['1.2.3', '0'], ['-4', '0'], ['ten', '0']])('is not posted with %j and %j', async (removed, began) => {
+  it.each(
+    [['', '0'], ['12', ''], ['1.2.3', '0'], ['-4', '0'], ['ten', '0']],
+  )('is not posted with %j and %j', async (removed, began) => {
     show();
     if (removed !== '') {
       await type('meter-removed', removed);

@@ -34,8 +34,12 @@ export function FindDrawer({ onClose }: { onClose: () => void }) {
   });
   useEffect(() => field.current?.focus(), []);
   const pages = Object.entries(PAGES).map(([key, to]) => ({ key, to, title: t(`find.pages.${key}`), sub: '' }));
-  const fitting = typed === '' ? pages : pages.filter((page) => page.title.toLowerCase().startsWith(typed.toLowerCase()));
-  const hits = typed === '' ? [] : (found.data?.hits ?? []).map((hit) => ({ key: hit.kind + hit.id + hit.title, to: wayTo(hit), title: hit.title, sub: hit.sub }));
+  const fitting = typed === '' ? pages : pages.filter(
+    (page) => page.title.toLowerCase().startsWith(typed.toLowerCase()),
+  );
+  const hits = typed === '' ? [] : (found.data?.hits ?? []).map(
+    (hit) => ({ key: hit.kind + hit.id + hit.title, to: wayTo(hit), title: hit.title, sub: hit.sub }),
+  );
   const all = [...hits, ...fitting];
 
   return (

@@ -24,7 +24,9 @@ export function DamageDrawer({ detail, onClose }: DamageDrawerProps) {
   const report = useMutation({
     mutationFn: (said: SaidOfFinding) => postToMachine(machine.id, 'damage.found', said),
     onSuccess: async () => {
-      await queries.invalidateQueries({ predicate: (query) => ['machine', 'machines', 'trail', 'day', 'walk'].includes(String(query.queryKey[0])) });
+      await queries.invalidateQueries(
+        { predicate: (query) => ['machine', 'machines', 'trail', 'day', 'walk'].includes(String(query.queryKey[0])) },
+      );
       onClose();
     },
   });
@@ -48,7 +50,12 @@ export function DamageDrawer({ detail, onClose }: DamageDrawerProps) {
       }
       part={t('finding.part_follows')}
       subject={machine.id}
-      propose={(description) => answer(api.POST('/api/machines/{machine}/severity-proposals', { params: { path: { machine: machine.id } }, body: description }))}
+      propose={(description) => answer(
+        api.POST(
+          '/api/machines/{machine}/severity-proposals',
+          { params: { path: { machine: machine.id } }, body: description },
+        ),
+      )}
       busy={report.isPending}
       problem={report.isError ? problemOf(report.error, t('state.no_network')) : null}
       onClose={onClose}

@@ -109,7 +109,10 @@ export default function MachinePage() {
               {finding.words}
             </p>
           )}
-          {left_as !== null && <p className="machine-finding">{t('office.left_words', { how: t(`office.left.${left_as}`) })}</p>}
+          {left_as !== null && <p className="machine-finding">{t(
+            'office.left_words',
+            { how: t(`office.left.${left_as}`) },
+          )}</p>}
           {opening.error !== null && <ProblemWords problem={problemOf(opening.error, t('state.no_network'))} />}
           <p className="machine-bay">
             <span>{machine.bay === null ? t('fleet.no_bay') : t('fleet.stands_in', { bay: machine.bay })}</span>

@@ -23,7 +23,9 @@ export function MeterOfMachine({ machine, inAll, mayReplace }: MeterOfMachinePro
   const replace = useMutation({
     mutationFn: (payload: Payloads['meter.replaced']) => postToMachine(machine.id, 'meter.replaced', payload),
     onSuccess: async () => {
-      await queries.invalidateQueries({ predicate: (query) => ['machine', 'machines', 'trail'].includes(String(query.queryKey[0])) });
+      await queries.invalidateQueries(
+        { predicate: (query) => ['machine', 'machines', 'trail'].includes(String(query.queryKey[0])) },
+      );
       setIsOpen(false);
     },
   });
@@ -34,7 +36,10 @@ export function MeterOfMachine({ machine, inAll, mayReplace }: MeterOfMachinePro
     <p className="machine-bay" data-testid="meter-of-machine">
       <span>
         {words}
-        {shows !== null && inAll !== null && Number(inAll) !== Number(shows) && <small> {t('meter.in_all', { hours: figure(inAll) })}</small>}
+        {shows !== null && inAll !== null && Number(inAll) !== Number(shows) && <small> {t(
+          'meter.in_all',
+          { hours: figure(inAll) },
+        )}</small>}
       </span>
       {mayReplace && (
         <Button testId="replace-meter" onClick={() => setIsOpen(true)}>

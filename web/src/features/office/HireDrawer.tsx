@@ -35,7 +35,12 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
   const [why, setWhy] = useState('');
   const [knowing, setKnowing] = useState<Schema['HireConflict']['kind'][]>([]);
   const isBooked = hire.standing === 'booked';
-  const asked = machine === null || out === '' || back === '' ? null : { machine_id: machine.id, hire_id: hire.id, goes_out: out, comes_back: back };
+  const asked = machine === null || out === '' || back === '' ? null : {
+    machine_id: machine.id,
+    hire_id: hire.id,
+    goes_out: out,
+    comes_back: back,
+  };
   const proposal = useProposal(asked);
   const isSwap = machine !== null && machine.id !== hire.machine.id;
   // What is out needs no time before it any more.

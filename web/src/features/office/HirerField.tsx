@@ -14,13 +14,17 @@ const LEAST_LETTERS = 2;
 const nameOf = (choice: HirerChoice): string => ('known' in choice ? choice.known.name : choice.name);
 
 /** A hirer by three letters of the name, or a new one. */
-export function HirerField({ value, onChange }: { value: HirerChoice | null; onChange: (choice: HirerChoice | null) => void }) {
+export function HirerField(
+  { value, onChange }: { value: HirerChoice | null; onChange: (choice: HirerChoice | null) => void },
+) {
   const { t } = useTranslation();
   const [search, setSearch] = useState('');
   const found = useHirers(search.trim());
   const known: HirerChoice[] = (found.data?.hirers ?? []).map((hirer) => ({ known: hirer }));
   const typed = search.trim();
-  const isNew = typed.length >= LEAST_LETTERS && !known.some((one) => nameOf(one).toLowerCase() === typed.toLowerCase());
+  const isNew = typed.length >= LEAST_LETTERS && !known.some(
+    (one) => nameOf(one).toLowerCase() === typed.toLowerCase(),
+  );
 
   return (
     <Autocomplete
@@ -45,7 +49,10 @@ export function HirerField({ value, onChange }: { value: HirerChoice | null; onC
         <TextField
           {...params}
           label={t('office.hirer')}
-          slotProps={{ ...params.slotProps, htmlInput: { ...params.slotProps.htmlInput, 'data-testid': 'hirer-field' } }}
+          slotProps={{ ...params.slotProps, htmlInput: {
+            ...params.slotProps.htmlInput,
+            'data-testid': 'hirer-field',
+          } }}
         />
       )}
     />

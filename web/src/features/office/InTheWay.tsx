@@ -36,7 +36,9 @@ export function InTheWay({ proposal, knowing, onKnow, onInstead }: Props) {
               pressed={knowing.includes(one.kind)}
               testId={`know-${one.kind}`}
               onClick={() =>
-                onKnow(knowing.includes(one.kind) ? knowing.filter((kind) => kind !== one.kind) : [...knowing, one.kind])
+                onKnow(
+                  knowing.includes(one.kind) ? knowing.filter((kind) => kind !== one.kind) : [...knowing, one.kind],
+                )
               }
             >
               {t('office.i_know')}

@@ -45,7 +45,10 @@ export function MachineDrawer({ of, onClose, onAdded }: Props) {
     if (of !== undefined) {
       change.mutate({ plate }, { onSuccess: onClose });
     } else if (model !== null) {
-      add.mutate({ model_id: model.id, ...plate }, { onSuccess: (added) => (onAdded === undefined ? onClose() : onAdded(added.machine.id)) });
+      add.mutate(
+        { model_id: model.id, ...plate },
+        { onSuccess: (added) => (onAdded === undefined ? onClose() : onAdded(added.machine.id)) },
+      );
     }
   };
   const field = (name: 'fleet_number' | 'serial', label: string, value: string, set: (value: string) => void, longest: number) => (

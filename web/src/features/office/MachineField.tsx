@@ -44,7 +44,10 @@ export function MachineField({ value, onChange }: Props) {
         <TextField
           {...params}
           label={t('office.machine')}
-          slotProps={{ ...params.slotProps, htmlInput: { ...params.slotProps.htmlInput, 'data-testid': 'machine-field' } }}
+          slotProps={{ ...params.slotProps, htmlInput: {
+            ...params.slotProps.htmlInput,
+            'data-testid': 'machine-field',
+          } }}
         />
       )}
     />

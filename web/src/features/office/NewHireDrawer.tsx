@@ -37,7 +37,11 @@ export function NewHireDrawer({ machine: chosen, onClose }: Props) {
   const [contact, setContact] = useState('');
   const [site, setSite] = useState('');
   const [knowing, setKnowing] = useState<Schema['HireConflict']['kind'][]>([]);
-  const asked = machine === null || out === '' || back === '' ? null : { machine_id: machine.id, goes_out: out, comes_back: back };
+  const asked = machine === null || out === '' || back === '' ? null : {
+    machine_id: machine.id,
+    goes_out: out,
+    comes_back: back,
+  };
   const proposal = useProposal(asked);
   const addHirer = useAddHirer();
   const book = useBookHire();

@@ -28,7 +28,9 @@ export default function OpenYardPage() {
     event.preventDefault();
     open.mutate({ ...yard, language: i18n.language === 'es' ? 'es' : 'en', lead });
   };
-  const field = (name: string, label: string, value: string, set: (value: string) => void, more: { type?: string; words?: string; complete?: string } = {}) => (
+  const field = (name: string, label: string, value: string, set: (value: string) => void, more: {
+    type?: string; words?: string; complete?: string,
+  } = {}) => (
     <TextField
       label={label}
       type={more.type ?? 'text'}
@@ -60,7 +62,13 @@ export default function OpenYardPage() {
         <h2>{t('open_yard.yard')}</h2>
         <div className="two-times">
           {field('name', t('open_yard.name'), yard.name, (name) => setYard({ ...yard, name }))}
-          {field('place', t('open_yard.place'), yard.place, (place) => setYard({ ...yard, place }), { words: t('open_yard.place_words') })}
+          {field(
+            'place',
+            t('open_yard.place'),
+            yard.place,
+            (place) => setYard({ ...yard, place }),
+            { words: t('open_yard.place_words') },
+          )}
         </div>
         <Autocomplete
           options={ZONES}
@@ -75,8 +83,20 @@ export default function OpenYardPage() {
         <div className="two-times">
           {field('lead.name', t('people.name'), lead.name, (name) => setLead({ ...lead, name }), { complete: 'name' })}
           {field('lead.initials', t('people.initials'), lead.initials, (initials) => setLead({ ...lead, initials }))}
-          {field('lead.login', t('people.login'), lead.login, (login) => setLead({ ...lead, login }), { complete: 'username', words: t('people.login_words') })}
-          {field('lead.password', t('sign_in.password'), lead.password, (password) => setLead({ ...lead, password }), { type: 'password', complete: 'new-password', words: t('open_yard.password_words') })}
+          {field(
+            'lead.login',
+            t('people.login'),
+            lead.login,
+            (login) => setLead({ ...lead, login }),
+            { complete: 'username', words: t('people.login_words') },
+          )}
+          {field(
+            'lead.password',
+            t('sign_in.password'),
+            lead.password,
+            (password) => setLead({ ...lead, password }),
+            { type: 'password', complete: 'new-password', words: t('open_yard.password_words') },
+          )}
         </div>
         {open.isError && <ProblemWords problem={problemOf(open.error, t('state.no_network'))} />}
         <button type="submit" className="sign-in-go" disabled={open.isPending} data-testid="open-yard">

@@ -22,7 +22,9 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
   const record = useRecordPaper(machine.id);
   const [kind, setKind] = useState<(typeof KINDS)[number]>('examination');
   const [number, setNumber] = useState('');
-  const [days, setDays] = useState<{ issued_on: string | null; valid_until: string | null }>({ issued_on: null, valid_until: null });
+  const [days, setDays] = useState<{ issued_on: string | null; valid_until: string | null }>(
+    { issued_on: null, valid_until: null },
+  );
   const fields = record.error instanceof ProblemError ? (record.error.problem.field ?? {}) : {};
   const day = (name: 'issued_on' | 'valid_until') => (
     <DatePicker

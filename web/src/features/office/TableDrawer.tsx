@@ -36,7 +36,9 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
 
       return answer(api.POST('/api/tables/{table}', { params: { path: { table: of } }, body: { csv, mode: how } }));
     },
-    onSuccess: () => queries.invalidateQueries({ predicate: (query) => ['machines', 'hirers', 'found-machines', 'day'].includes(String(query.queryKey[0])) }),
+    onSuccess: () => queries.invalidateQueries(
+      { predicate: (query) => ['machines', 'hirers', 'found-machines', 'day'].includes(String(query.queryKey[0])) },
+    ),
   });
 
   return (

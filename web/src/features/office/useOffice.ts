@@ -118,7 +118,9 @@ export function useRecordPaper(machineId: string) {
   const touch = useTouch();
 
   return useMutation({
-    mutationFn: (body: Schema['RecordPaper']) => answer(api.POST('/api/machines/{machine}/papers', { params: { path: { machine: machineId } }, body })),
+    mutationFn: (body: Schema['RecordPaper']) => answer(
+      api.POST('/api/machines/{machine}/papers', { params: { path: { machine: machineId } }, body }),
+    ),
     onSuccess: touch,
   });
 }

@@ -14,7 +14,9 @@ export function OutboxesOfOthers() {
   const people = usePeople().data?.people ?? [];
   const take = useMutation({
     mutationFn: async ({ userId, count }: { userId: string; count: number }) => {
-      await answer(api.POST('/api/people/{person}/outbox-takeovers', { params: { path: { person: userId } }, body: { count } }));
+      await answer(
+        api.POST('/api/people/{person}/outbox-takeovers', { params: { path: { person: userId } }, body: { count } }),
+      );
       await outbox.takeOver(userId);
     },
   });

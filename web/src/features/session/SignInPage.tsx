@@ -56,7 +56,10 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
           testId="password"
           autoComplete="current-password"
           error={signIn.isError && field?.['code'] === undefined}
-          helperText={signIn.isError && field?.['code'] === undefined ? whatToDo(signIn.error, t('state.no_network')) : ' '}
+          helperText={signIn.isError && field?.['code'] === undefined ? whatToDo(
+            signIn.error,
+            t('state.no_network'),
+          ) : ' '}
           onChange={setPassword}
         />
         {asksCode && (

@@ -137,7 +137,10 @@ function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
                 })}
               </i>
             )}
-            {line.meter_change !== null && <i data-testid="meter-change">{t('spread.meter_change', { hours: figure(line.meter_change) })}</i>}
+            {line.meter_change !== null && <i data-testid="meter-change">{t(
+              'spread.meter_change',
+              { hours: figure(line.meter_change) },
+            )}</i>}
             {line.explanation !== null && <Explained explanation={line.explanation} />}
           </span>
           {unbalanced && line.explanation === null && mayExplain && (

@@ -69,7 +69,9 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
       }
       part={visit?.name ?? t('finding.part_follows')}
       subject={walk.id}
-      propose={(description) => answer(api.POST('/api/walks/{walk}/severity-proposals', { params: { path: { walk: walk.id } }, body: description }))}
+      propose={(description) => answer(
+        api.POST('/api/walks/{walk}/severity-proposals', { params: { path: { walk: walk.id } }, body: description }),
+      )}
       busy={busy}
       problem={problem}
       onClose={onClose}

@@ -40,7 +40,9 @@ interface Props {
 const SEVERITIES = ['note', 'hold', 'stop'] as const;
 
 /** Something wrong: what it is, how large, in words, with a picture; how grave it is proposed by rule, and may be raised. */
-export function FindingForm({ title, at, kinds, plan, before, part, subject, propose, busy, problem, onClose, onPlace }: Props) {
+export function FindingForm(
+  { title, at, kinds, plan, before, part, subject, propose, busy, problem, onClose, onPlace }: Props,
+) {
   const { t } = useTranslation();
   const reading = useReading();
   const otherUnit = useOtherUnit('mm');
@@ -53,7 +55,12 @@ export function FindingForm({ title, at, kinds, plan, before, part, subject, pro
   const [pad, setPad] = useState(false);
   const degrees = kinds.find((one) => one.id === kind)?.degrees ?? [];
   const isComplete = at !== null && kind !== null && (degrees.length === 0 || degree !== null);
-  const description = { at: at ?? { x: 0, y: 0 }, kind: kind ?? '', ...(degree === null ? {} : { degree }), ...(size === null ? {} : { size_mm: size }) };
+  const description = {
+    at: at ?? { x: 0, y: 0 },
+    kind: kind ?? '',
+    ...(degree === null ? {} : { degree }),
+    ...(size === null ? {} : { size_mm: size }),
+  };
   const proposal = useQuery({
     queryKey: ['proposal', subject, description],
     enabled: isComplete,
@@ -75,7 +82,9 @@ export function FindingForm({ title, at, kinds, plan, before, part, subject, pro
           testId="place-finding"
           disabled={busy || !isComplete}
           under={severity === undefined ? undefined : t(`severity.${severity}`)}
-          onClick={() => onPlace({ ...description, words: words.trim(), photos, ...(raised === null || severity === undefined ? {} : { severity }) })}
+          onClick={() => onPlace(
+            { ...description, words: words.trim(), photos, ...(raised === null || severity === undefined ? {} : { severity }) },
+          )}
         >
           {t('finding.place')}
         </Button>
@@ -90,7 +99,9 @@ export function FindingForm({ title, at, kinds, plan, before, part, subject, pro
         chosen={kind}
         onChoose={(id) => { setKind(id); setDegree(null); }}
       />
-      {degrees.length > 0 && <Choices label={t('finding.degree')} options={degrees.map((id) => [id, t(`degree.${id}`)])} chosen={degree} onChoose={setDegree} />}
+      {degrees.length > 0 && <Choices label={t('finding.degree')} options={degrees.map(
+        (id) => [id, t(`degree.${id}`)],
+      )} chosen={degree} onChoose={setDegree} />}
       <div className="finding-size">
         <span>{t('finding.size')}</span>
         <Button testId="finding-size" onClick={() => setPad(true)}>

@@ -429,7 +429,10 @@ function Reread({ state, post, onTag, onGoOn }: RereadProps) {
       {topUp !== null && (
         <>
           <Button testId="filled-in" onClick={() => setIsFilling(true)}>
-            {filled === null ? t('walk.say_what_went_in') : t('walk.filled_in', { litres: figure(filled), fluid: topUp.fluid })}
+            {filled === null ? t('walk.say_what_went_in') : t(
+              'walk.filled_in',
+              { litres: figure(filled), fluid: topUp.fluid },
+            )}
           </Button>
           <NumberPad
             open={isFilling}
