@@ -34,7 +34,9 @@ final readonly class HourMeterOfMachine
             $catalogue->checks,
             static fn (Check $check): bool => $check->answer === AnswerKind::HourMeter,
         );
-        $name = (string) (array_values($asked)[0]->limits ?? throw new \LogicException('No check reads the hour meter.'));
+        $name = (string) (array_values($asked)[0]->limits ?? throw new \LogicException(
+            'No check reads the hour meter.',
+        ));
         $limits = $catalogue->model($machine->model_id)->limit($name);
 
         return $limits instanceof HourMeterLimits

@@ -40,7 +40,10 @@ final readonly class JudgeReading
             return $later ? Judgement::toBeReadLater($verdict, $validity) : Judgement::notValid($verdict, $validity);
         }
         if ($this->instrument instanceof DipstickLimits && ! ($observation->face ?? Face::Cold)->isReadWhen($present->state->temperature)) {
-            return Judgement::notValid(Verdict::open(new Phrase('dipstick.wrong_face'), [], $this->instrument->source()), $validity);
+            return Judgement::notValid(
+                Verdict::open(new Phrase('dipstick.wrong_face'), [], $this->instrument->source()),
+                $validity,
+            );
         }
 
         return Judgement::valid($this->seen($observation), $validity);
@@ -67,7 +70,10 @@ final readonly class JudgeReading
     /** What the instrument and the liquid say, whatever the machine stands like. */
     private function seen(Observation $observation): Verdict
     {
-        return $this->withLook($this->withUnitSlip($this->instrument->judge($observation), $observation), $observation->look);
+        return $this->withLook(
+            $this->withUnitSlip($this->instrument->judge($observation), $observation),
+            $observation->look,
+        );
     }
 
     private function withUnitSlip(Verdict $verdict, Observation $observation): Verdict

@@ -34,7 +34,12 @@ final class ClusterTest extends YardTestCase
     private const LONGEST_GAP = 10.0;
 
     /** What happens, and in which second. */
-    private const BLOWS = [30 => 'kill-database 2', 52 => 'launch-database 2', 75 => 'kill-web 1', 92 => 'launch-web 1'];
+    private const BLOWS = [
+        30 => 'kill-database 2',
+        52 => 'launch-database 2',
+        75 => 'kill-web 1',
+        92 => 'launch-web 1',
+    ];
 
     private static ClusterStack $cluster;
 
@@ -91,17 +96,30 @@ final class ClusterTest extends YardTestCase
         $began = microtime(true);
         $blows = self::BLOWS;
         $posts = $this->posts($began, $blows);
-        (new EachPromise($posts, ['concurrency' => self::TECHNICIANS, 'rejected' => static fn (\Throwable $fault) => throw $fault]))->promise()->wait();
+        (new EachPromise(
+            $posts,
+            ['concurrency' => self::TECHNICIANS, 'rejected' => static fn (\Throwable $fault) => throw $fault],
+        ))->promise()->wait();
         if ($this->waitsFor !== '') {
             self::$cluster->done($this->waitsFor);
         }
         self::assertSame([], $blows, 'every blow fell');
         $gap = max(array_column($this->technicians, 'longestGap'));
-        $over = max(array_column(array_filter($this->technicians, static fn (PostingTechnician $one): bool => $one->longestGap === $gap), 'longestGapEnded')) - $began;
+        $over = max(
+            array_column(
+                array_filter($this->technicians, static fn (PostingTechnician $one): bool => $one->longestGap === $gap),
+                'longestGapEnded',
+            ),
+        ) - $began;
         $this->finish();
         fwrite(STDERR, sprintf(
             "\n%d batches acknowledged, %d sent again, the longest time without one %.1f s, over in second %.0f, answers %s\n",
-            intdiv(array_sum(array_map(static fn (PostingTechnician $one): int => count($one->acknowledged), $this->technicians)), 3),
+            intdiv(
+                array_sum(
+                    array_map(static fn (PostingTechnician $one): int => count($one->acknowledged), $this->technicians),
+                ),
+                3,
+            ),
             array_sum(array_column($this->technicians, 'sentAgain')),
             $gap,
             $over,
@@ -125,13 +143,18 @@ final class ClusterTest extends YardTestCase
     private function comeToWork(): void
     {
         for ($n = 0; $n < 2 * self::TECHNICIANS; $n++) {
-            $machine = Machine::query()->create(['fleet_number' => 'K-'.Str::random(8), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1']);
+            $machine = Machine::query()->create(
+                ['fleet_number' => 'K-'.Str::random(8), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1'],
+            );
             $hire = $this->hireOf($machine);
             $person = $this->person(Role::Technician);
             $walk = (string) Str::uuid7();
             $tablet = new Tablet(self::$cluster->url);
             $tablet->signIn($person->login, 'tern-quay');
-            $opened = $tablet->post("/api/hires/{$hire->id}/walks", ['id' => $walk, 'movement' => 'checkout', 'recorded_at' => self::now()]);
+            $opened = $tablet->post(
+                "/api/hires/{$hire->id}/walks",
+                ['id' => $walk, 'movement' => 'checkout', 'recorded_at' => self::now()],
+            );
             self::assertSame(201, $opened->getStatusCode(), (string) $opened->getBody());
             if ($n < self::TECHNICIANS) {
                 $this->technicians[] = new PostingTechnician($tablet, $walk, self::PAUSE_MS);
@@ -188,7 +211,12 @@ final class ClusterTest extends YardTestCase
     private function hang(Tablet $tablet, string $walk, ?string $id = null): PromiseInterface
     {
         $id ??= (string) Str::uuid7();
-        $entry = ['id' => $id, 'kind' => 'tag.hung', 'recorded_at' => self::now(), 'payload' => ['reason' => 'It leaks.']];
+        $entry = [
+            'id' => $id,
+            'kind' => 'tag.hung',
+            'recorded_at' => self::now(),
+            'payload' => ['reason' => 'It leaks.'],
+        ];
         $again = fn (): PromiseInterface => $this->hang($tablet, $walk, $id);
 
         return $tablet->postAsync("/api/walks/{$walk}/entries", ['entries' => [$entry]], 200)->then(
@@ -221,11 +249,24 @@ final class ClusterTest extends YardTestCase
     {
         $this->on($node);
         foreach ($this->technicians as $n => $technician) {
-            $stored = LedgerEntry::query()->where('machine_id', $this->machines[$n])->where('kind', 'finding.placed')->pluck('id')->all();
-            self::assertSame([], array_diff($technician->acknowledged, $stored), "An acknowledged entry is lost on node {$node}.");
-            self::assertSame([], array_diff($stored, $technician->acknowledged), "An entry is stored on node {$node} that nobody knows of.");
+            $stored = LedgerEntry::query()->where(
+                'machine_id',
+                $this->machines[$n],
+            )->where('kind', 'finding.placed')->pluck('id')->all();
+            self::assertSame(
+                [],
+                array_diff($technician->acknowledged, $stored),
+                "An acknowledged entry is lost on node {$node}.",
+            );
+            self::assertSame(
+                [],
+                array_diff($stored, $technician->acknowledged),
+                "An entry is stored on node {$node} that nobody knows of.",
+            );
             self::assertSameSize(array_unique($technician->acknowledged), $stored, 'An entry is doubled.');
-            self::assertNull($this->app->make(VerifyLedger::class)(Machine::query()->findOrFail($this->machines[$n]))->firstBroken);
+            self::assertNull(
+                $this->app->make(VerifyLedger::class)(Machine::query()->findOrFail($this->machines[$n]))->firstBroken,
+            );
             self::assertSame(count($stored), DB::table('findings')->where('machine_id', $this->machines[$n])->count());
         }
         $answers = array_unique(array_merge(...array_column($this->technicians, 'answers')));
@@ -241,7 +282,10 @@ final class ClusterTest extends YardTestCase
     {
         $digests = [];
         foreach (RebuildProjections::TABLES as $table) {
-            $rows = array_map(static fn (object $row): string => (string) json_encode($row), DB::table($table)->get()->all());
+            $rows = array_map(
+                static fn (object $row): string => (string) json_encode($row),
+                DB::table($table)->get()->all(),
+            );
             sort($rows);
             $digests[$table] = count($rows).' '.hash('sha256', implode("\n", $rows));
         }

@@ -110,7 +110,9 @@ final class BackupTest extends YardTestCase
     /** Whoever changes a backup can renew its sums; what they cannot is sign them. */
     public function test_a_backup_with_sums_that_somebody_else_renewed_is_not_restored(): void
     {
-        $backup = trim($this->script('ops/backup.sh', [self::$folder.'/backups-renewed'], self::$yard)->mustRun()->getOutput());
+        $backup = trim(
+            $this->script('ops/backup.sh', [self::$folder.'/backups-renewed'], self::$yard)->mustRun()->getOutput(),
+        );
         file_put_contents("{$backup}/photos.tar", 'x', FILE_APPEND);
         (new Process(['sh', '-c', 'sha256sum -- database.sql.gz photos.tar >SHA256SUMS'], $backup))->mustRun();
         $this->emptyAgain();
@@ -119,7 +121,9 @@ final class BackupTest extends YardTestCase
         self::assertNotSame(0, $refused->run());
         self::assertStringContainsString('not signed by this yard', $refused->getErrorOutput());
 
-        $other = trim($this->script('ops/backup.sh', [self::$folder.'/backups-added'], self::$yard)->mustRun()->getOutput());
+        $other = trim(
+            $this->script('ops/backup.sh', [self::$folder.'/backups-added'], self::$yard)->mustRun()->getOutput(),
+        );
         file_put_contents("{$other}/photos.tar.enc", 'x');
         $refused = $this->script('ops/restore.sh', [$other], self::$empty);
         self::assertNotSame(0, $refused->run());
@@ -131,7 +135,9 @@ final class BackupTest extends YardTestCase
         $keys = self::$folder.'/encryption';
         mkdir($keys);
         (new Process(['openssl', 'genrsa', '-out', "{$keys}/private.pem", '3072']))->mustRun();
-        (new Process(['openssl', 'rsa', '-in', "{$keys}/private.pem", '-pubout', '-out', "{$keys}/public.pem"]))->mustRun();
+        (new Process(
+            ['openssl', 'rsa', '-in', "{$keys}/private.pem", '-pubout', '-out', "{$keys}/public.pem"],
+        ))->mustRun();
         $this->as(Role::Technician);
         $was = $this->everything();
         $backup = trim($this->script('ops/backup.sh', [self::$folder.'/backups-encrypted'], self::$yard, [
@@ -144,7 +150,12 @@ final class BackupTest extends YardTestCase
         $refused = $this->script('ops/restore.sh', [$backup], self::$empty);
         self::assertNotSame(0, $refused->run());
         self::assertStringContainsString('BACKUP_DECRYPT_WITH', $refused->getErrorOutput());
-        $this->script('ops/restore.sh', [$backup], self::$empty, ['BACKUP_DECRYPT_WITH' => "{$keys}/private.pem"])->mustRun();
+        $this->script(
+            'ops/restore.sh',
+            [$backup],
+            self::$empty,
+            ['BACKUP_DECRYPT_WITH' => "{$keys}/private.pem"],
+        )->mustRun();
 
         config(['database.connections.mariadb.port' => self::$empty->databasePort]);
         DB::purge();
@@ -155,9 +166,14 @@ final class BackupTest extends YardTestCase
     public function test_a_backup_that_ends_before_a_checkpoint_is_restored_and_said_to_lack_entries(): void
     {
         $this->as(Role::Technician);
-        $backup = trim($this->script('ops/backup.sh', [self::$folder.'/backups-older'], self::$yard)->mustRun()->getOutput());
+        $backup = trim(
+            $this->script('ops/backup.sh', [self::$folder.'/backups-older'], self::$yard)->mustRun()->getOutput(),
+        );
         $checkpoints = self::$folder.'/checkpoints';
-        $this->postJson("/api/machines/{$this->machine->id}/entries", ['entries' => [$this->entry('machine.moved', ['bay' => 'bay 9'])]])->assertOk();
+        $this->postJson(
+            "/api/machines/{$this->machine->id}/entries",
+            ['entries' => [$this->entry('machine.moved', ['bay' => 'bay 9'])]],
+        )->assertOk();
         $this->script('artisan', ['ledger:checkpoint'], self::$yard, ['JADE_CHECKPOINTS' => $checkpoints])->mustRun();
 
         $this->emptyAgain();

@@ -28,7 +28,13 @@ export function Find() {
 
   return (
     <>
-      <button type="button" className="tab-find" aria-keyshortcuts="/" data-testid="find" onClick={() => setIsOpen(true)}>
+      <button
+        type="button"
+        className="tab-find"
+        aria-keyshortcuts="/"
+        data-testid="find"
+        onClick={() => setIsOpen(true)}
+      >
         {t('find.tab')}
       </button>
       {isOpen && (

@@ -104,10 +104,22 @@ export default function DayPage() {
       }
       right={
         <>
-          <button type="button" className="day-step" aria-label={t('day.earlier_day')} data-testid="day-before" onClick={() => step(-1)}>
+          <button
+            type="button"
+            className="day-step"
+            aria-label={t('day.earlier_day')}
+            data-testid="day-before"
+            onClick={() => step(-1)}
+          >
             ‹
           </button>
-          <button type="button" className="day-step" aria-label={t('day.later_day')} data-testid="day-after" onClick={() => step(1)}>
+          <button
+            type="button"
+            className="day-step"
+            aria-label={t('day.later_day')}
+            data-testid="day-after"
+            onClick={() => step(1)}
+          >
             ›
           </button>
           {!isToday && (

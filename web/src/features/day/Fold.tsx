@@ -56,7 +56,14 @@ export function Fold({ outs, ins, now, isToday, height }: Props) {
           <g>
             <path d={`M-3 ${nowY}H149`} stroke="var(--ink)" strokeWidth="2.4" />
             <rect x="47" y={nowY - 15} width="52" height="30" fill="var(--ink)" />
-            <text x="73" y={nowY + 6} textAnchor="middle" fontSize="17" fontWeight="750" style={{ fill: 'var(--sheet)' }}>
+            <text
+              x="73"
+              y={nowY + 6}
+              textAnchor="middle"
+              fontSize="17"
+              fontWeight="750"
+              style={{ fill: 'var(--sheet)' }}
+            >
               {clock(now)}
             </text>
           </g>

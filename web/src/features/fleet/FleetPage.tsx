@@ -41,11 +41,20 @@ export default function FleetPage() {
               {t('office.add_machine')} +
             </button>
           )}
-          <a href={`/api/machine-labels${family === null ? '' : `?family=${encodeURIComponent(family)}`}`} target="_blank" rel="noopener" data-testid="labels">
+          <a
+            href={`/api/machine-labels${family === null ? '' : `?family=${encodeURIComponent(family)}`}`}
+            target="_blank"
+            rel="noopener"
+            data-testid="labels"
+          >
             {t('office.labels')}
           </a>
           {me.may.book && (
-            <button type="button" data-testid="from-table" onClick={() => setTable(me.may.lead ? 'machines' : 'hirers')}>
+            <button
+              type="button"
+              data-testid="from-table"
+              onClick={() => setTable(me.may.lead ? 'machines' : 'hirers')}
+            >
               {t('office.from_table')}
             </button>
           )}
@@ -60,7 +69,14 @@ export default function FleetPage() {
           </button>
         ))}
       </div>
-      {table !== null && <TableDrawer key={table} of={table} onTable={me.may.lead ? setTable : undefined} onClose={() => setTable(null)} />}
+      {table !== null && (
+        <TableDrawer
+          key={table}
+          of={table}
+          onTable={me.may.lead ? setTable : undefined}
+          onClose={() => setTable(null)}
+        />
+      )}
       {isAdding && <MachineDrawer onClose={() => setIsAdding(false)} onAdded={(id) => void navigate(`/fleet/${id}`)} />}
       <table className="fleet-list">
         <thead>

@@ -61,7 +61,12 @@ export function MeterDrawer({ number, lastKnown, busy, problem, onClose, onPost 
         onChange={(event) => setRemoved(event.target.value)}
         slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9, 'data-testid': 'meter-removed' } }}
       />
-      <Button pressed={isUnreadable} testId="meter-unreadable" under={t('meter.counts_to_last')} onClick={() => setIsUnreadable(!isUnreadable)}>
+      <Button
+        pressed={isUnreadable}
+        testId="meter-unreadable"
+        under={t('meter.counts_to_last')}
+        onClick={() => setIsUnreadable(!isUnreadable)}
+      >
         {t('meter.unreadable')}
       </Button>
       <TextField

@@ -19,7 +19,11 @@ export function HireDrawer({ hireId, onClose }: { hireId: string; onClose: () =>
   const hire = useHire(hireId);
 
   return (
-    <Drawer open title={hire.data === undefined ? t('state.fetching') : t('office.hire', { folio: hire.data.folio })} onClose={onClose}>
+    <Drawer
+      open
+      title={hire.data === undefined ? t('state.fetching') : t('office.hire', { folio: hire.data.folio })}
+      onClose={onClose}
+    >
       {hire.data !== undefined && <HireForm key={hire.data.id} hire={hire.data} onClose={onClose} />}
       {hire.isError && <ProblemWords problem={problemOf(hire.error, t('state.no_network'))} />}
     </Drawer>
@@ -55,10 +59,30 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
       </p>
       {isBooked && <MachineField value={machine} onChange={setMachine} />}
       <div className="two-times">
-        <YardTimePicker label={t('office.goes_out')} value={out} testId="goes-out" disabled={!isBooked} wrong={fields?.['goes_out']?.[0]} onChange={setOut} />
-        <YardTimePicker label={t('office.comes_back')} value={back} testId="comes-back" wrong={fields?.['comes_back']?.[0]} onChange={setBack} />
+        <YardTimePicker
+          label={t('office.goes_out')}
+          value={out}
+          testId="goes-out"
+          disabled={!isBooked}
+          wrong={fields?.['goes_out']?.[0]}
+          onChange={setOut}
+        />
+        <YardTimePicker
+          label={t('office.comes_back')}
+          value={back}
+          testId="comes-back"
+          wrong={fields?.['comes_back']?.[0]}
+          onChange={setBack}
+        />
       </div>
-      {proposal.data !== undefined && <InTheWay proposal={proposal.data} knowing={known} onKnow={setKnowing} {...(isBooked ? { onInstead: setMachine } : {})} />}
+      {proposal.data !== undefined && (
+        <InTheWay
+          proposal={proposal.data}
+          knowing={known}
+          onKnow={setKnowing}
+          {...(isBooked ? { onInstead: setMachine } : {})}
+        />
+      )}
       {proposal.isError && <ProblemWords problem={problemOf(proposal.error, t('state.no_network'))} />}
       {isBooked && (
         <TextField
@@ -102,7 +126,13 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
       )}
       {isBooked && (
         <div>
-          <HoldButton tone="oxide" testId="cancel-hire" disabled={change.isPending || why.trim().length < 3} under={t('act.hold')} onHeld={() => send({ cancel: { why } })}>
+          <HoldButton
+            tone="oxide"
+            testId="cancel-hire"
+            disabled={change.isPending || why.trim().length < 3}
+            under={t('act.hold')}
+            onHeld={() => send({ cancel: { why } })}
+          >
             {t('office.cancel')}
           </HoldButton>
         </div>

@@ -40,7 +40,12 @@ export function HirerField(
       onInputChange={(_, next, reason) => setSearch(reason === 'input' ? next : '')}
       onChange={(_, choice) => onChange(choice)}
       renderOption={({ key, ...props }, choice) => (
-        <li key={key} {...props} className={`${props.className ?? ''} office-option`} data-testid={'known' in choice ? `hirer-${choice.known.name}` : 'new-hirer'}>
+        <li
+          key={key}
+          {...props}
+          className={`${props.className ?? ''} office-option`}
+          data-testid={'known' in choice ? `hirer-${choice.known.name}` : 'new-hirer'}
+        >
           <span>{'known' in choice ? <b>{choice.known.name}</b> : t('office.new_hirer', { name: choice.name })}</span>
           {'known' in choice && <i>{choice.known.phone}</i>}
         </li>

@@ -90,7 +90,12 @@ export function MachineDrawer({ of, onClose, onAdded }: Props) {
           isOptionEqualToValue={(a, b) => a.id === b.id}
           onChange={(_, one) => setModel(one)}
           renderOption={({ key, ...props }, one) => (
-            <li key={key} {...props} className={`${props.className ?? ''} office-option`} data-testid={`model-${one.id}`}>
+            <li
+              key={key}
+              {...props}
+              className={`${props.className ?? ''} office-option`}
+              data-testid={`model-${one.id}`}
+            >
               <MiniPlan name={one.drawing} height={34} />
               <span>
                 <b>{one.maker} {one.name}</b> {one.describes}
@@ -98,15 +103,35 @@ export function MachineDrawer({ of, onClose, onAdded }: Props) {
             </li>
           )}
           renderInput={(params) => (
-            <TextField {...params} label={t('office.model')} slotProps={{ ...params.slotProps, htmlInput: { ...params.slotProps.htmlInput, 'data-testid': 'model-field' } }} />
+            <TextField
+              {...params}
+              label={t('office.model')}
+              slotProps={{ ...params.slotProps, htmlInput: {
+                ...params.slotProps.htmlInput,
+                'data-testid': 'model-field',
+              } }}
+            />
           )}
         />
       )}
       <div className="two-times">
         {field('fleet_number', t('office.fleet_number'), number, setNumber, 12)}
         {field('serial', t('office.serial'), serial, setSerial, 40)}
-        <TextField label={t('office.bay')} value={bay} onChange={(event) => setBay(event.target.value)} helperText=" " slotProps={{ htmlInput: { maxLength: 40, 'data-testid': 'machine-bay' } }} />
-        <TextField label={t('office.year')} value={year} error={!isYear} helperText={isYear ? ' ' : t('office.year_words')} onChange={(event) => setYear(event.target.value)} slotProps={{ htmlInput: { maxLength: 4, inputMode: 'numeric', 'data-testid': 'year' } }} />
+        <TextField
+          label={t('office.bay')}
+          value={bay}
+          onChange={(event) => setBay(event.target.value)}
+          helperText=" "
+          slotProps={{ htmlInput: { maxLength: 40, 'data-testid': 'machine-bay' } }}
+        />
+        <TextField
+          label={t('office.year')}
+          value={year}
+          error={!isYear}
+          helperText={isYear ? ' ' : t('office.year_words')}
+          onChange={(event) => setYear(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 4, inputMode: 'numeric', 'data-testid': 'year' } }}
+        />
       </div>
       {fault !== null && <ProblemWords problem={problemOf(fault, t('state.no_network'))} />}
       {of !== undefined && (
@@ -120,9 +145,20 @@ export function MachineDrawer({ of, onClose, onAdded }: Props) {
               </Button>
             ))}
           </div>
-          <TextField label={t('office.why')} value={why} onChange={(event) => setWhy(event.target.value)} slotProps={{ htmlInput: { maxLength: 300, 'data-testid': 'why-left' } }} />
+          <TextField
+            label={t('office.why')}
+            value={why}
+            onChange={(event) => setWhy(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 300, 'data-testid': 'why-left' } }}
+          />
           <div>
-            <HoldButton tone="oxide" testId="leave-fleet" disabled={isBusy || why.trim().length < 3} under={t('act.hold')} onHeld={() => change.mutate({ leave: { as: leftAs, why } }, { onSuccess: onClose })}>
+            <HoldButton
+              tone="oxide"
+              testId="leave-fleet"
+              disabled={isBusy || why.trim().length < 3}
+              under={t('act.hold')}
+              onHeld={() => change.mutate({ leave: { as: leftAs, why } }, { onSuccess: onClose })}
+            >
               {t('office.leave')}
             </HoldButton>
           </div>

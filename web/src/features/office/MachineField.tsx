@@ -32,7 +32,12 @@ export function MachineField({ value, onChange }: Props) {
       onInputChange={(_, typed, reason) => setSearch(reason === 'input' ? typed : '')}
       onChange={(_, machine) => onChange(machine)}
       renderOption={({ key, ...props }, machine) => (
-        <li key={key} {...props} className={`${props.className ?? ''} office-option`} data-testid={`take-${machine.fleet_number}`}>
+        <li
+          key={key}
+          {...props}
+          className={`${props.className ?? ''} office-option`}
+          data-testid={`take-${machine.fleet_number}`}
+        >
           <MiniPlan name={machine.drawing} height={34} />
           <span>
             <b>{machine.fleet_number}</b> {machine.describes}

@@ -92,18 +92,45 @@ export function NewHireDrawer({ machine: chosen, onClose }: Props) {
         }}
       />
       <div className="two-times">
-        <YardTimePicker label={t('office.goes_out')} value={out} testId="goes-out" wrong={fields?.['goes_out']?.[0]} onChange={setOut} />
-        <YardTimePicker label={t('office.comes_back')} value={back} testId="comes-back" wrong={fields?.['comes_back']?.[0]} onChange={setBack} />
+        <YardTimePicker
+          label={t('office.goes_out')}
+          value={out}
+          testId="goes-out"
+          wrong={fields?.['goes_out']?.[0]}
+          onChange={setOut}
+        />
+        <YardTimePicker
+          label={t('office.comes_back')}
+          value={back}
+          testId="comes-back"
+          wrong={fields?.['comes_back']?.[0]}
+          onChange={setBack}
+        />
       </div>
       {proposal.data !== undefined && asked !== null && (
         <InTheWay proposal={proposal.data} knowing={knowing} onKnow={setKnowing} onInstead={setMachine} />
       )}
       {fault !== null && <ProblemWords problem={problemOf(fault, t('state.no_network'))} />}
       <div className="two-times">
-        <TextField label={t('office.contact')} value={contact} onChange={(event) => setContact(event.target.value)} slotProps={{ htmlInput: { maxLength: 40, 'data-testid': 'contact' } }} />
-        <TextField label={t('office.phone')} value={phone} onChange={(event) => setPhone(event.target.value)} slotProps={{ htmlInput: { maxLength: 40, inputMode: 'tel', 'data-testid': 'phone' } }} />
+        <TextField
+          label={t('office.contact')}
+          value={contact}
+          onChange={(event) => setContact(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 40, 'data-testid': 'contact' } }}
+        />
+        <TextField
+          label={t('office.phone')}
+          value={phone}
+          onChange={(event) => setPhone(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 40, inputMode: 'tel', 'data-testid': 'phone' } }}
+        />
       </div>
-      <TextField label={t('office.site')} value={site} onChange={(event) => setSite(event.target.value)} slotProps={{ htmlInput: { maxLength: 300, 'data-testid': 'site' } }} />
+      <TextField
+        label={t('office.site')}
+        value={site}
+        onChange={(event) => setSite(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 300, 'data-testid': 'site' } }}
+      />
     </Drawer>
   );
 }

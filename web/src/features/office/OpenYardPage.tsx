@@ -76,7 +76,12 @@ export default function OpenYardPage() {
           disableClearable
           onChange={(_, timezone) => setYard({ ...yard, timezone })}
           renderInput={(params) => (
-            <TextField {...params} label={t('open_yard.timezone')} error={fields['timezone'] !== undefined} helperText={fields['timezone']?.[0] ?? t('open_yard.timezone_words')} />
+            <TextField
+              {...params}
+              label={t('open_yard.timezone')}
+              error={fields['timezone'] !== undefined}
+              helperText={fields['timezone']?.[0] ?? t('open_yard.timezone_words')}
+            />
           )}
         />
         <h2>{t('open_yard.lead')}</h2>

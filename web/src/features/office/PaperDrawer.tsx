@@ -44,7 +44,12 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
       title={t('office.paper_of', { number: machine.fleet_number })}
       onClose={onClose}
       foot={
-        <Button tone="jade" testId="record-paper" disabled={record.isPending} onClick={() => record.mutate({ kind, number, ...days }, { onSuccess: onClose })}>
+        <Button
+          tone="jade"
+          testId="record-paper"
+          disabled={record.isPending}
+          onClick={() => record.mutate({ kind, number, ...days }, { onSuccess: onClose })}
+        >
           {t('office.keep')}
         </Button>
       }
@@ -56,7 +61,12 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
           </Button>
         ))}
       </div>
-      <TextField label={t('office.paper_number')} value={number} onChange={(event) => setNumber(event.target.value)} slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'paper-number' } }} />
+      <TextField
+        label={t('office.paper_number')}
+        value={number}
+        onChange={(event) => setNumber(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'paper-number' } }}
+      />
       <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
         <div className="two-times">
           {day('issued_on')}

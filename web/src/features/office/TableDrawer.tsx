@@ -48,10 +48,20 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
       onClose={onClose}
       foot={
         <>
-          <Button testId="preview-table" disabled={file === null || take.isPending} onClick={() => take.mutate('preview')}>
+          <Button
+            testId="preview-table"
+            disabled={file === null || take.isPending}
+            onClick={() => take.mutate('preview')}
+          >
             {t('office.look_first')}
           </Button>
-          <HoldButton tone="ink" testId="import-table" disabled={file === null || take.isPending} under={t('act.hold')} onHeld={() => take.mutate(mode)}>
+          <HoldButton
+            tone="ink"
+            testId="import-table"
+            disabled={file === null || take.isPending}
+            under={t('act.hold')}
+            onHeld={() => take.mutate(mode)}
+          >
             {t('office.take_table')}
           </HoldButton>
         </>
@@ -86,7 +96,13 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
       </label>
       <div className="table-modes" role="group" aria-label={t('table.mode')}>
         {(['all_or_nothing', 'each_row'] as const).map((one) => (
-          <Button key={one} pressed={mode === one} under={t(`table.${one}_words`)} testId={`table-${one}`} onClick={() => setMode(one)}>
+          <Button
+            key={one}
+            pressed={mode === one}
+            under={t(`table.${one}_words`)}
+            testId={`table-${one}`}
+            onClick={() => setMode(one)}
+          >
             {t(`table.${one}`)}
           </Button>
         ))}
@@ -109,7 +125,11 @@ function Report({ of, report }: { of: TableName; report: Schema['TableImport'] }
     <section className="table-report" aria-live="polite" data-testid="table-report">
       <h3>{t('office.table_report', { taken: count('taken'), held: count('held_back'), refused: refused.length })}</h3>
       {mend !== null && (
-        <Button testId="mend" href={`data:text/csv;charset=utf-8,${encodeURIComponent(`\uFEFF${mend}`)}`} download={`${of}-to-mend.csv`}>
+        <Button
+          testId="mend"
+          href={`data:text/csv;charset=utf-8,${encodeURIComponent(`\uFEFF${mend}`)}`}
+          download={`${of}-to-mend.csv`}
+        >
           {t('office.fetch_mend')}
         </Button>
       )}

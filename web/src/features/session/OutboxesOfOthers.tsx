@@ -28,7 +28,14 @@ export function OutboxesOfOthers() {
 
         return (
           person !== undefined && (
-            <HoldButton key={userId} tone="ink" testId={`take-over-${person.initials}`} disabled={take.isPending} under={t('act.hold')} onHeld={() => take.mutate({ userId, count })}>
+            <HoldButton
+              key={userId}
+              tone="ink"
+              testId={`take-over-${person.initials}`}
+              disabled={take.isPending}
+              under={t('act.hold')}
+              onHeld={() => take.mutate({ userId, count })}
+            >
               {t('outbox.take_over', { count, name: person.name })}
             </HoldButton>
           )

@@ -52,7 +52,13 @@ export function FindingDrawer({ walk, place, post, onClose }: Props) {
       // Whoever touched the plan has said where it is.
       plan={
         place.line !== undefined && (
-          <PlaceOnPlan drawingOf={walk.plan.drawing} around={walk.plan.route} at={at} part={visit?.part ?? null} onPlace={setAt} />
+          <PlaceOnPlan
+            drawingOf={walk.plan.drawing}
+            around={walk.plan.route}
+            at={at}
+            part={visit?.part ?? null}
+            onPlace={setAt}
+          />
         )
       }
       before={

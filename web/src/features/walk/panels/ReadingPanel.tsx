@@ -310,7 +310,18 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         onClose={() => setLifting(false)}
         onLift={(lift) => void postIt({}, lift)}
       />
-      {judgement !== undefined && <DisputeDrawer open={disputing} title={line.title} judgement={judgement} busy={busy} problem={problem} onClose={() => setDisputing(false)} onReplaced={() => setReplacing(true)} onPost={(extra) => void postIt(extra)} />}
+      {judgement !== undefined && (
+        <DisputeDrawer
+          open={disputing}
+          title={line.title}
+          judgement={judgement}
+          busy={busy}
+          problem={problem}
+          onClose={() => setDisputing(false)}
+          onReplaced={() => setReplacing(true)}
+          onPost={(extra) => void postIt(extra)}
+        />
+      )}
       {isReplacing && (
         <MeterDrawer
           number={walk.machine.fleet_number}
