@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Of a cluster, every node with its port, separated by commas: one is taken by chance, and one that is away is passed over.
+// Of a cluster, every node with its port, separated by commas: one is taken by chance, and one that is away is passed
+// over.
 $nodes = array_filter(
     array_map(trim(...), explode(',', (string) env('DB_NODES', ''))),
     static fn (string $node): bool => $node !== '',
@@ -13,7 +14,8 @@ $address = $nodes === []
 $options = extension_loaded('pdo_mysql') ? [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)] : [];
 if ($nodes !== [] && extension_loaded('pdo_mysql')) {
     $options[PDO::ATTR_TIMEOUT] = 2;
-    // What one node acknowledged, the next request on another one sees. Source: MariaDB, wsrep_sync_wait (1: reads, 2: writes).
+    // What one node acknowledged, the next request on another one sees.
+    // Source: MariaDB, wsrep_sync_wait (1: reads, 2: writes).
     $options[PDO::MYSQL_ATTR_INIT_COMMAND] = 'SET SESSION wsrep_sync_wait = 3';
 }
 

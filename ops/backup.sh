@@ -3,8 +3,8 @@
 #   ops/backup.sh FOLDER        prints the name of the backup
 # Photos are only ever added and are named by their digest, so those that are copied after the dump hold all that it names.
 # Photos in an S3 store are not copied: that store has its own versions and copies.
-# It is signed with JADE_KEYS/backup.key (Ed25519, made at the first backup), so that nobody who only reaches the backups
-# can change one. With BACKUP_ENCRYPT_TO, a file with an RSA public key, it is encrypted, too.
+# It is signed with JADE_KEYS/backup.key (Ed25519, made at the first backup), so that nobody who only reaches the
+# backups can change one. With BACKUP_ENCRYPT_TO, a file with an RSA public key, it is encrypted, too.
 set -euo pipefail
 APP=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 for part in say settings; do source "$APP/ops/$part.sh"; done
@@ -14,7 +14,8 @@ for part in say settings; do source "$APP/ops/$part.sh"; done
 case "${STATE_DIR:-storage/yard}" in /*) state=$STATE_DIR ;; *) state=$APP/${STATE_DIR:-storage/yard} ;; esac
 storage=${LARAVEL_STORAGE_PATH:-$state/storage}
 keys=${JADE_KEYS:-$storage/app/keys}
-[ -z "${BACKUP_ENCRYPT_TO:-}" ] || [ -f "$BACKUP_ENCRYPT_TO" ] || fail "BACKUP_ENCRYPT_TO names no file: $BACKUP_ENCRYPT_TO"
+[ -z "${BACKUP_ENCRYPT_TO:-}" ] || [ -f "$BACKUP_ENCRYPT_TO" ] ||
+  fail "BACKUP_ENCRYPT_TO names no file: $BACKUP_ENCRYPT_TO"
 
 target=$1/$(date -u +%Y%m%dT%H%M%SZ)
 umask 077
@@ -41,7 +42,8 @@ if [ -n "${BACKUP_ENCRYPT_TO:-}" ]; then
     openssl enc -aes-256-ctr -pbkdf2 -salt -pass "file:$secret" -in "$file" -out "$file.enc"
     rm "$file"
   done
-  openssl pkeyutl -encrypt -pubin -inkey "$BACKUP_ENCRYPT_TO" -pkeyopt rsa_padding_mode:oaep -pkeyopt rsa_oaep_md:sha256 -in "$secret" -out "$draft/secret.key"
+  openssl pkeyutl -encrypt -pubin -inkey "$BACKUP_ENCRYPT_TO" -pkeyopt rsa_padding_mode:oaep \
+    -pkeyopt rsa_oaep_md:sha256 -in "$secret" -out "$draft/secret.key"
 fi
 (cd "$draft" && sha256sum -- * >SHA256SUMS)
 if [ ! -f "$keys/backup.key" ]; then

@@ -13,14 +13,19 @@ cd "$folder"
 if [ ! -f house-root.key ]; then
   openssl ecparam -name prime256v1 -genkey -noout -out house-root.key
   openssl req -x509 -new -key house-root.key -sha256 -days 3650 -subj "/CN=Yard house authority" \
-    -addext "basicConstraints=critical,CA:TRUE,pathlen:0" -addext "keyUsage=critical,keyCertSign,cRLSign" -out house-root.crt
+    -addext "basicConstraints=critical,CA:TRUE,pathlen:0" \
+    -addext "keyUsage=critical,keyCertSign,cRLSign" -out house-root.crt
 fi
 openssl ecparam -name prime256v1 -genkey -noout -out yard.key
 openssl req -new -key yard.key -subj "/CN=$1" -out yard.csr
 names=$(printf 'DNS:%s,' "$@")
 # 397 days: browsers take no longer one. Source: CA/Browser Forum Baseline Requirements section 6.3.2.
-openssl x509 -req -in yard.csr -CA house-root.crt -CAkey house-root.key -CAcreateserial -sha256 -days 397 -out yard.crt \
-  -extfile <(printf 'basicConstraints=critical,CA:FALSE\nkeyUsage=critical,digitalSignature\nextendedKeyUsage=serverAuth\nsubjectAltName=%s\n' "${names%,}")
+extensions() {
+  printf '%s\n' basicConstraints=critical,CA:FALSE keyUsage=critical,digitalSignature extendedKeyUsage=serverAuth \
+    "subjectAltName=${names%,}"
+}
+openssl x509 -req -in yard.csr -CA house-root.crt -CAkey house-root.key -CAcreateserial -sha256 -days 397 \
+  -out yard.crt -extfile <(extensions)
 rm -f yard.csr
 chmod 644 house-root.crt yard.crt
 echo "$folder/yard.crt"

@@ -12,8 +12,9 @@ use App\Yards\CurrentYard;
 use TCPDF;
 
 /**
- * The plan of a walk on paper, for the day on which no tablet works: states with what is confirmed before each, stops in the
- * order of the walk, every line with its boxes and every reading with a field. What is written here is entered afterwards.
+ * The plan of a walk on paper, for the day on which no tablet works: states with what is confirmed before each, stops in
+ * the order of the walk, every line with its boxes and every reading with a field. What is written here is entered
+ * afterwards.
  */
 final class WalkSheet
 {

@@ -2,8 +2,8 @@
 # A yard on several nodes, all on this machine, for the tests and for trying: three MariaDB nodes in a Galera cluster,
 # Redis, an object store for photos, and two web nodes behind a balancer. Everything lives below FOLDER.
 #   ops/cluster/start.sh FOLDER [PORT]
-# It prints "ready URL" and reads one command a line, each answered with "done" or "failed": kill-database N, launch-database N,
-# kill-web N, launch-web N, artisan N ARGUMENTS (on web node N), sql N STATEMENT.
+# It prints "ready URL" and reads one command a line, each answered with "done" or "failed": kill-database N,
+# launch-database N, kill-web N, launch-web N, artisan N ARGUMENTS (on web node N), sql N STATEMENT.
 set -euo pipefail
 APP=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 cd "$APP"
@@ -13,18 +13,32 @@ FOLDER=$1 BASE=${2:-8500}
 BALANCER_PORT=$BASE WEB_PORT_1=$((BASE + 1)) WEB_PORT_2=$((BASE + 2)) REDIS_PORT=$((BASE + 3)) STORE_PORT=$((BASE + 4))
 export DB_DATABASE=jade DB_USERNAME=jade_app DB_OWNER_USERNAME=jade_owner
 export DB_PASSWORD=${DB_PASSWORD:-application} DB_OWNER_PASSWORD=${DB_OWNER_PASSWORD:-owner}
-export DB_CONNECTION=mariadb DB_PERSISTENT=${DB_PERSISTENT:-true} APP_ENV=production APP_DEBUG=false LOG_CHANNEL=json LOG_LEVEL=warning
+export DB_CONNECTION=mariadb DB_PERSISTENT=${DB_PERSISTENT:-true} APP_ENV=production APP_DEBUG=false
+export LOG_CHANNEL=json LOG_LEVEL=warning
 export APP_KEY=${APP_KEY:-base64:$(head -c 32 /dev/urandom | base64)}
-export SESSION_DRIVER=redis SESSION_COOKIE=jade_session CACHE_STORE=redis CACHE_LIMITER=redis REDIS_HOST=127.0.0.1 REDIS_PORT
+export SESSION_DRIVER=redis SESSION_COOKIE=jade_session CACHE_STORE=redis CACHE_LIMITER=redis
+export REDIS_HOST=127.0.0.1 REDIS_PORT
 export QUEUE_CONNECTION=sync FILESYSTEM_DISK=local JADE_KEYS=$FOLDER/keys
-export PHOTO_STORE=s3 PHOTO_S3_ENDPOINT=http://127.0.0.1:$STORE_PORT PHOTO_S3_REGION=us-east-1 PHOTO_S3_BUCKET=yard PHOTO_S3_KEY=yard PHOTO_S3_SECRET=yard
-export YARD_NAME=${YARD_NAME:-"Tern Quay Hire"} YARD_PLACE=${YARD_PLACE:-"Wennet estuary"} YARD_TIMEZONE=${YARD_TIMEZONE:-Europe/London}
+export PHOTO_STORE=s3 PHOTO_S3_ENDPOINT=http://127.0.0.1:$STORE_PORT PHOTO_S3_REGION=us-east-1
+export PHOTO_S3_BUCKET=yard PHOTO_S3_KEY=yard PHOTO_S3_SECRET=yard
+export YARD_NAME=${YARD_NAME:-"Tern Quay Hire"} YARD_PLACE=${YARD_PLACE:-"Wennet estuary"}
+export YARD_TIMEZONE=${YARD_TIMEZONE:-Europe/London}
 LOG_DIR=$FOLDER/log
 mkdir -p "$LOG_DIR" "$FOLDER"/{keys,objects,redis,nginx,run}
 : >"$LOG_DIR/setup.log"
 exec 9>/dev/null
 
-stop_all() { for one in web-1 web-2 database-1 database-2 database-3; do [ ! -d "$FOLDER/$one" ] || { STATE=$FOLDER/$one; stop_leftovers; }; done; STATE=$FOLDER; for one in balancer objects redis; do [ -z "${PID[$one]:-}" ] || kill -TERM "${PID[$one]}" 2>/dev/null || true; done; stop_stack; }
+stop_all() {
+  local one
+  for one in web-1 web-2 database-1 database-2 database-3; do
+    [ ! -d "$FOLDER/$one" ] || { STATE=$FOLDER/$one; stop_leftovers; }
+  done
+  for one in balancer objects redis; do
+    [ -z "${PID[$one]:-}" ] || kill -TERM "${PID[$one]}" 2>/dev/null || true
+  done
+  STATE=$FOLDER
+  stop_stack
+}
 trap 'stop_all; exit 0' INT TERM
 trap '[ "$STOPPING" = yes ] || stop_all' EXIT
 
@@ -52,7 +66,9 @@ prepare_database() {
   [ -d "$STATE/database" ] || create_database_folder
 }
 
-is_member() { [ "$(as_database_root -N -e "show status like 'wsrep_local_state_comment'" 2>/dev/null | cut -f2)" = Synced ]; }
+is_member() {
+  [ "$(as_database_root -N -e "show status like 'wsrep_local_state_comment'" 2>/dev/null | cut -f2)" = Synced ]
+}
 
 # launch_node N [OPTION ...]
 launch_node() {
@@ -61,7 +77,8 @@ launch_node() {
   STATE=$FOLDER/database-$node
   choose_users
   [ "$DATABASE_USER" = root ] && user=(--user=root)
-  "${AS_DATABASE[@]}" mariadbd --defaults-file="$STATE/cluster.cnf" "${user[@]}" "$@" >>"$STATE/log/database.log" 2>&1 9>&- </dev/null &
+  "${AS_DATABASE[@]}" mariadbd --defaults-file="$STATE/cluster.cnf" "${user[@]}" "$@" \
+    >>"$STATE/log/database.log" 2>&1 9>&- </dev/null &
   PID[database-$node]=$!
   for _ in $(seq 1200); do
     is_member && return 0
@@ -92,7 +109,8 @@ launch_redis() {
 
 launch_object_store() {
   OBJECT_STORE_FOLDER=$FOLDER/objects OBJECT_STORE_KEY=yard PHP_CLI_SERVER_WORKERS=4 \
-    setsid setpriv --pdeathsig TERM php -S "127.0.0.1:$STORE_PORT" "$APP/app/Simulators/object-store.php" >>"$LOG_DIR/objects.log" 2>&1 9>&- </dev/null &
+    setsid setpriv --pdeathsig TERM php -S "127.0.0.1:$STORE_PORT" "$APP/app/Simulators/object-store.php" \
+    >>"$LOG_DIR/objects.log" 2>&1 9>&- </dev/null &
   PID[objects]=$!
 }
 
@@ -124,12 +142,23 @@ launch_balancer() {
   mkdir -p "$STATE/log"
   write_nginx_user
   fill_in cluster/balancer.conf "$FOLDER/balancer.conf" WEB_PORT_1 WEB_PORT_2
-  setsid setpriv --pdeathsig TERM nginx -p "$FOLDER" -e "$LOG_DIR/balancer.log" -c "$FOLDER/balancer.conf" >>"$LOG_DIR/balancer.out" 2>&1 9>&- </dev/null &
+  setsid setpriv --pdeathsig TERM nginx -p "$FOLDER" -e "$LOG_DIR/balancer.log" -c "$FOLDER/balancer.conf" \
+    >>"$LOG_DIR/balancer.out" 2>&1 9>&- </dev/null &
   PID[balancer]=$!
-  for _ in $(seq 200); do curl -fsS -o /dev/null "http://127.0.0.1:$BALANCER_PORT/api/session" && return 0; sleep 0.05; done
+  for _ in $(seq 200); do
+    curl -fsS -o /dev/null "http://127.0.0.1:$BALANCER_PORT/api/session" && return 0
+    sleep 0.05
+  done
   return 1
 }
-write_nginx_user() { NGINX_USER=''; if [ -n "$WEB_USER" ]; then NGINX_USER="user $WEB_USER;"; elif [ "$(id -u)" = 0 ]; then NGINX_USER='user root;'; fi; }
+write_nginx_user() {
+  NGINX_USER=''
+  if [ -n "$WEB_USER" ]; then
+    NGINX_USER="user $WEB_USER;"
+  elif [ "$(id -u)" = 0 ]; then
+    NGINX_USER='user root;'
+  fi
+}
 
 kill_process() { kill -KILL "${PID[$1]}" 2>/dev/null; wait "${PID[$1]}" 2>/dev/null; return 0; }
 kill_web() {

@@ -1,7 +1,7 @@
 #!/usr/bin/env bash
 # Sets the yard up as docs/operations.md says, below FOLDER instead of /etc, /var/lib and /srv: the environment from its
-# template, the commands of the unit files word for word, the two sites of nginx, a certificate of a house authority. The
-# code stays where it is and belongs to somebody else. Prints "ready", and stops when its input ends.
+# template, the commands of the unit files word for word, the two sites of nginx, a certificate of a house authority.
+# The code stays where it is and belongs to somebody else. Prints "ready", and stops when its input ends.
 #   tests/Faults/production.sh FOLDER HTTP_PORT HTTPS_PORT DB_PORT HOST
 set -euo pipefail
 APP=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
@@ -32,12 +32,15 @@ chmod 750 "$LIB"
 fill_in() {
   sed -e "s|/srv/jade-ledger|$APP|g; s|/var/lib/jade-ledger|$LIB|g; s|/etc/jade-ledger|$ETC|g" \
     -e "s|@APP@|$APP|g; s|@STATE@|$LIB|g; s|@HTTP_PORT@|$HTTP_PORT|g; s|@HTTPS_PORT@|$HTTPS_PORT|g; s|@HOST@|$HOST|g" \
-    -e "s|@CERTIFICATES@|$CERTIFICATES|g; s|@WORKERS@|2|g; s|@INSTANCE@||g; s|@FPM_USER@||g; s|/usr/sbin/php-fpm|$(command -v php-fpm8.2 | sed 's/8.2$//')|g" "$APP/ops/$1" >"$2"
+    -e "s|@CERTIFICATES@|$CERTIFICATES|g; s|@WORKERS@|2|g; s|@INSTANCE@||g; s|@FPM_USER@||g" \
+    -e "s|/usr/sbin/php-fpm|$(command -v php-fpm8.2 | sed 's/8.2$//')|g" "$APP/ops/$1" >"$2"
 }
 fill_in production/environment "$ETC/environment"
 key=$(head -c 32 /dev/urandom | base64)
-sed -i -e "s|^APP_KEY=.*|APP_KEY=base64:$key|; s|^APP_URL=.*|APP_URL=https://$HOST:$HTTPS_PORT|; s|^YARD_NAME=.*|YARD_NAME=\"Heron Reach Hire\"|" \
-  -e "s|^YARD_PLACE=.*|YARD_PLACE=\"Heron Reach\"|; s|^YARD_TIMEZONE=.*|YARD_TIMEZONE=Europe/London|; s|^DB_PORT=.*|DB_PORT=$DB_PORT|; s|^DB_PASSWORD=.*|DB_PASSWORD=$DB_PASSWORD|" "$ETC/environment"
+sed -i -e "s|^APP_KEY=.*|APP_KEY=base64:$key|; s|^APP_URL=.*|APP_URL=https://$HOST:$HTTPS_PORT|" \
+  -e "s|^YARD_NAME=.*|YARD_NAME=\"Heron Reach Hire\"|" \
+  -e "s|^YARD_PLACE=.*|YARD_PLACE=\"Heron Reach\"|; s|^YARD_TIMEZONE=.*|YARD_TIMEZONE=Europe/London|" \
+  -e "s|^DB_PORT=.*|DB_PORT=$DB_PORT|; s|^DB_PASSWORD=.*|DB_PASSWORD=$DB_PASSWORD|" "$ETC/environment"
 echo "DB_OWNER_PASSWORD=$DB_OWNER_PASSWORD" >"$ETC/owner"
 for file in php-fpm.conf nginx-headers.conf nginx-site.conf; do fill_in "$file" "$ETC/$file"; done
 mkdir -p "$LIB" && cp "$ETC/nginx-headers.conf" "$LIB/nginx-headers.conf"
@@ -76,7 +79,8 @@ unit() { sed -n "s/^$1=//p" "$ETC/jade-fpm.service"; }
 } >>"$LOG_DIR/setup.log" 2>&1 || { cat "$LOG_DIR/setup.log" >&2; exit 1; }
 
 # shellcheck disable=SC2046
-with "$ETC/environment" -- setsid setpriv --pdeathsig TERM $(unit ExecStart) $([ "$DATABASE_USER" = root ] && echo -R) >>"$LOG_DIR/fpm.out" 2>&1 9>&- &
+with "$ETC/environment" -- setsid setpriv --pdeathsig TERM $(unit ExecStart) $([ "$DATABASE_USER" = root ] && echo -R) \
+  >>"$LOG_DIR/fpm.out" 2>&1 9>&- &
 PID[fpm]=$!
 # Debian's nginx.conf, as far as it matters here; its www-data is in the group of the socket.
 cat >"$FOLDER/nginx.conf" <<CONF
@@ -89,17 +93,20 @@ http {
   include /etc/nginx/mime.types;
   default_type application/octet-stream;
   access_log off;
-  client_body_temp_path $FOLDER/nginx/body; proxy_temp_path $FOLDER/nginx/proxy; fastcgi_temp_path $FOLDER/nginx/fastcgi;
+  client_body_temp_path $FOLDER/nginx/body; proxy_temp_path $FOLDER/nginx/proxy;
+  fastcgi_temp_path $FOLDER/nginx/fastcgi;
   uwsgi_temp_path $FOLDER/nginx/uwsgi; scgi_temp_path $FOLDER/nginx/scgi;
   include $ETC/nginx-site.conf;
   include $ETC/tls.conf;
 }
 CONF
 for _ in $(seq 400); do [ -S "$LIB/run/fpm.sock" ] && break; sleep 0.02; done
-setsid setpriv --pdeathsig TERM nginx -p "$FOLDER" -e "$LOG_DIR/nginx.log" -c "$FOLDER/nginx.conf" >>"$LOG_DIR/nginx.out" 2>&1 9>&- &
+setsid setpriv --pdeathsig TERM nginx -p "$FOLDER" -e "$LOG_DIR/nginx.log" -c "$FOLDER/nginx.conf" \
+  >>"$LOG_DIR/nginx.out" 2>&1 9>&- &
 PID[nginx]=$!
 for _ in $(seq 200); do
-  curl -fsS -o /dev/null --cacert "$CERTIFICATES/house-root.crt" --resolve "$HOST:$HTTPS_PORT:127.0.0.1" "https://$HOST:$HTTPS_PORT/api/health" 2>>"$LOG_DIR/curl.log" && break
+  curl -fsS -o /dev/null --cacert "$CERTIFICATES/house-root.crt" --resolve "$HOST:$HTTPS_PORT:127.0.0.1" \
+    "https://$HOST:$HTTPS_PORT/api/health" 2>>"$LOG_DIR/curl.log" && break
   kill -0 "${PID[nginx]}" 2>/dev/null || { cat "$LOG_DIR/nginx.log" >&2; exit 1; }
   sleep 0.05
 done

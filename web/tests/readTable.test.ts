@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { readTable } from '../src/features/office/readTable';
+import { readTable } from '../src/app/readTable';
 
 const of = (...bytes: number[]) => readTable(new Blob([new Uint8Array(bytes)]));
 

@@ -3,6 +3,23 @@ import { createTheme, type Shadows } from '@mui/material/styles';
 
 const noShadows = Array(25).fill('none') as Shadows;
 
+/** A field with its outline in ink; the names of its parts begin with that of the component. */
+function field(component: string) {
+  const outline = `.${component}-notchedOutline`;
+
+  return {
+    backgroundColor: 'var(--sheet)',
+    fontSize: 18,
+    fontWeight: 600,
+    [`& ${outline}`]: { borderColor: 'var(--ink)', borderWidth: 1.5 },
+    [`& ${outline} legend`]: { fontSize: '0.88em' },
+    [`&:hover ${outline}`]: { borderColor: 'var(--ink)' },
+    [`&.Mui-focused ${outline}`]: { borderColor: 'var(--ink)', borderWidth: 3 },
+    // A wrong field is held by a bracket of ink; red is for tag-outs alone.
+    [`&.Mui-error ${outline}`]: { borderColor: 'var(--ink)', borderLeftWidth: 7 },
+  };
+}
+
 /** MUI speaks in the ledger's own tokens: flat, square, without ripple. */
 export const theme = createTheme({
   cssVariables: { nativeColor: true },
@@ -26,36 +43,9 @@ export const theme = createTheme({
     },
     MuiBackdrop: { styleOverrides: { root: { backgroundColor: 'color-mix(in srgb, var(--ink) 34%, transparent)' } } },
     MuiInputLabel: { styleOverrides: { root: { color: 'var(--ink-2)', fontSize: 17, fontWeight: 600, '&.MuiInputLabel-shrink': { transform: 'translate(14px, -10px) scale(0.88)' }, '&.Mui-focused': { color: 'var(--ink)' }, '&.Mui-error': { color: 'var(--ink)' } } } },
-    MuiOutlinedInput: {
-      styleOverrides: {
-        root: {
-          backgroundColor: 'var(--sheet)',
-          fontSize: 18,
-          fontWeight: 600,
-          '& .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 1.5 },
-          '& .MuiOutlinedInput-notchedOutline legend': { fontSize: '0.88em' },
-          '&:hover .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)' },
-          '&.Mui-focused .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 3 },
-          // A wrong field is held by a bracket of ink; red is for tag-outs alone.
-          '&.Mui-error .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderLeftWidth: 7 },
-        },
-      },
-    },
+    MuiOutlinedInput: { styleOverrides: { root: field('MuiOutlinedInput') } },
     // The fields of dates are another component than those of text: they look the same.
-    MuiPickersOutlinedInput: {
-      styleOverrides: {
-        root: {
-          backgroundColor: 'var(--sheet)',
-          fontSize: 18,
-          fontWeight: 600,
-          '& .MuiPickersOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 1.5 },
-          '& .MuiPickersOutlinedInput-notchedOutline legend': { fontSize: '0.88em' },
-          '&:hover .MuiPickersOutlinedInput-notchedOutline': { borderColor: 'var(--ink)' },
-          '&.Mui-focused .MuiPickersOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderWidth: 3 },
-          '&.Mui-error .MuiPickersOutlinedInput-notchedOutline': { borderColor: 'var(--ink)', borderLeftWidth: 7 },
-        },
-      },
-    },
+    MuiPickersOutlinedInput: { styleOverrides: { root: field('MuiPickersOutlinedInput') } },
     MuiFormHelperText: { styleOverrides: { root: { fontSize: 15, fontWeight: 600, color: 'var(--ink-2)', marginLeft: 2, '&.Mui-error': { color: 'var(--ink)' } } } },
   },
 });

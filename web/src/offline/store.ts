@@ -2,6 +2,7 @@ import Dexie, { type EntityTable } from 'dexie';
 import type { Schema } from '../api/client';
 import type { Entry } from '../api/entries';
 import type { Problem } from '../api/problem';
+import type { SealedPin } from './pinSeal';
 
 /**
  * What becomes of an entry on this tablet: queued until it is sent, sending while it is on its way, refused when the yard's
@@ -45,25 +46,15 @@ interface KeptPage {
 }
 
 /** A tablet that is in the hands of whoever is briefed: only that handover opens until the PIN is entered again. */
-export interface HandoverLock {
+export interface HandoverLock extends SealedPin {
   id: 'lock';
   walkId: string;
   userId: string;
-  /** HMAC-SHA-256, not to be read out of the browser; made for this handover. */
-  key: CryptoKey;
-  /** Of the PIN, under that key. */
-  mac: ArrayBuffer;
-  /** Wrong ones since. */
-  tries: number;
 }
 
 /** The PIN that somebody came in with, as what can only be compared: to open this tablet again without a network. */
-export interface KeptPin {
+export interface KeptPin extends SealedPin {
   userId: string;
-  key: CryptoKey;
-  mac: ArrayBuffer;
-  /** Wrong ones since. */
-  tries: number;
 }
 
 /** What the yard said of the last entry of a chain that this tablet posted. */

@@ -2,17 +2,18 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { problemOf } from '../../api/problem';
-import { Button } from '../../app/Button';
 import { HoldButton } from '../../app/HoldButton';
 import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
-import { useImportModels, type ImportMode, type ImportRow } from './useCatalogue';
+import { readTable } from '../../app/readTable';
+import { TableFile, type TableMode } from '../../app/TableFile';
+import { useImportModels, type ImportRow } from './useCatalogue';
 
 /** Models from a table: which file, what becomes of the good rows when others are not, and then the report by row. */
 export function ImportDrawer({ open, onClose }: { open: boolean; onClose: () => void }) {
   const { t } = useTranslation();
   const [file, setFile] = useState<File | null>(null);
-  const [mode, setMode] = useState<ImportMode>('all_or_nothing');
+  const [mode, setMode] = useState<TableMode>('all_or_nothing');
   const take = useImportModels();
 
   return (
@@ -26,7 +27,7 @@ export function ImportDrawer({ open, onClose }: { open: boolean; onClose: () => 
           testId="import-models"
           disabled={file === null || take.isPending}
           under={t('act.hold')}
-          onHeld={() => void file?.text().then((csv) => take.mutate({ csv, mode }))}
+          onHeld={() => file !== null && void readTable(file).then((csv) => take.mutate({ csv, mode }))}
         >
           {t('table.take')}
         </HoldButton>
@@ -38,28 +39,7 @@ export function ImportDrawer({ open, onClose }: { open: boolean; onClose: () => 
           {t('table.fetch')}
         </a>
       </p>
-      <label className="table-file">
-        <b>{file?.name ?? t('table.choose')}</b>
-        <input
-          type="file"
-          accept=".csv,text/csv"
-          data-testid="import-file"
-          onChange={(event) => setFile(event.target.files?.[0] ?? null)}
-        />
-      </label>
-      <div className="table-modes" role="group" aria-label={t('table.mode')}>
-        {(['all_or_nothing', 'each_row'] as const).map((one) => (
-          <Button
-            key={one}
-            pressed={mode === one}
-            under={t(`table.${one}_words`)}
-            testId={`import-${one}`}
-            onClick={() => setMode(one)}
-          >
-            {t(`table.${one}`)}
-          </Button>
-        ))}
-      </div>
+      <TableFile file={file} mode={mode} testId="import" onFile={setFile} onMode={setMode} />
       <ProblemWords problem={take.error === null ? null : problemOf(take.error, t('state.no_network'))} />
       {take.data !== undefined && <Report rows={take.data.rows} />}
     </Drawer>

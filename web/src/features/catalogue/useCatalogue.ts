@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Schema } from '../../api/client';
+import type { TableMode } from '../../app/TableFile';
 
 export type Model = Schema['ModelDetail'];
 export type CatalogueCheck = Schema['CatalogueCheck'];
@@ -20,7 +21,6 @@ export function useHouseRules() {
 export type ModelSheet = Schema['ModelSheet'];
 export type AskedLimit = Schema['ModelDraft']['limits'][number];
 export type ImportRow = Schema['ModelImport']['rows'][number];
-export type ImportMode = 'each_row' | 'all_or_nothing';
 
 /** Families and features from which a model can be put together. */
 export function useModelChoices() {
@@ -56,7 +56,7 @@ export function useImportModels() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (body: { csv: string; mode: ImportMode }) => answer(api.POST('/api/model-table', { body })),
+    mutationFn: (body: { csv: string; mode: TableMode }) => answer(api.POST('/api/model-table', { body })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['models'] }),
   });
 }

@@ -5,7 +5,8 @@ import { Drawer } from '../../app/Drawer';
 import type { HandoverLock } from '../../offline/store';
 import { PinKeys } from '../session/PinKeys';
 import { useSignOut } from '../session/useSession';
-import { isLockedOut, triesLeft, unlock } from './handoverLock';
+import { isLockedOut, triesLeft } from '../../offline/pinSeal';
+import { unlock } from './handoverLock';
 
 interface HandBackDrawerProps {
   lock: HandoverLock;
@@ -21,7 +22,7 @@ export function HandBackDrawer({ lock, isOpen, onClose, onOpened }: HandBackDraw
   const [pin, setPin] = useState('');
   const [isWrong, setIsWrong] = useState(false);
   const go = async () => {
-    const outcome = await unlock(lock, pin);
+    const outcome = await unlock(pin);
     setPin('');
     setIsWrong(outcome === 'wrong');
     if (outcome === 'open') {

@@ -7,8 +7,8 @@ import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { HoldButton } from '../../app/HoldButton';
 import { ProblemWords } from '../../app/ProblemWords';
-import { readTable } from './readTable';
-import '../catalogue/modelSheet.css';
+import { readTable } from '../../app/readTable';
+import { TableFile, type TableMode } from '../../app/TableFile';
 import './office.css';
 
 export type TableName = 'machines' | 'hirers';
@@ -29,7 +29,7 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
   const { t } = useTranslation();
   const queries = useQueryClient();
   const [file, setFile] = useState<File | null>(null);
-  const [mode, setMode] = useState<Exclude<Mode, 'preview'>>('all_or_nothing');
+  const [mode, setMode] = useState<TableMode>('all_or_nothing');
   const take = useMutation({
     mutationFn: async (how: Mode) => {
       const csv = file === null ? '' : await readTable(file);
@@ -78,35 +78,20 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
       )}
       <p>
         {t(`office.table_${of}_words`)}{' '}
-        <a className="table-link" href={`/api/tables/${of}`} download={`${of}.csv`}>
+        <a href={`/api/tables/${of}`} download={`${of}.csv`}>
           {t('office.fetch_table')}
         </a>
       </p>
-      <label className="table-file">
-        <b>{file?.name ?? t('table.choose')}</b>
-        <input
-          type="file"
-          accept=".csv,text/csv"
-          data-testid="table-file"
-          onChange={(event) => {
-            take.reset();
-            setFile(event.target.files?.[0] ?? null);
-          }}
-        />
-      </label>
-      <div className="table-modes" role="group" aria-label={t('table.mode')}>
-        {(['all_or_nothing', 'each_row'] as const).map((one) => (
-          <Button
-            key={one}
-            pressed={mode === one}
-            under={t(`table.${one}_words`)}
-            testId={`table-${one}`}
-            onClick={() => setMode(one)}
-          >
-            {t(`table.${one}`)}
-          </Button>
-        ))}
-      </div>
+      <TableFile
+        file={file}
+        mode={mode}
+        testId="table"
+        onFile={(next) => {
+          take.reset();
+          setFile(next);
+        }}
+        onMode={setMode}
+      />
       {take.isPending && <p role="status">{t('state.fetching')}</p>}
       <ProblemWords problem={take.error === null ? null : problemOf(take.error, t('state.no_network'))} />
       {take.data !== undefined && <Report of={of} report={take.data} />}

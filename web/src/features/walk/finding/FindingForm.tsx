@@ -7,11 +7,11 @@ import type { Problem } from '../../../api/problem';
 import { Button } from '../../../app/Button';
 import { inWords } from '../../../app/units';
 import { Drawer } from '../../../app/Drawer';
-import { NumberPad } from '../../../instruments/NumberPad';
-import { useOtherUnit, useReading } from '../../session/useReading';
+import { useReading } from '../../session/useReading';
 import { PhotoField } from '../panels/PhotoField';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { SeverityWords } from '../panels/SeverityWords';
+import { SizePad } from './SizePad';
 import './finding.css';
 
 /** What is said of something wrong. */
@@ -45,7 +45,6 @@ export function FindingForm(
 ) {
   const { t } = useTranslation();
   const reading = useReading();
-  const otherUnit = useOtherUnit('mm');
   const [kind, setKind] = useState<string | null>(null);
   const [degree, setDegree] = useState<string | null>(null);
   const [size, setSize] = useState<number | null>(null);
@@ -69,7 +68,8 @@ export function FindingForm(
   });
   const rank = (severity: Schema['Severity']) => SEVERITIES.indexOf(severity);
   const proposed = isComplete ? proposal.data : undefined;
-  const severity = raised !== null && proposed !== undefined && rank(raised) > rank(proposed.severity) ? raised : proposed?.severity;
+  const isRaised = raised !== null && proposed !== undefined && rank(raised) > rank(proposed.severity);
+  const severity = isRaised ? raised : proposed?.severity;
 
   return (
     <Drawer
@@ -130,14 +130,7 @@ export function FindingForm(
         </>
       )}
       <ProblemWords problem={problem} />
-      <NumberPad
-        open={pad}
-        title={t('finding.size')}
-        unit="mm"
-        other={otherUnit}
-        onClose={() => setPad(false)}
-        onSet={(value) => setSize(Math.max(0, Math.round(value)))}
-      />
+      <SizePad open={pad} onClose={() => setPad(false)} onSet={setSize} />
     </Drawer>
   );
 }

@@ -4,14 +4,13 @@ import { useTranslation } from 'react-i18next';
 import { Button } from '../../../app/Button';
 import { Drawer } from '../../../app/Drawer';
 import { clock, shortDate } from '../../../app/figures';
-import { NumberPad } from '../../../instruments/NumberPad';
 import { DamageIcon } from '../../../marks/Mark';
-import { useOtherUnit } from '../../session/useReading';
 import { useMe } from '../../session/useSession';
 import { FindingName } from './FindingName';
 import { PhotoField } from '../panels/PhotoField';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { SeverityWords } from '../panels/SeverityWords';
+import { SizePad } from './SizePad';
 import { StrikeButton } from '../panels/StrikeButton';
 import { useSend } from '../state/useSend';
 import type { Post } from '../state/useWalk';
@@ -28,7 +27,6 @@ interface Props {
 /** A finding that is known: what was said of it, and what it looks like now: the same, or grown. */
 export function SeenAgainDrawer({ walk, findingId, post, mayPost, onClose }: Props) {
   const { t } = useTranslation();
-  const otherUnit = useOtherUnit('mm');
   const finding = walk.state.findings.find((one) => one.id === findingId);
   const [size, setSize] = useState<number | null>(null);
   const [words, setWords] = useState('');
@@ -86,14 +84,7 @@ export function SeenAgainDrawer({ walk, findingId, post, mayPost, onClose }: Pro
       )}
       {mayPost && isOfThisWalk && <StrikeButton entryId={finding.id} stops={finding.severity === 'stop'} post={post} />}
       <ProblemWords problem={problem} />
-      <NumberPad
-        open={pad}
-        title={t('finding.size')}
-        unit="mm"
-        other={otherUnit}
-        onClose={() => setPad(false)}
-        onSet={(value) => setSize(Math.max(0, Math.round(value)))}
-      />
+      <SizePad open={pad} onClose={() => setPad(false)} onSet={setSize} />
     </Drawer>
   );
 }
