@@ -96,15 +96,9 @@ final class FirstDayTest extends BrowserTestCase
         $this->type('phone', '01632 960 222');
         $this->picture('new-hire');
         $this->assertAccessible();
-        $this->devTools(
-            'Emulation.setDeviceMetricsOverride',
-            ['width' => 800, 'height' => 1280, 'deviceScaleFactor' => 1, 'mobile' => false],
-        );
+        $this->resize(800, 1280);
         $this->picture('new-hire-portrait');
-        $this->devTools(
-            'Emulation.setDeviceMetricsOverride',
-            ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],
-        );
+        $this->resize(1280, 800);
         $this->tap('book');
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('book')), 'The hire is not booked.');
         $this->open('/app/fleet');

@@ -396,7 +396,7 @@ final class WhoIsAtItTest extends BrowserTestCase
     {
         $this->signIn('ines');
         // Twice the size on this screen is half of it in CSS pixels.
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 640, 'height' => 400, 'deviceScaleFactor' => 2, 'mobile' => false]);
+        $this->resize(640, 400, 2);
         foreach (['/app', '/app/fleet', '/app/people', '/app/catalogue'] as $path) {
             $this->open($path);
             $this->wait('.page-body');

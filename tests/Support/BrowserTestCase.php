@@ -394,6 +394,21 @@ abstract class BrowserTestCase extends TestCase
         return (new ChromeDevToolsDriver($this->web))->execute($command, $parameters) ?? [];
     }
 
+    /** Another size of the screen, in CSS pixels; the page has been laid out for it when this returns. */
+    protected function resize(int $width, int $height, float $density = 1): void
+    {
+        $this->devTools(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => $density, 'mobile' => false],
+        );
+        // A press is aimed at where things stand: what moved since would be missed, or its neighbour hit.
+        $this->web->executeAsyncScript(<<<'JS'
+            const [width, done] = arguments;
+            const look = () => (window.innerWidth === width ? requestAnimationFrame(() => requestAnimationFrame(done)) : requestAnimationFrame(look));
+            look();
+            JS, [$width]);
+    }
+
     protected function network(bool $isThere): void
     {
         $this->devTools('Network.enable');
