@@ -104,6 +104,12 @@ export default function DayPage() {
       }
       right={
         <>
+          {/* Before the steps, which so stay under the finger that turns several days. */}
+          {!isToday && (
+            <button type="button" data-testid="day-today" onClick={() => setParams({})}>
+              {t('day.today')}
+            </button>
+          )}
           <button
             type="button"
             className="day-step"
@@ -122,11 +128,6 @@ export default function DayPage() {
           >
             ›
           </button>
-          {!isToday && (
-            <button type="button" data-testid="day-today" onClick={() => setParams({})}>
-              {t('day.today')}
-            </button>
-          )}
           <div className="head-who">
             {clock(now)}
             <span>{day.isError ? t('state.no_network') : kept.length > 0 ? t('state.kept', { count: kept.length }) : t('state.posted')}</span>
