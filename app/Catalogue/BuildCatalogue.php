@@ -169,6 +169,7 @@ final class BuildCatalogue
                     $line['wait_limit'] ?? null,
                     $this->aspects($line['leaves'] ?? []),
                     $line['cools_minutes'] ?? 0,
+                    $line['alone'] ?? false,
                 ),
                 $tree['lines'],
             ),
@@ -349,6 +350,19 @@ final class BuildCatalogue
                 $this->source($rule['source']),
             ), array_keys($rules), $rules),
             array_map($this->stated(...), $stated),
+            $this->carried($rules),
         );
+    }
+
+    /** @param  array<string, array<string, mixed>>  $rules */
+    private function carried(array $rules): Core\CarryRule
+    {
+        // A catalogue that an older release kept says nothing of it.
+        return isset($rules['carried'], $rules['carried_days'])
+            ? new Core\CarryRule(
+                Core\CarrySchool::from($rules['carried']['value']),
+                (int) substr((string) $rules['carried_days']['value'], strlen('days_')),
+            )
+            : Core\CarryRule::nothing();
     }
 }

@@ -23,6 +23,7 @@ final class EntryKinds
         Kinds\DepartureSettled::class,
         Kinds\StateCrossed::class,
         Kinds\CheckAnswered::class,
+        Kinds\LinesAffirmed::class,
         Kinds\TestAnswered::class,
         Kinds\PaperCompared::class,
         Kinds\DashboardRead::class,

@@ -10,7 +10,7 @@ use App\Models\LedgerEntry;
 /** Brings the projections up to date with one entry: as it is appended, and again when they are rebuilt. */
 final readonly class ProjectEntry
 {
-    public function __construct(private EntryKinds $kinds, private FollowStanding $standing)
+    public function __construct(private EntryKinds $kinds, private ReopenCarried $carried, private FollowStanding $standing)
     {
     }
 
@@ -23,6 +23,7 @@ final readonly class ProjectEntry
         }
         $this->kinds->named($entry->kind)->project($entry);
         if ($entry->machine_id !== null) {
+            $this->carried->after($entry);
             $this->standing->after($entry);
         }
     }

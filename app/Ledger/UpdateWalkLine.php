@@ -4,14 +4,28 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Ledger\Judgements\AffirmedLine;
 use App\Ledger\Judgements\AnswerJudgement;
 use App\Models\LedgerEntry;
 use App\Models\WalkLine;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Catalogue\SourceKind;
+use JadeLedger\Core\Reading\Judgement;
+use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Reading\Verdict;
 
 /** Writes the answer of an entry to the line it belongs to. */
 final class UpdateWalkLine
 {
+    /** A line that nobody has answered. */
+    private const OPEN = [
+        'outcome' => 'open', 'entry_id' => null, 'judgement' => null, 'value' => null, 'unit' => null,
+        'answered_by_id' => null, 'answered_at' => null, 'carried_from' => null,
+    ];
+
     /** @param  array<string, mixed>  $columns */
     public function answer(LedgerEntry $entry, string $line, array $columns): void
     {
@@ -22,6 +36,8 @@ final class UpdateWalkLine
             'answered_by_id' => $entry->actor_id,
             'answered_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
             'attempts' => DB::raw('attempts + 1'),
+            // Whoever looks again answers for themselves.
+            'carried_from' => null,
         ]);
     }
 
@@ -36,12 +52,36 @@ final class UpdateWalkLine
         );
     }
 
+    /** The line stands as on the return walk. */
+    public function affirm(LedgerEntry $entry, AffirmedLine $line): void
+    {
+        $this->answer($entry, $line->line, [
+            'outcome' => Outcome::Stands->value,
+            'carried_from' => $line->from,
+            'judgement' => json_encode(JudgementRecord::of(Judgement::valid(Verdict::stands(
+                new Phrase('carried.as_on', ['day' => $line->day, 'by' => $line->by]),
+                [],
+                new Source(SourceKind::HouseRule, 'house rule'),
+            ))), JSON_THROW_ON_ERROR),
+        ]);
+    }
+
+    /**
+     * Lines that no longer stand as on the return walk are open, to be looked at.
+     *
+     * @param Builder<WalkLine> $lines
+     */
+    public function reopenCarried(LedgerEntry $because, Builder $lines): void
+    {
+        $lines->update(['changed_by' => $because->sequence] + self::OPEN);
+    }
+
     /** A struck answer leaves the line open, to be answered again. */
     public function reopen(LedgerEntry $strike, string $entryId): void
     {
         WalkLine::query()->where('walk_id', $strike->walk_id)->where('entry_id', $entryId)->update([
-            'changed_by' => $strike->sequence, 'outcome' => 'open', 'entry_id' => null, 'judgement' => null, 'value' => null, 'unit' => null, 'answered_by_id' => null, 'answered_at' => null,
-        ]);
+            'changed_by' => $strike->sequence,
+        ] + self::OPEN);
     }
 
     /**
@@ -52,8 +92,8 @@ final class UpdateWalkLine
     public function dueAgain(LedgerEntry $repair, array $keys): void
     {
         WalkLine::query()->where('walk_id', $repair->walk_id)->whereIn('key', $keys)->update([
-            'changed_by' => $repair->sequence, 'outcome' => 'open', 'entry_id' => null, 'judgement' => null, 'value' => null, 'unit' => null, 'answered_by_id' => null, 'answered_at' => null, 'attempts' => 0,
-        ]);
+            'changed_by' => $repair->sequence, 'attempts' => 0,
+        ] + self::OPEN);
     }
 
     /** @param  array<string, mixed>  $columns */

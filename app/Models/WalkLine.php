@@ -26,6 +26,7 @@ use JadeLedger\Core\Reading\Outcome;
  * @property string|null $unit
  * @property string|null $answered_by_id
  * @property Carbon|null $answered_at
+ * @property string|null $carried_from the entry of the return walk that it rests on
  * @property-read User|null $answeredBy
  */
 final class WalkLine extends Projection

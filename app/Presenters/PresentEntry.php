@@ -8,6 +8,8 @@ use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
 use App\Contract\JsonObject;
 use App\Ledger\EntryKinds;
+use App\Ledger\Judgements\AffirmedLine;
+use App\Ledger\Judgements\LinesAffirmedJudgement;
 use App\Ledger\Judgements\MeterReplacedJudgement;
 use App\Ledger\Payloads\CheckAnsweredPayload;
 use App\Ledger\Payloads\DamageFoundPayload;
@@ -24,6 +26,7 @@ use App\Ledger\Payloads\HandoverSignedPayload;
 use App\Ledger\Payloads\HandoverStepShownPayload;
 use App\Ledger\Payloads\LedgerVerifiedPayload;
 use App\Ledger\Payloads\LineAnswer;
+use App\Ledger\Payloads\LinesAffirmedPayload;
 use App\Ledger\Payloads\MachineMovedPayload;
 use App\Ledger\Payloads\MeterReplacedPayload;
 use App\Ledger\Payloads\ReadingPostedPayload;
@@ -109,6 +112,7 @@ final readonly class PresentEntry
             $payload instanceof ReadingPostedPayload => $this->figure($payload, $judgement).'. '.self::verdict($judgement),
             $payload instanceof CheckAnsweredPayload => trim(self::verdict($judgement).' '.$payload->words),
             $payload instanceof LineAnswer => self::verdict($judgement),
+            $payload instanceof LinesAffirmedPayload => $this->affirmed(LinesAffirmedJudgement::read($judgement)),
             $payload instanceof StateCrossedPayload => $this->stageTitle($payload->stage)
                 .$this->standsBy($payload->second),
             $payload instanceof FindingPlacedPayload, $payload instanceof DamageFoundPayload => $this->finding(
@@ -140,6 +144,17 @@ final readonly class PresentEntry
             ),
             default => '',
         };
+    }
+
+    private function affirmed(LinesAffirmedJudgement $judgement): string
+    {
+        $checks = $this->shelf->current()->checks;
+
+        return implode('; ', array_map(static fn (AffirmedLine $line): string => Words::say('words.affirmed', [
+            'title' => CatalogueWords::say($checks[explode('@', $line->line)[0]]->title ?? $line->line),
+            'day' => $line->day,
+            'by' => $line->by,
+        ]), $judgement->lines));
     }
 
     private static function meter(MeterReplacedPayload $payload, MeterReplacedJudgement $judgement): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Ledger\CarriedLines;
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\Kinds\WalkGivenBack;
@@ -43,6 +44,7 @@ final readonly class PresentWalk
         private WearOfMachine $wear,
         private PresentBriefing $briefing,
         private PresentVoided $voided,
+        private CarriedLines $carried,
     ) {
     }
 
@@ -105,7 +107,7 @@ final readonly class PresentWalk
             'due_at' => Moment::text($walk->movement === Movement::Checkout ? $hire->goes_out_at : $hire->comes_back_at),
             'opened_at' => Moment::text($walk->opened_at),
             'opened_by' => PresentPerson::of($walk->openedBy),
-            'plan' => $plan,
+            'plan' => PresentLeaves::in($plan, $context->plan),
             'state' => $state,
             // With the walk, so that a tablet out of reach of the yard can hand over what it walked.
             'briefing' => $walk->movement === Movement::Checkout ? $this->briefing->in($context) : null,
@@ -187,6 +189,7 @@ final readonly class PresentWalk
             'shut_stages' => $this->shut($context, $outcomes),
             'read_later' => $this->readLater($context, $later),
             'cooling' => self::cooling($context),
+            ...PresentCarried::in(($this->carried)($context), $outcomes),
             'may_be_given_back' => WalkGivenBack::nothingIsSaidIn($walk),
             'decision' => $walk->decision?->value,
             'voided' => $this->voided->of($context),

@@ -73,6 +73,23 @@ final readonly class Check
         return $this->answer === AnswerKind::Look && $this->severity !== Severity::Stop && $this->standsBefore === null;
     }
 
+    /**
+     * Whether a step of its test is touched as it is seen: its failing alone tags the machine out, or keeps it from power.
+     *
+     * The other steps are said together with what else stands at the stop.
+     */
+    public function isTouchedAlone(TestStep $step): bool
+    {
+        return ($step->severity ?? $this->severity) === Severity::Stop || $this->standsBefore !== null;
+    }
+
+    /** Whether an answer to the other one is an answer to this one: the same words, and the same follows from them. */
+    public function asksTheSameAs(self $other): bool
+    {
+        return [$this->title, $this->how, $this->accept, $this->ifNot, $this->severity, $this->answer]
+            === [$other->title, $other->how, $other->accept, $other->ifNot, $other->severity, $other->answer];
+    }
+
     /** The same check in a yard that takes another time for it. */
     public function taking(int $seconds): self
     {

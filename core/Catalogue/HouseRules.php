@@ -18,6 +18,7 @@ final readonly class HouseRules
         public FirstVisit $firstVisit,
         public array $all = [],
         public array $stated = [],
+        public CarryRule $carried = new CarryRule(CarrySchool::Nothing, 0),
     ) {
     }
 

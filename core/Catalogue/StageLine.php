@@ -16,6 +16,7 @@ final readonly class StageLine
      * @param list<Aspect> $leaves what the machine has to have been for the line to be asked: a lock that was fitted, an isolator that
      *                             was off; without any, it is asked whichever state the machine comes from
      * @param int $coolsMinutes after which it is so on a machine that was just worked, where that takes time
+     * @param bool $isTouchedAlone whether it is confirmed by a touch of its own: people, the area, what is proved dead
      */
     public function __construct(
         public string $id,
@@ -26,6 +27,7 @@ final readonly class StageLine
         public ?string $waitLimit = null,
         public array $leaves = [],
         public int $coolsMinutes = 0,
+        public bool $isTouchedAlone = false,
     ) {
     }
 
@@ -64,6 +66,7 @@ final readonly class StageLine
             $this->waitLimit,
             $this->leaves,
             $this->coolsMinutes,
+            $this->isTouchedAlone,
         );
     }
 }

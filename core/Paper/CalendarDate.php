@@ -30,11 +30,22 @@ final readonly class CalendarDate
      */
     public function plusMonths(int $months): self
     {
-        $all = $this->year * 12 + $this->month - 1 + $months;
-        $year = intdiv($all, 12);
-        $month = $all % 12 + 1;
+        [$year, $month] = $this->monthAfter($months);
 
         return new self($year, $month, min($this->day, self::lastDay($year, $month)));
+    }
+
+    /** The day that comes so many days later. */
+    public function plusDays(int $days): self
+    {
+        $day = $this->day + $days;
+        $months = 0;
+        while ($day > ($last = self::lastDay(...$this->monthAfter($months)))) {
+            $day -= $last;
+            $months++;
+        }
+
+        return new self(...[...$this->monthAfter($months), $day]);
     }
 
     public function isBefore(self $other): bool
@@ -51,6 +62,14 @@ final readonly class CalendarDate
     public function text(): string
     {
         return sprintf('%04d-%02d-%02d', $this->year, $this->month, $this->day);
+    }
+
+    /** @return array{int, int} year and month */
+    private function monthAfter(int $months): array
+    {
+        $all = $this->year * 12 + $this->month - 1 + $months;
+
+        return [intdiv($all, 12), $all % 12 + 1];
     }
 
     private static function lastDay(int $year, int $month): int

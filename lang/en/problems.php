@@ -114,6 +114,8 @@ return [
     'state_first' => ['title' => 'Get into the state first', 'detail' => 'Confirm the machine state before anything is read.'],
     'lines_not_confirmed' => ['title' => 'Not every line is confirmed', 'detail' => 'Still to confirm: :lines'],
     'state_is_blocked' => ['title' => 'Not yet', 'detail' => ':stage has to wait until these stand: :lines.'],
+    'not_carried' => ['title' => 'It does not stand from the return walk', 'detail' => '":title" was answered, or something happened to the machine since. Look at it, and answer it.'],
+    'affirmed_elsewhere' => ['title' => 'The machine is in another state', 'detail' => '":title" is affirmed where it is looked at. Bring the machine into that state first.'],
     'read_the_instrument' => ['title' => 'This is an instrument', 'detail' => 'Read it: ":title" takes a figure, not a look.'],
     'do_the_test' => ['title' => 'This is a function test', 'detail' => 'Go through the steps of ":title" one by one.'],
     'not_a_test' => ['title' => 'This is not a function test', 'detail' => '":title" has no steps. Answer it by eye, or read its instrument.'],

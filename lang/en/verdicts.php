@@ -97,6 +97,7 @@ return [
         'find_cause' => 'Let it idle and cool where the plate allows, then stop it. No use before the cause is found.',
         'tag' => 'Switch it off, key out, tag it out. Not started again before it is mended.',
     ],
+    'carried' => ['as_on' => 'As on :day, :by.'],
     'paper' => [
         'hours_unknown' => 'The meter is not known: whether it is due cannot be told.', 'read_the_meter' => 'Read the hour meter first, then this paper.', 'hours_ahead' => 'The paper says :at h, the meter shows :now h: one of them is wrong.',
         'valid' => 'Valid until :due, :days days past the end.',

@@ -47,6 +47,7 @@ return [
     'machine' => ['in_yard' => 'In the yard', 'walking' => 'Being walked', 'ready' => 'Released, not handed over', 'held' => 'Held', 'out' => 'Out', 'gone' => 'Gone, not released', 'tagged_out' => 'Tagged out'],
     'entry' => [
         'check_answered' => 'Line answered',
+        'lines_affirmed' => 'Affirmed as on the return walk',
         'test_answered' => 'Function test answered',
         'paper_compared' => 'Paper compared',
         'dashboard_read' => 'Dashboard read',
@@ -79,6 +80,20 @@ return [
         'machine_moved' => 'Moved to another bay',
         'meter_replaced' => 'Hour meter replaced',
         'ledger_verified' => 'The ledger was verified',
+    ],
+    'affirmed' => ':title: as on :day, :by',
+    'not_carried' => [
+        'not_seen' => 'Not seen to stand on the return walk.',
+        'too_long_ago' => 'Looked at too long ago.',
+        'another_check' => 'The catalogue asks something else here now.',
+        'changed_started' => 'Started since.',
+        'changed_moved' => 'Moved since.',
+        'changed_left' => 'It left the yard since.',
+        'changed_repaired' => 'Repaired since.',
+        'changed_tagged' => 'Tagged since.',
+        'changed_meter_replaced' => 'Its hour meter was replaced since.',
+        'changed_meter_moved' => 'The hour meter went on since.',
+        'changed_found' => 'Damage was found since.',
     ],
     'doubt' => [
         'clock' => 'The clock of the tablet was off by more than twelve hours.',

@@ -114,6 +114,8 @@ return [
     'state_first' => ['title' => 'Primero el estado', 'detail' => 'Confirme el estado de la máquina antes de leer nada.'],
     'lines_not_confirmed' => ['title' => 'Faltan líneas por confirmar', 'detail' => 'Por confirmar: :lines'],
     'state_is_blocked' => ['title' => 'Todavía no', 'detail' => ':stage tiene que esperar hasta que estén conformes: :lines.'],
+    'not_carried' => ['title' => 'No vale desde la ronda de vuelta', 'detail' => '«:title» ya tiene respuesta, o algo le pasó a la máquina desde entonces. Míralo y responde.'],
+    'affirmed_elsewhere' => ['title' => 'La máquina está en otro estado', 'detail' => '«:title» se confirma donde se mira. Lleva antes la máquina a ese estado.'],
     'read_the_instrument' => ['title' => 'Esto es un instrumento', 'detail' => 'Léalo: ":title" pide una cifra, no una mirada.'],
     'do_the_test' => ['title' => 'Esto es una prueba de funcionamiento', 'detail' => 'Haga uno a uno los pasos de ":title".'],
     'not_a_test' => ['title' => 'Esto no es una prueba de funcionamiento', 'detail' => '":title" no tiene pasos. Respóndala a la vista, o lea su instrumento.'],

@@ -97,6 +97,7 @@ return [
         'find_cause' => 'Déjela enfriar al ralentí donde la placa lo permita, después párela. No se usa antes de hallar la causa.',
         'tag' => 'Apague, llave fuera, retírela con etiqueta. No se arranca otra vez antes de repararla.',
     ],
+    'carried' => ['as_on' => 'Como el :day, :by.'],
     'paper' => [
         'hours_unknown' => 'No se conoce el horómetro: no se puede saber si toca.', 'read_the_meter' => 'Lea primero el horómetro, después este documento.', 'hours_ahead' => 'El documento dice :at h, el horómetro :now h: uno está mal.',
         'valid' => 'Válido hasta :due, :days días más allá del fin.',

@@ -47,6 +47,7 @@ return [
     'machine' => ['in_yard' => 'En el patio', 'walking' => 'En revisión', 'ready' => 'Liberada, sin entregar', 'held' => 'Retenida', 'out' => 'Fuera', 'gone' => 'Se fue sin liberar', 'tagged_out' => 'Retirada con etiqueta'],
     'entry' => [
         'check_answered' => 'Línea respondida',
+        'lines_affirmed' => 'Confirmado como en la ronda de vuelta',
         'test_answered' => 'Prueba de función respondida',
         'paper_compared' => 'Documento comparado',
         'dashboard_read' => 'Tablero leído',
@@ -79,6 +80,20 @@ return [
         'machine_moved' => 'Llevada a otra plaza',
         'meter_replaced' => 'Horómetro cambiado',
         'ledger_verified' => 'Se verificó el libro',
+    ],
+    'affirmed' => ':title: como el :day, :by',
+    'not_carried' => [
+        'not_seen' => 'En la ronda de vuelta no se vio bien.',
+        'too_long_ago' => 'Se miró hace demasiado.',
+        'another_check' => 'Ahora el catálogo pregunta otra cosa aquí.',
+        'changed_started' => 'Se arrancó desde entonces.',
+        'changed_moved' => 'Se movió desde entonces.',
+        'changed_left' => 'Salió del patio desde entonces.',
+        'changed_repaired' => 'Se reparó desde entonces.',
+        'changed_tagged' => 'Llevó etiqueta desde entonces.',
+        'changed_meter_replaced' => 'Se cambió su horómetro desde entonces.',
+        'changed_meter_moved' => 'El horómetro avanzó desde entonces.',
+        'changed_found' => 'Se encontró un daño desde entonces.',
     ],
     'doubt' => [
         'clock' => 'El reloj de la tableta estaba desviado más de doce horas.',

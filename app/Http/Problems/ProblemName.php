@@ -7,6 +7,7 @@ namespace App\Http\Problems;
 /** Every problem that the API names; its words stand under the same name in lang/. */
 enum ProblemName: string
 {
+    case AffirmedElsewhere = 'affirmed_elsewhere';
     case BadCursor = 'bad_cursor';
     case BalancesAlready = 'balances_already';
     case BeforeTheOpening = 'before_the_opening';
@@ -63,6 +64,7 @@ enum ProblemName: string
     case NotAPicture = 'not_a_picture';
     case NotATest = 'not_a_test';
     case NotAnInstrument = 'not_an_instrument';
+    case NotCarried = 'not_carried';
     case NotFound = 'not_found';
     case NotFromThePage = 'not_from_the_page';
     case NotGone = 'not_gone';

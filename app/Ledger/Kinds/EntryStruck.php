@@ -38,7 +38,10 @@ use JadeLedger\Core\Reading\Outcome;
  */
 final readonly class EntryStruck implements EntryOfWalk
 {
-    private const MAY_BE_STRUCK = ['check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted', 'finding.placed', 'finding.seen_again'];
+    private const MAY_BE_STRUCK = [
+        'check.answered', 'lines.affirmed', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted',
+        'finding.placed', 'finding.seen_again',
+    ];
 
     public function __construct(
         private UpdateWalkLine $lines,

@@ -23,7 +23,9 @@ use App\Ledger\IncomingEntry;
 use App\Ledger\Judgements\AnswerJudgement;
 use App\Ledger\Judgements\NothingJudged;
 use App\Ledger\Judgements\RecordedJudgement;
+use App\Ledger\Kinds\CheckAnswered;
 use App\Ledger\Kinds\DoubtSettled;
+use App\Ledger\Kinds\EntryStruck;
 use App\Ledger\LiftAStop;
 use App\Ledger\Payloads\Payload;
 use App\Ledger\RestingOn;
@@ -31,6 +33,7 @@ use App\Models\HireState;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
+use App\Models\WalkLine;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Reading\Outcome;
@@ -130,7 +133,8 @@ final class WalkScope extends PostingScope
 
     /**
      * A machine that left takes no more lines of its checkout; a return ends when another hire of the machine has
-     * begun; a hire that is closed takes nothing. What settles the money of a hire is no line of its walk.
+     * begun; a hire that is closed takes nothing but the strike of a look. What settles the money of a hire is no line
+     * of its walk.
      *
      * @param EntryKind<Payload> $kind
      * @param IncomingEntry<Payload> $entry
@@ -161,9 +165,25 @@ final class WalkScope extends PostingScope
         ) {
             throw ApiProblem::because(ProblemName::GoneSettleFirst, 409);
         }
-        if ($over && ! in_array($entry->kind, self::LOOKED_INTO_LATER, true)) {
+        if ($over && ! in_array($entry->kind, self::LOOKED_INTO_LATER, true) && ! $this->opensALookOfAReturn($entry)) {
             throw ApiProblem::because(ProblemName::WalkIsOver, 409, ['kind' => $entry->kind]);
         }
+    }
+
+    /**
+     * A strike that only opens a line is always allowed: the next checkout may rest on that look.
+     *
+     * @param IncomingEntry<Payload> $entry
+     */
+    private function opensALookOfAReturn(IncomingEntry $entry): bool
+    {
+        return $entry->kind === EntryStruck::name()
+            && $this->walk->movement === Movement::Return
+            && WalkLine::query()->where('walk_id', $this->walk->id)
+                ->where('entry_id', $entry->corrects)
+                ->where('outcome', Outcome::Stands)
+                ->exists()
+            && LedgerEntry::query()->whereKey($entry->corrects)->value('kind') === CheckAnswered::name();
     }
 
     private function walk(): Walk

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use JadeLedger\Core\Walk\Crossing;
+use JadeLedger\Core\Walk\DivideStop;
+use JadeLedger\Core\Walk\Leaf;
+use JadeLedger\Core\Walk\LeafItem;
+use JadeLedger\Core\Walk\PlannedLine;
+use JadeLedger\Core\Walk\WalkPlan;
+
+/**
+ * The pages of a walk, and how each thing on them is answered.
+ *
+ * Said beside the plan and not kept with it: a walk that an older release opened is divided as well.
+ */
+final class PresentLeaves
+{
+    /**
+     * @param array<string, mixed> $body a plan as PresentPlan writes it
+     * @return array<string, mixed> the same with its pages
+     */
+    public static function in(array $body, WalkPlan $plan): array
+    {
+        $alone = [];
+        foreach ($plan->crossings as $crossing) {
+            $alone[$crossing->stage->id] = self::alone($crossing);
+        }
+        $divide = new DivideStop;
+        foreach ($body['stages'] as $at => $stage) {
+            foreach ($stage['lines'] as $number => $line) {
+                $body['stages'][$at]['lines'][$number]['alone'] = in_array($line['id'], $alone[$stage['id']], true);
+            }
+        }
+        foreach ($plan->visits as $at => $visit) {
+            $body['visits'][$at]['leaves'] = array_map(self::leaf(...), $divide->into($visit));
+        }
+
+        return $body;
+    }
+
+    /** @return list<string> ids of the lines that are confirmed one by one; whoever has to wait starts a clock first */
+    private static function alone(Crossing $crossing): array
+    {
+        $ids = [];
+        foreach ($crossing->lines as $line) {
+            if ($line->isTouchedAlone || $line->waitSeconds > 0) {
+                $ids[] = $line->id;
+            }
+        }
+
+        return $ids;
+    }
+
+    /** @return array<string, mixed> */
+    private static function leaf(Leaf $leaf): array
+    {
+        $item = static fn (LeafItem $item): array => ['line' => $item->line->key, 'step' => $item->step];
+        $key = static fn (PlannedLine $line): string => $line->key;
+
+        return [
+            'lines' => array_map($key, $leaf->lines),
+            'each' => array_map($item, $leaf->each),
+            'opened' => array_map($key, $leaf->opened),
+            'together' => array_map($item, $leaf->together),
+        ];
+    }
+}

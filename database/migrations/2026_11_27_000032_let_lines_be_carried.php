@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('walk_lines', static function (Blueprint $table): void {
+            // The entry of the return walk that an affirmed line rests on.
+            $table->uuid('carried_from')->nullable()->index();
+        });
+    }
+
+    public function down(): void
+    {
+        throw new LogicException('Migrations are not taken back: restore the backup that was made before the upgrade.');
+    }
+};
