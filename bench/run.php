@@ -12,6 +12,7 @@ use Bench\Figure;
 use Bench\FirstLoadBench;
 use Bench\PlanBench;
 use Bench\PostBench;
+use Bench\TouchBench;
 use Bench\VerifyBench;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Filesystem\Filesystem;
@@ -43,6 +44,7 @@ try {
     fwrite(STDERR, '  Seeding '.BenchYard::MACHINES.' machines and '.BenchYard::MACHINES * BenchYard::ENTRIES_A_MACHINE." entries\n");
     $hires = (new BenchYard($app))->seed(PostBench::TECHNICIANS, POSTED_MODEL);
     $measure('Planning', (new PlanBench)->figures($app->make(CatalogueRepository::class)->current()));
+    $measure('The hand', (new TouchBench)->figures($app->make(CatalogueRepository::class)->current()));
     $posts = new PostBench($stack->url, $hires);
     $measure('The day', (new DayBench)->figures($app, $posts));
     $measure('Posting', $posts->figures());

@@ -53,6 +53,8 @@ final class BuildCatalogue
             triageRules: array_map($this->triageRule(...), $trees['findings.yaml']['triage']),
             paces: array_map(static fn (array $pace): Walk\Pace => new Walk\Pace($pace['seconds'], $pace['walks']), $trees['paces'] ?? []),
             qualifications: array_map(fn (array $one): Core\Qualification => new Core\Qualification($one['id'], $one['name'], Core\AskedFor::from($one['asked_for']), $this->applies($one), $this->source($one['source'])), $trees['qualifications.yaml']['qualifications'] ?? []),
+            // A catalogue that an older release kept has none.
+            closeUps: array_map($this->closeUp(...), $trees['closeups.yaml']['closeups'] ?? []),
             houseRules: $this->houseRules($trees['rules/house.yaml']['rules'], $trees['rules/stated.yaml']['defaults'] ?? []),
         );
     }
@@ -118,6 +120,20 @@ final class BuildCatalogue
             canBePutRight: $tree['put_right'] ?? false,
             asksNumber: $tree['asks_number'] ?? false,
             standsForDays: $tree['stands_for'] ?? 0,
+        );
+    }
+
+    /** @param  array<string, mixed>  $tree */
+    private function closeUp(array $tree): Core\CloseUp
+    {
+        return new Core\CloseUp(
+            $tree['id'],
+            isset($tree['side']) ? Core\Side::from($tree['side']) : null,
+            array_map(
+                fn (array $one): Core\CloseUpVariant => new Core\CloseUpVariant($one['drawing'], $this->applies($one)),
+                $tree['draws'],
+            ),
+            $tree['anchors'],
         );
     }
 
@@ -230,6 +246,8 @@ final class BuildCatalogue
             isset($tree['at_least']) ? Quantity::of($tree['at_least'], $unit) : null,
             isset($tree['at_most']) ? Quantity::of($tree['at_most'], $unit) : null,
         );
+
+        $measured = ($tree['figure'] ?? false) === true ? $measured->thatWantsItsFigure() : $measured;
 
         return ($tree['may_wait'] ?? false) === true ? $measured->thatMayWait() : $measured;
     }

@@ -19,6 +19,7 @@ final readonly class CatalogueFiles
         'features.yaml' => 'features',
         'states/stages.yaml' => 'stages',
         'states/needs.yaml' => 'needs',
+        'closeups.yaml' => 'closeups',
         'conditions.yaml' => 'conditions',
         'findings.yaml' => 'findings',
         'qualifications.yaml' => 'qualifications',

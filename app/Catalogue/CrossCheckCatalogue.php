@@ -7,6 +7,7 @@ namespace App\Catalogue;
 use JadeLedger\Core\Catalogue\Applicability;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\CloseUpVariant;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
@@ -47,6 +48,18 @@ final readonly class CrossCheckCatalogue
         foreach ($this->catalogue->qualifications as $qualification) {
             foreach (array_diff($this->named($qualification->applies), $known) as $feature) {
                 $faults[] = CatalogueFault::in('qualifications.yaml', 'qualification', $qualification->id, "asks for the feature '{$feature}', which features.yaml does not know");
+            }
+        }
+        foreach ($this->catalogue->closeUps as $closeUp) {
+            $asked = array_merge(...array_map(
+                fn (CloseUpVariant $one): array => $this->named($one->applies),
+                $closeUp->draws,
+            ));
+            foreach (array_diff($asked, $known) as $feature) {
+                $faults[] = CatalogueFault::in('closeups.yaml', 'close-up', $closeUp->id, "asks for the feature '{$feature}', which features.yaml does not know");
+            }
+            foreach (array_diff(array_keys($closeUp->anchors), array_keys($this->catalogue->checks)) as $check) {
+                $faults[] = CatalogueFault::in('closeups.yaml', 'close-up', $closeUp->id, "has a place for '{$check}', which is no check");
             }
         }
         foreach ($this->catalogue->models as $model) {

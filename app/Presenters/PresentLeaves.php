@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\DivideStop;
 use JadeLedger\Core\Walk\Leaf;
+use JadeLedger\Core\Walk\LeafDrawing;
 use JadeLedger\Core\Walk\LeafItem;
 use JadeLedger\Core\Walk\PlannedLine;
+use JadeLedger\Core\Walk\Shortcut;
 use JadeLedger\Core\Walk\WalkPlan;
 
 /**
- * The pages of a walk, and how each thing on them is answered.
+ * The pages of a walk, how each thing on them is answered, and which conditions of readings want a figure.
  *
  * Said beside the plan and not kept with it: a walk that an older release opened is divided as well.
  */
@@ -22,20 +27,29 @@ final class PresentLeaves
      * @param array<string, mixed> $body a plan as PresentPlan writes it
      * @return array<string, mixed> the same with its pages
      */
-    public static function in(array $body, WalkPlan $plan): array
+    public static function in(array $body, WalkPlan $plan, Catalogue $catalogue, MachineModel $model): array
     {
+        foreach ($body['conditions'] as $at => $condition) {
+            $body['conditions'][$at]['wants_figure'] = $catalogue->condition($condition['id'])->wantsFigure;
+        }
         $alone = [];
         foreach ($plan->crossings as $crossing) {
             $alone[$crossing->stage->id] = self::alone($crossing);
         }
         $divide = new DivideStop;
+        $features = $catalogue->featuresOf($model);
         foreach ($body['stages'] as $at => $stage) {
             foreach ($stage['lines'] as $number => $line) {
                 $body['stages'][$at]['lines'][$number]['alone'] = in_array($line['id'], $alone[$stage['id']], true);
             }
         }
         foreach ($plan->visits as $at => $visit) {
-            $body['visits'][$at]['leaves'] = array_map(self::leaf(...), $divide->into($visit));
+            $body['visits'][$at]['leaves'] = array_map(
+                static fn (Leaf $leaf): array => self::leaf($leaf, $plan->movement) + [
+                    'drawing' => self::drawing(LeafDrawing::of($leaf, $catalogue->closeUps, $features)),
+                ],
+                $divide->into($visit),
+            );
         }
 
         return $body;
@@ -54,16 +68,31 @@ final class PresentLeaves
         return $ids;
     }
 
-    /** @return array<string, mixed> */
-    private static function leaf(Leaf $leaf): array
+    /** @return array<string, mixed>|null */
+    private static function drawing(?LeafDrawing $drawing): ?array
     {
-        $item = static fn (LeafItem $item): array => ['line' => $item->line->key, 'step' => $item->step];
+        return $drawing === null ? null : [
+            'name' => $drawing->drawing,
+            'mirrored' => $drawing->isMirrored,
+            'anchors' => (object) $drawing->anchors,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function leaf(Leaf $leaf, Movement $movement): array
+    {
+        $item = static fn (LeafItem $item): array => [
+            'line' => $item->line->key, 'step' => $item->step, 'alone' => $item->isAlone,
+        ];
         $key = static fn (PlannedLine $line): string => $line->key;
 
         return [
             'lines' => array_map($key, $leaf->lines),
             'each' => array_map($item, $leaf->each),
-            'opened' => array_map($key, $leaf->opened),
+            'opened' => array_map(static fn (PlannedLine $line): array => [
+                'line' => $line->key,
+                'shortcut' => Shortcut::of($line->check, $movement)?->value,
+            ], $leaf->opened),
             'together' => array_map($item, $leaf->together),
         ];
     }

@@ -107,7 +107,7 @@ final readonly class PresentWalk
             'due_at' => Moment::text($walk->movement === Movement::Checkout ? $hire->goes_out_at : $hire->comes_back_at),
             'opened_at' => Moment::text($walk->opened_at),
             'opened_by' => PresentPerson::of($walk->openedBy),
-            'plan' => PresentLeaves::in($plan, $context->plan),
+            'plan' => PresentLeaves::in($plan, $context->plan, $context->catalogue, $context->model),
             'state' => $state,
             // With the walk, so that a tablet out of reach of the yard can hand over what it walked.
             'briefing' => $walk->movement === Movement::Checkout ? $this->briefing->in($context) : null,

@@ -21,6 +21,7 @@ final readonly class Catalogue
      * @param list<TriageRule> $triageRules
      * @param array<string, Pace> $paces how fast the yard walks, by family
      * @param list<Qualification> $qualifications
+     * @param list<CloseUp> $closeUps
      */
     public function __construct(
         public string $version,
@@ -35,6 +36,7 @@ final readonly class Catalogue
         public HouseRules $houseRules,
         public array $paces = [],
         public array $qualifications = [],
+        public array $closeUps = [],
     ) {
     }
 
@@ -101,6 +103,7 @@ final readonly class Catalogue
             $this->houseRules,
             array_intersect_key($this->paces, [$model->familyId => true]),
             $this->qualifications,
+            array_values(array_filter($this->closeUps, static fn (CloseUp $one): bool => $one->drawingFor($features) !== null)),
         );
     }
 

@@ -22,6 +22,8 @@ final readonly class Condition
          * keeps nothing shut.
          */
         public bool $mayWait = false,
+        /** The arithmetic needs the figure; of any other one it is enough to see that it is within its limits. */
+        public bool $wantsFigure = false,
     ) {
     }
 
@@ -37,7 +39,12 @@ final readonly class Condition
 
     public function thatMayWait(): self
     {
-        return new self($this->id, $this->asks, $this->source, $this->unit, $this->atLeast, $this->atMost, true);
+        return new self($this->id, $this->asks, $this->source, $this->unit, $this->atLeast, $this->atMost, true, $this->wantsFigure);
+    }
+
+    public function thatWantsItsFigure(): self
+    {
+        return new self($this->id, $this->asks, $this->source, $this->unit, $this->atLeast, $this->atMost, $this->mayWait, true);
     }
 
     public function isMeasured(): bool

@@ -52,11 +52,11 @@ final readonly class Validity
             if ($observation->conditionId !== $condition->id) {
                 continue;
             }
-            if (! $condition->isMeasured()) {
-                return $observation->seen;
+            if ($observation->measured === null) {
+                return $observation->seen && ! $condition->wantsFigure;
             }
 
-            return $observation->measured !== null
+            return $condition->isMeasured()
                 && ($condition->atLeast === null || ! $observation->measured->isLessThan($condition->atLeast))
                 && ($condition->atMost === null || ! $observation->measured->isGreaterThan($condition->atMost));
         }

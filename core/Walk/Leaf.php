@@ -16,7 +16,7 @@ final readonly class Leaf
 {
     /**
      * @param non-empty-list<PlannedLine> $lines in the order of the walk
-     * @param list<LeafItem> $each what is touched one by one
+     * @param list<LeafItem> $each what is touched one by one, with the other steps of tests that have such a step
      * @param list<PlannedLine> $opened what is read, compared or measured
      * @param list<LeafItem> $together what is said together
      */
@@ -36,16 +36,19 @@ final readonly class Leaf
         $together = [];
         foreach ($lines as $line) {
             $check = $line->check;
-            if ($check->answer === AnswerKind::Look) {
-                $item = LeafItem::look($line);
-                $check->mayStandTogether() ? $together[] = $item : $each[] = $item;
-            } elseif ($check->answer === AnswerKind::FunctionTest) {
-                foreach ($check->test as $at => $step) {
-                    $item = LeafItem::step($line, $at);
-                    $check->isTouchedAlone($step) ? $each[] = $item : $together[] = $item;
-                }
-            } else {
+            if (! in_array($check->answer, [AnswerKind::Look, AnswerKind::FunctionTest], true)) {
                 $opened[] = $line;
+
+                continue;
+            }
+            $items = $check->answer === AnswerKind::Look
+                ? [LeafItem::look($line)]
+                : array_map(static fn (int $at): LeafItem => LeafItem::step($line, $at), array_keys($check->test));
+            // The steps of a test stay in their order, one below the other.
+            if (array_filter($items, static fn (LeafItem $item): bool => $item->isAlone) !== []) {
+                array_push($each, ...$items);
+            } else {
+                array_push($together, ...$items);
             }
         }
 
@@ -56,6 +59,15 @@ final readonly class Leaf
     public function rows(): float
     {
         return count($this->each) + count($this->opened) + count($this->together) / 2;
+    }
+
+    /** @return list<LeafItem> what is said by the held act */
+    public function saidTogether(): array
+    {
+        return array_values(array_filter(
+            [...$this->each, ...$this->together],
+            static fn (LeafItem $item): bool => ! $item->isAlone,
+        ));
     }
 
     /** How many things are said on it. */

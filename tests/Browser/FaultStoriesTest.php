@@ -71,7 +71,7 @@ final class FaultStoriesTest extends BrowserTestCase
         // unless it keeps the machine from its next state.
         (new WalkerOverHttp('rafe'))->answer($walk, leave: $guards ? [] : [$stop]);
         $this->openAnew("/app/walks/{$walk}");
-        $this->wait('.panel, .crossing');
+        $this->wait('.station-leaf, .crossing');
         if ($this->linesLeft() > 0) {
             $this->walkOn([]);
         }
@@ -111,7 +111,7 @@ final class FaultStoriesTest extends BrowserTestCase
             ["jade.walk.position.1.{$walk}", $line],
         );
         $this->openAnew("/app/walks/{$walk}");
-        $this->wait('.panel, .crossing');
+        $this->wait('.station-leaf, .crossing');
         if ($this->exists(self::named('cross'))) {
             $this->tap('cross');
             $this->wait('.crossing');
@@ -120,6 +120,7 @@ final class FaultStoriesTest extends BrowserTestCase
             $this->confirmState();
         }
         $this->waitUntil(fn (): bool => $this->line() === $line, "The walk does not stand before {$line}.");
+        $this->openLine($line);
     }
 
     /** @return list<string> the two as the walk comes to them */

@@ -37,7 +37,7 @@ final class FrostStoryTest extends BrowserTestCase
         $walk = (string) $this->web->executeScript("return location.pathname.split('/').pop()");
         $ines->answer($walk, leave: [self::GLASS], until: $this->firstOf('key_on'));
         $this->openAnew("/app/walks/{$walk}");
-        $this->wait('.panel, .crossing');
+        $this->wait('.station-leaf, .crossing');
 
         $this->goToLine(self::GLASS);
         $this->holdPosture();
@@ -50,13 +50,13 @@ final class FrostStoryTest extends BrowserTestCase
 
         $ines->answer($walk, leave: [self::GLASS], until: $this->firstOf('running'));
         $this->openAnew("/app/walks/{$walk}");
-        $this->wait('.panel, .crossing');
+        $this->wait('.station-leaf, .crossing');
         $this->goToStopOf($this->firstOf('running'));
         $this->wait('.crossing');
         $this->confirmState();
         $ines->answer($walk, leave: [self::GLASS]);
         $this->openAnew("/app/walks/{$walk}");
-        $this->wait('.panel');
+        $this->wait('.station-leaf');
         self::assertSame(1, $this->linesLeft(), 'it is still owed');
 
         $this->goToLine(self::GLASS);
@@ -65,7 +65,7 @@ final class FrostStoryTest extends BrowserTestCase
         $this->setValue('30');
         $this->tap('post');
         $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'The warm oil is not taken.');
-        $this->waitUntil(fn (): bool => $this->line() !== self::GLASS, 'The walk stays at the glass.');
+        $this->waitUntil(fn (): bool => ! $this->exists('.panel'), 'The walk stays at the glass.');
         $this->waitForRest();
         $this->tap('decide-now');
         self::assertSame('released', $this->wait(self::named('computed'))->getAttribute('data-decision'));

@@ -97,7 +97,7 @@ final class HireStoryTest extends BrowserTestCase
         $this->waitForText(self::named('value'), '30');
         $this->waitForText(self::named('verdict'), 'Stands');
         $this->tap('post');
-        $this->waitUntil(fn (): bool => $this->line() !== 'hyd-level-glass', 'The second reading is not taken.');
+        $this->waitUntil(fn (): bool => ! $this->exists('.panel'), 'The second reading is not taken.');
     }
 
     private function damageIsPlacedOnTheDrawing(): void

@@ -59,25 +59,23 @@ final class PortraitWalkTest extends BrowserTestCase
         $this->waitForText(self::named('verdict'), 'Stands');
         $this->picture('walk-portrait');
         $this->tap('post');
-        $this->waitUntil(fn (): bool => $this->line() !== 'eng-oil-stick', 'The oil is not posted.');
+        $this->waitUntil(fn (): bool => ! $this->exists('.panel'), 'The oil is not posted.');
     }
 
     /** Gloves: what carries the work is at least 48 px either way. */
     private function everythingPressedIsLargeEnough(): void
     {
         $small = $this->web->executeScript(
-            'return [...document.querySelectorAll(".panel button, .head button, .condition")].map((b) => [b.innerText, b.getBoundingClientRect()]).filter(([, r]) => r.width > 0 && (r.width < 48 || r.height < 48)).map(([w, r]) => `${w} ${Math.round(r.width)}x${Math.round(r.height)}`)',
+            'return [...document.querySelectorAll(".station-leaf button, .head button, .station-title button")].map((b) => [b.innerText, b.getBoundingClientRect()]).filter(([, r]) => r.width > 0 && (r.width < 48 || r.height < 48)).map(([w, r]) => `${w} ${Math.round(r.width)}x${Math.round(r.height)}`)',
         );
         self::assertSame([], $small);
     }
 
     private function theNetworkGoesAndComesBack(): void
     {
-        $line = $this->line();
         $left = $this->linesLeft();
         $this->network(false);
-        $this->tap('stands');
-        $this->waitUntil(fn (): bool => $this->line() !== $line, 'Without a network the walk does not go on.');
+        $this->answerALook();
         $this->waitForText('.head-sub', '1 line kept on this tablet');
         self::assertSame($left - 1, $this->linesLeft(), 'what was walked is walked, and the head says that it is only kept');
 

@@ -70,9 +70,9 @@ final class ScreensTest extends BrowserTestCase
     {
         $this->signIn('edda');
         $this->openRow('open-out-E-14');
-        $this->wait(self::named('line'));
+        $this->wait(self::named('station'));
 
-        self::assertSame([], $this->web->findElements(WebDriverBy::cssSelector(self::named('stands').','.self::named('post').','.self::named('amiss'))));
+        self::assertSame([], $this->web->findElements(WebDriverBy::cssSelector('.station-leaf .hold, .station-act, [data-testid^="amiss-"]')));
     }
 
     public function test_a_second_technician_walks_along_says_the_rest_of_a_station_and_finds_the_keys(): void
@@ -83,17 +83,17 @@ final class ScreensTest extends BrowserTestCase
         $this->waitForText('.share', 'Shared with Ines Okafor');
         self::assertStringContainsString('MA', $this->text('.strip'));
         $this->web->getKeyboard()->sendKeys('?');
-        $this->waitForText('.keys', 'It cannot be told');
+        $this->waitForText('.keys', 'it cannot be told');
         $this->web->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->waitUntil(fn (): bool => ! $this->exists('.keys'), 'the page of keys does not close');
         $this->tap('cell-9');
-        $this->wait(self::named('rest'));
+        $this->wait(self::named('others-stand'));
         $before = $this->linesLeft();
-        $this->tap('rest');
-        $count = count($this->web->findElements(WebDriverBy::cssSelector('.rest li')));
-        $this->picture('rest-of-station');
+        $count = count($this->web->findElements(WebDriverBy::cssSelector('.station-others [data-testid^="amiss-"]')));
+        self::assertGreaterThan(1, $count);
+        $this->picture('station');
         $this->assertAccessible();
-        $this->hold('rest-stands');
+        $this->hold('others-stand');
         $this->waitUntil(fn (): bool => $this->linesLeft() === $before - $count, "not {$count} lines fewer than {$before}");
         $this->tap('leave-walk');
         $this->wait(self::named('join-walk'));
@@ -107,10 +107,10 @@ final class ScreensTest extends BrowserTestCase
         $this->tap('tablet-text-large');
         $this->open('/app');
         $this->openRow('open-out-E-14');
-        $this->wait(self::named('line'));
+        $this->wait(self::named('station'));
         $this->picture('walk-large');
         self::assertSame('large', $this->web->executeScript('return document.documentElement.dataset.text'));
-        $outside = $this->web->executeScript('return [...document.querySelectorAll(".look-acts .act, .reading-acts .act, .head button")].filter((act) => { const box = act.getBoundingClientRect(); return box.right > innerWidth + 1 || box.bottom > innerHeight + 1 || box.left < 0; }).map((act) => act.textContent)');
+        $outside = $this->web->executeScript('return [...document.querySelectorAll(".station-foot button, .station-act, .station-not, .head button")].filter((act) => { const box = act.getBoundingClientRect(); return box.right > innerWidth + 1 || box.bottom > innerHeight + 1 || box.left < 0; }).map((act) => act.textContent)');
         self::assertSame([], $outside);
         $this->assertAccessible();
     }

@@ -53,19 +53,17 @@ final class TagStoryTest extends BrowserTestCase
     /** Answers the line that is shown, bringing the machine into its state first. */
     private function lookAgain(): void
     {
-        $this->wait('.crossing, '.self::named('line'));
+        $this->wait('.crossing, '.self::named('station'));
         if ($this->exists(self::named('cross'))) {
             $this->tap('cross');
             $this->confirmState();
-            $this->wait(self::named('line'));
+            $this->wait(self::named('station'));
         } elseif ($this->exists('.crossing')) {
             $this->confirmState();
-            $this->wait(self::named('line'));
+            $this->wait(self::named('station'));
         }
         $open = $this->linesLeft();
-        if (! $this->answersByHand([])) {
-            $this->tap('stands');
-        }
+        $this->answerPage([]);
         $this->waitUntil(fn (): bool => $this->linesLeft() < $open || count($this->web->findElements(WebDriverBy::cssSelector('.crossing'))) > 0, 'The line stays open.');
     }
 }

@@ -31,16 +31,18 @@ final class TouchStoryTest extends BrowserTestCase
     public function test_a_finger_that_lifts_after_a_hold_answers_nothing_that_lies_under_it(): void
     {
         $this->openWalk();
-        $this->goToAStationWithARest();
+        $this->goToAStationWithOthers();
         $before = $this->openLines();
-        $this->tap('rest');
-        $this->wait(self::named('rest-stands'));
-        $count = count($this->web->findElements(WebDriverBy::cssSelector('.rest li')));
+        $page = $this->pageOfWalk();
+        $count = count($this->web->findElements(WebDriverBy::cssSelector('.station-others [data-testid^="amiss-"]')));
         $this->waitForRest();
 
-        $at = $this->middleOf(self::named('rest-stands'));
+        $at = $this->middleOf(self::named('others-stand'));
         $this->touch('touchStart', $at);
-        $this->waitUntil(fn (): bool => ! $this->exists('.leaf'), 'The leaf does not close.');
+        $this->waitUntil(
+            fn (): bool => $this->pageOfWalk() !== $page || ! $this->exists(self::named('others-stand')),
+            'What was held is not taken.',
+        );
         usleep(150_000);
         $this->touch('touchEnd', null);
 
@@ -56,11 +58,14 @@ final class TouchStoryTest extends BrowserTestCase
     public function test_two_taps_at_one_place_answer_one_line(): void
     {
         $this->openWalk();
-        $this->goToLine($this->aLook('hold'));
+        $line = $this->aLook('stop');
+        $this->goToLine($line);
+        $this->tap('to-list');
         $before = $this->openLines();
-        $this->wait(self::named('stands'));
+        $act = '[data-testid="stands-'.$line.'"]';
+        $this->wait($act);
         $this->waitForRest();
-        $at = $this->middleOf(self::named('stands'));
+        $at = $this->middleOf($act);
         foreach ([1, 2] as $tap) {
             $this->touch('touchStart', $at);
             $this->touch('touchEnd', null);
@@ -113,25 +118,27 @@ final class TouchStoryTest extends BrowserTestCase
         } else {
             $this->open(self::$walk);
         }
-        $this->wait('.crossing, .panel');
+        $this->wait('.crossing, .station-leaf');
         self::$walk = (string) $this->web->executeScript('return location.pathname');
         if ($this->exists('.crossing')) {
             $this->confirmState();
         }
-        $this->wait('.panel');
+        $this->wait('.station-leaf');
     }
 
-    private function goToAStationWithARest(): void
+    /** A page on which several lines are said together and nothing else is open. */
+    private function goToAStationWithOthers(): void
     {
         foreach ($this->walkInPage()['lines'] as $line) {
             if ($line['outcome'] === 'open' && $line['may_stand_together']) {
                 $this->goToLine($line['key']);
-                if ($this->exists(self::named('rest'))) {
+                $this->tap('to-list');
+                if (count($this->web->findElements(WebDriverBy::cssSelector('.station-others [data-testid^="amiss-"]'))) > 1) {
                     return;
                 }
             }
         }
-        self::fail('No station has two lines that may stand together.');
+        self::fail('No page has two lines that may stand together.');
     }
 
     /** An open look of the first state that weighs so much. */

@@ -377,8 +377,8 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->waitForText('.day', 'Empezar a');
         self::assertSame('es', $this->web->executeScript('return document.documentElement.lang'));
         $this->openRow('open-out-E-14');
-        $this->wait('.panel');
-        $this->waitForText('.panel', 'Traducción que el patio debe comprobar');
+        $this->wait('.station-leaf');
+        $this->waitForText('.station-leaf', 'Traducción que el patio debe comprobar');
         $this->picture('spanish-walk');
         $this->assertAccessible();
         $outside = $this->web->executeScript('return [...document.querySelectorAll(".act-word, .strip span, .head h1")].filter((words) => words.scrollWidth > words.clientWidth + 1 && getComputedStyle(words).textOverflow !== "ellipsis").map((words) => words.textContent)');

@@ -26,16 +26,17 @@ trait WalksInTheBrowser
     private bool $hasConfirmedByHand = false;
 
     /**
-     * Walks on until the line that is named, or to the end.
+     * Walks on until the line that is named, which is opened, or to the end.
      *
      * @param array<string, string> $values figures by line key
-     * @return list<string> the lines that were answered on the way
      */
-    protected function walkOn(array $values, ?string $until = null): array
+    protected function walkOn(array $values, ?string $until = null): void
     {
-        $answered = [];
-        while (true) {
-            $this->wait('.crossing, '.self::named('line'));
+        for ($pages = 0; ; $pages++) {
+            $this->wait('.crossing, '.self::named('station').', '.self::named('line'));
+            if ($this->linesLeft() === 0) {
+                return;
+            }
             if ($this->exists('.crossing')) {
                 $this->confirmState();
 
@@ -47,45 +48,134 @@ trait WalksInTheBrowser
 
                 continue;
             }
-            $line = $this->line();
-            if ($line === $until || in_array($line, $answered, true)) {
-                return $answered;
+            $here = $this->pageOfWalk();
+            if ($until !== null && $this->stopsAt($until)) {
+                return;
             }
-            $isAnswered = $this->answersByHand($values);
-            if (! $isAnswered && count($answered) % self::BY_HAND_EACH === 0) {
-                $this->tap('stands');
-            } elseif (! $isAnswered) {
-                array_push($answered, ...$this->stride($until));
-
-                continue;
-            }
-            $answered[] = $line;
-            $this->waitUntil(fn (): bool => $this->exists('.crossing') || $this->line() !== $line || $this->linesLeft() === 0 || $this->exists(self::named('go-on')), "The walk stays at {$line}.");
-            if ($this->line() === $line && $this->exists(self::named('go-on'))) {
-                $this->tap('go-on');
-            }
-            if ($this->linesLeft() === 0) {
-                return $answered;
+            $this->answerPage($values, isByHand: $pages % self::BY_HAND_EACH === 0);
+            if ($this->pageOfWalk() === $here && $this->exists(self::named('on').':not([disabled])')) {
+                $this->tap('on');
             }
         }
     }
 
-    /** Goes to a line by its stop on the strip and its number at that stop. */
+    /** Whether a line stands on this page; it is opened then. */
+    private function stopsAt(string $key): bool
+    {
+        if ($this->exists("[data-line=\"{$key}\"]") || $this->exists('[data-testid^="detail-'.$key.'"]')) {
+            $this->openLine($key);
+
+            return true;
+        }
+
+        return false;
+    }
+
+    /** @return string which stop it is, and which page of it; nothing where another state is asked for */
+    private function pageOfWalk(): string
+    {
+        return (string) $this->web->executeScript(<<<'JS'
+            const page = document.querySelector('.station-pages [aria-current]');
+            return document.querySelector('.station-leaf') === null ? '' : document.querySelector('.cell-now').dataset.testid + (page?.innerText ?? '');
+            JS);
+    }
+
+    /**
+     * Everything on a page: what is touched alone, what is read, and the others by the act that is held.
+     *
+     * @param array<string, string> $values figures by line key
+     */
+    protected function answerPage(array $values, bool $isByHand = false): void
+    {
+        $here = $this->pageOfWalk();
+        $unread = [];
+        if ($isByHand) {
+            $this->lookOnce('station');
+            foreach ($this->web->findElements(WebDriverBy::cssSelector('[data-testid^="stands-"]')) as $act) {
+                $this->press($act);
+            }
+        }
+        $this->stride();
+        while ($this->pageOfWalk() === $here) {
+            $next = $this->web->executeScript(
+                'return [...document.querySelectorAll(".station-opened .station-act")].map((act) => act.dataset.testid).find((id) => !arguments[0].includes(id)) ?? null',
+                [$unread],
+            );
+            if (! is_string($next)) {
+                return;
+            }
+            $unread[] = $next;
+            [$how, $line] = explode('-', $next, 2);
+            if ($how === 'quick' && ! isset($values[$line])) {
+                $this->tap($next);
+                $this->waitUntil(fn (): bool => ! $this->exists(self::named($next)), "{$line} is not posted.");
+
+                continue;
+            }
+            $this->tap("open-{$line}");
+            $this->wait(self::named('line'));
+            $this->answersByHand($values);
+            $this->waitUntil(
+                fn (): bool => ! $this->exists(self::named('line')) || $this->exists(self::named('go-on')),
+                "The walk stays at {$line}.",
+            );
+            if ($this->exists(self::named('go-on'))) {
+                $this->tap('go-on');
+            }
+            // Where the act had to wait for a reading, what it says is left.
+            $this->stride();
+        }
+    }
+
+    /** The first look of the page that is open, or of the next one; opened with all that is known of it, and found as it should be. */
+    protected function answerALook(): string
+    {
+        $this->waitForRest();
+        $line = $this->web->executeScript(<<<'JS'
+            return [...document.querySelectorAll('.station-leaf [data-testid^="amiss-"]')]
+              .map((act) => act.dataset.testid.slice('amiss-'.length)).find((id) => !id.includes(':')) ?? null;
+            JS);
+        if (! is_string($line)) {
+            $this->tap('on');
+
+            return $this->answerALook();
+        }
+        $this->openLine($line);
+        $this->tap('stands');
+        $this->waitUntil(fn (): bool => ! $this->exists('.panel'), "The walk stays at {$line}.");
+
+        return $line;
+    }
+
+    /** Goes to a line by its stop on the strip, its page and its row, and opens it. */
     protected function goToLine(string $key): void
     {
-        $number = $this->goToStopOf($key);
-        $lines = '.panel-lines button';
+        $line = array_column($this->walkInPage()['lines'], null, 'key')[$key];
+        $this->goToStopOf($key);
+        $this->waitUntil(fn (): bool => $this->exists('.crossing') || $this->exists('.station-leaf'), 'No stop is shown.');
+        $page = self::named("page-{$line['page']}");
+        if ($this->exists($page)) {
+            $this->web->executeScript('document.querySelector(arguments[0]).click()', [$page]);
+        }
+        $this->openLine($key);
+    }
+
+    /** Opens a line of the page that is shown. */
+    protected function openLine(string $key): void
+    {
         $this->waitUntil(
-            fn (): bool => (bool) $this->web->executeScript(
-                'const line = document.querySelectorAll(arguments[0])[arguments[1]]; line?.click(); return line !== undefined;',
-                [$lines, $number],
-            ) && $this->line() === $key,
-            "The walk does not go to {$key}.",
+            fn (): bool => (bool) $this->web->executeScript(<<<'JS'
+                const row = [...document.querySelectorAll('[data-testid^="detail-"]')]
+                  .find((one) => [arguments[0], `${arguments[0]}:0`].includes(one.dataset.testid.slice('detail-'.length)));
+                row?.click();
+                return document.querySelector('.panel')?.dataset.line === arguments[0];
+                JS, [$key]),
+            "The walk does not open {$key}.",
         );
     }
 
-    /** Goes to the stop of a line, which is a crossing where its state was not entered; says its number at the stop. */
-    protected function goToStopOf(string $key): int
+    /** Goes to the stop of a line, which is a crossing where its state was not entered. */
+    protected function goToStopOf(string $key): void
     {
         $stops = array_values(array_unique(array_column($this->walkInPage()['lines'], 'visit')));
         $line = array_column($this->walkInPage()['lines'], null, 'key')[$key];
@@ -93,8 +183,6 @@ trait WalksInTheBrowser
             "document.querySelectorAll('.cells button')[arguments[0]].click()",
             [array_search($line['visit'], $stops, true)],
         );
-
-        return $line['place'];
     }
 
     /** Types what stands on the plate, or a day on which the paper is fresh. */
@@ -134,7 +222,7 @@ trait WalksInTheBrowser
             (async () => {
               const walk = await ask('{$path}' + {$name});
               const machine = await ask('/api/machines/' + walk.machine.id);
-              done(JSON.stringify({ hours: walk.machine.smr_hours ?? '1000.0', lines: walk.plan.visits.flatMap((visit) => visit.lines.map((line, place) => ({ ...line, place, visit: visit.number, stage: visit.stage, outcome: walk.state.lines.find((one) => one.key === line.key)?.outcome }))), serial: machine.serial }));
+              done(JSON.stringify({ hours: walk.machine.smr_hours ?? '1000.0', lines: walk.plan.visits.flatMap((visit) => visit.lines.map((line, place) => ({ ...line, place, page: visit.leaves.findIndex((leaf) => leaf.lines.includes(line.key)) + 1, visit: visit.number, stage: visit.stage, outcome: walk.state.lines.find((one) => one.key === line.key)?.outcome }))), serial: machine.serial }));
             })();
             JS), true, flags: JSON_THROW_ON_ERROR);
     }
@@ -195,29 +283,41 @@ trait WalksInTheBrowser
         return $payload['value'] ?? $payload['points'][0];
     }
 
-    /**
-     * Answers looks one after the other from within the page, which is a hand that does not have to be told each time.
-     *
-     * @return list<string>
-     */
-    private function stride(?string $until): array
+    /** Touches what is touched alone and holds for the rest from within the page, which is a hand that does not have to be told. */
+    private function stride(): void
     {
-        return $this->web->executeAsyncScript(<<<'JS'
-            const [until, done] = arguments;
-            const line = () => document.querySelector('[data-line]')?.dataset.line;
-            const answered = [];
+        $this->waitForRest();
+        $this->web->executeAsyncScript(<<<'JS'
+            const [done] = arguments;
+            const [clock, timer] = [Date.now, window.setTimeout];
+            let ahead = 0;
+            Date.now = () => clock() + ahead;
+            const end = () => {
+              Date.now = clock;
+              window.setTimeout = timer;
+              timer(done, 60);
+            };
             const step = () => {
-              const here = line();
-              const stands = document.querySelector('[data-testid="stands"]');
-              if (document.querySelector('.crossing') !== null || here === undefined || here === until || stands === null || stands.disabled || answered.includes(here) || answered.length === 8) {
-                return done(answered);
+              const act = document.querySelector('.station-leaf :is([data-testid^="stands-"], [data-testid^="start-"]):not([disabled])');
+              if (act !== null) {
+                const seconds = act.dataset.testid.startsWith('start-') ? Number(/\d+/.exec(act.textContent)[0]) : 0;
+                act.click();
+                // The clock of the page goes on by what the step takes: nobody is tested for their patience.
+                ahead += seconds * 1000;
+                timer(step, seconds > 0 ? 260 : 0);
+                return;
               }
-              answered.push(here);
-              stands.click();
-              requestAnimationFrame(() => setTimeout(step, 0));
+              const held = document.querySelector('[data-testid="others-stand"]');
+              if (held === null) {
+                return end();
+              }
+              // A second that is held is held once in each story by the pointer.
+              window.setTimeout = (then, ms, ...more) => timer(then, ms === 1000 ? 0 : ms, ...more);
+              held.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true }));
+              timer(end, 40);
             };
             step();
-            JS, [$until]);
+            JS);
     }
 
     /** Shows step after step, then signs for the person who was briefed, and hands the tablet back. */
@@ -274,7 +374,7 @@ trait WalksInTheBrowser
             }
             $this->typeAnew('second-secret', 'tern-quay');
         }
-        $this->tap('confirm-state');
+        $this->exists('.hold'.self::named('confirm-state')) ? $this->hold('confirm-state') : $this->tap('confirm-state');
         $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');
     }
 
@@ -325,7 +425,7 @@ trait WalksInTheBrowser
         foreach ($this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition) {
             $id = str_replace('condition-', '', (string) $condition->getAttribute('data-testid'));
             $this->press($condition);
-            if (isset(self::MEASURED[$id])) {
+            if (isset(self::MEASURED[$id]) && $this->exists(self::named('pad-input'))) {
                 $this->type('pad-input', self::MEASURED[$id]);
                 $this->tap('pad-set');
                 $this->waitUntil(fn (): bool => ! $this->exists(self::named('pad-input')), 'The number pad stays.');

@@ -164,7 +164,10 @@ final class HouseRuleEffectTest extends TestCase
     private function imprint(Catalogue $catalogue): string
     {
         $rules = $catalogue->houseRules;
-        $all = [$rules->startCorner, $rules->turn, $rules->firstVisit];
+        $all = [
+            $rules->startCorner, $rules->turn, $rules->firstVisit,
+            array_map($rules->carried->daysOf(...), $catalogue->checks),
+        ];
         foreach ($catalogue->models as $model) {
             $features = $catalogue->featuresOf($model);
             $all[] = array_map(static fn ($check): array => $check->applies->holdsFor($features) ? array_map(static fn (Occasion $one): string => $one->value, $check->dueOn($features)) : [], $catalogue->checks);

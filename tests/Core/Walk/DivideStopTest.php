@@ -63,7 +63,7 @@ final class DivideStopTest extends TestCase
         $said = 0;
         foreach (self::visits() as $name => $visit) {
             foreach ((new DivideStop)->into($visit) as $leaf) {
-                foreach ($leaf->together as $item) {
+                foreach ($leaf->saidTogether() as $item) {
                     $check = $item->line->check;
                     $severity = $item->step === null ? $check->severity : ($check->test[$item->step]->severity ?? $check->severity);
                     self::assertNotSame(Severity::Stop, $severity, "{$name}: {$item->line->key}");

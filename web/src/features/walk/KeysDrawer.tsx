@@ -12,7 +12,7 @@ export function KeysDrawer({ open, onClose }: { open: boolean; onClose: () => vo
         {WALK_KEYS.map((key) => (
           <div key={key}>
             <dt>
-              <kbd>{key}</kbd>
+              <kbd>{t(`keys.name.${key === '?' ? 'help' : key}`)}</kbd>
             </dt>
             <dd>{t(`keys.${key === '?' ? 'help' : key}`)}</dd>
           </div>

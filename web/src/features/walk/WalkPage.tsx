@@ -1,5 +1,5 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
 import { whatToDo, type Problem } from '../../api/problem';
@@ -14,6 +14,13 @@ import { CrossingSheet } from './crossing/CrossingSheet';
 import { DecisionDrawer } from './decision/DecisionDrawer';
 import { FindingDrawer, type FindingPlace } from './finding/FindingDrawer';
 import { LinePanel } from './panels/LinePanel';
+import { LeafPages } from './station/LeafPages';
+import { all } from './station/items';
+import { StationDrawing } from './station/StationDrawing';
+import { StationLeaf } from './station/StationLeaf';
+import { useLeaf } from './station/useLeaf';
+import { WherePlan } from './station/WherePlan';
+import { useTestRuns } from './state/testRuns';
 import { MinutesLeft } from './strip/MinutesLeft';
 import { PostureBar } from './panels/PostureBar';
 import { pendingAnswers } from './state/pendingAnswers';
@@ -69,6 +76,10 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const [lookingAt, setLookingAt] = useState<string | null>(null);
   const [deciding, setDeciding] = useState(() => new URLSearchParams(window.location.search).has('decision'));
   const [helping, setHelping] = useState(false);
+  const tests = useTestRuns(taken.id);
+  // What is shown with all that is known of it, in place of the list of the page.
+  const [opened, setOpened] = useState<string | null>(null);
+  const [showsPlan, setShowsPlan] = useState(false);
   const [refused, setRefused] = useState<{ line: string; problem: Problem } | null>(null);
   const isWide = useMediaQuery('(min-width: 1001px)', { noSsr: true });
   useWakeLock();
@@ -81,21 +92,58 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const line = state.lines.find((one) => one.key === position.line.key);
   const mustCross = mayPost && (state.stage === null || (needed !== state.stage && line?.outcome === 'open' && !state.stages_entered.includes(needed)));
   const crossing = crossingTo ?? (mustCross ? needed : null);
-  const shown = crossing ?? position.line.key;
+  const leaf = useLeaf(walk, position, pending, tests);
+  const closeUp = position.leaf.drawing;
+  const isOpened = opened !== null && position.leaf.lines.includes(opened);
+  const shown = crossing ?? (isOpened ? position.line.key : `${position.visit.number}.${position.leafNumber}`);
   useEffect(pageChanged, [shown]);
   const crossingStage = plan.stages.find((stage) => stage.id === crossing);
 
-  const move = useCallback(
-    (by: number) => {
-      const at = plan.visits.findIndex((visit) => visit.number === position.visit.number);
-      const visit = plan.visits[at + by];
-      if (visit !== undefined) {
-        position.goVisit(visit);
-      }
+  const open = (line: string) => {
+    position.goLine(line);
+    setOpened(line);
+  };
+  const onNext = () => {
+    setOpened(null);
+    const next = position.next();
+    if (next !== null) {
+      position.goLine(next.line.key);
+    }
+  };
+  const onBefore = () => {
+    setOpened(null);
+    const visit = plan.visits[plan.visits.indexOf(position.visit) - 1];
+    if (visit !== undefined) {
+      position.goVisit(visit);
+    }
+  };
+  useWalkKeys({ onNext, onBefore, onHelp: () => setHelping(true), onFinding: () => mayPost && setPlacing({ ...position.visit.shows, line: position.line.key }) });
+
+  const leave = (answered: string[]) => {
+    setOpened(null);
+    position.advance(answered);
+  };
+  const notSo = (line: string) => setPlacing({ ...position.visit.shows, line, answers: true });
+  const panel = {
+    walk,
+    position,
+    observed,
+    mayPost,
+    pending,
+    tests,
+    isKept: pending.has(position.line.key),
+    post,
+    onCross: setCrossingTo,
+    onFinding: () => notSo(position.line.key),
+    onTag: () => setDeciding(true),
+    onKnown: setLookingAt,
+    refusal: refused !== null && (isOpened ? [position.line.key] : position.leaf.lines).includes(refused.line) ? refused.problem : null,
+    onRefused: (line: string, problem: Problem) => {
+      feel('refused');
+      setRefused({ line, problem });
+      position.goLine(line);
     },
-    [plan.visits, position],
-  );
-  useWalkKeys({ onMove: move, onHelp: () => setHelping(true), onFinding: () => mayPost && setPlacing({ ...position.visit.shows, line: position.line.key }) });
+  };
 
   const postings = [...state.lines]
     .filter((one) => one.answered_at !== null && one.answered_by !== null)
@@ -177,46 +225,62 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
           post={post}
         />
       ) : (
-        <section className="walk-body">
+        <section className={isOpened ? 'walk-body' : 'walk-body walk-body-leaf'}>
           <div className="walk-draw">
             {mayPost && <ShareBar walk={walk} post={post} />}
-            <WalkDrawing
-              walk={walk}
-              position={position}
-              pending={pending}
-              unsent={unsent}
-              onPlace={mayPost ? setPlacing : undefined}
-              onFinding={setLookingAt}
-            />
-            <PostureBar
-              walk={walk}
-              line={position.line}
-              stage={isReadLaterHere(walk, position.line.key) ? (state.stage ?? needed) : needed}
-              observed={observed}
-              onObserved={setObserved}
-              mayPost={mayPost}
-            />
+            <header className="panel-title station-title">
+              <div>
+                <h2>{position.visit.name}</h2>
+                <p>{position.visit.direction}</p>
+                <LeafPages walk={walk} position={position} pending={pending} />
+              </div>
+              {closeUp !== null && (
+                <button
+                  type="button"
+                  className="where"
+                  data-testid="show-plan"
+                  aria-pressed={showsPlan}
+                  aria-label={t(showsPlan ? 'station.show_part' : 'station.show_plan')}
+                  onClick={() => setShowsPlan(!showsPlan)}
+                >
+                  <WherePlan walk={walk} visit={position.visit} />
+                </button>
+              )}
+            </header>
+            {closeUp !== null && !showsPlan && !isOpened && (
+              <StationDrawing drawing={closeUp} items={all(leaf.items)} present={leaf.present} onPick={leaf.pick} />
+            )}
+            {(closeUp === null || showsPlan || isOpened) && (
+              <WalkDrawing
+                walk={walk}
+                position={position}
+                pending={pending}
+                unsent={unsent}
+                onPlace={mayPost ? setPlacing : undefined}
+                onFinding={setLookingAt}
+              />
+            )}
+            {isOpened && (
+              <PostureBar
+                walk={walk}
+                line={position.line}
+                stage={isReadLaterHere(walk, position.line.key) ? (state.stage ?? needed) : needed}
+                observed={observed}
+                onObserved={setObserved}
+                mayPost={mayPost}
+              />
+            )}
           </div>
-          <LinePanel
-            key={position.line.key}
-            walk={walk}
-            position={position}
-            observed={observed}
-            mayPost={mayPost}
-            pending={pending}
-            isKept={pending.has(position.line.key)}
-            post={post}
-            onCross={setCrossingTo}
-            onFinding={() => setPlacing({ ...position.visit.shows, line: position.line.key, answers: true })}
-            onTag={() => setDeciding(true)}
-            onKnown={setLookingAt}
-            refusal={refused?.line === position.line.key ? refused.problem : null}
-            onRefused={(line, problem) => {
-              feel('refused');
-              setRefused({ line, problem });
-              position.goLine(line);
-            }}
-          />
+          {isOpened ? (
+            <LinePanel
+              key={position.line.key}
+              {...panel}
+              position={{ ...position, advance: (answered) => leave(answered) }}
+              onBack={() => setOpened(null)}
+            />
+          ) : (
+            <StationLeaf key={`${position.visit.number}.${position.leafNumber}`} {...panel} state={leaf} onOpen={open} onNotSo={notSo} />
+          )}
         </section>
       )}
       {placing !== null && <FindingDrawer walk={walk} place={placing} post={post} onClose={() => setPlacing(null)} />}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { TranslationNote } from '../../../app/TranslationNote';
 import { Button } from '../../../app/Button';
+import { HoldButton } from '../../../app/HoldButton';
 import { clock } from '../../../app/figures';
 import { useElapsed } from '../../../app/useElapsed';
 import { usePersistentState } from '../../../app/usePersistentState';
@@ -47,14 +48,21 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
   const { lines: blocking, byEye } = inTheWay(walk, stage, pending);
   const titleOf = (key: string): string => walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;
-  const left = lines.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
+  // Lines about people, the area and what is proved dead are touched; the others are read and said by the held act.
+  const alone = lines.filter((line) => line.alone);
+  const together = lines.filter((line) => !line.alone);
+  const left = alone.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
   const choose = (chosen: Second) => {
     setSecond(chosen.person);
     setSecret(chosen.secret);
   };
   const by: Second = { person: stage.asks_second_person ? second : null, secret };
-  const cross = async (id: string) => ({ stage: stage.id, confirmed, ...(await sealedBy(by, sealingKey, id)) });
+  const cross = async (id: string) => ({ stage: stage.id, confirmed: lines.map((line) => line.id), ...(await sealedBy(by, sealingKey, id)) });
   const isAlone = stage.asks_second_person && (second === null || second === me.id);
+
+  const isBarred = busy || left > 0 || isAlone || blocking.length > 0 || !me.may.walk;
+  const under = left > 0 ? t('crossing.left', { count: left }) : t(isAlone ? 'crossing.name_second' : 'crossing.all');
+  const goIn = () => void send(() => post('state.crossed', cross)).then((posted) => posted && onCrossed());
 
   return (
     <section className="crossing" aria-label={stage.title}>
@@ -90,22 +98,31 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           {byEye.map((key) => (
             <CrossingLine
               key={key}
-              line={{ id: key, text: t('crossing.by_eye', { title: titleOf(key) }), why: t('crossing.by_eye_why'), wait_seconds: 0 }}
+              line={{ id: key, text: t('crossing.by_eye', { title: titleOf(key) }), why: t('crossing.by_eye_why'), wait_seconds: 0, alone: true }}
               number={0}
               isConfirmed={seen.includes(key)}
               isNext={key === byEye.find((one) => !seen.includes(one))}
               onTouch={() => setSeen((now) => (now.includes(key) ? now.filter((one) => one !== key) : [...now, key]))}
             />
           ))}
-          {lines.map((line, at) => (
+          {alone.map((line, at) => (
             <CrossingLine
               key={line.id}
               line={line}
               number={at + 1}
               isConfirmed={confirmed.includes(line.id)}
-              isNext={byEye.every((key) => seen.includes(key)) && line.id === lines.find((one) => !confirmed.includes(one.id))?.id}
+              isNext={byEye.every((key) => seen.includes(key)) && line.id === alone.find((one) => !confirmed.includes(one.id))?.id}
               onTouch={() => setConfirmed((before) => (before.includes(line.id) ? before.filter((id) => id !== line.id) : [...before, line.id]))}
             />
+          ))}
+          {together.map((line, at) => (
+            <li key={line.id} className="crossing-said" data-testid={`said-${line.id}`}>
+              <i>{alone.length + at + 1}</i>
+              <span>
+                <b>{line.text}</b>
+                <small>{line.why}</small>
+              </span>
+            </li>
           ))}
         </ol>
       )}
@@ -114,15 +131,20 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
       <footer>
         {onCancel !== undefined && <Button onClick={onCancel}>{t('act.back')}</Button>}
         {walk.state.may_be_given_back && pending.size === 0 && me.may.walk && <GiveBackButton post={post} onGivenBack={onGivenBack} />}
-        <Button
-          tone="jade"
-          testId="confirm-state"
-          disabled={busy || left > 0 || isAlone || blocking.length > 0 || !me.may.walk}
-          under={left > 0 ? t('crossing.left', { count: left }) : t(isAlone ? 'crossing.name_second' : 'crossing.all')}
-          onClick={() => void send(() => post('state.crossed', cross)).then((posted) => posted && onCrossed())}
-        >
-          {t('crossing.confirm', { state: stage.title })}
-        </Button>
+        {together.length > 0 ? (
+          <HoldButton
+            testId="confirm-state"
+            disabled={isBarred}
+            under={left > 0 ? under : t('crossing.hold', { count: together.length })}
+            onHeld={goIn}
+          >
+            {t('crossing.confirm', { state: stage.title })}
+          </HoldButton>
+        ) : (
+          <Button tone="jade" testId="confirm-state" disabled={isBarred} under={under} onClick={goIn}>
+            {t('crossing.confirm', { state: stage.title })}
+          </Button>
+        )}
       </footer>
     </section>
   );

@@ -1,6 +1,7 @@
-import { useEffect, useRef, useState, type MouseEvent } from 'react';
+import { useRef, type MouseEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import { DamageMark } from '../../../marks/Mark';
+import { useSize } from './useSize';
 import { drawing } from '../../../plans/drawings';
 import { Shapes } from '../../../plans/Shapes';
 import type { PendingAnswers } from '../state/pendingAnswers';
@@ -27,17 +28,7 @@ export function WalkDrawing({ walk, position, pending, unsent, onPlace, onFindin
   const { plan, state } = walk;
   const art = drawing(plan.drawing);
   const svg = useRef<SVGSVGElement>(null);
-  const [size, setSize] = useState({ width: 600, height: 520 });
-  useEffect(() => {
-    const element = svg.current;
-    if (element === null) {
-      return;
-    }
-    const watch = new ResizeObserver(([entry]) => entry !== undefined && setSize({ width: entry.contentRect.width, height: entry.contentRect.height }));
-    watch.observe(element);
-
-    return () => watch.disconnect();
-  }, []);
+  const size = useSize(svg);
 
   const xs = plan.route.map((point) => point.x);
   const ys = plan.route.map((point) => point.y);

@@ -1,20 +1,23 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import { TranslationNote } from '../../../app/TranslationNote';
 import { Button } from '../../../app/Button';
 import { Mark } from '../../../marks/Mark';
-import { LinesDrawer } from './LinesDrawer';
 import { LookPanel } from './LookPanel';
 import { DashboardPanel } from './DashboardPanel';
-import { KnownHere } from './KnownHere';
 import type { PanelProps } from './PanelProps';
 import { PaperPanel } from './PaperPanel';
 import { ReadingPanel } from './ReadingPanel';
 import { isReadLaterHere } from '../state/readLater';
 import { TestPanel } from './TestPanel';
 
+interface Props extends PanelProps {
+  /** Back to the list of the page. */
+  onBack: () => void;
+}
+
 /** The question at hand: a check by eye or an instrument, with the other lines of this stop above it. */
-export function LinePanel(props: PanelProps) {
+export function LinePanel(props: Props) {
   const { t } = useTranslation();
   const { walk, position, isKept, mayPost, onCross } = props;
   const { line, visit } = position;
@@ -31,6 +34,9 @@ export function LinePanel(props: PanelProps) {
       <Lines {...props} />
       <header className="panel-title">
         <h2>{line.title}</h2>
+        <button type="button" className="panel-back" data-testid="to-list" onClick={props.onBack}>
+          {t('station.to_list')}
+        </button>
         <p>
           {visit.direction} {line.how}
         </p>
@@ -44,15 +50,6 @@ export function LinePanel(props: PanelProps) {
           </Button>
         </div>
       )}
-      {mayPost && walk.state.progress.lines_left === 0 && walk.state.tag === null && (
-        <div className="panel-state panel-all-read">
-          <p>{t('walk.all_read')}</p>
-          <Button tone="jade" testId="decide-now" onClick={props.onTag}>
-            {t(walk.state.decision === null ? 'walk.decide_now' : 'walk.see_decision')}
-          </Button>
-        </div>
-      )}
-      <KnownHere walk={walk} visit={visit} mayPost={mayPost} post={props.post} onWorse={props.onKnown} />
       <AnswerPanel {...props} inState={inState} />
     </section>
   );
@@ -75,21 +72,21 @@ function AnswerPanel(props: PanelProps & { inState: boolean }) {
   return line.test.length > 0 ? <TestPanel {...props} /> : <LookPanel {...props} />;
 }
 
-/** One row, however many lines a stop has: the present one is brought into sight. */
-function Lines({ walk, position }: PanelProps) {
+/** The list of the page, folded to its marks: the present one is brought into sight. */
+function Lines({ walk, position, pending }: PanelProps) {
   const { t } = useTranslation();
   const present = useRef<HTMLButtonElement>(null);
-  const [names, setNames] = useState(false);
   useEffect(() => {
     // In braces: newer browsers answer with a promise, which is no way to tidy up an effect.
     void present.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [position.line.key]);
+  const lines = position.visit.lines.filter((line) => position.leaf.lines.includes(line.key));
 
   return (
-    <div className="panel-lines-row">
     <ol className="panel-lines" aria-label={t('walk.lines_here', { name: position.visit.name })}>
-      {position.visit.lines.map((line, at) => {
-        const outcome = walk.state.lines.find((one) => one.key === line.key)?.outcome ?? 'open';
+      {lines.map((line, at) => {
+        const said = walk.state.lines.find((one) => one.key === line.key)?.outcome ?? 'open';
+        const outcome = said === 'open' && pending.has(line.key) ? 'stands' : said;
 
         return (
           <li key={line.key}>
@@ -107,18 +104,5 @@ function Lines({ walk, position }: PanelProps) {
         );
       })}
     </ol>
-      {position.visit.lines.length > 1 && (
-        <button
-          type="button"
-          className="lines-by-name-key"
-          data-testid="lines-by-name"
-          aria-label={t('walk.lines_by_name')}
-          onClick={() => setNames(true)}
-        >
-          {t('walk.lines_key')}
-        </button>
-      )}
-      <LinesDrawer open={names} walk={walk} position={position} onClose={() => setNames(false)} />
-    </div>
   );
 }

@@ -8,34 +8,22 @@ import { CannotTellButton } from './CannotTellButton';
 import type { PanelProps } from './PanelProps';
 import { LiftStopDrawer, type Lift } from './LiftStopDrawer';
 import { PutRightDrawer } from './PutRightDrawer';
-import { RestDrawer } from './RestDrawer';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { StrikeButton } from './StrikeButton';
 import { useSend } from '../state/useSend';
 
 /** A check by eye: what is right stands there in words; it is so, it is not so, or it cannot be told. */
-export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFinding, refusal, onRefused, pending }: PanelProps & { inState: boolean }) {
+export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFinding, refusal, onRefused }: PanelProps & { inState: boolean }) {
   const { t } = useTranslation();
   const { line } = position;
   const { busy, problem, send } = useSend();
-  const [resting, setResting] = useState(false);
   const [lifting, setLifting] = useState(false);
   const [isAmiss, setIsAmiss] = useState(false);
-  const isOpen = (key: string) => walk.state.lines.find((one) => one.key === key)?.outcome === 'open' && !pending.has(key);
-  const rest = position.visit.lines.filter((one) => one.may_stand_together && isOpen(one.key));
   const state = walk.state.lines.find((one) => one.key === line.key);
   const canBePutRight = line.other_answers?.includes('put_right') === true;
   const itIsAmiss = () => {
     setIsAmiss(false);
     onFinding();
-  };
-  const theRestStands = () => {
-    setResting(false);
-    feel('taken');
-    position.advance(rest.map((one) => one.key));
-    for (const one of rest) {
-      post('check.answered', { line: one.key, answer: 'stands', together: true }).catch((error: unknown) => onRefused(one.key, problemOf(error, t('state.no_network'))));
-    }
   };
   // What stands is written down on the tablet and the walk goes on; if the yard's ledger refuses it, it comes back here.
   const say = (answer: 'stands' | 'put_right') => {
@@ -63,11 +51,6 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
           </dd>
         </dl>
         <AnswerSoFar state={state} position={position} isKept={isKept} />
-        {mayPost && inState && rest.length > 1 && (
-          <Button testId="rest" under={t('rest.under')} onClick={() => setResting(true)}>
-            {t('rest.ask', { count: rest.length })}
-          </Button>
-        )}
       </div>
       <ProblemWords problem={problem ?? refusal} />
       {mayPost && (
@@ -122,13 +105,6 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
         onClose={() => setIsAmiss(false)}
         onPutRight={() => say('put_right')}
         onAmiss={itIsAmiss}
-      />
-      <RestDrawer
-        visit={position.visit}
-        lines={rest}
-        open={resting}
-        onClose={() => setResting(false)}
-        onStands={theRestStands}
       />
     </>
   );

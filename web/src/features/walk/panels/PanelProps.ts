@@ -1,5 +1,6 @@
 import type { Problem } from '../../../api/problem';
 import type { PendingAnswers } from '../state/pendingAnswers';
+import type { TestRuns } from '../state/testRuns';
 import type { Position } from '../state/useWalkPosition';
 import type { Post } from '../state/useWalk';
 import type { Observed, Walk } from '../state/types';
@@ -21,4 +22,6 @@ export interface PanelProps {
   onRefused: (line: string, problem: Problem) => void;
   /** Lines that were answered here and not yet taken by the yard's ledger. */
   pending: PendingAnswers;
+  /** Function tests that are under way here. */
+  tests: TestRuns;
 }

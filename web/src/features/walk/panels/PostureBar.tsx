@@ -25,10 +25,12 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
   const inState = walk.state.stage === stage;
   const missing = conditions.filter((condition) => !isHeld(condition, observed[condition.id]));
   const touch = (condition: Condition) => {
-    if (condition.unit !== null) {
+    const now = observed[condition.id];
+    // Seen to be within its limits; touched again, it is measured, or not so after all.
+    if (condition.unit !== null && (condition.wants_figure || now !== undefined)) {
       setMeasuring(condition);
     } else {
-      onObserved({ ...observed, [condition.id]: { condition: condition.id, seen: observed[condition.id]?.seen !== true } });
+      onObserved({ ...observed, [condition.id]: { condition: condition.id, seen: now?.seen !== true } });
     }
   };
 
@@ -82,18 +84,18 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
 
 /** Only for what is drawn; whether the reading counts is for the server to say. */
 export function isHeld(condition: Condition, seen: Observed | undefined): boolean {
-  if (condition.unit === null) {
-    return seen?.seen === true;
+  if (seen?.value === undefined || condition.unit === null) {
+    return seen?.seen === true && !condition.wants_figure;
   }
-  const value = seen?.value === undefined ? null : Number(seen.value);
+  const value = Number(seen.value);
 
-  return value !== null && (condition.at_least === null || value >= condition.at_least) && (condition.at_most === null || value <= condition.at_most);
+  return (condition.at_least === null || value >= condition.at_least) && (condition.at_most === null || value <= condition.at_most);
 }
 
 function shown(condition: Condition, seen: Observed | undefined, seenWord: string, touchWord: string): string {
-  if (condition.unit === null) {
+  if (condition.unit === null || seen?.value === undefined) {
     return seen?.seen === true ? seenWord : touchWord;
   }
 
-  return seen?.value === undefined ? touchWord : `${figure(seen.value)}${condition.unit === 'deg' ? '' : ' '}${unitName(condition.unit)}`;
+  return `${figure(seen.value)}${condition.unit === 'deg' ? '' : ' '}${unitName(condition.unit)}`;
 }

@@ -1,11 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Schema } from '../../../api/client';
 import { Button } from '../../../app/Button';
 import { feel } from '../../../app/feel';
 import { withFigures } from '../../../app/units';
 import { useElapsed } from '../../../app/useElapsed';
-import { usePersistentState } from '../../../app/usePersistentState';
 import { Mark } from '../../../marks/Mark';
 import { useReading } from '../../session/useReading';
 import { AnswerSoFar } from './AnswerSoFar';
@@ -15,56 +13,53 @@ import type { PanelProps } from './PanelProps';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { ReasonDrawer } from './ReasonDrawer';
 import { StrikeButton } from './StrikeButton';
+import { nextStep, responses, saidAsExpected, secondsLeft, type Response, type Step } from '../state/testRuns';
 import { useSend } from '../state/useSend';
 
-type Step = Schema['PlannedLine']['test'][number];
-type Response = Schema['TestAnsweredPayload']['steps'][number];
-
-const OBSERVED = ['nothing', 'moved', 'went_on', 'rough'] as const;
+/** What a machine may do instead of what was expected. */
+export const OBSERVED = ['nothing', 'moved', 'went_on', 'rough'] as const;
 const BROKEN_OFF = ['people', 'weather', 'called', 'unsure'] as const;
 
-interface Draft {
-  responses: Response[];
-  startedAt: number | null;
-}
-
-const EMPTY: Draft = { responses: [], startedAt: null };
-
 /** A function test: one step at a time, what the machine has to do, and what it means when it does something else. */
-export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTag, refusal }: PanelProps & { inState: boolean }) {
+export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTag, refusal, tests }: PanelProps & { inState: boolean }) {
   const { t } = useTranslation();
   const { line } = position;
   const reading = useReading();
   const { busy, problem, send } = useSend();
-  const [draft, setDraft] = usePersistentState<Draft>(`walk.test.1.${walk.id}.${line.key}`, EMPTY);
+  const run = tests.of(line.key);
   const [asks, setAsks] = useState<'observed' | 'broken_off' | null>(null);
   const state = walk.state.lines.find((one) => one.key === line.key);
   const isAnswered = state !== undefined && state.entry_id !== null && state.outcome !== 'open';
-  const at = draft.responses.length;
+  const at = nextStep(line, run);
   const step = line.test[at];
-  const elapsed = useElapsed(draft.startedAt);
+  const startedAt = run.startedAt[at] ?? null;
+  const elapsed = useElapsed(startedAt);
   // Where time matters, the clock has to have run for as long.
-  const isHeldStill = step?.seconds !== undefined && step.seconds !== null && elapsed < step.seconds;
-  const withTime = (response: Response): Response => (draft.startedAt === null ? response : { ...response, seconds: elapsed });
+  const isHeldStill = step !== undefined && secondsLeft(step, startedAt ?? undefined, (startedAt ?? 0) + elapsed * 1000) > 0;
 
-  const end = (responses: Response[], brokenOff?: string) =>
+  const end = (steps: Response[], brokenOff?: string) =>
     send(async () => {
       setAsks(null);
-      const result = await post('test.answered', { line: line.key, steps: responses, ...(brokenOff === undefined ? {} : { broken_off: brokenOff }) });
-      setDraft(EMPTY);
+      const result = await post('test.answered', { line: line.key, steps, ...(brokenOff === undefined ? {} : { broken_off: brokenOff }) });
+      tests.keep({ [line.key]: null });
       const outcome = result === 'kept' ? 'kept' : result.judgement?.verdict.outcome;
       feel(outcome === 'stop' ? 'stop' : outcome === 'attend' ? 'attend' : 'taken');
       if (outcome === 'kept' || outcome === 'stands' || outcome === 'open') {
         position.advance([line.key]);
       }
     });
+  const start = (moment: number | null) => {
+    if (moment !== null) {
+      tests.keep({ [line.key]: { ...run, startedAt: { ...run.startedAt, [at]: moment } } });
+    }
+  };
   const asExpected = () => {
-    const responses = [...draft.responses, withTime({ as_expected: true })];
-    if (responses.length === line.test.length) {
-      void end(responses);
+    const said = saidAsExpected(run, at);
+    if (nextStep(line, said) === line.test.length) {
+      void end(responses(line, said));
     } else {
       feel('taken');
-      setDraft({ responses, startedAt: null });
+      tests.keep({ [line.key]: said });
     }
   };
 
@@ -74,8 +69,8 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
         {!isAnswered && (
           <ol className="test-steps">
             {line.test.map((one, number) => (
-              <StepRow key={one.do} step={one} number={number + 1} isDone={number < at} isPresent={number === at}>
-                {one.seconds !== null && mayPost && inState && <HoldTimer seconds={one.seconds} startedAt={draft.startedAt} onStart={(startedAt) => setDraft({ ...draft, startedAt })} />}
+              <StepRow key={one.do} step={one} number={number + 1} isDone={run.said[number] !== undefined} isPresent={number === at}>
+                {one.seconds !== null && mayPost && inState && <HoldTimer seconds={one.seconds} startedAt={startedAt} onStart={start} />}
               </StepRow>
             ))}
           </ol>
@@ -119,7 +114,7 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
         reasons={OBSERVED.map((id) => ({ id: `observed-${id}`, words: t(`test.observed.${id}`) }))}
         names={{ own: t('test.observed_own'), post: t('test.post_observed') }}
         onClose={() => setAsks(null)}
-        onReason={(observed) => void end([...draft.responses, withTime({ as_expected: false, observed })])}
+        onReason={(observed) => void end([...responses(line, run), { as_expected: false, observed }])}
       />
       <ReasonDrawer
         open={asks === 'broken_off'}
@@ -128,7 +123,7 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
         reasons={BROKEN_OFF.map((id) => ({ id: `broken-${id}`, words: t(`test.broken_off.${id}`) }))}
         names={{ own: t('cannot.own'), post: t('test.post_broken_off') }}
         onClose={() => setAsks(null)}
-        onReason={(words) => void end(draft.responses, words)}
+        onReason={(words) => void end(responses(line, run), words)}
       />
     </>
   );

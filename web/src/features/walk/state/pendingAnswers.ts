@@ -16,6 +16,11 @@ export function pendingAnswers(kept: KeptEntry[], walkId: string): PendingAnswer
       case 'check.answered':
         answers.set(entry.payload.line, entry.payload.answer);
         break;
+      case 'lines.affirmed':
+        for (const { line } of entry.payload.lines) {
+          answers.set(line, 'stands');
+        }
+        break;
       case 'reading.posted':
       case 'test.answered':
       case 'paper.compared':

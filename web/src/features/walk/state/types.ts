@@ -9,3 +9,4 @@ export type Stage = Schema['Stage'];
 export type Finding = Schema['Finding'];
 export type Outcome = Schema['Outcome'];
 export type Observed = Schema['Observed'];
+export type Leaf = Schema['Leaf'];

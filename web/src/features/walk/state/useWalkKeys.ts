@@ -1,12 +1,13 @@
 import { useEffect, useRef } from 'react';
 
-/** n and p go from stop to stop, f opens a finding; the others press what is on the page under that name. */
-export const WALK_KEYS = ['s', 'x', 'c', 'r', 'f', 'n', 'p', 'd', '?'] as const;
+/** n and p go on and back, f opens a finding; the others press what is on the page under that name. */
+export const WALK_KEYS = ['up', 'enter', 's', 'x', 'c', 'r', 'space', 'f', 'n', 'p', 'd', '?'] as const;
 
-const PRESSES: Record<string, string[]> = { s: ['stands', 'as-expected'], x: ['amiss', 'otherwise'], c: ['cannot-tell', 'break-off'], r: ['rest'], d: ['decision'] };
+const PRESSES: Record<string, string[]> = { s: ['stands', 'as-expected'], x: ['amiss', 'otherwise'], c: ['cannot-tell', 'break-off'], d: ['decision'] };
 
 interface Acts {
-  onMove: (by: number) => void;
+  onNext: () => void;
+  onBefore: () => void;
   onHelp: () => void;
   onFinding: () => void;
 }
@@ -23,8 +24,10 @@ export function useWalkKeys(acts: Acts): void {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || target.closest('input, textarea, [role=dialog]') !== null) {
         return;
       }
-      if (event.key === 'n' || event.key === 'p') {
-        latest.current.onMove(event.key === 'n' ? 1 : -1);
+      if (event.key === 'n') {
+        latest.current.onNext();
+      } else if (event.key === 'p') {
+        latest.current.onBefore();
       } else if (event.key === 'f') {
         latest.current.onFinding();
       } else if (event.key === '?') {

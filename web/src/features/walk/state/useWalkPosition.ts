@@ -1,16 +1,21 @@
 import { useMemo } from 'react';
 import { usePersistentState } from '../../../app/usePersistentState';
 import type { PendingAnswers } from './pendingAnswers';
-import type { Line, Outcome, Visit, Walk } from './types';
+import type { Leaf, Line, Outcome, Visit, Walk } from './types';
 
 export interface Position {
   visit: Visit;
+  /** The page of the stop on which the line stands, and which of how many it is. */
+  leaf: Leaf;
+  leafNumber: number;
   line: Line;
   /** The first line of a visit that is still open, or its first line. */
   goVisit: (visit: Visit) => void;
   goLine: (key: string) => void;
-  /** The next open line after those that were just answered. */
+  /** The next open line of the page after those that were just answered; no page turns by itself. */
   advance: (answered: string[]) => void;
+  /** Where the walk goes on after this page, those left out that were just answered; null where nothing is left. */
+  next: (answered?: string[]) => { visit: Visit; line: Line } | null;
 }
 
 /** Where the technician is: one line of one visit, kept over interruptions. */
@@ -30,20 +35,32 @@ export function useWalkPosition(walk: Walk, pending: PendingAnswers, myId: strin
     throw new Error('A walk has at least one line.');
   }
 
+  const leafOf = (visit: Visit, line: string) => Math.max(0, visit.leaves.findIndex((leaf) => leaf.lines.includes(line)));
+  const leafAt = leafOf(here.visit, here.line.key);
+  const leaf = here.visit.leaves[leafAt];
+  if (leaf === undefined) {
+    throw new Error('A stop has at least one page.');
+  }
+
   return {
     ...here,
+    leaf,
+    leafNumber: leafAt + 1,
     goVisit: (visit) => setKey((visit.lines.find((line) => isOpen(line.key)) ?? visit.lines[0])?.key ?? null),
     goLine: setKey,
     advance: (answered) => {
-      const at = all.findIndex(({ line }) => answered.includes(line.key));
-      const ahead = [...all.slice(at + 1), ...all.slice(0, at)].filter((one) => !answered.includes(one.line.key) && isNext(one));
+      const ahead = leaf.lines.slice(leaf.lines.indexOf(answered[0] ?? '') + 1);
+      setKey([...ahead, ...leaf.lines].find((one) => isOpen(one) && !answered.includes(one)) ?? here.line.key);
+    },
+    next: (answered = []) => {
+      const last = leaf.lines[leaf.lines.length - 1];
+      const at = all.findIndex(({ line }) => line.key === last);
+      const ahead = [...all.slice(at + 1), ...all.slice(0, at + 1)]
+        .filter((one) => isNext(one) && !leaf.lines.includes(one.line.key) && !answered.includes(one.line.key));
       // Of a walk that is shared, one's own stations come first, but not those of another state before this one is done.
       const stage = ahead[0]?.visit.stage;
-      // What was said of the rest of a station leaves what can stop the machine: that is looked at before going on.
-      const station = answered.length > 1 ? all[at]?.visit.number : undefined;
-      const leftHere = ahead.find((one) => one.visit.number === station);
-      const next = leftHere ?? ahead.find((one) => one.visit.stage === stage && isMine(one)) ?? ahead[0];
-      setKey((next ?? all[Math.min(at + 1, all.length - 1)])?.line.key ?? null);
+
+      return ahead.find((one) => one.visit.stage === stage && isMine(one)) ?? ahead[0] ?? null;
     },
   };
 }

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Walk\CountTouches;
+use JadeLedger\Core\Walk\PlanWalk;
+use Tests\Support\BrowserTestCase;
+use Tests\Support\RealCatalogue;
+use Tests\Support\WalksInTheBrowser;
+
+/** A pallet truck is checked out upright and by finger alone, and every touch is counted. */
+final class TouchesOfACheckoutTest extends BrowserTestCase
+{
+    use WalksInTheBrowser;
+
+    /** What is typed differs by the length of a serial number and by where an instrument stands. */
+    private const TYPED_MORE_OR_LESS = 8;
+
+    private int $touches = 0;
+
+    protected static function screen(): array
+    {
+        return [800, 1280];
+    }
+
+    protected static function isTouched(): bool
+    {
+        return true;
+    }
+
+    public function test_a_pallet_truck_takes_as_many_touches_as_its_plan_says(): void
+    {
+        $this->signIn('dilys');
+        $this->touch('open-out-J-20');
+        $this->wait('.crossing, '.self::named('open-walk'));
+        if ($this->exists(self::named('open-walk'))) {
+            $this->touch('open-walk');
+        }
+        while (! $this->exists(self::named('decide-now'))) {
+            $this->wait('.crossing, '.self::named('station'));
+            $this->exists('.crossing') ? $this->crossByFinger() : $this->walkPageByFinger();
+        }
+        $this->touch('decide-now');
+        self::assertSame('released', $this->wait(self::named('computed'))->getAttribute('data-decision'));
+        $this->hold('release');
+        $this->touches++;
+
+        $catalogue = RealCatalogue::get();
+        $plan = (new PlanWalk($catalogue))->for($catalogue->model('fenwold_p20'), Movement::Checkout);
+        $counted = (new CountTouches($catalogue))->of($plan)->touches;
+        self::assertEqualsWithDelta($counted, $this->touches, self::TYPED_MORE_OR_LESS);
+        self::assertLessThan(100, $this->touches, 'it took 118 when each look had a page of its own');
+        $this->assertConsoleIsClean();
+    }
+
+    private function touch(string $testId): void
+    {
+        $this->tap($testId);
+        $this->touches++;
+    }
+
+    private function crossByFinger(): void
+    {
+        foreach ($this->web->findElements(WebDriverBy::cssSelector('.crossing-line')) as $line) {
+            while ($line->getAttribute('aria-pressed') !== 'true') {
+                $this->press($line);
+                $this->touches++;
+            }
+        }
+        $this->exists('.hold'.self::named('confirm-state')) ? $this->hold('confirm-state') : $this->tap('confirm-state');
+        $this->touches++;
+        $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');
+    }
+
+    private function walkPageByFinger(): void
+    {
+        $page = $this->pageOfWalk();
+        $this->waitForRest();
+        while (($act = $this->nextAct()) !== null) {
+            if (str_starts_with($act, 'open-')) {
+                $this->touch($act);
+                $this->readByFinger();
+            } else {
+                $this->putTheClockOn($act);
+                $this->touch($act);
+                $this->waitUntil(fn (): bool => ! $this->exists(self::named($act).':not([disabled])'), "{$act} is not taken.");
+            }
+        }
+        if ($this->exists(self::named('others-stand'))) {
+            $this->hold('others-stand');
+            $this->touches++;
+            $this->waitUntil(
+                fn (): bool => $this->pageOfWalk() !== $page || ! $this->exists(self::named('others-stand')),
+                'What was held is not taken.',
+            );
+        }
+        if ($this->pageOfWalk() === $page && $this->exists(self::named('on').':not([disabled])')) {
+            $this->touch('on');
+        }
+    }
+
+    /** @return string|null the first act of the page that is open */
+    private function nextAct(): ?string
+    {
+        $id = $this->web->executeScript(<<<'JS'
+            return document.querySelector('.station-leaf :is([data-testid^="start-"], .station-act):not([disabled])')?.dataset.testid ?? null;
+            JS);
+
+        return is_string($id) ? $id : null;
+    }
+
+    /** Where a step is held for some seconds, the clock of the page goes on by them. */
+    private function putTheClockOn(string $act): void
+    {
+        if (str_starts_with($act, 'start-')) {
+            $this->web->executeScript(<<<'JS'
+                const seconds = Number(/\d+/.exec(document.querySelector(arguments[0]).textContent)[0]);
+                const clock = Date.now;
+                setTimeout(() => { Date.now = () => clock() + seconds * 1000; }, 600);
+                setTimeout(() => { Date.now = clock; }, 6000);
+                JS, [self::named($act)]);
+        }
+    }
+
+    /** A plate is compared, an instrument is stepped to where the real one stands. */
+    private function readByFinger(): void
+    {
+        $this->wait(self::named('line'));
+        if ($this->exists(self::named('paper-serial'))) {
+            $serial = $this->walkInPage()['serial'];
+            $this->type('paper-serial', $serial);
+            $this->touches += strlen($serial);
+            $this->touch('compare');
+        } else {
+            foreach ($this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition) {
+                $this->press($condition);
+                $this->touches++;
+            }
+            $value = $this->amidst($this->line());
+            $this->setValue($value);
+            $this->touches += strlen($value) + 2;
+            $this->touch('post');
+        }
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('line')), 'What was read is not taken.');
+    }
+}

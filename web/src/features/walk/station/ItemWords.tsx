@@ -1,0 +1,33 @@
+import { useTranslation } from 'react-i18next';
+import { withFigures } from '../../../app/units';
+import { useReading } from '../../session/useReading';
+import type { Item } from './items';
+
+/** What it is, over what must be true. A touch shows how it is done, why, and everything else that can be said of it. */
+export function ItemWords({ item, onOpen }: { item: Item; onOpen: () => void }) {
+  const { t } = useTranslation();
+  const reading = useReading();
+  const step = item.step === null ? undefined : item.line.test[item.step];
+  const small = step === undefined ? item.line.title : `${item.line.title}. ${withFigures(step.do, step.figures, reading)}`;
+  const words = step === undefined ? item.line.accept : withFigures(step.expect, step.figures, reading);
+  const isBarred = (step?.severity ?? item.line.severity) === 'stop';
+
+  return (
+    <button
+      type="button"
+      className="station-words"
+      data-testid={`detail-${item.id}`}
+      aria-label={[
+        t('station.number', { number: item.number }),
+        ...(isBarred ? [t('station.barred')] : []),
+        small,
+        words,
+        t(`outcome.${item.outcome}`),
+      ].join(', ')}
+      onClick={onOpen}
+    >
+      <small>{small}</small>
+      <b>{words}</b>
+    </button>
+  );
+}

@@ -1,0 +1,96 @@
+import type { TFunction } from 'i18next';
+import { useTranslation } from 'react-i18next';
+import { Button } from '../../../app/Button';
+import { calendarDay } from '../../../app/figures';
+import { HoldButton } from '../../../app/HoldButton';
+import type { Position } from '../state/useWalkPosition';
+import type { Walk } from '../state/types';
+import { all, ranges, type Item, type Items } from './items';
+
+interface Props {
+  walk: Walk;
+  position: Position;
+  items: Items;
+  /** What is said by the held act. */
+  rest: Item[];
+  /** Carried lines, which it says too. */
+  affirmed: Item[];
+  mayAnswer: boolean;
+  mayPost: boolean;
+  onHeld: () => void;
+  onGoOn: () => void;
+  onDecide: () => void;
+}
+
+/** What is left on this page, the act that says it at once, and the way on. */
+export function LeafFoot({ walk, position, items, rest, affirmed, mayAnswer, mayPost, onHeld, onGoOn, onDecide }: Props) {
+  const { t } = useTranslation();
+  const open = (list: Item[]) => list.filter((item) => !item.isDone);
+  const left = [
+    ...(open(items.each).some(({ isAlone }) => isAlone) ? [t('station.to_touch', { count: open(items.each).filter(({ isAlone }) => isAlone).length })] : []),
+    ...(open(items.opened).length > 0 ? [t('station.to_read', { count: open(items.opened).length })] : []),
+    ...(rest.length > 0 ? [t('station.together', { count: rest.length })] : []),
+    ...(affirmed.length > 0 ? [t('station.to_affirm', { count: affirmed.length })] : []),
+  ];
+  const openHere = open(all(items)).length;
+  const next = position.next();
+  const isAllRead = walk.state.progress.lines_left === 0 && walk.state.tag === null;
+  const pages = position.visit.leaves.length;
+  return (
+    <footer className="station-foot">
+      <p className="station-left">
+        <em>{t('station.left_here')}</em>
+        <b>{left.length === 0 ? t(openHere > 0 ? 'station.waits' : 'station.nothing_left') : left.join(', ')}</b>
+        {pages > 1 && <small>{t('station.page', { number: position.leafNumber, count: pages })}</small>}
+      </p>
+      {mayAnswer && rest.length + affirmed.length > 0 ? (
+        <HoldButton
+          testId="others-stand"
+          under={t('station.hold', { lines: ranges([...rest, ...affirmed], t('station.to')) })}
+          onHeld={onHeld}
+        >
+          {heldWords(rest, affirmed, t)}
+        </HoldButton>
+      ) : (
+        <span />
+      )}
+      {isAllRead && mayPost ? (
+        <Button tone="jade" testId="decide-now" under={t('walk.all_read')} onClick={onDecide}>
+          {t(walk.state.decision === null ? 'walk.decide_now' : 'walk.see_decision')}
+        </Button>
+      ) : (
+        <Button
+          tone={openHere === 0 ? 'jade' : 'plain'}
+          testId="on"
+          disabled={next === null}
+          under={openHere > 0 ? t('station.stay_open', { count: openHere }) : undefined}
+          onClick={onGoOn}
+        >
+          {onWords(next, position, t)}
+        </Button>
+      )}
+    </footer>
+  );
+}
+
+/** What the held act says: lines as on the return walk, and the others. */
+function heldWords(rest: Item[], affirmed: Item[], t: TFunction): string {
+  const day = affirmed[0]?.carried?.day;
+  if (day === undefined) {
+    return t('station.others_stand', { count: rest.length });
+  }
+  const date = calendarDay(day);
+
+  return rest.length === 0
+    ? t('station.as_on', { date, count: affirmed.length })
+    : t('station.as_on_and', { date, carried: affirmed.length, count: rest.length });
+}
+
+function onWords(next: ReturnType<Position['next']>, position: Position, t: TFunction): string {
+  if (next === null) {
+    return t('station.nothing_ahead');
+  }
+  const { number, name } = next.visit;
+
+  return next.visit === position.visit ? t('station.on_here', { name }) : t('station.on', { number, name });
+}

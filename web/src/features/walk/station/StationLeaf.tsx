@@ -1,0 +1,214 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Button } from '../../../app/Button';
+import { ProblemWords } from '../../../app/ProblemWords';
+import { TranslationNote } from '../../../app/TranslationNote';
+import { useElapsed } from '../../../app/useElapsed';
+import { KnownHere } from '../panels/KnownHere';
+import type { PanelProps } from '../panels/PanelProps';
+import { CannotTellDrawer } from '../panels/CannotTellDrawer';
+import { NotFittedReasons } from '../panels/NotFittedReasons';
+import { PutRightDrawer } from '../panels/PutRightDrawer';
+import { ReasonDrawer } from '../panels/ReasonDrawer';
+import { OBSERVED } from '../panels/TestPanel';
+import { isReadLaterHere } from '../state/readLater';
+import { secondsLeft, type TestRun } from '../state/testRuns';
+import type { Line } from '../state/types';
+import { CarriedCells } from './CarriedCells';
+import { all, type Item } from './items';
+import { LeafFoot } from './LeafFoot';
+import { OpenedRow } from './OpenedRow';
+import { TogetherCell } from './TogetherCell';
+import { TouchRow } from './TouchRow';
+import type { LeafState } from './useLeaf';
+import { useLeafAnswers } from './useLeafAnswers';
+import { useLeafKeys } from './useLeafKeys';
+import './station.css';
+
+interface Props extends PanelProps {
+  state: LeafState;
+  /** Shows a line with all that is known of it, in place of the list. */
+  onOpen: (line: string) => void;
+  /** Something is wrong there. */
+  onNotSo: (line: string) => void;
+}
+
+/** One stop, one page: what tags out is touched line by line, instruments are opened, the rest is said together. */
+export function StationLeaf(props: Props) {
+  const { walk, position, mayPost, post, tests, onCross, onOpen, onNotSo, onRefused, refusal, state } = props;
+  const { items, present, pick } = state;
+  const { t } = useTranslation();
+  const { visit, leaf } = position;
+  const [unfolded, setUnfolded] = useState(false);
+  const [otherwise, setOtherwise] = useState<Item | null>(null);
+  const [puttingRight, setPuttingRight] = useState<Line | null>(null);
+  const [unread, setUnread] = useState<Line | null>(null);
+  const inState = walk.state.stage === visit.stage || leaf.lines.some((key) => isReadLaterHere(walk, key));
+  const mayAnswer = mayPost && inState;
+  const stage = walk.plan.stages.find((one) => one.id === visit.stage);
+  const now = useNow(items.each.concat(items.together), tests.of);
+  const waitsFor = (item: Item) => {
+    const step = item.step === null ? undefined : item.line.test[item.step];
+
+    return step === undefined ? 0 : secondsLeft(step, tests.of(item.line.key).startedAt[item.step ?? 0], now);
+  };
+  const rest = [...items.each, ...items.together].filter((item) => !item.isAlone && !item.isDone && waitsFor(item) === 0);
+  const affirmed = items.carried.filter((item) => !item.isDone);
+  const answers = useLeafAnswers({
+    position,
+    post,
+    tests,
+    onRefused,
+    onOpen,
+    onAnswered: state.unpick,
+  });
+  const notSo = (item: Item) => {
+    if (item.step !== null) {
+      setOtherwise(item);
+    } else if (item.line.other_answers?.includes('put_right') === true) {
+      setPuttingRight(item.line);
+    } else {
+      onNotSo(item.line.key);
+    }
+  };
+  const sayInstead = (line: Line, answer: 'cannot_tell' | 'not_fitted', words: string) => {
+    setUnread(null);
+    answers.instead(line, answer, words);
+  };
+  const goOn = () => {
+    const next = position.next();
+    if (next !== null) {
+      position.goLine(next.line.key);
+    }
+  };
+  useLeafKeys({
+    items: all(items),
+    present,
+    onPick: pick,
+    onStands: (item) => mayAnswer && items.each.includes(item) && !item.isDone && (item.isAlone || waitsFor(item) > 0) && (waitsFor(item) === 0 ? answers.stands(item) : answers.start(item)),
+    onNotSo: (item) => mayAnswer && notSo(item),
+    onOpen: (item) => onOpen(item.line.key),
+    onCarried: () => setUnfolded(!unfolded),
+  });
+  const row = (item: Item) => ({
+    item,
+    isPresent: item.id === present?.id,
+    mayAnswer,
+    waits: waitsFor(item),
+    onPick: () => pick(item),
+    onStands: () => answers.stands(item),
+    onStart: () => answers.start(item),
+    onNotSo: () => notSo(item),
+    onOpen: () => onOpen(item.line.key),
+  });
+
+  return (
+    <section
+      className="station-leaf"
+      aria-label={visit.name}
+      data-testid="station"
+      data-line={present?.line.key}
+      data-item={present?.id}
+    >
+      <div className="station-list">
+        {!inState && mayPost && stage !== undefined && (
+          <div className="panel-state">
+            <p>{t('walk.needs_state', { state: stage.title })}</p>
+            <Button tone="ink" testId="cross" onClick={() => onCross(stage.id)}>
+              {t('walk.bring_it', { state: stage.title })}
+            </Button>
+          </div>
+        )}
+        <KnownHere walk={walk} visit={visit} mayPost={mayPost} post={post} onWorse={props.onKnown} />
+        <ProblemWords problem={refusal ?? answers.problem} />
+        {items.each.length > 0 && (
+          <>
+            <h3 className="station-head station-head-each">
+              {t('station.each')} <em>{t('station.each_why')}</em>
+            </h3>
+            <ul>
+              {items.each.map((item) => (
+                <TouchRow key={item.id} {...row(item)} />
+              ))}
+            </ul>
+          </>
+        )}
+        {items.opened.length > 0 && (
+          <ul aria-label={t('station.opened')}>
+            {items.opened.map((item) => (
+              <OpenedRow key={item.id} {...row(item)} walk={walk} onCannot={() => setUnread(item.line)} onQuick={answers.quick} />
+            ))}
+          </ul>
+        )}
+        <ul className="station-others" aria-label={t('station.others')}>
+          {items.together.map((item) => (
+            <TogetherCell key={item.id} {...row(item)} />
+          ))}
+          <CarriedCells
+            items={items.carried}
+            isUnfolded={unfolded}
+            onFold={() => setUnfolded(!unfolded)}
+            onLook={state.lookAgain}
+          />
+        </ul>
+        <TranslationNote />
+      </div>
+      <LeafFoot
+        walk={walk}
+        position={position}
+        items={items}
+        rest={rest}
+        affirmed={affirmed}
+        mayAnswer={mayAnswer}
+        mayPost={mayPost}
+        onHeld={() => answers.restStands(items, rest, affirmed)}
+        onGoOn={goOn}
+        onDecide={props.onTag}
+      />
+      <ReasonDrawer
+        open={otherwise !== null}
+        title={otherwise === null ? '' : t('test.expected', { expect: otherwise.line.test[otherwise.step ?? 0]?.expect })}
+        asks={(otherwise?.step ?? 0) > 0 ? t('station.observed_after', { count: otherwise?.step ?? 0 }) : t('test.observed_asks')}
+        reasons={OBSERVED.map((id) => ({ id: `observed-${id}`, words: t(`test.observed.${id}`) }))}
+        names={{ own: t('test.observed_own'), post: t('test.post_observed') }}
+        onClose={() => setOtherwise(null)}
+        onReason={(observed) => otherwise !== null && void answers.endsOtherwise(otherwise, observed).then(() => setOtherwise(null))}
+      />
+      {puttingRight !== null && (
+        <PutRightDrawer
+          open
+          line={puttingRight}
+          busy={answers.busy}
+          onClose={() => setPuttingRight(null)}
+          onPutRight={() => {
+            setPuttingRight(null);
+            answers.putRight(puttingRight);
+          }}
+          onAmiss={() => {
+            setPuttingRight(null);
+            onNotSo(puttingRight.key);
+          }}
+        />
+      )}
+      {unread !== null && (
+        <CannotTellDrawer
+          open
+          title={unread.title}
+          onClose={() => setUnread(null)}
+          onReason={(words) => sayInstead(unread, 'cannot_tell', words)}
+        >
+          <NotFittedReasons line={unread} onReason={(words) => sayInstead(unread, 'not_fitted', words)} />
+        </CannotTellDrawer>
+      )}
+    </section>
+  );
+}
+
+/** The clock of this tablet, which goes on while a step is held. */
+function useNow(items: Item[], runOf: (line: string) => TestRun): number {
+  const running = items.flatMap(({ line, step, isDone }) => (step === null || isDone ? [] : (runOf(line.key).startedAt[step] ?? [])));
+  const first = running.length === 0 ? null : Math.min(...running);
+  const elapsed = useElapsed(first);
+
+  return first === null ? 0 : first + elapsed * 1000;
+}

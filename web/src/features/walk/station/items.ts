@@ -1,0 +1,109 @@
+import type { PendingAnswers } from '../state/pendingAnswers';
+import type { TestRuns } from '../state/testRuns';
+import type { Leaf, Line, Outcome, Visit, Walk } from '../state/types';
+import type { Schema } from '../../../api/client';
+
+type LeafItem = Schema['LeafItem'];
+export type Carried = Schema['CarriedLine'];
+
+/** One thing on a page of the walk. */
+export interface Item {
+  id: string;
+  /** As on the drawing: the same number on each visit of the page. */
+  number: number;
+  line: Line;
+  /** Which step of its test, from 0; null of a look or an instrument. */
+  step: number | null;
+  /** It has a touch of its own; the others are said by the held act. */
+  isAlone: boolean;
+  outcome: Outcome;
+  /** Nothing is left to say of it here. */
+  isDone: boolean;
+  /** Said here, and not yet in the yard's ledger, or not yet the whole test. */
+  isWaiting: boolean;
+  carried: Carried | null;
+  shortcut: Leaf['opened'][number]['shortcut'];
+}
+
+export interface Items {
+  each: Item[];
+  opened: Item[];
+  together: Item[];
+  carried: Item[];
+}
+
+interface Said {
+  walk: Walk;
+  pending: PendingAnswers;
+  tests: TestRuns;
+  /** Carried lines that somebody wants to see again on this walk. */
+  looked: string[];
+}
+
+/** What stands on a page, by how it is answered, with how far each thing is. */
+export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, looked }: Said): Items {
+  const lines = new Map(visit.lines.map((line) => [line.key, line]));
+  const states = new Map(walk.state.lines.map((state) => [state.key, state]));
+  const carried = new Map(walk.state.carried.map((one) => [one.line, one]));
+  let number = 0;
+  const item = ({ line: key, step, alone }: LeafItem): Item[] => {
+    number += 1;
+    const line = lines.get(key);
+    if (line === undefined) {
+      return [];
+    }
+    const outcome = states.get(key)?.outcome ?? 'open';
+    const isSaid = step !== null && tests.of(key).said[step] !== undefined;
+    const isPosted = pending.has(key) && pending.get(key) !== 'cannot_tell';
+
+    return [{
+      id: step === null ? key : `${key}:${step}`,
+      number,
+      line,
+      step,
+      isAlone: alone,
+      outcome: outcome === 'open' && (isSaid || isPosted) ? 'stands' : outcome,
+      isDone: outcome !== 'open' || isSaid || isPosted,
+      isWaiting: outcome === 'open' && (isSaid || isPosted),
+      carried: outcome === 'open' && !isPosted && !looked.includes(key) ? (carried.get(key) ?? null) : null,
+      shortcut: null,
+    }];
+  };
+  const each = leaf.each.flatMap(item);
+  const opened = leaf.opened.flatMap(({ line, shortcut }) => item({ line, step: null, alone: true }).map((one) => ({ ...one, shortcut })));
+  const together = leaf.together.flatMap(item);
+  const isCarried = ({ carried: from }: Item) => from !== null;
+
+  return {
+    each: each.filter((one) => !isCarried(one)),
+    opened,
+    together: together.filter((one) => !isCarried(one)),
+    carried: [...each, ...together].filter(isCarried).sort((a, b) => a.number - b.number),
+  };
+}
+
+export const all = ({ each, opened, together, carried }: Items): Item[] => [...each, ...opened, ...together, ...carried];
+
+/** The numbers of things, runs of them shortened: 5 to 9. */
+export function ranges(items: Item[], to: string): string {
+  const numbers = items.map(({ number }) => number).sort((a, b) => a - b);
+  const runs: [number, number][] = [];
+  for (const number of numbers) {
+    const last = runs[runs.length - 1];
+    if (last !== undefined && number === last[1] + 1) {
+      last[1] = number;
+    } else {
+      runs.push([number, number]);
+    }
+  }
+
+  return runs.map(([from, until]) => inWords(from, until, to)).join(', ');
+}
+
+function inWords(from: number, until: number, to: string): string {
+  if (from === until) {
+    return `${from}`;
+  }
+
+  return until === from + 1 ? `${from}, ${until}` : `${from} ${to} ${until}`;
+}

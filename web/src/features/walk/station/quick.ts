@@ -1,0 +1,20 @@
+import type { Payloads } from '../../../api/entries';
+import type { LineState } from '../state/types';
+import type { Item } from './items';
+
+/** What is most often so, and is said with one touch: no lamp is lit, the figure is the one of the walk before. */
+export type Quick =
+  | { kind: 'reading.posted'; payload: Payloads['reading.posted'] }
+  | { kind: 'dashboard.read'; payload: Payloads['dashboard.read'] };
+
+/** Nothing where it has to be read: the act shows the figure that it posts, and the yard judges it. */
+export function quickOf({ line, shortcut }: Item, state: LineState | undefined): Quick | null {
+  if (shortcut === 'nothing_lit') {
+    return { kind: 'dashboard.read', payload: { line: line.key, lamps: [], codes: [] } };
+  }
+  const last = state?.last ?? null;
+
+  return shortcut === 'as_before' && line.instrument !== null && last !== null
+    ? { kind: 'reading.posted', payload: { line: line.key, value: last, unit: line.instrument.unit, observed: [] } }
+    : null;
+}

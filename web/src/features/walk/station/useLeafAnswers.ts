@@ -1,0 +1,112 @@
+import { useTranslation } from 'react-i18next';
+import { problemOf, type Problem } from '../../../api/problem';
+import { feel } from '../../../app/feel';
+import { begun, nextStep, responses, saidAsExpected, type TestRun, type TestRuns } from '../state/testRuns';
+import type { Line } from '../state/types';
+import { useSend } from '../state/useSend';
+import type { Post } from '../state/useWalk';
+import type { Position } from '../state/useWalkPosition';
+import { all, type Item, type Items } from './items';
+import type { Quick } from './quick';
+
+interface Wanted {
+  position: Position;
+  post: Post;
+  tests: TestRuns;
+  onRefused: (line: string, problem: Problem) => void;
+  onOpen: (line: string) => void;
+  onAnswered: () => void;
+}
+
+const isThrough = (line: Line, run: TestRun) => nextStep(line, run) === line.test.length;
+
+/** What is answered on a page: written down on the tablet at once; what the yard's ledger refuses comes back to its line. */
+export function useLeafAnswers({ position, post, tests, onRefused, onOpen, onAnswered }: Wanted) {
+  const { t } = useTranslation();
+  const { busy, problem, send } = useSend();
+  const say = (line: string, posted: Promise<unknown>) => {
+    posted.catch((error: unknown) => onRefused(line, problemOf(error, t('state.no_network'))));
+  };
+  const postTest = (line: Line, run: TestRun) => say(line.key, post('test.answered', { line: line.key, steps: responses(line, run) }));
+  const answered = () => {
+    feel('taken');
+    onAnswered();
+  };
+
+  return {
+    busy,
+    problem,
+    start: ({ line, step }: Item) => tests.keep({ [line.key]: begun(tests.of(line.key), step ?? 0) }),
+    stands: ({ line, step }: Item) => {
+      answered();
+      if (step === null) {
+        position.advance([line.key]);
+        say(line.key, post('check.answered', { line: line.key, answer: 'stands' }));
+
+        return;
+      }
+      const run = saidAsExpected(tests.of(line.key), step);
+      tests.keep({ [line.key]: isThrough(line, run) ? null : run });
+      if (isThrough(line, run)) {
+        position.advance([line.key]);
+        postTest(line, run);
+      }
+    },
+    /** What is left on this page, at once; where that was the last of it, the walk goes on. */
+    restStands: (items: Items, rest: Item[], affirmed: Item[]) => {
+      answered();
+      const looks = rest.filter(({ step }) => step === null).map(({ line }) => line.key);
+      const runs = new Map<Line, TestRun>();
+      for (const { line, step } of rest) {
+        if (step !== null) {
+          runs.set(line, saidAsExpected(runs.get(line) ?? tests.of(line.key), step));
+        }
+      }
+      const ended = [...runs].filter(([line, run]) => isThrough(line, run));
+      tests.keep(Object.fromEntries([...runs].map(([line, run]) => [line.key, isThrough(line, run) ? null : run])));
+      for (const line of looks) {
+        say(line, post('check.answered', { line, answer: 'stands', together: true }));
+      }
+      for (const [line, run] of ended) {
+        postTest(line, run);
+      }
+      const lines = affirmed.flatMap(({ line, carried }) => (carried === null ? [] : [{ line: line.key, entry: carried.entry_id }]));
+      if (lines[0] !== undefined) {
+        say(lines[0].line, post('lines.affirmed', { lines }));
+      }
+      const keys = [...looks, ...ended.map(([line]) => line.key), ...lines.map(({ line }) => line)];
+      const isLeft = all(items).some((item) => !item.isDone && !rest.includes(item) && !affirmed.includes(item));
+      const next = isLeft ? null : position.next(keys);
+      if (next === null) {
+        position.advance(keys);
+      } else {
+        position.goLine(next.line.key);
+      }
+    },
+    /** The test ends at this step; that those before it went as expected was read and confirmed in the question. */
+    endsOtherwise: ({ line, step }: Item, observed: string) =>
+      send(async () => {
+        const { said } = tests.of(line.key);
+        const before = line.test.slice(0, step ?? 0).map((_, at) => said[at] ?? { as_expected: true });
+        await post('test.answered', { line: line.key, steps: [...before, { as_expected: false, observed }] });
+        tests.keep({ [line.key]: null });
+        onOpen(line.key);
+      }),
+    quick: (quick: Quick) => {
+      answered();
+      const { line } = quick.payload;
+      position.advance([line]);
+      say(line, quick.kind === 'reading.posted' ? post(quick.kind, quick.payload) : post(quick.kind, quick.payload));
+    },
+    putRight: (line: Line) => {
+      answered();
+      position.advance([line.key]);
+      say(line.key, post('check.answered', { line: line.key, answer: 'put_right' }));
+    },
+    instead: (line: Line, answer: 'cannot_tell' | 'not_fitted', words: string) => {
+      onAnswered();
+      position.advance([line.key]);
+      say(line.key, post('check.answered', { line: line.key, answer, words }));
+    },
+  };
+}

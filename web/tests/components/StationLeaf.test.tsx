@@ -1,0 +1,193 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { StationLeaf } from '../../src/features/walk/station/StationLeaf';
+import { pendingAnswers } from '../../src/features/walk/state/pendingAnswers';
+import { useTestRuns } from '../../src/features/walk/state/testRuns';
+import { useLeaf } from '../../src/features/walk/station/useLeaf';
+import type { KeptEntry } from '../../src/offline/store';
+
+vi.mock('../../src/features/session/useSession', () => ({
+  useMe: () => ({ id: 'ines', name: 'Ines', may: { walk: true, lead: false } }),
+  useSession: () => ({ data: undefined }),
+}));
+
+const line = (key: string, more: Record<string, unknown> = {}) => ({
+  key, check: key, title: `Title of ${key}`, how: '', accept: `${key} is so.`, if_not: '', severity: 'hold', answer: 'look',
+  source: { kind: 'common_practice', words: '' }, test: [], looks: [], conditions: [], instrument: null, paper: null, other_answers: [],
+  ...more,
+});
+const step = (expect: string, more: Record<string, unknown> = {}) => ({ do: `Do ${expect}`, expect, fail_means: '', seconds: null, severity: 'stop', ...more });
+const METER = { kind: 'hour_meter', unit: 'h' };
+
+const LINES = [
+  line('crack', { severity: 'stop' }),
+  line('brake', { severity: 'stop', answer: 'test', test: [step('Halts'), step('Comes back', { severity: 'hold' })] }),
+  line('meter', { answer: 'reading', instrument: METER }),
+  line('paint'),
+  line('plate'),
+];
+const LEAF = {
+  lines: LINES.map(({ key }) => key),
+  each: [{ line: 'crack', step: null, alone: true }, { line: 'brake', step: 0, alone: true }, { line: 'brake', step: 1, alone: false }],
+  opened: [{ line: 'meter', shortcut: 'as_before' }],
+  together: [{ line: 'paint', step: null, alone: false }, { line: 'plate', step: null, alone: false }],
+};
+
+type Props = Parameters<typeof StationLeaf>[0];
+type Outcomes = Record<string, string>;
+
+function walkOf(outcomes: Outcomes, carried: unknown[]) {
+  return {
+    id: crypto.randomUUID(),
+    plan: { movement: 'checkout', stages: [{ id: 'cold', title: 'Cold' }], parts: [] },
+    state: {
+      stage: 'cold', findings: [], read_later: [], carried, tag: null, decision: null, progress: { lines_left: 5 },
+      lines: LINES.map(({ key }) => ({ key, outcome: outcomes[key] ?? 'open', value: null, last: key === 'meter' ? '1204.6' : null })),
+    },
+  };
+}
+
+function show({ outcomes = {}, carried = [] }: { outcomes?: Outcomes; carried?: unknown[] } = {}) {
+  const post = vi.fn().mockResolvedValue({ judgement: null });
+  const walk = walkOf(outcomes, carried);
+  const visit = { number: 4, stage: 'cold', name: 'Right track', part: null, lines: LINES, leaves: [LEAF] };
+  const next = { visit: { ...visit, number: 5, name: 'Rear' }, line: line('other') };
+  const position = { visit, leaf: LEAF, leafNumber: 1, line: LINES[0], goLine: vi.fn(), goVisit: vi.fn(), advance: vi.fn(), next: vi.fn(() => next) };
+  const acts = { onOpen: vi.fn(), onNotSo: vi.fn(), onRefused: vi.fn(), onCross: vi.fn(), onFinding: vi.fn(), onTag: vi.fn(), onKnown: vi.fn() };
+  function Shown() {
+    const tests = useTestRuns(walk.id);
+    const pending = pendingAnswers([] as KeptEntry[], walk.id);
+    const props = {
+      walk, position, post, tests, observed: {}, mayPost: true, isKept: false, refusal: null,
+      pending, ...acts,
+    } as unknown as Props;
+    const state = useLeaf(props.walk, props.position, pending, tests);
+
+    return <StationLeaf {...props} state={state} />;
+  }
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <Shown />
+    </QueryClientProvider>,
+  );
+
+  return { post, position, ...acts };
+}
+
+/** Holds the act at the foot for as long as it asks. */
+function hold(): void {
+  vi.useFakeTimers();
+  fireEvent.pointerDown(screen.getByTestId('others-stand'));
+  act(() => {
+    vi.advanceTimersByTime(1000);
+  });
+  vi.useRealTimers();
+}
+
+const posted = (post: ReturnType<typeof vi.fn>) => post.mock.calls.map(([kind, payload]) => [kind, payload]);
+
+beforeEach(() => {
+  document.body.innerHTML = '';
+  localStorage.clear();
+});
+afterEach(() => vi.useRealTimers());
+
+describe('a page of the walk', () => {
+  it('gives what tags the machine out a touch of its own, and nothing else', () => {
+    show();
+
+    expect(screen.getByTestId('stands-crack')).toBeDefined();
+    expect(screen.getByTestId('stands-brake:0')).toBeDefined();
+    expect(screen.queryByTestId('stands-brake:1')).toBeNull();
+    expect(screen.queryByTestId('stands-paint')).toBeNull();
+  });
+
+  it('says the others by one act that is held, and never what tags out or a reading', () => {
+    const { post } = show();
+    expect(screen.getByTestId('others-stand').textContent).toContain('3, 5, 6');
+    hold();
+
+    expect(posted(post)).toEqual([
+      ['check.answered', { line: 'paint', answer: 'stands', together: true }],
+      ['check.answered', { line: 'plate', answer: 'stands', together: true }],
+    ]);
+  });
+
+  it('posts nothing where the act is let go early', () => {
+    const { post } = show();
+    vi.useFakeTimers();
+    fireEvent.pointerDown(screen.getByTestId('others-stand'));
+    act(() => {
+      vi.advanceTimersByTime(900);
+    });
+    fireEvent.pointerUp(screen.getByTestId('others-stand'));
+    act(() => {
+      vi.advanceTimersByTime(900);
+    });
+
+    expect(post).not.toHaveBeenCalled();
+  });
+
+  it('posts a test when its last step was said, in the order of the steps', async () => {
+    const { post } = show();
+    await userEvent.click(screen.getByTestId('stands-brake:0'));
+    expect(post).not.toHaveBeenCalled();
+    hold();
+
+    expect(posted(post)).toContainEqual(['test.answered', { line: 'brake', steps: [{ as_expected: true }, { as_expected: true }] }]);
+  });
+
+  it('goes on only where the held act was the last thing open', () => {
+    const { position } = show();
+    hold();
+    expect(position.goLine).not.toHaveBeenCalled();
+    document.body.innerHTML = '';
+
+    const last = show({ outcomes: { crack: 'stands', brake: 'stands', meter: 'stands' } });
+    hold();
+    expect(last.position.goLine).toHaveBeenCalledWith('other');
+  });
+
+  it('affirms what is carried by the same act, names what it rests on, and lets it be looked at again', async () => {
+    const from = { entry_id: 'e-25', day: '2026-11-25', until: '2026-11-28', by: { id: 'r', name: 'Rafe Tolland', initials: 'RT' } };
+    const { post } = show({ carried: [{ line: 'paint', ...from }, { line: 'crack', ...from }] });
+    expect(screen.queryByTestId('stands-crack')).toBeNull();
+    // What tags out is never folded away.
+    expect(screen.getByTestId('look-crack')).toBeDefined();
+    expect(screen.queryByTestId('look-paint')).toBeNull();
+
+    await userEvent.click(screen.getByTestId('look-crack'));
+    expect(screen.getByTestId('stands-crack')).toBeDefined();
+    hold();
+
+    expect(posted(post)).toContainEqual(['lines.affirmed', { lines: [{ line: 'paint', entry: 'e-25' }] }]);
+    expect(posted(post).flatMap(([, payload]) => payload as object[])).not.toContainEqual(expect.objectContaining({ line: 'crack' }));
+  });
+
+  it('posts the figure of the walk before with one touch that shows it', async () => {
+    const { post } = show();
+    expect(screen.getByTestId('quick-meter').textContent).toMatch(/1.204\.6/);
+    await userEvent.click(screen.getByTestId('quick-meter'));
+
+    expect(posted(post)).toEqual([['reading.posted', { line: 'meter', value: '1204.6', unit: 'h', observed: [] }]]);
+  });
+
+  it('opens the finding where the part is not so, and says nothing before', async () => {
+    const { post, onNotSo } = show();
+    await userEvent.click(screen.getByTestId('amiss-paint'));
+
+    expect(onNotSo).toHaveBeenCalledWith('paint');
+    expect(post).not.toHaveBeenCalled();
+  });
+
+  it('is walked by the keyboard', async () => {
+    const { post, position } = show();
+    await userEvent.keyboard('{ArrowDown}');
+    expect(position.goLine).toHaveBeenCalledWith('brake');
+    await userEvent.keyboard('{ArrowUp}{Enter}');
+
+    expect(posted(post)).toEqual([['check.answered', { line: 'crack', answer: 'stands' }]]);
+  });
+});
