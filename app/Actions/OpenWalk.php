@@ -9,6 +9,7 @@ use App\Contract\JsonObject;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Actor;
+use App\Ledger\AnswerFromRegister;
 use App\Ledger\AppendEntry;
 use App\Ledger\ChainHead;
 use App\Ledger\EntryClock;
@@ -33,8 +34,12 @@ use JadeLedger\Core\Walk\PlanWalk;
 /** Plans the walk of a movement and opens it; a movement that has a walk already gives that one. */
 final readonly class OpenWalk
 {
-    public function __construct(private CatalogueRepository $shelf, private PresentPlan $present, private AppendEntry $append)
-    {
+    public function __construct(
+        private CatalogueRepository $shelf,
+        private PresentPlan $present,
+        private AppendEntry $append,
+        private AnswerFromRegister $register,
+    ) {
     }
 
     public function __invoke(Hire $hire, Movement $movement, string $walkId, CarbonImmutable $recordedAt, User $actor): Walk
@@ -88,6 +93,9 @@ final readonly class OpenWalk
             Actor::person($actor),
         );
 
-        return Walk::query()->findOrFail($walkId);
+        $walk = Walk::query()->findOrFail($walkId);
+        ($this->register)($walk, $plan);
+
+        return $walk;
     }
 }

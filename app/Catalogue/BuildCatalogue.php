@@ -113,7 +113,11 @@ final class BuildCatalogue
                 isset($step['severity']) ? Core\Severity::from($step['severity']) : null,
             ), $tree['test'] ?? []),
             paper: match ($tree['paper']['kind'] ?? null) {
-                'dated' => Paper::dated($tree['paper']['months'], $tree['paper']['hours'] ?? null),
+                'dated' => Paper::dated(
+                    $tree['paper']['months'],
+                    $tree['paper']['hours'] ?? null,
+                    $tree['paper']['register'] ?? null,
+                ),
                 'serial' => Paper::serial(),
                 default => null,
             },

@@ -20,8 +20,8 @@ use JadeLedger\Core\Release\TagState;
 /** Asks the core whether the machine of a walk may go: every line of the walk and every finding on the machine. */
 final class DecideReleaseOfWalk
 {
-    /** The reason of a verdict on a dated paper that is valid; its figures name the last day. */
-    private const VALID_PAPER = 'paper.valid';
+    /** The reasons of verdicts on a dated paper that is valid; their figures name the last day. */
+    private const VALID_PAPER = ['paper.valid', 'paper.registered'];
 
     /**
      * @param Catalogue|null $catalogue for the titles; without it, lines are named by their checks
@@ -77,7 +77,7 @@ final class DecideReleaseOfWalk
     {
         $reason = $line->judgement['verdict']['reason'] ?? null;
 
-        return $line->outcome === Outcome::Stands && ($reason['key'] ?? null) === self::VALID_PAPER
+        return $line->outcome === Outcome::Stands && in_array($reason['key'] ?? null, self::VALID_PAPER, true)
             ? CalendarDate::parse($reason['figures']['due'])
             : null;
     }

@@ -35,7 +35,8 @@ final class UpdateWalkLine
             'judgement' => json_encode($entry->judgement()->toArray(), JSON_THROW_ON_ERROR),
             'answered_by_id' => $entry->actor_id,
             'answered_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
-            'attempts' => DB::raw('attempts + 1'),
+            // What the register answers is nobody's attempt.
+            'attempts' => DB::raw($entry->actor_id === null ? 'attempts' : 'attempts + 1'),
             // Whoever looks again answers for themselves.
             'carried_from' => null,
         ]);

@@ -73,6 +73,23 @@ final readonly class JudgePaper
         };
     }
 
+    /**
+     * What the yard's register says of a paper, where it has it and it lasts until the hire ends.
+     *
+     * @param CalendarDate $until the last day on which it counts
+     * @param CalendarDate|null $done the day from which its term runs, where that was recorded
+     * @return Verdict|null none where somebody has to look
+     */
+    public function registered(Paper $paper, CalendarDate $until, ?CalendarDate $done, HireDays $hire): ?Verdict
+    {
+        $term = $done?->plusMonths($paper->months);
+        $due = $term !== null && $term->isBefore($until) ? $term : $until;
+
+        return $paper->hours !== null || Certificate::isOver($due, $hire->today) || Certificate::isOver($due, $hire->end)
+            ? null
+            : Verdict::stands(new Phrase('paper.registered', ['due' => $due->text()]), [], $this->check->source);
+    }
+
     /** Spaces, strokes and the size of letters do not make another serial. */
     public function serial(string $plate, string $record): Verdict
     {

@@ -10,7 +10,8 @@ use JadeLedger\Core\Catalogue\Catalogue;
 /**
  * Counts the touches of a walk on which everything is as it should be, by the rules of its pages: see Leaf.
  *
- * What is typed counts a touch for each character. A browser story counts real ones beside it.
+ * What is typed counts a touch for each character; papers that the yard's register keeps are answered by it. A browser
+ * story counts real ones beside it.
  */
 final readonly class CountTouches
 {
@@ -86,6 +87,9 @@ final readonly class CountTouches
         }
         $screens = 1;
         foreach ($leaf->opened as $line) {
+            if ($line->check->paper?->register !== null) {
+                continue;
+            }
             if (Shortcut::of($line->check, $plan->movement) !== null) {
                 $touches++;
             } else {

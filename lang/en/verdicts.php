@@ -99,6 +99,7 @@ return [
     ],
     'carried' => ['as_on' => 'As on :day, :by.'],
     'paper' => [
+        'registered' => 'From the register, until :due.',
         'hours_unknown' => 'The meter is not known: whether it is due cannot be told.', 'read_the_meter' => 'Read the hour meter first, then this paper.', 'hours_ahead' => 'The paper says :at h, the meter shows :now h: one of them is wrong.',
         'valid' => 'Valid until :due, :days days past the end.',
         'runs_out' => 'Runs out on :due, :days days before the hire ends on :end.',

@@ -99,6 +99,7 @@ return [
     ],
     'carried' => ['as_on' => 'Como el :day, :by.'],
     'paper' => [
+        'registered' => 'Del registro, hasta el :due.',
         'hours_unknown' => 'No se conoce el horómetro: no se puede saber si toca.', 'read_the_meter' => 'Lea primero el horómetro, después este documento.', 'hours_ahead' => 'El documento dice :at h, el horómetro :now h: uno está mal.',
         'valid' => 'Válido hasta :due, :days días más allá del fin.',
         'runs_out' => 'Caduca el :due, :days días antes de que acabe el alquiler el :end.',

@@ -71,6 +71,11 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
                 $this->touches++;
             }
         }
+        if ($this->exists('.second-person')) {
+            $this->tapOn('.second-person .act');
+            $this->typeAnew('second-secret', 'tern-quay');
+            $this->touches += 1 + strlen('tern-quay');
+        }
         $this->exists('.hold'.self::named('confirm-state')) ? $this->hold('confirm-state') : $this->tap('confirm-state');
         $this->touches++;
         $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');

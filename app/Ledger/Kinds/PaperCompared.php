@@ -8,17 +8,16 @@ use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\AnswersALine;
 use App\Ledger\Contexts\WalkContext;
+use App\Ledger\DaysOfHire;
 use App\Ledger\IncomingEntry;
 use App\Ledger\Judgements\AnswerJudgement;
 use App\Ledger\Payloads\PaperComparedPayload;
+use App\Ledger\PostedBySystem;
+use App\Ledger\SystemPart;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
-use App\Models\MachineStatus;
 use App\Models\User;
 use App\Words;
-use App\Yards\CurrentYard;
-use Carbon\CarbonInterface;
-use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Paper\HireDays;
 use JadeLedger\Core\Paper\JudgePaper;
@@ -35,9 +34,9 @@ use JadeLedger\Core\Reading\Verdict;
  *
  * @implements AnswersALine<PaperComparedPayload>
  */
-final readonly class PaperCompared implements AnswersALine
+final readonly class PaperCompared implements AnswersALine, PostedBySystem
 {
-    public function __construct(private UpdateWalkLine $lines, private CurrentYard $yard)
+    public function __construct(private UpdateWalkLine $lines, private DaysOfHire $days)
     {
     }
 
@@ -56,6 +55,11 @@ final readonly class PaperCompared implements AnswersALine
         return $user->role->walks();
     }
 
+    public function mayBePostedBySystem(SystemPart $part): bool
+    {
+        return $part === SystemPart::Register;
+    }
+
     public function judge(IncomingEntry $entry, WalkContext $context): AnswerJudgement
     {
         $check = $context->line($entry->payload->line)->check;
@@ -68,7 +72,7 @@ final readonly class PaperCompared implements AnswersALine
 
         return AnswerJudgement::of(Judgement::valid($paper->kind === PaperKind::Serial
             ? $judge->serial(self::needed('serial', $entry->payload->serial), $context->walk->machine->serial)
-            : $this->dated($judge, $paper, $entry->payload, $this->hireDays($context, $entry->recordedAt))));
+            : $this->dated($judge, $paper, $entry->payload, ($this->days)($context->walk, $entry->recordedAt))));
     }
 
     private function dated(JudgePaper $judge, Paper $paper, PaperComparedPayload $said, HireDays $hire): Verdict
@@ -85,19 +89,6 @@ final readonly class PaperCompared implements AnswersALine
     private static function needed(string $member, string $text): string
     {
         return $text !== '' ? $text : throw ApiProblem::because(ProblemName::from("paper_needs_{$member}"), 422, [], [$member => [Words::say("problems.paper_needs_{$member}.title")]]);
-    }
-
-    /** What comes back only has to be covered until today. */
-    private function hireDays(WalkContext $context, CarbonInterface $now): HireDays
-    {
-        $day = fn (CarbonInterface $moment): CalendarDate => CalendarDate::parse($moment->toImmutable()->setTimezone($this->yard->timezone())->format('Y-m-d'));
-        $smr = MachineStatus::query()->find($context->walk->machine_id)?->smr_hours;
-
-        return new HireDays(
-            $day($now),
-            $context->walk->movement === Movement::Checkout ? $day($context->walk->hire->comes_back_at) : $day($now),
-            $smr === null ? null : Quantity::of($smr, Unit::Hour),
-        );
     }
 
     public function project(LedgerEntry $entry): void

@@ -86,7 +86,7 @@ function hold(): void {
   vi.useRealTimers();
 }
 
-const posted = (post: ReturnType<typeof vi.fn>) => post.mock.calls.map(([kind, payload]) => [kind, payload]);
+const posted = (post: ReturnType<typeof vi.fn>) => (post.mock.calls as [string, object][]).map(([kind, payload]) => [kind, payload]);
 
 beforeEach(() => {
   document.body.innerHTML = '';
@@ -163,7 +163,7 @@ describe('a page of the walk', () => {
     hold();
 
     expect(posted(post)).toContainEqual(['lines.affirmed', { lines: [{ line: 'paint', entry: 'e-25' }] }]);
-    expect(posted(post).flatMap(([, payload]) => payload as object[])).not.toContainEqual(expect.objectContaining({ line: 'crack' }));
+    expect(posted(post).flatMap(([, payload]) => payload)).not.toContainEqual(expect.objectContaining({ line: 'crack' }));
   });
 
   it('posts the figure of the walk before with one touch that shows it', async () => {

@@ -135,7 +135,7 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           <HoldButton
             testId="confirm-state"
             disabled={isBarred}
-            under={left > 0 ? under : t('crossing.hold', { count: together.length })}
+            under={left > 0 || isAlone ? under : t('crossing.hold', { count: together.length })}
             onHeld={goIn}
           >
             {t('crossing.confirm', { state: stage.title })}

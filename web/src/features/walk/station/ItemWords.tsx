@@ -3,13 +3,20 @@ import { withFigures } from '../../../app/units';
 import { useReading } from '../../session/useReading';
 import type { Item } from './items';
 
+interface Props {
+  item: Item;
+  /** In place of what must be true. */
+  words?: string | undefined;
+  onOpen: () => void;
+}
+
 /** What it is, over what must be true. A touch shows how it is done, why, and everything else that can be said of it. */
-export function ItemWords({ item, onOpen }: { item: Item; onOpen: () => void }) {
+export function ItemWords({ item, words: instead, onOpen }: Props) {
   const { t } = useTranslation();
   const reading = useReading();
   const step = item.step === null ? undefined : item.line.test[item.step];
   const small = step === undefined ? item.line.title : `${item.line.title}. ${withFigures(step.do, step.figures, reading)}`;
-  const words = step === undefined ? item.line.accept : withFigures(step.expect, step.figures, reading);
+  const words = step === undefined ? (instead ?? item.line.accept) : withFigures(step.expect, step.figures, reading);
   const isBarred = (step?.severity ?? item.line.severity) === 'stop';
 
   return (

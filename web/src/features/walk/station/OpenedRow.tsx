@@ -27,6 +27,8 @@ export function OpenedRow(
   const unit = line.instrument?.unit;
   const last = state?.last ?? null;
   const value = state?.value ?? null;
+  // Answered by the yard's register, which says until when.
+  const isOfRegister = line.paper !== null && state?.outcome === 'stands' && state.answered_by === null;
   const quick = quickOf(item, state);
   const reading = useReading();
   const shown = (figure: string | null) => (figure === null || unit === undefined ? '\u2013' : written(figure, unit, reading)[0].text);
@@ -38,7 +40,7 @@ export function OpenedRow(
       onPointerDown={onPick}
     >
       <NumberMark item={item} isPresent={isPresent} />
-      <ItemWords item={item} onOpen={onOpen} />
+      <ItemWords item={item} words={isOfRegister ? state.judgement?.verdict.reason : undefined} onOpen={onOpen} />
       {unit !== undefined && (
         <span className="station-figures">
           <span>
