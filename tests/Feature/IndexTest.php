@@ -65,7 +65,9 @@ final class IndexTest extends YardTestCase
                 foreach (DB::select("explain {$query->sql}", $query->connection->prepareBindings($query->bindings)) as $step) {
                     // In the order of an index it stops when it has as many as were asked for.
                     $stops = preg_match('/ limit (\d+)$/', $query->sql, $limit) === 1 && ! str_contains((string) $step->Extra, 'filesort') ? (int) $limit[1] : PHP_INT_MAX;
-                    if (in_array($step->table, self::GROWS, true) && min($stops, (int) $step->rows) > self::MACHINES / 10) {
+                    // What is counted has to be counted: by the index alone, without a look at the rows.
+                    $counts = str_contains($query->sql, 'count(*)') && str_contains((string) $step->Extra, 'Using index');
+                    if (! $counts && in_array($step->table, self::GROWS, true) && min($stops, (int) $step->rows) > self::MACHINES / 10) {
                         $read[] = "{$step->table} by {$step->type}, {$step->rows} rows: {$query->sql}";
                     }
                 }

@@ -7,12 +7,11 @@ namespace App\Http\Controllers;
 use App\Actions\KeepMachine;
 use App\Contract\JsonObject;
 use App\Http\JsonBody;
-use App\Http\PageCursor;
-use App\Http\QueryText;
 use App\Models\Machine;
 use App\Models\MachineLeft;
 use App\Models\User;
 use App\Presenters\PresentMachine;
+use App\Search\ListFleet;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,26 +23,11 @@ final readonly class MachineController
     {
     }
 
-    public function index(Request $request, PresentMachine $present): JsonResponse
+    public function index(Request $request, ListFleet $list): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
-        $search = QueryText::of($request, 'search', 40);
-        $query = Machine::query()->with(['state', 'place'])->whereNull('left_at');
-        if ($search !== '') {
-            $like = '%'.addcslashes($search, '%_\\').'%';
-            $query->where(
-                static fn ($any) => $any->where('fleet_number', 'like', $like)->orWhere('serial', 'like', $like),
-            );
-        }
-        $page = $query->orderBy('fleet_number')->cursorPaginate(
-            100,
-            cursor: PageCursor::of($request, 'fleet_number'),
-        );
 
-        return response()->json([
-            'machines' => array_map($present->row(...), array_values($page->items())),
-            'next_cursor' => $page->nextCursor()?->encode(),
-        ]);
+        return response()->json($list($request));
     }
 
     public function show(Machine $machine, PresentMachine $present): JsonResponse

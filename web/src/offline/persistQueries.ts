@@ -2,7 +2,7 @@ import { dehydrate, hydrate, type DehydratedState, type Query, type QueryClient 
 import { store } from './store';
 
 /** What a technician needs without a network: who is signed in, the day, and each walk with its plan. */
-const KEPT = ['session', 'day', 'preview', 'walk', 'briefing', 'people', 'machines', 'machine'];
+const KEPT = ['session', 'day', 'preview', 'walk', 'briefing', 'people', 'fleet', 'machine'];
 /** What was read longer ago is not shown again. */
 const LONGEST_MS = 3 * 24 * 3_600_000;
 /** Written down so often at the most, and never later than this. */

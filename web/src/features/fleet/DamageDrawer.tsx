@@ -25,7 +25,7 @@ export function DamageDrawer({ detail, onClose }: DamageDrawerProps) {
     mutationFn: (said: SaidOfFinding) => postToMachine(machine.id, 'damage.found', said),
     onSuccess: async () => {
       await queries.invalidateQueries(
-        { predicate: (query) => ['machine', 'machines', 'trail', 'day', 'walk'].includes(String(query.queryKey[0])) },
+        { predicate: (query) => ['machine', 'fleet', 'trail', 'day', 'walk'].includes(String(query.queryKey[0])) },
       );
       onClose();
     },

@@ -1,8 +1,10 @@
+import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { figure } from '../../app/figures';
+import { Button } from '../../app/Button';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { Mark } from '../../marks/Mark';
@@ -14,27 +16,42 @@ import { useMe } from '../session/useSession';
 import { useFleet } from './useFleet';
 import './fleet.css';
 
-/** A plain ruled list of the fleet, filtered by family through a row of miniatures. */
+/** A plain ruled list of the fleet: found by a part of its number, filtered by family and by where it stands. */
 export default function FleetPage() {
   const { t } = useTranslation();
-  const fleet = useFleet();
-  const [family, setFamily] = useState<string | null>(null);
+  const [params, setParams] = useSearchParams();
+  const [family, standing, search] = [params.get('family'), params.get('standing'), params.get('search') ?? ''];
+  const fleet = useFleet({
+    ...(family === null ? {} : { family }),
+    ...(standing === null ? {} : { standing }),
+    ...(search === '' ? {} : { search }),
+  });
   const [isAdding, setIsAdding] = useState(false);
   const [table, setTable] = useState<TableName | null>(null);
   const me = useMe();
   const navigate = useNavigate();
+  const first = fleet.data?.pages[0];
   if (fleet.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
-  if (fleet.data === undefined) {
+  if (first === undefined) {
     return <Notice words={whatToDo(fleet.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void fleet.refetch()} />;
   }
-  const { machines } = fleet.data;
-  const families = [...new Map(machines.map((machine) => [machine.family, machine.drawing]))];
-  const shown = machines.filter((machine) => family === null || machine.family === family);
+  const shown = fleet.data?.pages.flatMap(({ machines }) => machines) ?? [];
+  const named = first.families.find(({ id }) => id === family);
+  // In the address, so that a list that was found is found again by going back.
+  const choose = (name: string, value: string | null) => {
+    const next = new URLSearchParams(params);
+    if (value === null || value === '') {
+      next.delete(name);
+    } else {
+      next.set(name, value);
+    }
+    setParams(next, { replace: true });
+  };
 
   return (
-    <Page title={t('fleet.title')} sub={t('fleet.count', { count: machines.length })} leaf={t('fleet.leaf')} tabs className="fleet" right={
+    <Page title={t('fleet.title')} sub={t('fleet.count', { count: first.total })} leaf={t('fleet.leaf')} tabs className="fleet" right={
         <>
           {me.may.lead && (
             <button type="button" data-testid="add-machine" onClick={() => setIsAdding(true)}>
@@ -42,7 +59,7 @@ export default function FleetPage() {
             </button>
           )}
           <a
-            href={`/api/machine-labels${family === null ? '' : `?family=${encodeURIComponent(family)}`}`}
+            href={`/api/machine-labels${named === undefined ? '' : `?family=${encodeURIComponent(named.name)}`}`}
             target="_blank"
             rel="noopener"
             data-testid="labels"
@@ -62,12 +79,34 @@ export default function FleetPage() {
         </>
       }>
       <div className="fleet-families" role="group" aria-label={t('fleet.families')}>
-        {families.map(([name, drawing]) => (
-          <button key={name} type="button" aria-pressed={family === name} onClick={() => setFamily(family === name ? null : name)}>
+        {first.families.map(({ id, name, drawing, count }) => (
+          <button key={id} type="button" aria-pressed={family === id} data-testid={`family-${id}`} onClick={() => choose('family', family === id ? null : id)}>
             <MiniPlan name={drawing} height={40} />
             {name}
+            <small>{count}</small>
           </button>
         ))}
+      </div>
+      <div className="fleet-filter">
+        <TextField
+          label={t('fleet.search')}
+          value={search}
+          onChange={(event) => choose('search', event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 40, 'data-testid': 'fleet-search' } }}
+        />
+        <div className="fleet-standings" role="group" aria-label={t('fleet.state')}>
+          {first.standings.map((one) => (
+            <button
+              key={one.standing}
+              type="button"
+              aria-pressed={standing === one.standing}
+              data-testid={`standing-${one.standing}`}
+              onClick={() => choose('standing', standing === one.standing ? null : one.standing)}
+            >
+              {one.words} <small>{one.count}</small>
+            </button>
+          ))}
+        </div>
       </div>
       {table !== null && (
         <TableDrawer
@@ -112,6 +151,14 @@ export default function FleetPage() {
           ))}
         </tbody>
       </table>
+      {shown.length === 0 && <p className="fleet-none">{t('fleet.none')}</p>}
+      {fleet.hasNextPage && (
+        <div className="fleet-more">
+          <Button testId="fleet-more" disabled={fleet.isFetchingNextPage} onClick={() => void fleet.fetchNextPage()}>
+            {t('fleet.more', { shown: shown.length, count: first.total })}
+          </Button>
+        </div>
+      )}
     </Page>
   );
 }

@@ -24,7 +24,7 @@ export function MeterOfMachine({ machine, inAll, mayReplace }: MeterOfMachinePro
     mutationFn: (payload: Payloads['meter.replaced']) => postToMachine(machine.id, 'meter.replaced', payload),
     onSuccess: async () => {
       await queries.invalidateQueries(
-        { predicate: (query) => ['machine', 'machines', 'trail'].includes(String(query.queryKey[0])) },
+        { predicate: (query) => ['machine', 'fleet', 'trail'].includes(String(query.queryKey[0])) },
       );
       setIsOpen(false);
     },

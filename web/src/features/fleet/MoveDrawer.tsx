@@ -20,11 +20,11 @@ export function MoveDrawer({ machine, onClose }: MoveDrawerProps) {
   const queries = useQueryClient();
   const [bay, setBay] = useState('');
   const fleet = useFleet();
-  const known = [...new Set((fleet.data?.machines ?? []).flatMap((one) => one.bay ?? []))].sort();
+  const known = [...new Set((fleet.data?.pages ?? []).flatMap(({ machines }) => machines.flatMap((one) => one.bay ?? [])))].sort();
   const move = useMutation({
     mutationFn: (to: string) => postToMachine(machine.id, 'machine.moved', { bay: to }),
     onSuccess: async () => {
-      await queries.invalidateQueries({ predicate: (query) => ['machine', 'machines', 'trail', 'day'].includes(String(query.queryKey[0])) });
+      await queries.invalidateQueries({ predicate: (query) => ['machine', 'fleet', 'trail', 'day'].includes(String(query.queryKey[0])) });
       onClose();
     },
   });

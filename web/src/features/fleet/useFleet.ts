@@ -1,8 +1,23 @@
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { answer, api } from '../../api/client';
 
-export function useFleet() {
-  return useQuery({ queryKey: ['machines'], queryFn: () => answer(api.GET('/api/machines')) });
+export interface FleetFilter {
+  search?: string;
+  family?: string;
+  standing?: string;
+}
+
+/** The fleet by fleet number, a hundred machines at a time. */
+export function useFleet(filter: FleetFilter = {}) {
+  return useInfiniteQuery({
+    queryKey: Object.keys(filter).length === 0 ? ['fleet'] : ['fleet', filter],
+    initialPageParam: undefined as string | undefined,
+    queryFn: ({ pageParam }) =>
+      answer(api.GET('/api/machines', { params: { query: { ...filter, ...(pageParam === undefined ? {} : { cursor: pageParam }) } } })),
+    getNextPageParam: (last) => last.next_cursor ?? undefined,
+    // The list that stands there stays until the other one is here.
+    placeholderData: keepPreviousData,
+  });
 }
 
 export function useMachine(machineId: string) {

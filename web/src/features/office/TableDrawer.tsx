@@ -37,7 +37,7 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
       return answer(api.POST('/api/tables/{table}', { params: { path: { table: of } }, body: { csv, mode: how } }));
     },
     onSuccess: () => queries.invalidateQueries(
-      { predicate: (query) => ['machines', 'hirers', 'found-machines', 'day'].includes(String(query.queryKey[0])) },
+      { predicate: (query) => ['fleet', 'hirers', 'found-machines', 'day'].includes(String(query.queryKey[0])) },
     ),
   });
 

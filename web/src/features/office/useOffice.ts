@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { answer, api, type Schema } from '../../api/client';
 
 /** What a booking or a machine changes on other pages. */
-const TOUCHED = ['machine', 'machines', 'day', 'hire', 'hirers', 'proposal', 'found-machines', 'trail'];
+const TOUCHED = ['machine', 'fleet', 'day', 'hire', 'hirers', 'proposal', 'found-machines', 'trail'];
 
 function useTouch() {
   const queries = useQueryClient();

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Search;
+
+use App\Catalogue\CatalogueRepository;
+use App\Http\PageCursor;
+use App\Models\Machine;
+use App\Models\MachineStanding;
+use App\Presenters\PresentMachine;
+use App\Words;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\Request;
+use JadeLedger\Core\Catalogue\MachineModel;
+
+/** The fleet in pages, by fleet number, with how many machines each filter would leave. */
+final readonly class ListFleet
+{
+    private const PAGE = 100;
+
+    public function __construct(private CatalogueRepository $shelf, private PresentMachine $present)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function __invoke(Request $request): array
+    {
+        $filter = FleetFilter::of($request);
+        $page = $this->matching($filter)
+            ->with(['state', 'place'])
+            ->orderBy('fleet_number')
+            ->cursorPaginate(self::PAGE, cursor: PageCursor::of($request, 'fleet_number'));
+
+        return [
+            'machines' => array_map($this->present->row(...), array_values($page->items())),
+            'next_cursor' => $page->nextCursor()?->encode(),
+            'total' => $this->matching($filter)->count(),
+            'families' => $this->families(),
+            'standings' => $this->standings(),
+        ];
+    }
+
+    /** @return Builder<Machine> */
+    private function matching(FleetFilter $filter): Builder
+    {
+        $query = Machine::query()->whereNull('left_at');
+        if ($filter->search !== '') {
+            $like = '%'.addcslashes($filter->search, '%_\\').'%';
+            $query->where(
+                static fn (Builder $any): Builder => $any->where('fleet_number', 'like', $like)->orWhere('serial', 'like', $like),
+            );
+        }
+        if ($filter->family !== '') {
+            $query->whereIn('model_id', $this->modelsOf($filter->family));
+        }
+        if ($filter->standing !== null) {
+            $query->where(static function (Builder $any) use ($filter): void {
+                $any->whereHas('state', static fn (Builder $state): Builder => $state->where('standing', $filter->standing));
+                if ($filter->standing === MachineStanding::InYard) {
+                    // What was never walked has no state yet.
+                    $any->orWhereDoesntHave('state');
+                }
+            });
+        }
+
+        return $query;
+    }
+
+    /** @return list<string> */
+    private function modelsOf(string $family): array
+    {
+        return array_values(array_map(
+            static fn (MachineModel $model): string => $model->id,
+            array_filter($this->shelf->current()->models, static fn (MachineModel $model): bool => $model->familyId === $family),
+        ));
+    }
+
+    /** @return list<array{id: string, name: string, drawing: string, count: int}> families that the fleet has */
+    private function families(): array
+    {
+        $catalogue = $this->shelf->current();
+        $counts = [];
+        foreach (Machine::query()->whereNull('left_at')->toBase()->selectRaw('model_id, count(*) as many')->groupBy('model_id')->get() as $row) {
+            $family = $catalogue->model((string) $row->model_id)->familyId;
+            $counts[$family] = ($counts[$family] ?? 0) + (int) $row->many;
+        }
+        $families = [];
+        foreach (array_intersect_key($catalogue->families, $counts) as $id => $family) {
+            $families[] = ['id' => $id, 'name' => $family->name, 'drawing' => $family->drawing, 'count' => $counts[$id]];
+        }
+
+        return $families;
+    }
+
+    /** @return list<array{standing: string, words: string, count: int}> */
+    private function standings(): array
+    {
+        $rows = Machine::query()->whereNull('left_at')->toBase()
+            ->leftJoin('machine_states', 'machine_states.machine_id', '=', 'machines.id')
+            ->selectRaw('machine_states.standing as standing, count(*) as many')
+            ->groupBy('machine_states.standing')
+            ->get();
+        $counts = [];
+        foreach ($rows as $row) {
+            $standing = (string) ($row->standing ?? MachineStanding::InYard->value);
+            $counts[$standing] = ($counts[$standing] ?? 0) + (int) $row->many;
+        }
+
+        return array_map(static fn (MachineStanding $one): array => [
+            'standing' => $one->value,
+            'words' => Words::say("words.machine.{$one->value}"),
+            'count' => $counts[$one->value],
+        ], array_values(array_filter(
+            MachineStanding::cases(),
+            static fn (MachineStanding $one): bool => isset($counts[$one->value]),
+        )));
+    }
+}
