@@ -1,11 +1,11 @@
 import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import { TranslationNote } from '../../../app/TranslationNote';
-import { Button } from '../../../app/Button';
 import { Mark } from '../../../marks/Mark';
 import { LookPanel } from './LookPanel';
 import { DashboardPanel } from './DashboardPanel';
 import type { PanelProps } from './PanelProps';
+import { NeedsState } from './NeedsState';
 import { PaperPanel } from './PaperPanel';
 import { ReadingPanel } from './ReadingPanel';
 import { isReadLaterHere } from '../state/readLater';
@@ -22,7 +22,6 @@ export function LinePanel(props: Props) {
   const { walk, position, isKept, mayPost, onCross } = props;
   const { line, visit } = position;
   const inState = walk.state.stage === visit.stage || isReadLaterHere(walk, line.key);
-  const stage = walk.plan.stages.find((one) => one.id === visit.stage);
 
   return (
     <section
@@ -42,14 +41,7 @@ export function LinePanel(props: Props) {
         </p>
         <TranslationNote />
       </header>
-      {!inState && mayPost && stage !== undefined && (
-        <div className="panel-state">
-          <p>{t('walk.needs_state', { state: stage.title })}</p>
-          <Button tone="ink" testId="cross" onClick={() => onCross(stage.id)}>
-            {t('walk.bring_it', { state: stage.title })}
-          </Button>
-        </div>
-      )}
+      {!inState && mayPost && <NeedsState walk={walk} stage={visit.stage} onCross={onCross} />}
       <AnswerPanel {...props} inState={inState} />
     </section>
   );

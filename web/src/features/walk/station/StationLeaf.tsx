@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Button } from '../../../app/Button';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { TranslationNote } from '../../../app/TranslationNote';
 import { useElapsed } from '../../../app/useElapsed';
@@ -8,6 +7,7 @@ import { KnownHere } from '../panels/KnownHere';
 import type { PanelProps } from '../panels/PanelProps';
 import { CannotTellDrawer } from '../panels/CannotTellDrawer';
 import { NotFittedReasons } from '../panels/NotFittedReasons';
+import { NeedsState } from '../panels/NeedsState';
 import { PutRightDrawer } from '../panels/PutRightDrawer';
 import { ReasonDrawer } from '../panels/ReasonDrawer';
 import { OBSERVED } from '../panels/TestPanel';
@@ -45,7 +45,6 @@ export function StationLeaf(props: Props) {
   const [unread, setUnread] = useState<Line | null>(null);
   const inState = walk.state.stage === visit.stage || leaf.lines.some((key) => isReadLaterHere(walk, key));
   const mayAnswer = mayPost && inState;
-  const stage = walk.plan.stages.find((one) => one.id === visit.stage);
   const now = useNow(items.each.concat(items.together), tests.of);
   const waitsFor = (item: Item) => {
     const step = item.step === null ? undefined : item.line.test[item.step];
@@ -111,14 +110,7 @@ export function StationLeaf(props: Props) {
       data-item={present?.id}
     >
       <div className="station-list">
-        {!inState && mayPost && stage !== undefined && (
-          <div className="panel-state">
-            <p>{t('walk.needs_state', { state: stage.title })}</p>
-            <Button tone="ink" testId="cross" onClick={() => onCross(stage.id)}>
-              {t('walk.bring_it', { state: stage.title })}
-            </Button>
-          </div>
-        )}
+        {!inState && mayPost && <NeedsState walk={walk} stage={visit.stage} onCross={onCross} />}
         <KnownHere walk={walk} visit={visit} mayPost={mayPost} post={post} onWorse={props.onKnown} />
         <ProblemWords problem={refusal ?? answers.problem} />
         {items.each.length > 0 && (

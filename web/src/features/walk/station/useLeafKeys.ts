@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useKeys } from '../../../app/useKeys';
 import type { Item } from './items';
 
 interface Acts {
@@ -12,45 +12,39 @@ interface Acts {
 }
 
 /** The keyboard of a page: up and down pick, Enter stands, x is not so, r opens, Space held says the others. */
-export function useLeafKeys(acts: Acts): void {
-  const latest = useRef(acts);
-  useEffect(() => {
-    latest.current = acts;
+export function useLeafKeys({ items, present, ...act }: Acts): void {
+  useKeys((event, target) => {
+    // An act that is held has its own keys.
+    if (target.closest('.hold') !== null) {
+      return;
+    }
+    const at = items.findIndex((item) => item.id === present?.id);
+    const to = items[at + (event.key === 'ArrowDown' ? 1 : -1)];
+    if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && to !== undefined) {
+      event.preventDefault();
+      act.onPick(to);
+    } else if (event.key === ' ' && !event.repeat) {
+      holdTheOthers(event);
+    } else if (present !== undefined && !event.repeat) {
+      const press: Record<string, () => void> = {
+        // Whoever has moved to a button means that button.
+        ...(target.closest('button, a') === null ? { Enter: () => act.onStands(present) } : {}),
+        s: () => act.onStands(present),
+        x: () => act.onNotSo(present),
+        r: () => act.onOpen(present),
+        c: act.onCarried,
+      };
+      press[event.key]?.();
+    }
   });
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, [role=dialog], .hold') !== null) {
-        return;
-      }
-      const { items, present, ...act } = latest.current;
-      const at = items.findIndex((item) => item.id === present?.id);
-      const to = items[at + (event.key === 'ArrowDown' ? 1 : -1)];
-      if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && to !== undefined) {
-        event.preventDefault();
-        act.onPick(to);
-      } else if (event.key === ' ' && !event.repeat) {
-        // The act is held as with a finger: the key goes on to it, and lets it go again.
-        const held = document.querySelector<HTMLElement>('[data-testid="others-stand"]');
-        if (held !== null) {
-          event.preventDefault();
-          held.focus();
-          held.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }));
-        }
-      } else if (present !== undefined && !event.repeat) {
-        const press: Record<string, () => void> = {
-          // Whoever has moved to a button means that button.
-          ...(target.closest('button, a') === null ? { Enter: () => act.onStands(present) } : {}),
-          s: () => act.onStands(present),
-          x: () => act.onNotSo(present),
-          r: () => act.onOpen(present),
-          c: act.onCarried,
-        };
-        press[event.key]?.();
-      }
-    };
-    window.addEventListener('keydown', onKey);
+}
 
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
+/** The act is held as with a finger: the key goes on to it, and lets it go again. */
+function holdTheOthers(event: KeyboardEvent): void {
+  const held = document.querySelector<HTMLElement>('[data-testid="others-stand"]');
+  if (held !== null) {
+    event.preventDefault();
+    held.focus();
+    held.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }));
+  }
 }
