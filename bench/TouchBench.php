@@ -53,9 +53,10 @@ final class TouchBench
         foreach (['nothing_carried' => [], 'in_yesterday' => $keys] as $when => $carried) {
             $effort = (new CountTouches($catalogue))->of($plan, $carried);
             $wanted = self::WANTED[$family][$when === 'in_yesterday' ? 1 : 0] ?? [null, null];
-            yield Figure::atMost("touches_per_checkout.{$family}.{$when}", $effort->touches, 'touches', null, $wanted[0]);
-            yield Figure::atMost("screens_per_checkout.{$family}.{$when}", $effort->screens, 'screens', null, $wanted[1]);
-            yield Figure::atMost("minutes_per_checkout.{$family}.{$when}", $this->minutes($plan, $carried), 'min', null, null);
+            $name = "{$family}.{$when}";
+            yield Figure::atMost("touches_per_checkout.{$name}", $effort->touches(), 'touches', null, $wanted[0]);
+            yield Figure::atMost("screens_per_checkout.{$name}", $effort->screens, 'screens', null, $wanted[1]);
+            yield Figure::atMost("minutes_per_checkout.{$name}", $this->minutes($plan, $carried), 'min', null, null);
         }
     }
 
@@ -64,7 +65,8 @@ final class TouchBench
     {
         $spared = 0;
         foreach ($plan->lines() as $line) {
-            $spared += in_array($line->key, $carried, true) ? max(0, $line->check->seconds - self::AFFIRMED_SECONDS) : 0;
+            $seconds = max(0, $line->check->seconds - self::AFFIRMED_SECONDS);
+            $spared += in_array($line->key, $carried, true) ? $seconds : 0;
         }
 
         return ($plan->seconds() - $spared) / 60;

@@ -56,10 +56,20 @@ final readonly class CrossCheckCatalogue
                 $closeUp->draws,
             ));
             foreach (array_diff($asked, $known) as $feature) {
-                $faults[] = CatalogueFault::in('closeups.yaml', 'close-up', $closeUp->id, "asks for the feature '{$feature}', which features.yaml does not know");
+                $faults[] = CatalogueFault::in(
+                    'closeups.yaml',
+                    'close-up',
+                    $closeUp->id,
+                    "asks for the feature '{$feature}', which features.yaml does not know",
+                );
             }
             foreach (array_diff(array_keys($closeUp->anchors), array_keys($this->catalogue->checks)) as $check) {
-                $faults[] = CatalogueFault::in('closeups.yaml', 'close-up', $closeUp->id, "has a place for '{$check}', which is no check");
+                $faults[] = CatalogueFault::in(
+                    'closeups.yaml',
+                    'close-up',
+                    $closeUp->id,
+                    "has a place for '{$check}', which is no check",
+                );
             }
         }
         foreach ($this->catalogue->models as $model) {

@@ -19,8 +19,8 @@ use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\WalkPlan;
 
 /**
- * Answers the lines of a walk whose paper the yard's register has, as it is opened: entries of the system, of papers that
- * last until the hire ends. Where something is missing or ends before, somebody looks.
+ * Answers the lines of a walk whose paper the yard's register has, as it is opened: entries of the system, of papers
+ * that last until the hire ends. Where something is missing or ends before, somebody looks.
  *
  * The caller holds the lock on the row of the machine, inside a transaction.
  */

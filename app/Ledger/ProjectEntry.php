@@ -10,8 +10,11 @@ use App\Models\LedgerEntry;
 /** Brings the projections up to date with one entry: as it is appended, and again when they are rebuilt. */
 final readonly class ProjectEntry
 {
-    public function __construct(private EntryKinds $kinds, private ReopenCarried $carried, private FollowStanding $standing)
-    {
+    public function __construct(
+        private EntryKinds $kinds,
+        private ReopenCarried $carried,
+        private FollowStanding $standing,
+    ) {
     }
 
     public function entry(LedgerEntry $entry): void

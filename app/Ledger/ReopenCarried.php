@@ -43,12 +43,18 @@ final readonly class ReopenCarried
     {
         $walks = Walk::query()->where('machine_id', $entry->machine_id)
             ->where('movement', Movement::Checkout)
-            ->when($entry->kind === StateCrossed::name(), static fn ($query) => $query->where('id', '!=', $entry->walk_id))
+            ->when(
+                $entry->kind === StateCrossed::name(),
+                static fn ($query) => $query->where('id', '!=', $entry->walk_id),
+            )
             ->whereHas('hire.state', static fn ($state) => $state->whereIn('standing', [
                 HireStatus::WalkingOut, HireStatus::Held, HireStatus::Ready, HireStatus::Stopped,
             ]))
             ->pluck('id');
-        $this->lines->reopenCarried($entry, WalkLine::query()->whereIn('walk_id', $walks)->whereNotNull('carried_from'));
+        $this->lines->reopenCarried(
+            $entry,
+            WalkLine::query()->whereIn('walk_id', $walks)->whereNotNull('carried_from'),
+        );
     }
 
     /** The hour meter may be read late in a walk, when much was affirmed already. */

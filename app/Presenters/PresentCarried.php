@@ -48,7 +48,10 @@ final class PresentCarried
         }
 
         return ['carried' => $carried, 'not_carried' => array_map(
-            static fn (string $why, array $keys): array => ['why' => Words::say("words.not_carried.{$why}"), 'lines' => $keys],
+            static fn (string $why, array $keys): array => [
+                'why' => Words::say("words.not_carried.{$why}"),
+                'lines' => $keys,
+            ],
             array_keys($because),
             array_values($because),
         )];

@@ -48,7 +48,8 @@ final readonly class ListFleet
         if ($filter->search !== '') {
             $like = '%'.addcslashes($filter->search, '%_\\').'%';
             $query->where(
-                static fn (Builder $any): Builder => $any->where('fleet_number', 'like', $like)->orWhere('serial', 'like', $like),
+                static fn (Builder $any): Builder => $any->where('fleet_number', 'like', $like)
+                    ->orWhere('serial', 'like', $like),
             );
         }
         if ($filter->family !== '') {
@@ -56,7 +57,10 @@ final readonly class ListFleet
         }
         if ($filter->standing !== null) {
             $query->where(static function (Builder $any) use ($filter): void {
-                $any->whereHas('state', static fn (Builder $state): Builder => $state->where('standing', $filter->standing));
+                $any->whereHas(
+                    'state',
+                    static fn (Builder $state): Builder => $state->where('standing', $filter->standing),
+                );
                 if ($filter->standing === MachineStanding::InYard) {
                     // What was never walked has no state yet.
                     $any->orWhereDoesntHave('state');
@@ -72,7 +76,10 @@ final readonly class ListFleet
     {
         return array_values(array_map(
             static fn (MachineModel $model): string => $model->id,
-            array_filter($this->shelf->current()->models, static fn (MachineModel $model): bool => $model->familyId === $family),
+            array_filter(
+                $this->shelf->current()->models,
+                static fn (MachineModel $model): bool => $model->familyId === $family,
+            ),
         ));
     }
 
@@ -81,13 +88,19 @@ final readonly class ListFleet
     {
         $catalogue = $this->shelf->current();
         $counts = [];
-        foreach (Machine::query()->whereNull('left_at')->toBase()->selectRaw('model_id, count(*) as many')->groupBy('model_id')->get() as $row) {
+        $rows = Machine::query()->whereNull('left_at')->toBase()
+            ->selectRaw('model_id, count(*) as many')
+            ->groupBy('model_id')
+            ->get();
+        foreach ($rows as $row) {
             $family = $catalogue->model((string) $row->model_id)->familyId;
             $counts[$family] = ($counts[$family] ?? 0) + (int) $row->many;
         }
         $families = [];
         foreach (array_intersect_key($catalogue->families, $counts) as $id => $family) {
-            $families[] = ['id' => $id, 'name' => $family->name, 'drawing' => $family->drawing, 'count' => $counts[$id]];
+            $families[] = [
+                'id' => $id, 'name' => $family->name, 'drawing' => $family->drawing, 'count' => $counts[$id],
+            ];
         }
 
         return $families;

@@ -16,7 +16,11 @@ final readonly class EarlierAnswer
      * @param CalendarDate $day on which it was recorded, in the yard's zone
      * @param Check $check as the catalogue had it then
      */
-    public function __construct(public string $entryId, public int $sequence, public CalendarDate $day, public Check $check)
-    {
+    public function __construct(
+        public string $entryId,
+        public int $sequence,
+        public CalendarDate $day,
+        public Check $check,
+    ) {
     }
 }

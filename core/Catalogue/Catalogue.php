@@ -103,7 +103,10 @@ final readonly class Catalogue
             $this->houseRules,
             array_intersect_key($this->paces, [$model->familyId => true]),
             $this->qualifications,
-            array_values(array_filter($this->closeUps, static fn (CloseUp $one): bool => $one->drawingFor($features) !== null)),
+            array_values(array_filter(
+                $this->closeUps,
+                static fn (CloseUp $one): bool => $one->drawingFor($features) !== null,
+            )),
         );
     }
 

@@ -74,7 +74,8 @@ final readonly class Check
     }
 
     /**
-     * Whether a step of its test is touched as it is seen: its failing alone tags the machine out, or keeps it from power.
+     * Whether a step of its test is touched as it is seen: its failing alone tags the machine out, or keeps it from
+     * power.
      *
      * The other steps are said together with what else stands at the stop.
      */

@@ -39,12 +39,12 @@ final readonly class Condition
 
     public function thatMayWait(): self
     {
-        return new self($this->id, $this->asks, $this->source, $this->unit, $this->atLeast, $this->atMost, true, $this->wantsFigure);
+        return new self(...['mayWait' => true] + get_object_vars($this));
     }
 
     public function thatWantsItsFigure(): self
     {
-        return new self($this->id, $this->asks, $this->source, $this->unit, $this->atLeast, $this->atMost, $this->mayWait, true);
+        return new self(...['wantsFigure' => true] + get_object_vars($this));
     }
 
     public function isMeasured(): bool

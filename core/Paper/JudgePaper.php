@@ -85,7 +85,9 @@ final readonly class JudgePaper
         $term = $done?->plusMonths($paper->months);
         $due = $term !== null && $term->isBefore($until) ? $term : $until;
 
-        return $paper->hours !== null || Certificate::isOver($due, $hire->today) || Certificate::isOver($due, $hire->end)
+        $ends = Certificate::isOver($due, $hire->today) || Certificate::isOver($due, $hire->end);
+
+        return $paper->hours !== null || $ends
             ? null
             : Verdict::stands(new Phrase('paper.registered', ['due' => $due->text()]), [], $this->check->source);
     }

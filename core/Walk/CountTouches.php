@@ -24,33 +24,52 @@ final readonly class CountTouches
     /** A drawn instrument is drawn to where the real one stands, and put right by a step. */
     private const SETTING = 2;
 
-    /** A figure of two digits that is typed: the way to the keys, the digits, and set. */
-    private const FIGURE = 4;
+    /** Digits of a figure that the arithmetic wants. */
+    private const DIGITS = 2;
 
-    /** A second person is named, and gives a PIN of four digits. */
-    private const SECOND_PERSON = 5;
+    /** Digits of the PIN of a second person, who is named before. */
+    private const PIN = 4;
 
-    /** Characters of a date or a serial number that are typed. */
+    /** Characters of a date or a serial number. */
     private const TYPED = 8;
 
     public function __construct(private Catalogue $catalogue)
     {
     }
 
-    /** @param  list<string>  $carried  keys of lines that stand from the return walk, whose figures are known too */
+    /**
+     * A machine that was walked before: figures that are compared are known.
+     *
+     * @param list<string> $carried keys of lines that stand from the return walk
+     */
     public function of(WalkPlan $plan, array $carried = []): WalkEffort
     {
-        $effort = new WalkEffort(self::OPENING + self::DECISION, 1);
+        return $this->count($plan, $carried, [Shortcut::AsBefore, Shortcut::NothingLit]);
+    }
+
+    /** A machine that nobody has walked yet: every figure is read. */
+    public function ofFirst(WalkPlan $plan): WalkEffort
+    {
+        return $this->count($plan, [], [Shortcut::NothingLit]);
+    }
+
+    /**
+     * @param list<string> $carried
+     * @param list<Shortcut> $shortcuts that there are
+     */
+    private function count(WalkPlan $plan, array $carried, array $shortcuts): WalkEffort
+    {
+        $effort = new WalkEffort(self::OPENING + self::DECISION, 0, 1);
         $before = null;
         $divide = new DivideStop;
         foreach ($plan->crossings as $crossing) {
-            $effort = $this->crossing($effort, $crossing, $before);
+            $effort = $effort->plus($this->crossing($crossing, $before));
             $before = $crossing->stage->state;
             $held = [];
             foreach ($plan->visits as $visit) {
                 if ($visit->stageId === $crossing->stage->id) {
                     foreach ($divide->into($visit) as $leaf) {
-                        $effort = $this->leaf($effort, $leaf, $plan, $carried, $held);
+                        $effort = $effort->plus($this->leaf($leaf, $plan, $carried, $shortcuts, $held));
                     }
                 }
             }
@@ -59,47 +78,52 @@ final readonly class CountTouches
         return $effort;
     }
 
-    private function crossing(WalkEffort $effort, Crossing $crossing, ?MachineState $before): WalkEffort
+    private function crossing(Crossing $crossing, ?MachineState $before): WalkEffort
     {
-        $touches = 1;
+        $acts = 1;
         foreach ($crossing->lines as $line) {
             if ($line->isAskedFrom($before)) {
-                $touches += ($line->waitSeconds > 0 ? 1 : 0) + ($line->isTouchedAlone || $line->waitSeconds > 0 ? 1 : 0);
+                $isWaited = $line->waitSeconds > 0;
+                $acts += ($isWaited ? 1 : 0) + ($line->isTouchedAlone || $isWaited ? 1 : 0);
             }
         }
-        $second = $crossing->stage->state->helper === Helper::Present ? self::SECOND_PERSON : 0;
+        $isWithSecond = $crossing->stage->state->helper === Helper::Present;
 
-        return $effort->plus($touches + $second, 1);
+        return new WalkEffort($acts + ($isWithSecond ? 1 : 0), $isWithSecond ? self::PIN : 0, 1);
     }
 
     /**
      * @param list<string> $carried
+     * @param list<Shortcut> $shortcuts
      * @param array<string, true> $held conditions of readings that were stated in this state, by id
      */
-    private function leaf(WalkEffort $effort, Leaf $leaf, WalkPlan $plan, array $carried, array &$held): WalkEffort
-    {
+    private function leaf(
+        Leaf $leaf,
+        WalkPlan $plan,
+        array $carried,
+        array $shortcuts,
+        array &$held,
+    ): WalkEffort {
         $isCarried = static fn (PlannedLine $line): bool => in_array($line->key, $carried, true);
-        $touches = 0;
+        // Either the act that is held goes on, or the way on is touched.
+        $effort = new WalkEffort(1, 0, 1);
         foreach ([...$leaf->each, ...$leaf->together] as $item) {
             $step = $item->step === null ? null : $item->line->check->test[$item->step];
-            $touches += $item->isAlone && ! $isCarried($item->line) ? 1 : 0;
-            $touches += $step?->seconds === null ? 0 : 1;
+            $alone = $item->isAlone && ! $isCarried($item->line) ? 1 : 0;
+            $effort = $effort->plus(new WalkEffort($alone + ($step?->seconds === null ? 0 : 1), 0, 0));
         }
-        $screens = 1;
         foreach ($leaf->opened as $line) {
             if ($line->check->paper?->register !== null) {
                 continue;
             }
-            if (Shortcut::of($line->check, $plan->movement) !== null) {
-                $touches++;
+            if (in_array(Shortcut::of($line->check, $plan->movement), $shortcuts, true)) {
+                $effort = $effort->plus(new WalkEffort(1, 0, 0));
             } else {
-                $touches += $this->opened($line, $held);
-                $screens++;
+                $effort = $effort->plus($this->opened($line, $held));
             }
         }
 
-        // Either the act that is held goes on, or the way on is touched.
-        return $effort->plus($touches + 1, $screens);
+        return $effort;
     }
 
     /**
@@ -107,15 +131,19 @@ final readonly class CountTouches
      *
      * @param array<string, true> $held
      */
-    private function opened(PlannedLine $line, array &$held): int
+    private function opened(PlannedLine $line, array &$held): WalkEffort
     {
-        $touches = 2;
+        $isPaper = $line->check->answer === AnswerKind::Paper;
+        $effort = new WalkEffort(2 + ($isPaper ? 0 : self::SETTING), $isPaper ? self::TYPED : 0, 1);
         foreach ($line->check->conditions as $id) {
-            $asked = $this->catalogue->condition($id)->wantsFigure ? self::FIGURE : 1;
-            $touches += isset($held[$id]) ? 0 : $asked;
+            if (! isset($held[$id])) {
+                $effort = $effort->plus($this->catalogue->condition($id)->wantsFigure
+                    ? new WalkEffort(2, self::DIGITS, 0)
+                    : new WalkEffort(1, 0, 0));
+            }
             $held[$id] = true;
         }
 
-        return $touches + ($line->check->answer === AnswerKind::Paper ? self::TYPED : self::SETTING);
+        return $effort;
     }
 }

@@ -7,8 +7,8 @@ namespace JadeLedger\Core\Walk;
 /**
  * Divides the lines of a stop among pages that are read at a glance, in the order of the walk.
  *
- * A line is never cut in two: all steps of a test stand on one page. Fourteen things and eight rows a page: a tablet held
- * in one hand, our own choice.
+ * A line is never cut in two: all steps of a test stand on one page. Fourteen things and eight rows a page: a tablet
+ * held in one hand, our own choice.
  */
 final class DivideStop
 {

@@ -32,7 +32,8 @@ final readonly class LeafDrawing
             $anchors = $drawing === null ? [] : self::anchors($leaf, $closeUp);
             if ($drawing !== null && count($anchors) >= max(self::LEAST_MARKS, count($best->anchors ?? []) + 1)) {
                 $side = Side::ofPlace($leaf->lines[0]->place);
-                $best = new self($drawing, $closeUp->side !== null && $side !== null && $side !== $closeUp->side, $anchors);
+                $isOther = $closeUp->side !== null && $side !== null && $side !== $closeUp->side;
+                $best = new self($drawing, $isOther, $anchors);
             }
         }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-/** What is answered by one touch, or by the act that says several things together: a look, or a step of a function test. */
+/**
+ * What is answered by one touch, or by the act that says several things together: a look, or a step of a function test.
+ */
 final readonly class LeafItem
 {
     /**

@@ -8,15 +8,22 @@ namespace JadeLedger\Core\Walk;
 final readonly class WalkEffort
 {
     /**
-     * @param int $touches acts and typed characters
+     * @param int $acts what is touched or held
+     * @param int $typed characters
      * @param int $screens pages, crossings and instruments that are opened
      */
-    public function __construct(public int $touches, public int $screens)
+    public function __construct(public int $acts, public int $typed, public int $screens)
     {
     }
 
-    public function plus(int $touches, int $screens = 0): self
+    public function plus(self $other): self
     {
-        return new self($this->touches + $touches, $this->screens + $screens);
+        return new self($this->acts + $other->acts, $this->typed + $other->typed, $this->screens + $other->screens);
+    }
+
+    /** A character is a touch as well. */
+    public function touches(): int
+    {
+        return $this->acts + $this->typed;
     }
 }

@@ -13,7 +13,8 @@ export function useKeys(onKey: (event: KeyboardEvent, target: HTMLElement) => vo
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
-      const isTaken = event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, [role=dialog]') !== null;
+      const isTaken =
+        event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, [role=dialog]') !== null;
       if (!isTaken) {
         latest.current(event, target);
       }

@@ -23,12 +23,19 @@ export const isWide = ({ width, height }: { width: number; height: number }): bo
  * @param gap how far apart two marks stand at least, in units of the drawing
  * @param margin from the edge of the drawing to the middle of a mark
  */
-export function layMarks<Thing>(things: { thing: Thing; anchor: XY }[], box: Box, gap: number, margin: number): Mark<Thing>[] {
+export function layMarks<Thing>(
+  things: { thing: Thing; anchor: XY }[],
+  box: Box,
+  gap: number,
+  margin: number,
+): Mark<Thing>[] {
   const wide = isWide(box);
   const [along, across] = wide ? ([0, 1] as const) : ([1, 0] as const);
   const start = wide ? box.x : box.y;
   const length = wide ? box.width : box.height;
-  const edges: [number, number] = wide ? [box.y - margin, box.y + box.height + margin] : [box.x - margin, box.x + box.width + margin];
+  const edges: [number, number] = wide
+    ? [box.y - margin, box.y + box.height + margin]
+    : [box.x - margin, box.x + box.width + margin];
   const many = Math.max(1, Math.floor(length / gap));
   const ordered = [...things].sort((a, b) => a.anchor[across] - b.anchor[across]);
   // As many on each side as there is room for; the nearer half of them on the near one.
@@ -37,7 +44,12 @@ export function layMarks<Thing>(things: { thing: Thing; anchor: XY }[], box: Box
 
   return sides.flatMap((side, at) => {
     const sorted = [...side].sort((a, b) => a.anchor[along] - b.anchor[along]);
-    const places = spread(sorted.map(({ anchor }) => anchor[along]), start, start + length, gap);
+    const places = spread(
+      sorted.map(({ anchor }) => anchor[along]),
+      start,
+      start + length,
+      gap,
+    );
 
     return sorted.map(({ thing, anchor }, index): Mark<Thing> => {
       const place = places[index] ?? start;

@@ -14,25 +14,56 @@ vi.mock('../../src/features/session/useSession', () => ({
 }));
 
 const line = (key: string, more: Record<string, unknown> = {}) => ({
-  key, check: key, title: `Title of ${key}`, how: '', accept: `${key} is so.`, if_not: '', severity: 'hold', answer: 'look',
-  source: { kind: 'common_practice', words: '' }, test: [], looks: [], conditions: [], instrument: null, paper: null, other_answers: [],
+  key,
+  check: key,
+  title: `Title of ${key}`,
+  how: '',
+  accept: `${key} is so.`,
+  if_not: '',
+  severity: 'hold',
+  answer: 'look',
+  source: { kind: 'common_practice', words: '' },
+  test: [],
+  looks: [],
+  conditions: [],
+  instrument: null,
+  paper: null,
+  other_answers: [],
   ...more,
 });
-const step = (expect: string, more: Record<string, unknown> = {}) => ({ do: `Do ${expect}`, expect, fail_means: '', seconds: null, severity: 'stop', ...more });
+const step = (expect: string, more: Record<string, unknown> = {}) => ({
+  do: `Do ${expect}`,
+  expect,
+  fail_means: '',
+  seconds: null,
+  severity: 'stop',
+  ...more,
+});
 const METER = { kind: 'hour_meter', unit: 'h' };
 
 const LINES = [
   line('crack', { severity: 'stop' }),
-  line('brake', { severity: 'stop', answer: 'test', test: [step('Halts'), step('Comes back', { severity: 'hold' })] }),
+  line('brake', {
+    severity: 'stop',
+    answer: 'test',
+    test: [step('Halts'), step('Comes back', { severity: 'hold' })],
+  }),
   line('meter', { answer: 'reading', instrument: METER }),
   line('paint'),
   line('plate'),
 ];
 const LEAF = {
   lines: LINES.map(({ key }) => key),
-  each: [{ line: 'crack', step: null, alone: true }, { line: 'brake', step: 0, alone: true }, { line: 'brake', step: 1, alone: false }],
+  each: [
+    { line: 'crack', step: null, alone: true },
+    { line: 'brake', step: 0, alone: true },
+    { line: 'brake', step: 1, alone: false },
+  ],
   opened: [{ line: 'meter', shortcut: 'as_before' }],
-  together: [{ line: 'paint', step: null, alone: false }, { line: 'plate', step: null, alone: false }],
+  together: [
+    { line: 'paint', step: null, alone: false },
+    { line: 'plate', step: null, alone: false },
+  ],
 };
 
 type Props = Parameters<typeof StationLeaf>[0];
@@ -43,8 +74,19 @@ function walkOf(outcomes: Outcomes, carried: unknown[]) {
     id: crypto.randomUUID(),
     plan: { movement: 'checkout', stages: [{ id: 'cold', title: 'Cold' }], parts: [] },
     state: {
-      stage: 'cold', findings: [], read_later: [], carried, tag: null, decision: null, progress: { lines_left: 5 },
-      lines: LINES.map(({ key }) => ({ key, outcome: outcomes[key] ?? 'open', value: null, last: key === 'meter' ? '1204.6' : null })),
+      stage: 'cold',
+      findings: [],
+      read_later: [],
+      carried,
+      tag: null,
+      decision: null,
+      progress: { lines_left: 5 },
+      lines: LINES.map(({ key }) => ({
+        key,
+        outcome: outcomes[key] ?? 'open',
+        value: null,
+        last: key === 'meter' ? '1204.6' : null,
+      })),
     },
   };
 }
@@ -54,14 +96,39 @@ function show({ outcomes = {}, carried = [] }: { outcomes?: Outcomes; carried?: 
   const walk = walkOf(outcomes, carried);
   const visit = { number: 4, stage: 'cold', name: 'Right track', part: null, lines: LINES, leaves: [LEAF] };
   const next = { visit: { ...visit, number: 5, name: 'Rear' }, line: line('other') };
-  const position = { visit, leaf: LEAF, leafNumber: 1, line: LINES[0], goLine: vi.fn(), goVisit: vi.fn(), advance: vi.fn(), next: vi.fn(() => next) };
-  const acts = { onOpen: vi.fn(), onNotSo: vi.fn(), onRefused: vi.fn(), onCross: vi.fn(), onFinding: vi.fn(), onTag: vi.fn(), onKnown: vi.fn() };
+  const position = {
+    visit,
+    leaf: LEAF,
+    leafNumber: 1,
+    line: LINES[0],
+    goLine: vi.fn(),
+    goVisit: vi.fn(),
+    advance: vi.fn(),
+    next: vi.fn(() => next),
+  };
+  const acts = {
+    onOpen: vi.fn(),
+    onNotSo: vi.fn(),
+    onRefused: vi.fn(),
+    onCross: vi.fn(),
+    onFinding: vi.fn(),
+    onTag: vi.fn(),
+    onKnown: vi.fn(),
+  };
   function Shown() {
     const tests = useTestRuns(walk.id);
     const pending = pendingAnswers([] as KeptEntry[], walk.id);
     const props = {
-      walk, position, post, tests, observed: {}, mayPost: true, isKept: false, refusal: null,
-      pending, ...acts,
+      walk,
+      position,
+      post,
+      tests,
+      observed: {},
+      mayPost: true,
+      isKept: false,
+      refusal: null,
+      pending,
+      ...acts,
     } as unknown as Props;
     const state = useLeaf(props.walk, props.position, pending, tests);
 
@@ -86,7 +153,8 @@ function hold(): void {
   vi.useRealTimers();
 }
 
-const posted = (post: ReturnType<typeof vi.fn>) => (post.mock.calls as [string, object][]).map(([kind, payload]) => [kind, payload]);
+const posted = (post: ReturnType<typeof vi.fn>) =>
+  (post.mock.calls as [string, object][]).map(([kind, payload]) => [kind, payload]);
 
 beforeEach(() => {
   document.body.innerHTML = '';
@@ -136,7 +204,10 @@ describe('a page of the walk', () => {
     expect(post).not.toHaveBeenCalled();
     hold();
 
-    expect(posted(post)).toContainEqual(['test.answered', { line: 'brake', steps: [{ as_expected: true }, { as_expected: true }] }]);
+    expect(posted(post)).toContainEqual([
+      'test.answered',
+      { line: 'brake', steps: [{ as_expected: true }, { as_expected: true }] },
+    ]);
   });
 
   it('goes on only where the held act was the last thing open', () => {
@@ -151,8 +222,18 @@ describe('a page of the walk', () => {
   });
 
   it('affirms what is carried by the same act, names what it rests on, and lets it be looked at again', async () => {
-    const from = { entry_id: 'e-25', day: '2026-11-25', until: '2026-11-28', by: { id: 'r', name: 'Rafe Tolland', initials: 'RT' } };
-    const { post } = show({ carried: [{ line: 'paint', ...from }, { line: 'crack', ...from }] });
+    const from = {
+      entry_id: 'e-25',
+      day: '2026-11-25',
+      until: '2026-11-28',
+      by: { id: 'r', name: 'Rafe Tolland', initials: 'RT' },
+    };
+    const { post } = show({
+      carried: [
+        { line: 'paint', ...from },
+        { line: 'crack', ...from },
+      ],
+    });
     expect(screen.queryByTestId('stands-crack')).toBeNull();
     // What tags out is never folded away.
     expect(screen.getByTestId('look-crack')).toBeDefined();
@@ -163,7 +244,9 @@ describe('a page of the walk', () => {
     hold();
 
     expect(posted(post)).toContainEqual(['lines.affirmed', { lines: [{ line: 'paint', entry: 'e-25' }] }]);
-    expect(posted(post).flatMap(([, payload]) => payload)).not.toContainEqual(expect.objectContaining({ line: 'crack' }));
+    expect(posted(post).flatMap(([, payload]) => payload)).not.toContainEqual(
+      expect.objectContaining({ line: 'crack' }),
+    );
   });
 
   it('posts the figure of the walk before with one touch that shows it', async () => {

@@ -28,7 +28,10 @@ describe('the close-ups', () => {
     for (const { id, draws, anchors } of catalogue.closeups) {
       const drawn = draws.map(({ drawing }) => drawingOf(drawing));
       for (const [check, anchor] of Object.entries(anchors)) {
-        expect(drawn.some((one) => anchor in one.anchors), `${id}: ${check} looks at "${anchor}"`).toBe(true);
+        expect(
+          drawn.some((one) => anchor in one.anchors),
+          `${id}: ${check} looks at "${anchor}"`,
+        ).toBe(true);
       }
     }
   });
@@ -40,7 +43,9 @@ describe('the close-ups', () => {
       const { anchors, box } = drawingOf(file.replace('.svg', ''));
       expect(Object.keys(anchors).length, file).toBeGreaterThanOrEqual(6);
       for (const [name, [x, y]] of Object.entries(anchors)) {
-        expect(x >= box[0] && x <= box[0] + box[2] && y >= box[1] && y <= box[1] + box[3], `${file}: ${name}`).toBe(true);
+        expect(x >= box[0] && x <= box[0] + box[2] && y >= box[1] && y <= box[1] + box[3], `${file}: ${name}`).toBe(
+          true,
+        );
       }
     }
   });
@@ -59,7 +64,9 @@ describe('the marks of a drawing', () => {
     const next = random(20_261_127);
     for (let round = 0; round < 200; round++) {
       const [from, length, gap] = [-300 + next() * 100, 200 + next() * 400, 10 + next() * 20];
-      const wanted = Array.from({ length: Math.floor(length / gap / 1.5) }, () => from + next() * length).sort((a, b) => a - b);
+      const wanted = Array.from({ length: Math.floor(length / gap / 1.5) }, () => from + next() * length).sort(
+        (a, b) => a - b,
+      );
       const places = spread(wanted, from, from + length, gap);
 
       expect(places).toHaveLength(wanted.length);
@@ -75,7 +82,10 @@ describe('the marks of a drawing', () => {
 
   it('are outside of the drawing, and each thing has one', () => {
     const box = { x: 0, y: 0, width: 300, height: 120 };
-    const things = Array.from({ length: 9 }, (_, at) => ({ thing: at, anchor: [at * 30 + 10, (at % 3) * 40 + 10] as XY }));
+    const things = Array.from({ length: 9 }, (_, at) => ({
+      thing: at,
+      anchor: [at * 30 + 10, (at % 3) * 40 + 10] as XY,
+    }));
     const marks = layMarks(things, box, 30, 15);
 
     expect(marks.map(({ thing }) => thing).sort((a, b) => a - b)).toEqual(things.map(({ thing }) => thing));

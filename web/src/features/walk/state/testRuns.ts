@@ -44,11 +44,17 @@ export function saidAsExpected(run: TestRun, step: number): TestRun {
   const startedAt = run.startedAt[step];
   const seconds = startedAt === undefined ? undefined : Math.floor((Date.now() - startedAt) / 1000);
 
-  return { ...run, said: { ...run.said, [step]: { as_expected: true, ...(seconds === undefined ? {} : { seconds }) } } };
+  return {
+    ...run,
+    said: { ...run.said, [step]: { as_expected: true, ...(seconds === undefined ? {} : { seconds }) } },
+  };
 }
 
 /** The same run with the clock of a step started. */
-export const begun = (run: TestRun, step: number): TestRun => ({ ...run, startedAt: { ...run.startedAt, [step]: Date.now() } });
+export const begun = (run: TestRun, step: number): TestRun => ({
+  ...run,
+  startedAt: { ...run.startedAt, [step]: Date.now() },
+});
 
 /** What was said, in the order of the steps, up to the first one that nobody said anything of. */
 export const responses = (line: Line, run: TestRun): Response[] =>

@@ -31,17 +31,29 @@ export function CarriedCells({ items, isUnfolded, onFold, onLook }: Props) {
           <b>{t('station.carried', { count: items.length })}</b>
           <small>{t('station.carried_from', { date: calendarDay(first.day), name: people.join(', ') })}</small>
         </span>
-        <button type="button" className="station-not" data-testid="carried-show" aria-expanded={isUnfolded} onClick={onFold}>
+        <button
+          type="button"
+          className="station-not"
+          data-testid="carried-show"
+          aria-expanded={isUnfolded}
+          onClick={onFold}
+        >
           {t(isUnfolded ? 'station.fold' : 'station.show')}
         </button>
       </li>
       {shown.map((item) => (
-        <li key={item.id} className={`station-cell station-carried ${item.line.severity === 'stop' ? 'station-barred' : ''}`}>
+        <li
+          key={item.id}
+          className={`station-cell station-carried ${item.line.severity === 'stop' ? 'station-barred' : ''}`}
+        >
           <NumberMark item={item} isPresent={false} />
           <span className="station-words">
             <b>{item.line.title}</b>
             <small>
-              {t('station.carried_until', { date: calendarDay(item.carried?.day ?? ''), until: calendarDay(item.carried?.until ?? '') })}
+              {t('station.carried_until', {
+                date: calendarDay(item.carried?.day ?? ''),
+                until: calendarDay(item.carried?.until ?? ''),
+              })}
             </small>
           </span>
           <button type="button" className="station-not" data-testid={`look-${item.id}`} onClick={() => onLook(item)}>

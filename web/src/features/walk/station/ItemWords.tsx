@@ -15,7 +15,8 @@ export function ItemWords({ item, words: instead, onOpen }: Props) {
   const { t } = useTranslation();
   const reading = useReading();
   const step = item.step === null ? undefined : item.line.test[item.step];
-  const small = step === undefined ? item.line.title : `${item.line.title}. ${withFigures(step.do, step.figures, reading)}`;
+  const small =
+    step === undefined ? item.line.title : `${item.line.title}. ${withFigures(step.do, step.figures, reading)}`;
   const words = step === undefined ? (instead ?? item.line.accept) : withFigures(step.expect, step.figures, reading);
   const isBarred = (step?.severity ?? item.line.severity) === 'stop';
 

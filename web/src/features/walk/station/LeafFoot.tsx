@@ -23,11 +23,24 @@ interface Props {
 }
 
 /** What is left on this page, the act that says it at once, and the way on. */
-export function LeafFoot({ walk, position, items, rest, affirmed, mayAnswer, mayPost, onHeld, onGoOn, onDecide }: Props) {
+export function LeafFoot({
+  walk,
+  position,
+  items,
+  rest,
+  affirmed,
+  mayAnswer,
+  mayPost,
+  onHeld,
+  onGoOn,
+  onDecide,
+}: Props) {
   const { t } = useTranslation();
   const open = (list: Item[]) => list.filter((item) => !item.isDone);
   const left = [
-    ...(open(items.each).some(({ isAlone }) => isAlone) ? [t('station.to_touch', { count: open(items.each).filter(({ isAlone }) => isAlone).length })] : []),
+    ...(open(items.each).some(({ isAlone }) => isAlone)
+      ? [t('station.to_touch', { count: open(items.each).filter(({ isAlone }) => isAlone).length })]
+      : []),
     ...(open(items.opened).length > 0 ? [t('station.to_read', { count: open(items.opened).length })] : []),
     ...(rest.length > 0 ? [t('station.together', { count: rest.length })] : []),
     ...(affirmed.length > 0 ? [t('station.to_affirm', { count: affirmed.length })] : []),

@@ -33,7 +33,11 @@ export function LeafPages({ walk, position, pending }: Props) {
           data-testid={`page-${at + 1}`}
           aria-current={at + 1 === position.leafNumber ? 'page' : undefined}
           aria-label={`${t('station.page', { number: at + 1, count: leaves.length })}, ${t(`outcome.${worst(leaf.lines)}`)}`}
-          onClick={() => position.goLine(leaf.lines.find((key) => outcomes.get(key) === 'open' && !pending.has(key)) ?? leaf.lines[0] ?? '')}
+          onClick={() =>
+            position.goLine(
+              leaf.lines.find((key) => outcomes.get(key) === 'open' && !pending.has(key)) ?? leaf.lines[0] ?? '',
+            )
+          }
         >
           <Mark outcome={worst(leaf.lines)} size={20} />
           {at + 1}

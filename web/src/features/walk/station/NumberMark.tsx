@@ -24,7 +24,9 @@ export function NumberShape({ item, isPresent }: Props) {
 
   return (
     <>
-      {carried !== null && <rect x="-12" y="-12" width="24" height="24" fill="var(--sheet)" stroke="var(--ink-2)" strokeWidth="1.6" />}
+      {carried !== null && (
+        <rect x="-12" y="-12" width="24" height="24" fill="var(--sheet)" stroke="var(--ink-2)" strokeWidth="1.6" />
+      )}
       {carried === null && isOpen && <circle r="15" fill={fill} stroke="var(--ink)" strokeWidth="2" />}
       {outcome === 'stands' && (
         <rect
@@ -39,12 +41,24 @@ export function NumberShape({ item, isPresent }: Props) {
       )}
       {outcome === 'attend' && (
         <>
-          <path d="M-13-15H17L12-1 17 13H-13Z" fill="var(--ochre)" stroke="var(--ink)" strokeWidth="1.8" strokeLinejoin="round" />
+          <path
+            d="M-13-15H17L12-1 17 13H-13Z"
+            fill="var(--ochre)"
+            stroke="var(--ink)"
+            strokeWidth="1.8"
+            strokeLinejoin="round"
+          />
           <path d="M-13-16V16.5" stroke="var(--ink)" strokeWidth="3" />
         </>
       )}
       {outcome === 'stop' && <path d="M-7-15H7L15-6V15H-15V-6Z" fill="var(--oxide)" />}
-      <text y={carried === null ? 6 : 5} textAnchor="middle" fontSize={carried === null ? 17 : 14} fontWeight="750" style={{ fill: textColour(item, isPicked) }}>
+      <text
+        y={carried === null ? 6 : 5}
+        textAnchor="middle"
+        fontSize={carried === null ? 17 : 14}
+        fontWeight="750"
+        style={{ fill: textColour(item, isPicked) }}
+      >
         {number}
       </text>
     </>

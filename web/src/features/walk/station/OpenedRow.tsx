@@ -17,9 +17,7 @@ interface Own {
 }
 
 /** An instrument, a paper or a dashboard: its figures, and the way to it. */
-export function OpenedRow(
-  { item, isPresent, mayAnswer, walk, onPick, onOpen, onCannot, onQuick }: RowProps & Own,
-) {
+export function OpenedRow({ item, isPresent, mayAnswer, walk, onPick, onOpen, onCannot, onQuick }: RowProps & Own) {
   const { t } = useTranslation();
   const { line } = item;
   const state = walk.state.lines.find((one) => one.key === line.key);
@@ -31,8 +29,10 @@ export function OpenedRow(
   const isOfRegister = line.paper !== null && state?.outcome === 'stands' && state.answered_by === null;
   const quick = quickOf(item, state);
   const reading = useReading();
-  const shown = (figure: string | null) => (figure === null || unit === undefined ? '\u2013' : written(figure, unit, reading)[0].text);
-  const difference = last === null || value === null ? null : String(Number((Number(value) - Number(last)).toFixed(3)));
+  const shown = (figure: string | null) =>
+    figure === null || unit === undefined ? '\u2013' : written(figure, unit, reading)[0].text;
+  const difference =
+    last === null || value === null ? null : String(Number((Number(value) - Number(last)).toFixed(3)));
 
   return (
     <li
@@ -70,7 +70,9 @@ export function OpenedRow(
             data-testid={quick === null ? `open-${item.id}` : `quick-${item.id}`}
             onClick={quick === null ? onOpen : () => onQuick(quick)}
           >
-            {quick === null ? t(line.paper !== null ? 'station.compare' : 'station.set') : quickWords(quick, shown, t)}
+            {quick === null
+              ? t(line.paper !== null ? 'station.compare' : 'station.set')
+              : quickWords(quick, shown, t)}
           </button>
         )
       )}
@@ -89,5 +91,7 @@ export function OpenedRow(
 }
 
 function quickWords(quick: Quick, shown: (figure: string) => string, t: TFunction): string {
-  return quick.kind === 'reading.posted' ? t('station.as_in', { value: shown(quick.payload.value ?? '') }) : t('station.dark');
+  return quick.kind === 'reading.posted'
+    ? t('station.as_in', { value: shown(quick.payload.value ?? '') })
+    : t('station.dark');
 }

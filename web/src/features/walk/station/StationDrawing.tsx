@@ -35,7 +35,14 @@ export function StationDrawing({ drawing, items, present, onPick }: Props) {
   );
 
   return (
-    <svg ref={svg} className="close-up" role="group" aria-label={closeUp?.title ?? t('station.drawing')} data-testid="close-up" viewBox={viewBox(closeUp, size)}>
+    <svg
+      ref={svg}
+      className="close-up"
+      role="group"
+      aria-label={closeUp?.title ?? t('station.drawing')}
+      data-testid="close-up"
+      viewBox={viewBox(closeUp, size)}
+    >
       {closeUp !== undefined && (
         <Drawn closeUp={closeUp} drawing={drawing} items={items} present={present} size={size} onPick={onPick} />
       )}
@@ -80,13 +87,18 @@ function Drawn({ closeUp, drawing, items, present, size, onPick }: Props & { clo
 
   return (
     <>
-      {picked !== undefined && <style>{`.close-up [data-part="${CSS.escape(picked)}"] :is(.o,.q,.s){fill:var(--jade-tint);stroke:var(--jade)}`}</style>}
+      {picked !== undefined && (
+        <style>{`.close-up [data-part="${CSS.escape(picked)}"] :is(.o,.q,.s){fill:var(--jade-tint);stroke:var(--jade)}`}</style>
+      )}
       {/* A drawing of our own, which ships with the application: nothing of it was ever entered. */}
       <g dangerouslySetInnerHTML={{ __html: closeUp.inner }} />
       {marks.map(({ thing, anchor, at }) => (
         <g key={thing.id}>
           <path d={`M${at[0]},${at[1]}L${anchor[0]},${anchor[1]}`} className="leader-ground" />
-          <path d={`M${at[0]},${at[1]}L${anchor[0]},${anchor[1]}`} className={thing.id === present?.id ? 'leader leader-present' : 'leader'} />
+          <path
+            d={`M${at[0]},${at[1]}L${anchor[0]},${anchor[1]}`}
+            className={thing.id === present?.id ? 'leader leader-present' : 'leader'}
+          />
           <circle cx={anchor[0]} cy={anchor[1]} r={3 * scale} fill="var(--ink)" />
         </g>
       ))}
@@ -98,7 +110,9 @@ function Drawn({ closeUp, drawing, items, present, size, onPick }: Props & { clo
           onPointerDown={() => onPick(thing)}
         >
           <circle r="24" fill="transparent" />
-          {thing.isAlone && thing.carried === null && thing.line.severity === 'stop' && <rect x="-26" y="-16" width="7" height="32" fill="var(--ink)" />}
+          {thing.isAlone && thing.carried === null && thing.line.severity === 'stop' && (
+            <rect x="-26" y="-16" width="7" height="32" fill="var(--ink)" />
+          )}
           <NumberShape item={thing} isPresent={thing.id === present?.id} />
         </g>
       ))}

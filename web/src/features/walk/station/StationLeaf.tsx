@@ -51,7 +51,9 @@ export function StationLeaf(props: Props) {
 
     return step === undefined ? 0 : secondsLeft(step, tests.of(item.line.key).startedAt[item.step ?? 0], now);
   };
-  const rest = [...items.each, ...items.together].filter((item) => !item.isAlone && !item.isDone && waitsFor(item) === 0);
+  const rest = [...items.each, ...items.together].filter(
+    (item) => !item.isAlone && !item.isDone && waitsFor(item) === 0,
+  );
   const affirmed = items.carried.filter((item) => !item.isDone);
   const answers = useLeafAnswers({
     position,
@@ -84,7 +86,12 @@ export function StationLeaf(props: Props) {
     items: all(items),
     present,
     onPick: pick,
-    onStands: (item) => mayAnswer && items.each.includes(item) && !item.isDone && (item.isAlone || waitsFor(item) > 0) && (waitsFor(item) === 0 ? answers.stands(item) : answers.start(item)),
+    onStands: (item) =>
+      mayAnswer &&
+      items.each.includes(item) &&
+      !item.isDone &&
+      (item.isAlone || waitsFor(item) > 0) &&
+      (waitsFor(item) === 0 ? answers.stands(item) : answers.start(item)),
     onNotSo: (item) => mayAnswer && notSo(item),
     onOpen: (item) => onOpen(item.line.key),
     onCarried: () => setUnfolded(!unfolded),
@@ -128,7 +135,13 @@ export function StationLeaf(props: Props) {
         {items.opened.length > 0 && (
           <ul aria-label={t('station.opened')}>
             {items.opened.map((item) => (
-              <OpenedRow key={item.id} {...row(item)} walk={walk} onCannot={() => setUnread(item.line)} onQuick={answers.quick} />
+              <OpenedRow
+                key={item.id}
+                {...row(item)}
+                walk={walk}
+                onCannot={() => setUnread(item.line)}
+                onQuick={answers.quick}
+              />
             ))}
           </ul>
         )}
@@ -159,12 +172,20 @@ export function StationLeaf(props: Props) {
       />
       <ReasonDrawer
         open={otherwise !== null}
-        title={otherwise === null ? '' : t('test.expected', { expect: otherwise.line.test[otherwise.step ?? 0]?.expect })}
-        asks={(otherwise?.step ?? 0) > 0 ? t('station.observed_after', { count: otherwise?.step ?? 0 }) : t('test.observed_asks')}
+        title={
+          otherwise === null ? '' : t('test.expected', { expect: otherwise.line.test[otherwise.step ?? 0]?.expect })
+        }
+        asks={
+          (otherwise?.step ?? 0) > 0
+            ? t('station.observed_after', { count: otherwise?.step ?? 0 })
+            : t('test.observed_asks')
+        }
         reasons={OBSERVED.map((id) => ({ id: `observed-${id}`, words: t(`test.observed.${id}`) }))}
         names={{ own: t('test.observed_own'), post: t('test.post_observed') }}
         onClose={() => setOtherwise(null)}
-        onReason={(observed) => otherwise !== null && void answers.endsOtherwise(otherwise, observed).then(() => setOtherwise(null))}
+        onReason={(observed) =>
+          otherwise !== null && void answers.endsOtherwise(otherwise, observed).then(() => setOtherwise(null))
+        }
       />
       {puttingRight !== null && (
         <PutRightDrawer
@@ -198,7 +219,9 @@ export function StationLeaf(props: Props) {
 
 /** The clock of this tablet, which goes on while a step is held. */
 function useNow(items: Item[], runOf: (line: string) => TestRun): number {
-  const running = items.flatMap(({ line, step, isDone }) => (step === null || isDone ? [] : (runOf(line.key).startedAt[step] ?? [])));
+  const running = items.flatMap(({ line, step, isDone }) =>
+    step === null || isDone ? [] : (runOf(line.key).startedAt[step] ?? []),
+  );
   const first = running.length === 0 ? null : Math.min(...running);
   const elapsed = useElapsed(first);
 

@@ -5,7 +5,17 @@ import { NumberMark } from './NumberMark';
 import type { RowProps } from './RowProps';
 
 /** A line whose failing tags the machine out: it has a touch of its own. */
-export function TouchRow({ item, isPresent, mayAnswer, waits, onPick, onStands, onStart, onNotSo, onOpen }: RowProps) {
+export function TouchRow({
+  item,
+  isPresent,
+  mayAnswer,
+  waits,
+  onPick,
+  onStands,
+  onStart,
+  onNotSo,
+  onOpen,
+}: RowProps) {
   const { t } = useTranslation();
   const step = item.step === null ? undefined : item.line.test[item.step];
   const isTimed = step !== undefined && step.seconds !== null;
@@ -24,7 +34,8 @@ export function TouchRow({ item, isPresent, mayAnswer, waits, onPick, onStands, 
           {t(`outcome.${item.outcome}`)}
         </span>
       ) : (
-        mayAnswer && (item.isAlone || waits > 0) && (
+        mayAnswer &&
+        (item.isAlone || waits > 0) && (
           <button
             type="button"
             className="station-act"
@@ -37,7 +48,9 @@ export function TouchRow({ item, isPresent, mayAnswer, waits, onPick, onStands, 
           </button>
         )
       )}
-      {!item.isDone && !item.isAlone && waits === 0 && <span className="station-with">{t('station.with_others')}</span>}
+      {!item.isDone && !item.isAlone && waits === 0 && (
+        <span className="station-with">{t('station.with_others')}</span>
+      )}
       {mayAnswer && !item.isDone && (
         <button type="button" className="station-not" data-testid={`amiss-${item.id}`} onClick={onNotSo}>
           {t('walk.not_so')}

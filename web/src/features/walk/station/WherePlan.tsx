@@ -16,7 +16,10 @@ export function WherePlan({ walk, visit }: { walk: Walk; visit: Visit }) {
   const scale = width / WIDTH_PX;
   const { stands, shows } = visit;
   const length = Math.hypot(shows.x - stands.x, shows.y - stands.y) || 1;
-  const across = { x: (-(shows.y - stands.y) / length) * 34 * scale, y: ((shows.x - stands.x) / length) * 34 * scale };
+  const across = {
+    x: (-(shows.y - stands.y) / length) * 34 * scale,
+    y: ((shows.x - stands.x) / length) * 34 * scale,
+  };
 
   return (
     <svg
@@ -33,7 +36,9 @@ export function WherePlan({ walk, visit }: { walk: Walk; visit: Visit }) {
         />
       )}
       <Shapes shapes={drawing(plan.drawing).plan} marked={visit.part} />
-      <g transform={`translate(${visit.seat ? shows.x : stands.x},${visit.seat ? shows.y : stands.y}) scale(${scale})`}>
+      <g
+        transform={`translate(${visit.seat ? shows.x : stands.x},${visit.seat ? shows.y : stands.y}) scale(${scale})`}
+      >
         <circle r="15" fill="var(--ink)" />
         <circle r="19" fill="none" stroke="var(--jade)" strokeWidth="3" />
         <text y="6" textAnchor="middle" fontSize="17" fontWeight="750" style={{ fill: 'var(--sheet)' }}>

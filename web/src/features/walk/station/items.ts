@@ -56,21 +56,25 @@ export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, looked
     const isSaid = step !== null && tests.of(key).said[step] !== undefined;
     const isPosted = pending.has(key) && pending.get(key) !== 'cannot_tell';
 
-    return [{
-      id: step === null ? key : `${key}:${step}`,
-      number,
-      line,
-      step,
-      isAlone: alone,
-      outcome: outcome === 'open' && (isSaid || isPosted) ? 'stands' : outcome,
-      isDone: outcome !== 'open' || isSaid || isPosted,
-      isWaiting: outcome === 'open' && (isSaid || isPosted),
-      carried: outcome === 'open' && !isPosted && !looked.includes(key) ? (carried.get(key) ?? null) : null,
-      shortcut: null,
-    }];
+    return [
+      {
+        id: step === null ? key : `${key}:${step}`,
+        number,
+        line,
+        step,
+        isAlone: alone,
+        outcome: outcome === 'open' && (isSaid || isPosted) ? 'stands' : outcome,
+        isDone: outcome !== 'open' || isSaid || isPosted,
+        isWaiting: outcome === 'open' && (isSaid || isPosted),
+        carried: outcome === 'open' && !isPosted && !looked.includes(key) ? (carried.get(key) ?? null) : null,
+        shortcut: null,
+      },
+    ];
   };
   const each = leaf.each.flatMap(item);
-  const opened = leaf.opened.flatMap(({ line, shortcut }) => item({ line, step: null, alone: true }).map((one) => ({ ...one, shortcut })));
+  const opened = leaf.opened.flatMap(({ line, shortcut }) =>
+    item({ line, step: null, alone: true }).map((one) => ({ ...one, shortcut })),
+  );
   const together = leaf.together.flatMap(item);
   const isCarried = ({ carried: from }: Item) => from !== null;
 
@@ -82,7 +86,12 @@ export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, looked
   };
 }
 
-export const all = ({ each, opened, together, carried }: Items): Item[] => [...each, ...opened, ...together, ...carried];
+export const all = ({ each, opened, together, carried }: Items): Item[] => [
+  ...each,
+  ...opened,
+  ...together,
+  ...carried,
+];
 
 /** The numbers of things, runs of them shortened: 5 to 9. */
 export function ranges(items: Item[], to: string): string {

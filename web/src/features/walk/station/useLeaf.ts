@@ -28,10 +28,11 @@ export function useLeaf(walk: Walk, position: Position, pending: PendingAnswers,
 
   return {
     items,
-    present: open.find((item) => item.id === picked)
-      ?? open.find((item) => item.line.key === here)
-      ?? every.find((item) => item.line.key === here)
-      ?? every[0],
+    present:
+      open.find((item) => item.id === picked) ??
+      open.find((item) => item.line.key === here) ??
+      every.find((item) => item.line.key === here) ??
+      every[0],
     pick: (item) => {
       setPicked(item.id);
       position.goLine(item.line.key);

@@ -27,7 +27,8 @@ export function useLeafAnswers({ position, post, tests, onRefused, onOpen, onAns
   const say = (line: string, posted: Promise<unknown>) => {
     posted.catch((error: unknown) => onRefused(line, problemOf(error, t('state.no_network'))));
   };
-  const postTest = (line: Line, run: TestRun) => say(line.key, post('test.answered', { line: line.key, steps: responses(line, run) }));
+  const postTest = (line: Line, run: TestRun) =>
+    say(line.key, post('test.answered', { line: line.key, steps: responses(line, run) }));
   const answered = () => {
     feel('taken');
     onAnswered();
@@ -70,7 +71,9 @@ export function useLeafAnswers({ position, post, tests, onRefused, onOpen, onAns
       for (const [line, run] of ended) {
         postTest(line, run);
       }
-      const lines = affirmed.flatMap(({ line, carried }) => (carried === null ? [] : [{ line: line.key, entry: carried.entry_id }]));
+      const lines = affirmed.flatMap(({ line, carried }) =>
+        carried === null ? [] : [{ line: line.key, entry: carried.entry_id }],
+      );
       if (lines[0] !== undefined) {
         say(lines[0].line, post('lines.affirmed', { lines }));
       }
