@@ -15,7 +15,7 @@ import { DecisionDrawer } from './decision/DecisionDrawer';
 import { FindingDrawer, type FindingPlace } from './finding/FindingDrawer';
 import { LinePanel } from './panels/LinePanel';
 import { LeafPages } from './station/LeafPages';
-import { all } from './station/items';
+import { all, numbersOf } from './station/items';
 import { StationDrawing } from './station/StationDrawing';
 import { StationLeaf } from './station/StationLeaf';
 import { useLeaf } from './station/useLeaf';
@@ -276,6 +276,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
               key={position.line.key}
               {...panel}
               position={{ ...position, advance: (answered) => leave(answered) }}
+              numbers={numbersOf(leaf.items)}
               onBack={() => setOpened(null)}
             />
           ) : (

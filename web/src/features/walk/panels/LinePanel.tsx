@@ -12,6 +12,8 @@ import { isReadLaterHere } from '../state/readLater';
 import { TestPanel } from './TestPanel';
 
 interface Props extends PanelProps {
+  /** The numbers of the lines of the page, as in its list and on its drawing. */
+  numbers: Map<string, number>;
   /** Back to the list of the page. */
   onBack: () => void;
 }
@@ -65,18 +67,21 @@ function AnswerPanel(props: PanelProps & { inState: boolean }) {
 }
 
 /** The list of the page, folded to its marks: the present one is brought into sight. */
-function Lines({ walk, position, pending }: PanelProps) {
+function Lines({ walk, position, pending, numbers }: Props) {
   const { t } = useTranslation();
   const present = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     // In braces: newer browsers answer with a promise, which is no way to tidy up an effect.
     void present.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [position.line.key]);
-  const lines = position.visit.lines.filter((line) => position.leaf.lines.includes(line.key));
+  const numberOf = (key: string) => numbers.get(key) ?? 0;
+  const lines = position.visit.lines
+    .filter((line) => position.leaf.lines.includes(line.key))
+    .sort((a, b) => numberOf(a.key) - numberOf(b.key));
 
   return (
     <ol className="panel-lines" aria-label={t('walk.lines_here', { name: position.visit.name })}>
-      {lines.map((line, at) => {
+      {lines.map((line) => {
         const said = walk.state.lines.find((one) => one.key === line.key)?.outcome ?? 'open';
         const outcome = said === 'open' && pending.has(line.key) ? 'stands' : said;
 
@@ -90,7 +95,7 @@ function Lines({ walk, position, pending }: PanelProps) {
               onClick={() => position.goLine(line.key)}
             >
               <Mark outcome={outcome} size={20} />
-              {at + 1}
+              {numberOf(line.key)}
             </button>
           </li>
         );
