@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Tables\CsvText;
 use App\Tables\OfficeTable;
 use Illuminate\Support\Facades\DB;
+use JadeLedger\Core\Refusal;
 
 /**
  * Takes a table row by row, each as it would be taken by itself, and says of every row what became of it.
@@ -71,6 +72,8 @@ final readonly class ImportTable
             DB::transaction(static fn () => $table->take($row, $by));
         } catch (ApiProblem $refused) {
             return self::refused($number, $name, $refused->problem);
+        } catch (Refusal $refused) {
+            return self::refused($number, $name, Problem::ofRule($refused));
         }
 
         return ['row' => $number, 'name' => $name, 'outcome' => 'taken', 'words' => '', 'field' => []];

@@ -189,7 +189,7 @@ final readonly class PresentWalk
             'shut_stages' => $this->shut($context, $outcomes),
             'read_later' => $this->readLater($context, $later),
             'cooling' => self::cooling($context),
-            ...PresentCarried::in(($this->carried)($context), $outcomes),
+            ...PresentCarried::in(self::hasOpenLines($outcomes) ? ($this->carried)($context) : [], $outcomes),
             'may_be_given_back' => WalkGivenBack::nothingIsSaidIn($walk),
             'decision' => $walk->decision?->value,
             'voided' => $this->voided->of($context),
@@ -197,6 +197,12 @@ final readonly class PresentWalk
             'tag' => PresentTag::hangingOn($walk->machine_id),
             'hire_standing' => $standing->value,
         ];
+    }
+
+    /** @param  array<string, Outcome>  $outcomes  none of a walk that nobody opened yet, whose lines are all open */
+    private static function hasOpenLines(array $outcomes): bool
+    {
+        return $outcomes === [] || in_array(Outcome::Open, $outcomes, true);
     }
 
     /** @return array{stage: string, until: string}|null */

@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace App\Tables;
 
 use App\Actions\KeepHirer;
-use App\Contract\Contract;
-use App\Http\Problems\ApiProblem;
-use App\Http\Problems\Problem;
-use App\Http\Problems\ProblemName;
 use App\Models\Customer;
 use App\Models\User;
 
 final readonly class HirerTable implements OfficeTable
 {
-    public function __construct(private KeepHirer $keep, private Contract $contract)
+    public function __construct(private KeepHirer $keep, private TakesByContract $cells)
     {
     }
 
@@ -34,10 +30,7 @@ final readonly class HirerTable implements OfficeTable
             static fn (string $cell): ?string => $cell === '' ? null : $cell,
             array_intersect_key($row, array_flip($this->columns())),
         );
-        $faults = $this->contract->faults('KeepHirer', (object) (['name' => $row['name']] + $columns));
-        if ($faults !== []) {
-            throw new ApiProblem(Problem::named(ProblemName::LookAtTheFields, 422, [], $faults));
-        }
+        $this->cells->read('KeepHirer', ['name' => $row['name']] + $columns);
         $this->keep->add(['name' => $row['name']] + $columns, $by);
     }
 

@@ -6,10 +6,6 @@ namespace App\Tables;
 
 use App\Actions\KeepMachine;
 use App\Catalogue\CatalogueRepository;
-use App\Contract\Contract;
-use App\Http\Problems\ApiProblem;
-use App\Http\Problems\Problem;
-use App\Http\Problems\ProblemName;
 use App\Models\Machine;
 use App\Models\User;
 
@@ -19,7 +15,7 @@ final readonly class MachineTable implements OfficeTable
     public function __construct(
         private KeepMachine $keep,
         private CatalogueRepository $shelf,
-        private Contract $contract,
+        private TakesByContract $cells,
     ) {
     }
 
@@ -43,10 +39,7 @@ final readonly class MachineTable implements OfficeTable
             'year' => $year === '' ? null : (ctype_digit($year) ? (int) $year : $year),
         ];
         $modelId = $this->modelId($row['model']);
-        $faults = $this->contract->faults('AddMachine', (object) (['model_id' => $modelId] + $plate));
-        if ($faults !== []) {
-            throw new ApiProblem(Problem::named(ProblemName::LookAtTheFields, 422, [], $faults));
-        }
+        $this->cells->read('AddMachine', ['model_id' => $modelId] + $plate);
         $this->keep->add($modelId, ['year' => $plate['year'] === null ? null : (int) $plate['year']] + $plate, $by);
     }
 

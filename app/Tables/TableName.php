@@ -8,6 +8,8 @@ enum TableName: string
 {
     case Machines = 'machines';
     case Hirers = 'hirers';
+    case Hires = 'hires';
+    case Papers = 'papers';
 
     /** @return class-string<OfficeTable> */
     public function table(): string
@@ -15,12 +17,18 @@ enum TableName: string
         return match ($this) {
             self::Machines => MachineTable::class,
             self::Hirers => HirerTable::class,
+            self::Hires => HireTable::class,
+            self::Papers => PaperTable::class,
         };
     }
 
     /** The gate that whoever imports it has to pass. */
     public function gate(): string
     {
-        return $this === self::Machines ? 'keep-machines' : 'book';
+        return match ($this) {
+            self::Machines => 'keep-machines',
+            self::Hirers, self::Hires => 'book',
+            self::Papers => 'keep-papers',
+        };
     }
 }

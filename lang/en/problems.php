@@ -63,6 +63,14 @@ return [
         'title' => 'This serial is taken',
         'detail' => 'The serial is that of :number. Read the plate again: one machine is entered once.',
     ],
+    'unknown_hirer' => [
+        'title' => 'There is no such hirer',
+        'detail' => 'The yard has no hirer ":name". Write the name as it stands in the list, or enter the hirer first.',
+    ],
+    'unknown_machine' => [
+        'title' => 'There is no such machine',
+        'detail' => 'The fleet has no machine ":number". Write the fleet number as it stands on the machine, or enter the machine first.',
+    ],
     'unknown_model' => [
         'title' => 'There is no such model',
         'detail' => 'The catalogue has no model ":model". Choose one from the list, or write the model down first.',

@@ -63,6 +63,14 @@ return [
         'title' => 'Este número de serie está ocupado',
         'detail' => 'El número de serie es el de :number. Lea otra vez la placa: cada máquina se anota una vez.',
     ],
+    'unknown_hirer' => [
+        'title' => 'No existe ese cliente',
+        'detail' => 'El patio no tiene ningún cliente «:name». Escribe el nombre como está en la lista, o introduce antes el cliente.',
+    ],
+    'unknown_machine' => [
+        'title' => 'No existe esa máquina',
+        'detail' => 'La flota no tiene ninguna máquina «:number». Escribe el número como está en la máquina, o introduce antes la máquina.',
+    ],
     'unknown_model' => [
         'title' => 'No hay tal modelo',
         'detail' => 'El catálogo no tiene el modelo ":model". Elija uno de la lista, o anote antes el modelo.',

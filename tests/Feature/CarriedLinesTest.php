@@ -21,9 +21,12 @@ final class CarriedLinesTest extends YardTestCase
     public function test_the_day_after_a_return_lines_are_affirmed_where_they_are_and_say_who_looked(): void
     {
         $this->cameInYesterday();
-        $walk = $this->openWalk('checkout', $this->nextHire());
+        $hire = $this->nextHire();
+        $preview = $this->getJson("/api/hires/{$hire->id}/walks/checkout")->assertOk()->json('state.carried');
+        $walk = $this->openWalk('checkout', $hire);
         $carried = $this->carried($walk);
         self::assertGreaterThan(20, count($carried));
+        self::assertSame($carried, $preview, 'a tablet that is out of reach knows it as well');
         self::assertNotSame([], $this->getJson("/api/walks/{$walk->id}")->json('state.not_carried'));
 
         $this->cross($walk, $walk->plan->body['stages'][0]['id']);

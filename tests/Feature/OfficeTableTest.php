@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Customer;
+use App\Models\Hire;
 use App\Models\Machine;
 use App\Models\Role;
 use Illuminate\Testing\TestResponse;
@@ -127,6 +128,56 @@ final class OfficeTableTest extends YardTestCase
         $this->assertFits($this->import('people', 'x')->assertNotFound(), 'Problem');
         $this->as(Role::Counter);
         $this->import('machines', self::HEAD."\nQ-1,dromvik_14c,QQ-1,,\n")->assertForbidden();
+    }
+
+    public function test_papers_come_in_with_the_day_in_either_form_and_go_out_as_those_that_count(): void
+    {
+        $number = $this->machine->fleet_number;
+        $table = "fleet_number;paper;number;issued_on;valid_until\n{$number};Examination;EX 1;1.6.2026;2026-12-01\n"
+            ."{$number};examination;EX 2;2026-11-01;01/05/2027\n{$number};insurance;;;31.02.2027\n"
+            ."{$number};inspection;;2026-11-02;2026-11-01\nNO-1;insurance;;;2027-01-01\n{$number};licence;;;2027-01-01\n";
+        $some = $this->import('papers', $table, 'each_row')->assertOk();
+        $this->assertFits($some, 'TableImport');
+
+        self::assertSame(
+            ['taken', 'taken', 'refused', 'refused', 'refused', 'refused'],
+            array_column($some->json('rows'), 'outcome'),
+        );
+        self::assertStringContainsString('no machine "NO-1"', $some->json('rows.4.words'));
+        $out = (string) $this->get('/api/tables/papers')->assertOk()->getContent();
+        self::assertStringContainsString("{$number},examination,\"EX 2\",2026-11-01,2027-05-01", $out);
+        self::assertStringNotContainsString('EX 1', $out);
+    }
+
+    public function test_hires_come_in_on_the_yards_clock_and_what_is_in_the_way_refuses_its_row(): void
+    {
+        $number = $this->machine->fleet_number;
+        $table = "fleet_number,hirer,goes_out,comes_back,site\n"
+            ."{$number},Saltmarsh Drainage,2027-07-05 07:30,2027-07-09 16:00,Slipway\n"
+            ."{$number},Saltmarsh Drainage,08.07.2027 09:00,2027-07-12 16:00,\n"
+            ."{$number},Nobody Known,2027-08-05 07:30,2027-08-09 16:00,\n"
+            ."{$number},Saltmarsh Drainage,2027-08-09 07:30,2027-08-05 16:00,\n"
+            ."{$number},Saltmarsh Drainage,2027-03-28 01:30,2027-03-30 16:00,\n";
+        $some = $this->import('hires', $table, 'each_row')->assertOk();
+
+        self::assertSame(
+            ['taken', 'refused', 'refused', 'refused', 'refused'],
+            array_column($some->json('rows'), 'outcome'),
+            'two hires at once, a stranger, an end before the beginning, and the hour that summer time leaves out',
+        );
+        $booked = Hire::query()->where('site', 'Slipway')->firstOrFail();
+        self::assertSame('2027-07-05 06:30', $booked->goes_out_at->utc()->format('Y-m-d H:i'), 'half past seven in summer time');
+        $out = (string) $this->get('/api/tables/hires')->assertOk()->getContent();
+        self::assertStringContainsString("{$number},\"Saltmarsh Drainage\",\"2027-07-05 07:30\",\"2027-07-09 16:00\"", $out);
+    }
+
+    public function test_who_may_take_which_table(): void
+    {
+        $this->as(Role::Technician);
+        foreach (['machines', 'hirers', 'hires', 'papers'] as $table) {
+            $this->import($table, 'fleet_number')->assertForbidden();
+            $this->get("/api/tables/{$table}")->assertForbidden();
+        }
     }
 
     private function import(string $table, string $csv, string $mode = 'all_or_nothing'): TestResponse

@@ -172,7 +172,9 @@ enum ProblemName: string
     case TooManyPixels = 'too_many_pixels';
     case TooOften = 'too_often';
     case UnknownFindingKind = 'unknown_finding_kind';
+    case UnknownHirer = 'unknown_hirer';
     case UnknownLook = 'unknown_look';
+    case UnknownMachine = 'unknown_machine';
     case UnknownModel = 'unknown_model';
     case WalkGivenBack = 'walk_given_back';
     case WalkIsOver = 'walk_is_over';

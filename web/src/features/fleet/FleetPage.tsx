@@ -112,7 +112,7 @@ export default function FleetPage() {
         <TableDrawer
           key={table}
           of={table}
-          onTable={me.may.lead ? setTable : undefined}
+          onTable={setTable}
           onClose={() => setTable(null)}
         />
       )}

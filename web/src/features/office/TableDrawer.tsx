@@ -8,10 +8,13 @@ import { Drawer } from '../../app/Drawer';
 import { HoldButton } from '../../app/HoldButton';
 import { ProblemWords } from '../../app/ProblemWords';
 import { readTable } from '../../app/readTable';
+import { useMe } from '../session/useSession';
 import { TableFile, type TableMode } from '../../app/TableFile';
 import './office.css';
 
-export type TableName = 'machines' | 'hirers';
+const TABLES = ['machines', 'hirers', 'hires', 'papers'] as const;
+
+export type TableName = (typeof TABLES)[number];
 type Mode = Schema['ImportTable']['mode'];
 
 /** More rows than these are not drawn one by one; those that were refused always are. */
@@ -19,14 +22,14 @@ const DRAWN = 200;
 
 interface Props {
   of: TableName;
-  /** Where both tables may be taken: which one. */
-  onTable?: ((table: TableName) => void) | undefined;
+  onTable: (table: TableName) => void;
   onClose: () => void;
 }
 
-/** A table of machines or hirers: looked at first, then taken, and what was refused comes back to be mended. */
+/** A table of machines, hirers, hires or papers: looked at first, then taken, and what was refused comes back to be mended. */
 export function TableDrawer({ of, onTable, onClose }: Props) {
   const { t } = useTranslation();
+  const me = useMe();
   const queries = useQueryClient();
   const [file, setFile] = useState<File | null>(null);
   const [mode, setMode] = useState<TableMode>('all_or_nothing');
@@ -67,15 +70,13 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
         </>
       }
     >
-      {onTable !== undefined && (
-        <div className="choice-row">
-          {(['machines', 'hirers'] as const).map((one) => (
-            <Button key={one} pressed={of === one} testId={`table-${one}`} onClick={() => onTable(one)}>
-              {t(`office.${one}_short`)}
-            </Button>
-          ))}
-        </div>
-      )}
+      <div className="choice-row">
+        {TABLES.filter((one) => one !== 'machines' || me.may.lead).map((one) => (
+          <Button key={one} pressed={of === one} testId={`table-${one}`} onClick={() => onTable(one)}>
+            {t(`office.${one}_short`)}
+          </Button>
+        ))}
+      </div>
       <p>
         {t(`office.table_${of}_words`)}{' '}
         <a href={`/api/tables/${of}`} download={`${of}.csv`}>
