@@ -13,7 +13,7 @@ use Tests\Support\WalksInTheBrowser;
  * Machines as different as the trade knows them are walked out and in: on a boom, under a mast, on a trailer, on drums. The
  * pallet truck has a story of its own: TouchesOfACheckoutTest.
  */
-final class SixFamiliesTest extends BrowserTestCase
+final class MoreFamiliesTest extends BrowserTestCase
 {
     use WalksInTheBrowser;
 
