@@ -12,6 +12,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HireController;
 use App\Http\Controllers\HireProposalController;
 use App\Http\Controllers\HirerController;
+use App\Http\Controllers\HirerMergerController;
 use App\Http\Controllers\HouseRuleController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\MachineEntryController;
@@ -84,7 +85,9 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::post('machines/{machine}/papers', MachinePaperController::class)->name('machines.papers');
     Route::get('hirers', [HirerController::class, 'index'])->name('hirers.index');
     Route::post('hirers', [HirerController::class, 'store'])->name('hirers.store');
+    Route::get('hirers/{hirer}', [HirerController::class, 'show'])->name('hirers.show');
     Route::put('hirers/{hirer}', [HirerController::class, 'update'])->name('hirers.update');
+    Route::post('hirers/{hirer}/merger', HirerMergerController::class)->name('hirers.merge');
     Route::get('tables/{table}', [OfficeTableController::class, 'show'])->name('tables.show');
     Route::post('tables/{table}', [OfficeTableController::class, 'store'])->name('tables.store');
     Route::post('hires', [HireController::class, 'store'])->name('hires.store');

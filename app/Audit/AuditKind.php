@@ -26,6 +26,7 @@ enum AuditKind: string
     case MachineLeft = 'machine_left';
     case PaperRecorded = 'paper_recorded';
     case HirerKept = 'hirer_kept';
+    case HirersMerged = 'hirers_merged';
     case HireBooked = 'hire_booked';
     case HireChanged = 'hire_changed';
     case MachineSwapped = 'machine_swapped';

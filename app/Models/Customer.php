@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Yards\BelongsToYard;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property string $id
@@ -15,11 +17,45 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $mail
  * @property string|null $address
  * @property string|null $notes
+ * @property string|null $merged_into_id the hirer that is kept, where this one was the same entered twice
  */
 final class Customer extends Model
 {
     use BelongsToYard;
     use HasUuids;
 
-    protected $fillable = ['yard_id', 'name', 'phone', 'mail', 'address', 'notes'];
+    protected $fillable = ['yard_id', 'name', 'phone', 'mail', 'address', 'notes', 'merged_into_id'];
+
+    /** The hirer that counts: itself, or the one that it was merged into. */
+    public function kept(): self
+    {
+        return $this->merged_into_id === null ? $this : self::query()->findOrFail($this->merged_into_id);
+    }
+
+    /** @return HasMany<self, $this> */
+    public function doubles(): HasMany
+    {
+        return $this->hasMany(self::class, 'merged_into_id');
+    }
+
+    /** @return HasMany<Hire, $this> */
+    public function hires(): HasMany
+    {
+        return $this->hasMany(Hire::class);
+    }
+
+    /** @return Builder<self> all but those that were merged into another one */
+    public static function stillKept(): Builder
+    {
+        return self::query()->whereNull('merged_into_id');
+    }
+
+    /** @return Builder<self> whose name holds these letters, and into whom one of the name was merged */
+    public static function named(string $letters): Builder
+    {
+        $like = '%'.addcslashes($letters, '%_\\').'%';
+
+        return self::stillKept()->where(static fn (Builder $either) => $either->where('name', 'like', $like)
+            ->orWhereHas('doubles', static fn (Builder $double) => $double->where('name', 'like', $like)));
+    }
 }

@@ -10,5 +10,6 @@ enum HitKind: string
     case Machine = 'machine';
     /** Its id is that of the machine that is hired. */
     case Hire = 'hire';
+    case Hirer = 'hirer';
     case Person = 'person';
 }

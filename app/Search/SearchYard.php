@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Search;
 
 use App\Catalogue\CatalogueRepository;
+use App\Models\Customer;
 use App\Models\Hire;
 use App\Models\Machine;
 use App\Models\User;
 use App\Words;
 use App\Yards\CurrentYard;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Gate;
 
-/** Finds machines by number and serial, hires by folio and hirer, people by name: the first few of each. */
+/** Finds machines by number and serial, hirers by name, hires by folio and hirer, people by name: the first few of each. */
 final readonly class SearchYard
 {
     private const OF_EACH = 8;
@@ -24,7 +26,12 @@ final readonly class SearchYard
     /** @return list<Hit> what was meant most likely first */
     public function __invoke(string $words): array
     {
-        return $words === '' ? [] : [...$this->machines($words), ...$this->hires($words), ...$this->people($words)];
+        return $words === '' ? [] : [
+            ...$this->machines($words),
+            ...$this->hirers($words),
+            ...$this->hires($words),
+            ...$this->people($words),
+        ];
     }
 
     /** @return list<Hit> */
@@ -43,6 +50,22 @@ final readonly class SearchYard
             $one->id,
             $one->fleet_number,
             $this->shelf->current()->model($one->model_id)->describes.', '.$one->serial,
+        ))->all());
+    }
+
+    /** @return list<Hit> hirers, for those who may open their page */
+    private function hirers(string $words): array
+    {
+        if (! Gate::allows('book')) {
+            return [];
+        }
+        $found = Customer::named($words)->orderBy('name')->limit(self::OF_EACH)->get();
+
+        return array_values($found->map(static fn (Customer $one): Hit => new Hit(
+            HitKind::Hirer,
+            $one->id,
+            $one->name,
+            Words::say('words.search.hirer'),
         ))->all());
     }
 

@@ -43,7 +43,7 @@ final readonly class HireTable implements OfficeTable
     public function take(array $row, User $by): void
     {
         $machine = $this->cells->machine($row['fleet_number']);
-        $hirer = Customer::query()->where('name', $row['hirer'])->first()
+        $hirer = Customer::query()->where('name', $row['hirer'])->first()?->kept()
             ?? throw ApiProblem::because(ProblemName::UnknownHirer, 422, ['name' => mb_substr($row['hirer'], 0, 80)]);
         $wanted = $this->cells->read('BookHire', [
             'machine_id' => $machine->id,

@@ -36,7 +36,7 @@ final readonly class HirerTable implements OfficeTable
 
     public function rows(): iterable
     {
-        foreach (Customer::query()->orderBy('name')->lazy(500) as $hirer) {
+        foreach (Customer::stillKept()->orderBy('name')->lazy(500) as $hirer) {
             yield [$hirer->name, $hirer->phone, $hirer->mail, $hirer->address, $hirer->notes];
         }
     }

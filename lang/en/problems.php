@@ -43,6 +43,10 @@ return [
         'title' => '":name" is entered already',
         'detail' => '":name" is entered already. Choose it from the list.',
     ],
+    'hirers_one_already' => [
+        'title' => ':name and :other are one already',
+        'detail' => 'There is nothing to merge: :name and :other are one hirer already, or one of them was merged. Open the list of hirers again.',
+    ],
     'machine_has_left' => [
         'title' => 'It has left the fleet',
         'detail' => ':number has left the fleet. Its record stays, and nothing new is begun on it.',

@@ -10,7 +10,7 @@ return [
         'insurance' => 'Insurance',
         'manual' => 'Manual',
     ],
-    'search' => ['folio' => 'Folio :folio, :hirer'],
+    'search' => ['folio' => 'Folio :folio, :hirer', 'hirer' => 'hirer'],
     'role' => [
         'technician' => 'technician',
         'lead' => 'yard lead',

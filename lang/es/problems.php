@@ -43,6 +43,10 @@ return [
         'title' => '":name" ya está anotado',
         'detail' => '":name" ya está anotado. Elíjalo de la lista.',
     ],
+    'hirers_one_already' => [
+        'title' => ':name y :other ya son uno',
+        'detail' => 'No hay nada que unir: :name y :other ya son un mismo cliente, o uno de los dos ya se unió. Abra otra vez la lista de clientes.',
+    ],
     'machine_has_left' => [
         'title' => 'Ha dejado la flota',
         'detail' => ':number ha dejado la flota. Su registro queda, y no se empieza nada nuevo con ella.',

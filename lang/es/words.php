@@ -10,7 +10,7 @@ return [
         'insurance' => 'Seguro',
         'manual' => 'Manual',
     ],
-    'search' => ['folio' => 'Folio :folio, :hirer'],
+    'search' => ['folio' => 'Folio :folio, :hirer', 'hirer' => 'cliente'],
     'role' => [
         'technician' => 'técnico',
         'lead' => 'jefe de patio',

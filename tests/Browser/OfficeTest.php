@@ -100,6 +100,34 @@ final class OfficeTest extends BrowserTestCase
         unlink($file);
     }
 
+    public function test_a_hirer_who_was_entered_twice_becomes_one(): void
+    {
+        $this->signIn('juno');
+        $this->tapOn('.tabs a[href$="/hirers"]');
+        $this->waitForText('h1', 'Hirers');
+        $this->tap('add-hirer');
+        $this->type('hirer-of-name', 'Salt Marsh Ltd');
+        $this->type('hirer-of-phone', '01632 960 140');
+        $this->tap('keep-hirer');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('keep-hirer')), 'The hirer is not entered.');
+        $this->type('hirers-search', 'salt');
+        $this->wait(self::named('open-hirer-Salt Marsh Ltd'));
+        $this->picture('hirers');
+        $this->assertAccessible();
+
+        $this->tap('open-hirer-Salt Marsh Ltd');
+        $this->waitForText('.leaf', 'Nothing was hired yet');
+        $this->type('hirer-field', 'Saltm');
+        $this->tap('hirer-Saltmarsh Drainage');
+        $this->picture('hirer');
+        $this->assertAccessible();
+        $this->hold('merge-hirer');
+        $this->waitForText(self::named('also'), 'Salt Marsh Ltd');
+        self::assertSame('Saltmarsh Drainage', $this->text('.leaf h2'));
+        self::assertFalse($this->exists(self::named('open-hirer-Salt Marsh Ltd')));
+        $this->assertConsoleIsClean();
+    }
+
     public function test_a_stroke_on_the_keyboard_finds(): void
     {
         $this->signIn('juno');

@@ -39,10 +39,10 @@ final class SearchTest extends YardTestCase
             Yard::query()->create(['name' => 'Heron Reach', 'place' => 'x', 'timezone' => 'UTC']),
         );
         $this->as(Role::Lead);
-        Customer::query()->create(['name' => 'Saltmarsh Drainage']);
+        $own = Customer::query()->create(['name' => 'Saltmarsh Drainage']);
 
         self::assertSame([], $this->hits($number));
-        self::assertSame([], $this->hits('Saltmarsh'));
+        self::assertSame([['hirer', $own->id, 'Saltmarsh Drainage']], $this->hits('Saltmarsh'));
         self::assertSame([], $this->hits((string) $this->hire->folio));
     }
 

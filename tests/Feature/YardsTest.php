@@ -120,8 +120,10 @@ final class YardsTest extends YardTestCase
     public function test_tags_are_numbered_through_each_yard_and_keep_their_numbers_when_the_projections_are_rebuilt(): void
     {
         $this->as(Role::Technician);
-        $machine = fn (): Machine => Machine::query()->create(['fleet_number' => 'E-'.random_int(100, 9999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12)]);
-        foreach ([$machine(), $machine()] as $one) {
+        foreach (['E-9001', 'E-9002'] as $number) {
+            $one = Machine::query()->create(
+                ['fleet_number' => $number, 'model_id' => 'dromvik_14c', 'serial' => Str::random(12)],
+            );
             $this->post_($this->openWalk('checkout', $this->hireOf($one)), 'tag.hung', ['reason' => 'Leaks']);
         }
         $numbers = static fn (): array => Tag::query()->orderBy('hung_at')->pluck('number', 'id')->all();

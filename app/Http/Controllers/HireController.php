@@ -41,7 +41,7 @@ final readonly class HireController
     {
         Gate::authorize('book');
         $asked = JsonObject::of($this->body->of($request, 'BookHire'));
-        $hirer = Customer::query()->findOrFail($asked->string('hirer_id'));
+        $hirer = Customer::query()->findOrFail($asked->string('hirer_id'))->kept();
         $hire = $book($asked->string('machine_id'), $hirer, WantedHire::read($asked, $this->time), $user);
 
         return response()->json($this->present->of($hire), 201);

@@ -11,6 +11,7 @@ use App\Http\QueryText;
 use App\Models\Customer;
 use App\Models\User;
 use App\Presenters\PresentHire;
+use App\Presenters\PresentHirer;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,14 +30,24 @@ final readonly class HirerController
     {
         Gate::authorize('book');
         $search = QueryText::of($request, 'search', 60);
-        $hirers = Customer::query()
-            ->when(
-                $search !== '',
-                static fn ($query) => $query->where('name', 'like', '%'.addcslashes($search, '%_\\').'%'),
-            )
-            ->orderBy('name')->limit(self::AT_ONCE)->get();
+        $page = max(1, min(100_000, (int) QueryText::of($request, 'page', 6)));
+        $found = $search === '' ? Customer::stillKept() : Customer::named($search);
+        $total = $found->count();
+        $hirers = $found->orderBy('name')->orderBy('id')->limit(self::AT_ONCE)
+            ->offset(($page - 1) * self::AT_ONCE)->get();
 
-        return response()->json(['hirers' => array_values($hirers->map(PresentHire::hirer(...))->all())]);
+        return response()->json([
+            'hirers' => array_values($hirers->map(PresentHire::hirer(...))->all()),
+            'total' => $total,
+            'next_page' => $page * self::AT_ONCE < $total ? $page + 1 : null,
+        ]);
+    }
+
+    public function show(Customer $hirer, PresentHirer $present): JsonResponse
+    {
+        Gate::authorize('book');
+
+        return response()->json($present->detail($hirer->kept()));
     }
 
     public function store(Request $request, #[CurrentUser] User $user): JsonResponse
@@ -49,6 +60,7 @@ final readonly class HirerController
     public function update(Request $request, Customer $hirer, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('book');
+        $hirer = $hirer->kept();
         $this->keep->change($hirer, $this->columns($request), $user);
 
         return response()->json(PresentHire::hirer($hirer));

@@ -29,6 +29,7 @@ enum ProblemName: string
     case HireHasBegun = 'hire_has_begun';
     case HireIsCancelled = 'hire_is_cancelled';
     case HirerKnown = 'hirer_known';
+    case HirersOneAlready = 'hirers_one_already';
     case IdAlreadyUsed = 'id_already_used';
     case InitialsLetters = 'initials_letters';
     case KeyIsYours = 'key_is_yours';

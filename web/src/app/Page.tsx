@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { NavLink } from 'react-router';
+import { useSession } from '../features/session/useSession';
 import { Find } from './Find';
 import { NotTakenElsewhere } from './NotTakenElsewhere';
 import { ReceiptsDiffer } from './ReceiptsDiffer';
@@ -78,6 +79,7 @@ function Margin({ folio, leaf, postings }: { folio?: ReactNode; leaf: ReactNode;
 
 function Tabs() {
   const { t } = useTranslation();
+  const me = useSession().data?.user;
 
   return (
     <nav className="tabs" aria-label={t('page.tabs')}>
@@ -85,6 +87,7 @@ function Tabs() {
         {t('page.day')}
       </NavLink>
       <NavLink to="/fleet">{t('page.fleet')}</NavLink>
+      {me?.may.book === true && <NavLink to="/hirers">{t('page.hirers')}</NavLink>}
       <NavLink to="/catalogue">{t('page.catalogue')}</NavLink>
       <NavLink to="/people">{t('page.people')}</NavLink>
       <Find />

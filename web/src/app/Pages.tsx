@@ -18,6 +18,7 @@ const DayPage = lazy(loadDay);
 const WalkPage = lazy(loadWalk);
 const HandoverPage = lazy(loadHandover);
 const SpreadPage = lazy(() => import('../features/spread/SpreadPage'));
+const HirersPage = lazy(() => import('../features/hirers/HirersPage'));
 const FleetPage = lazy(() => import('../features/fleet/FleetPage'));
 const MachinePage = lazy(() => import('../features/fleet/MachinePage'));
 const CataloguePage = lazy(() => import('../features/catalogue/CataloguePage'));
@@ -108,6 +109,7 @@ function PagesBelow() {
           <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
           <Route path="/fleet" element={<FleetPage />} />
           <Route path="/fleet/:machineId" element={<MachinePage />} />
+          {session.data.user.may.book && <Route path="/hirers" element={<HirersPage />} />}
           <Route path="/catalogue" element={<CataloguePage />} />
           <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />
           <Route path="/catalogue/models/new" element={<ModelSheetPage />} />

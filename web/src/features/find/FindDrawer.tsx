@@ -6,11 +6,13 @@ import { Link } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
 import { Drawer } from '../../app/Drawer';
+import { useMe } from '../session/useSession';
 import './find.css';
 
 const PAGES = {
   day: '/',
   fleet: '/fleet',
+  hirers: '/hirers',
   catalogue: '/catalogue',
   people: '/people',
   house_rules: '/catalogue/house-rules',
@@ -18,11 +20,21 @@ const PAGES = {
   audit: '/audit',
 } as const;
 
-const wayTo = (hit: Schema['SearchResult']['hits'][number]): string => (hit.kind === 'person' ? '/people' : `/fleet/${hit.id}`);
+function wayTo(hit: Schema['SearchResult']['hits'][number]): string {
+  switch (hit.kind) {
+    case 'person':
+      return '/people';
+    case 'hirer':
+      return `/hirers?of=${hit.id}`;
+    default:
+      return `/fleet/${hit.id}`;
+  }
+}
 
 /** One field for everything that has a name or a number. */
 export function FindDrawer({ onClose }: { onClose: () => void }) {
   const { t } = useTranslation();
+  const me = useMe();
   const [words, setWords] = useState('');
   const field = useRef<HTMLInputElement>(null);
   const typed = words.trim();
@@ -33,7 +45,7 @@ export function FindDrawer({ onClose }: { onClose: () => void }) {
     queryFn: () => answer(api.GET('/api/search', { params: { query: { words: typed } } })),
   });
   useEffect(() => field.current?.focus(), []);
-  const pages = Object.entries(PAGES).map(([key, to]) => ({ key, to, title: t(`find.pages.${key}`), sub: '' }));
+  const pages = Object.entries(PAGES).filter(([key]) => key !== 'hirers' || me.may.book).map(([key, to]) => ({ key, to, title: t(`find.pages.${key}`), sub: '' }));
   const fitting = typed === '' ? pages : pages.filter(
     (page) => page.title.toLowerCase().startsWith(typed.toLowerCase()),
   );

@@ -13,16 +13,21 @@ export type HirerChoice = { known: Hirer } | { name: string };
 const LEAST_LETTERS = 2;
 const nameOf = (choice: HirerChoice): string => ('known' in choice ? choice.known.name : choice.name);
 
+interface Props {
+  value: HirerChoice | null;
+  /** Only one who is entered already; no new one. */
+  onlyKnown?: boolean;
+  onChange: (choice: HirerChoice | null) => void;
+}
+
 /** A hirer by three letters of the name, or a new one. */
-export function HirerField(
-  { value, onChange }: { value: HirerChoice | null; onChange: (choice: HirerChoice | null) => void },
-) {
+export function HirerField({ value, onlyKnown = false, onChange }: Props) {
   const { t } = useTranslation();
   const [search, setSearch] = useState('');
   const found = useHirers(search.trim());
   const known: HirerChoice[] = (found.data?.hirers ?? []).map((hirer) => ({ known: hirer }));
   const typed = search.trim();
-  const isNew = typed.length >= LEAST_LETTERS && !known.some(
+  const isNew = !onlyKnown && typed.length >= LEAST_LETTERS && !known.some(
     (one) => nameOf(one).toLowerCase() === typed.toLowerCase(),
   );
 
@@ -32,7 +37,7 @@ export function HirerField(
       value={value}
       loading={found.isPending}
       loadingText={t('state.fetching')}
-      noOptionsText={t('office.type_a_hirer')}
+      noOptionsText={t(onlyKnown ? 'hirers.none_named' : 'office.type_a_hirer')}
       filterOptions={(options) => options}
       getOptionLabel={nameOf}
       getOptionKey={(choice) => ('known' in choice ? choice.known.id : 'new')}

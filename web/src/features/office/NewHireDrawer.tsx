@@ -22,14 +22,15 @@ function firstTimes(): { out: string; back: string } {
 
 interface Props {
   machine?: Schema['MachineRow'];
+  hirer?: Schema['Hirer'];
   onClose: () => void;
 }
 
 /** A hire from nothing to booked: hirer, machine, when, who takes it over, and what is in the way. */
-export function NewHireDrawer({ machine: chosen, onClose }: Props) {
+export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props) {
   const { t } = useTranslation();
   const [first] = useState(firstTimes);
-  const [hirer, setHirer] = useState<HirerChoice | null>(null);
+  const [hirer, setHirer] = useState<HirerChoice | null>(known === undefined ? null : { known });
   const [machine, setMachine] = useState<Schema['MachineRow'] | null>(chosen ?? null);
   const [out, setOut] = useState(first.out);
   const [back, setBack] = useState(first.back);
