@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { StationLeaf } from '../../src/features/walk/station/StationLeaf';
@@ -208,6 +208,25 @@ describe('a page of the walk', () => {
       'test.answered',
       { line: 'brake', steps: [{ as_expected: true }, { as_expected: true }] },
     ]);
+  });
+
+  it('posts once however often it is touched before it is written down', () => {
+    const { post } = show();
+    const touch = screen.getByTestId('stands-crack');
+    fireEvent.click(touch);
+    fireEvent.click(touch);
+
+    expect(posted(post)).toEqual([['check.answered', { line: 'crack', answer: 'stands' }]]);
+    expect(screen.queryByTestId('stands-crack')).toBeNull();
+  });
+
+  it('is open again where it could not be posted', async () => {
+    const { post, onRefused } = show();
+    post.mockRejectedValueOnce(new Error('refused'));
+    fireEvent.click(screen.getByTestId('stands-crack'));
+
+    await waitFor(() => expect(onRefused).toHaveBeenCalledWith('crack', expect.anything()));
+    expect(screen.getByTestId('stands-crack')).toBeDefined();
   });
 
   it('goes on only where the held act was the last thing open', () => {

@@ -59,6 +59,7 @@ export function StationLeaf(props: Props) {
     position,
     post,
     tests,
+    leaf: state,
     onRefused,
     onOpen,
     onAnswered: state.unpick,

@@ -36,12 +36,14 @@ interface Said {
   walk: Walk;
   pending: PendingAnswers;
   tests: TestRuns;
+  /** Ids of what was touched here a moment ago: the tablet is about to write it down. */
+  touched: ReadonlySet<string>;
   /** Carried lines that somebody wants to see again on this walk. */
   looked: string[];
 }
 
 /** What stands on a page, by how it is answered, with how far each thing is. */
-export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, looked }: Said): Items {
+export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, touched, looked }: Said): Items {
   const lines = new Map(visit.lines.map((line) => [line.key, line]));
   const states = new Map(walk.state.lines.map((state) => [state.key, state]));
   const carried = new Map(walk.state.carried.map((one) => [one.line, one]));
@@ -54,11 +56,12 @@ export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, looked
     }
     const outcome = states.get(key)?.outcome ?? 'open';
     const isSaid = step !== null && tests.of(key).said[step] !== undefined;
-    const isPosted = pending.has(key) && pending.get(key) !== 'cannot_tell';
+    const id = step === null ? key : `${key}:${step}`;
+    const isPosted = (pending.has(key) && pending.get(key) !== 'cannot_tell') || touched.has(id);
 
     return [
       {
-        id: step === null ? key : `${key}:${step}`,
+        id,
         number,
         line,
         step,
@@ -84,6 +87,17 @@ export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, looked
     together: together.filter((one) => !isCarried(one)),
     carried: [...each, ...together].filter(isCarried).sort((a, b) => a.number - b.number),
   };
+}
+
+/** Those that are not written down yet; what stands in the outbox or in the walk needs no memory of the touch. */
+export function notWrittenYet(touched: ReadonlySet<string>, { walk, pending, tests }: Omit<Said, 'touched' | 'looked'>): string[] {
+  const open = new Set(walk.state.lines.filter(({ outcome }) => outcome === 'open').map(({ key }) => key));
+
+  return [...touched].filter((id) => {
+    const [line = '', step] = id.split(':');
+
+    return open.has(line) && !pending.has(line) && (step === undefined || tests.of(line).said[Number(step)] === undefined);
+  });
 }
 
 export const all = ({ each, opened, together, carried }: Items): Item[] => [

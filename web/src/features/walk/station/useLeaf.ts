@@ -4,7 +4,7 @@ import type { PendingAnswers } from '../state/pendingAnswers';
 import type { TestRuns } from '../state/testRuns';
 import type { Position } from '../state/useWalkPosition';
 import type { Walk } from '../state/types';
-import { all, itemsOf, type Item, type Items } from './items';
+import { all, itemsOf, notWrittenYet, type Item, type Items } from './items';
 
 export interface LeafState {
   items: Items;
@@ -13,6 +13,10 @@ export interface LeafState {
   pick: (item: Item) => void;
   /** What was picked is answered: the next one that is open is present. */
   unpick: () => void;
+  /** Was touched, and shows as said before the tablet has written it down: a second touch finds nothing to say. */
+  touch: (ids: string[]) => void;
+  /** What was touched could not be posted: it is open again. */
+  untouch: (line: string) => void;
   /** Makes a carried line one that is looked at, for this walk. */
   lookAgain: (item: Item) => void;
 }
@@ -21,7 +25,12 @@ export interface LeafState {
 export function useLeaf(walk: Walk, position: Position, pending: PendingAnswers, tests: TestRuns): LeafState {
   const [looked, setLooked] = usePersistentState<string[]>(`walk.looked.1.${walk.id}`, []);
   const [picked, setPicked] = useState<string | null>(null);
-  const items = itemsOf(position.visit, position.leaf, { walk, pending, tests, looked });
+  const [touched, setTouched] = useState<ReadonlySet<string>>(new Set());
+  const left = notWrittenYet(touched, { walk, pending, tests });
+  if (left.length < touched.size) {
+    setTouched(new Set(left));
+  }
+  const items = itemsOf(position.visit, position.leaf, { walk, pending, tests, touched, looked });
   const every = all(items);
   const open = every.filter((item) => !item.isDone);
   const here = position.line.key;
@@ -38,6 +47,8 @@ export function useLeaf(walk: Walk, position: Position, pending: PendingAnswers,
       position.goLine(item.line.key);
     },
     unpick: () => setPicked(null),
+    touch: (ids) => setTouched((before) => new Set([...before, ...ids])),
+    untouch: (line) => setTouched((before) => new Set([...before].filter((id) => id.split(':')[0] !== line))),
     lookAgain: (item) => setLooked([...looked, item.line.key]),
   };
 }

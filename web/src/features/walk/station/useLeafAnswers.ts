@@ -8,11 +8,13 @@ import type { Post } from '../state/useWalk';
 import type { Position } from '../state/useWalkPosition';
 import { all, type Item, type Items } from './items';
 import type { Quick } from './quick';
+import type { LeafState } from './useLeaf';
 
 interface Wanted {
   position: Position;
   post: Post;
   tests: TestRuns;
+  leaf: Pick<LeafState, 'touch' | 'untouch'>;
   onRefused: (line: string, problem: Problem) => void;
   onOpen: (line: string) => void;
   onAnswered: () => void;
@@ -21,14 +23,19 @@ interface Wanted {
 const isThrough = (line: Line, run: TestRun) => nextStep(line, run) === line.test.length;
 
 /** What is answered on a page: written down on the tablet at once; what the yard's ledger refuses comes back to its line. */
-export function useLeafAnswers({ position, post, tests, onRefused, onOpen, onAnswered }: Wanted) {
+export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen, onAnswered }: Wanted) {
   const { t } = useTranslation();
   const { busy, problem, send } = useSend();
   const say = (line: string, posted: Promise<unknown>) => {
-    posted.catch((error: unknown) => onRefused(line, problemOf(error, t('state.no_network'))));
+    posted.catch((error: unknown) => {
+      leaf.untouch(line);
+      onRefused(line, problemOf(error, t('state.no_network')));
+    });
   };
-  const postTest = (line: Line, run: TestRun) =>
+  const postTest = (line: Line, run: TestRun) => {
+    leaf.touch(line.test.map((_, at) => `${line.key}:${at}`));
     say(line.key, post('test.answered', { line: line.key, steps: responses(line, run) }));
+  };
   const answered = () => {
     feel('taken');
     onAnswered();
@@ -38,8 +45,9 @@ export function useLeafAnswers({ position, post, tests, onRefused, onOpen, onAns
     busy,
     problem,
     start: ({ line, step }: Item) => tests.keep({ [line.key]: begun(tests.of(line.key), step ?? 0) }),
-    stands: ({ line, step }: Item) => {
+    stands: ({ id, line, step }: Item) => {
       answered();
+      leaf.touch([id]);
       if (step === null) {
         position.advance([line.key]);
         say(line.key, post('check.answered', { line: line.key, answer: 'stands' }));
@@ -56,6 +64,7 @@ export function useLeafAnswers({ position, post, tests, onRefused, onOpen, onAns
     /** What is left on this page, at once; where that was the last of it, the walk goes on. */
     restStands: (items: Items, rest: Item[], affirmed: Item[]) => {
       answered();
+      leaf.touch([...rest, ...affirmed].map(({ id }) => id));
       const looks = rest.filter(({ step }) => step === null).map(({ line }) => line.key);
       const runs = new Map<Line, TestRun>();
       for (const { line, step } of rest) {
@@ -98,6 +107,7 @@ export function useLeafAnswers({ position, post, tests, onRefused, onOpen, onAns
     quick: (quick: Quick) => {
       answered();
       const { line } = quick.payload;
+      leaf.touch([line]);
       position.advance([line]);
       say(line, quick.kind === 'reading.posted' ? post(quick.kind, quick.payload) : post(quick.kind, quick.payload));
     },
