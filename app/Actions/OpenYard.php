@@ -10,8 +10,10 @@ use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Models\Language;
 use App\Models\Role;
+use App\Models\Units;
 use App\Models\User;
 use App\Models\Yard;
+use App\Words;
 use App\Yards\CurrentYard;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +21,7 @@ use Illuminate\Support\Facades\DB;
 /** The first yard of an installation, and who leads it. Only while there is nobody at all. */
 final readonly class OpenYard
 {
-    public function __construct(private CurrentYard $yard, private WriteAudit $audit)
+    public function __construct(private CurrentYard $yard, private WriteAudit $audit, private ChooseHouseRule $choose)
     {
     }
 
@@ -32,13 +34,14 @@ final readonly class OpenYard
     /**
      * @param array{name: string, place: string, timezone: string} $of
      * @param array{name: string, login: string, initials: string, password: string} $lead
+     * @param Units $units in which the yard reads figures; `Units::Yard` leaves its house rule as it ships
      *
      * @throws ApiProblem where somebody was faster
      */
-    public function __invoke(array $of, array $lead, Language $language): User
+    public function __invoke(array $of, array $lead, Language $language, Units $units): User
     {
         // One after the other: of two who open it at once the second is told.
-        return Cache::lock('yard-opening', 20)->block(10, fn (): User => DB::transaction(function () use ($of, $lead, $language): User {
+        return Cache::lock('yard-opening', 20)->block(10, fn (): User => DB::transaction(function () use ($of, $lead, $language, $units): User {
             if (! self::isOpenToAll()) {
                 throw ApiProblem::because(ProblemName::YardIsOpen, 409);
             }
@@ -47,6 +50,9 @@ final readonly class OpenYard
             $this->yard->stepInto($yard);
             $person = User::query()->create(['role' => Role::Lead, 'language' => $language] + $lead);
             ($this->audit)(AuditKind::YardOpened, $person, $yard->name, after: $of + ['lead' => $person->login]);
+            if ($units !== Units::Yard) {
+                ($this->choose)('units', $units->value, Words::say('words.chosen_at_opening'), $person);
+            }
 
             return $person;
         }));

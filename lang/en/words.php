@@ -10,6 +10,7 @@ return [
         'insurance' => 'Insurance',
         'manual' => 'Manual',
     ],
+    'chosen_at_opening' => 'Chosen as the yard was opened.',
     'search' => ['folio' => 'Folio :folio, :hirer', 'hirer' => 'hirer'],
     'role' => [
         'technician' => 'technician',

@@ -10,6 +10,7 @@ return [
         'insurance' => 'Seguro',
         'manual' => 'Manual',
     ],
+    'chosen_at_opening' => 'Elegido al abrir el patio.',
     'search' => ['folio' => 'Folio :folio, :hirer', 'hirer' => 'cliente'],
     'role' => [
         'technician' => 'técnico',

@@ -48,6 +48,20 @@ final class OpenYardTest extends YardTestCase
         self::assertSame('yard_opened', AuditEntry::query()->orderBy('id')->firstOrFail()->getRawOriginal('kind'));
     }
 
+    public function test_the_units_of_the_yard_are_chosen_as_it_is_opened(): void
+    {
+        $this->postJson('/api/yard-opening', ['units' => 'yard'] + self::YARD)->assertStatus(422);
+        $opened = $this->postJson('/api/yard-opening', ['units' => 'us'] + self::YARD)->assertCreated();
+
+        self::assertSame(['yard', 'us_first'], [$opened->json('user.units'), $opened->json('user.units_shown')]);
+        $rules = $this->getJson('/api/house-rules')->assertOk()->json('rules');
+        self::assertSame('us', collect($rules)->firstWhere('id', 'units')['value'] ?? null);
+        self::assertSame(
+            ['yard_opened', 'house_rule_chosen'],
+            AuditEntry::query()->orderBy('id')->limit(2)->get()->map(static fn (AuditEntry $one): string => $one->getRawOriginal('kind'))->all(),
+        );
+    }
+
     public function test_where_anybody_is_nobody_opens_it_again(): void
     {
         $this->postJson('/api/yard-opening', self::YARD)->assertCreated();

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\OpenYard;
 use App\Http\Middleware\EndLongSessions;
 use App\Models\Language;
+use App\Models\Units;
 use App\People\PersonRules;
 use App\People\PlainText;
 use App\People\SecondFactor\SecondFactor;
@@ -32,6 +33,7 @@ final class YardOpeningController
             'place' => ['required', 'string', 'max:80', new PlainText],
             'timezone' => ['required', 'timezone:all'],
             'language' => ['required', Rule::enum(Language::class)],
+            'units' => ['sometimes', 'required', Rule::enum(Units::class)->except(Units::Yard)],
         ] + array_combine(
             array_map(static fn (string $name): string => "lead.{$name}", array_keys($lead)),
             $lead,
@@ -47,6 +49,7 @@ final class YardOpeningController
                 'password' => $request->string('lead.password')->value(),
             ],
             Language::from($text('language')),
+            Units::tryFrom($text('units')) ?? Units::Yard,
         );
         $guard = Auth::guard('web');
         assert($guard instanceof StatefulGuard);

@@ -11,6 +11,8 @@ import { LANGUAGES, speak } from '../../app/texts';
 import '../session/signIn.css';
 import './office.css';
 
+/** As the house rule has them; it can be chosen anew later. */
+const UNITS = ['si', 'us', 'both'] as const;
 const ZONES = Intl.supportedValuesOf('timeZone');
 
 /** An installation in which there is nobody yet: whoever opens the yard leads it. */
@@ -19,6 +21,7 @@ export default function OpenYardPage() {
   const queries = useQueryClient();
   const [yard, setYard] = useState({ name: '', place: '', timezone: Intl.DateTimeFormat().resolvedOptions().timeZone });
   const [lead, setLead] = useState({ name: '', login: '', initials: '', password: '' });
+  const [units, setUnits] = useState<(typeof UNITS)[number]>('si');
   const open = useMutation({
     mutationFn: (body: Schema['OpenYard']) => changeHands(() => answer(api.POST('/api/yard-opening', { body }))),
     onSuccess: (session) => queries.setQueryData(['session'], session),
@@ -26,7 +29,7 @@ export default function OpenYardPage() {
   const fields = open.error instanceof ProblemError ? (open.error.problem.field ?? {}) : {};
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    open.mutate({ ...yard, language: i18n.language === 'es' ? 'es' : 'en', lead });
+    open.mutate({ ...yard, language: i18n.language === 'es' ? 'es' : 'en', units, lead });
   };
   const field = (name: string, label: string, value: string, set: (value: string) => void, more: {
     type?: string; words?: string; complete?: string,
@@ -84,6 +87,13 @@ export default function OpenYardPage() {
             />
           )}
         />
+        <div className="choice-row" role="group" aria-label={t('me.units')}>
+          {UNITS.map((one) => (
+            <Button key={one} pressed={units === one} testId={`yard-units-${one}`} onClick={() => setUnits(one)}>
+              {t(`open_yard.units.${one}`)}
+            </Button>
+          ))}
+        </div>
         <h2>{t('open_yard.lead')}</h2>
         <div className="two-times">
           {field('lead.name', t('people.name'), lead.name, (name) => setLead({ ...lead, name }), { complete: 'name' })}
