@@ -123,7 +123,7 @@ final class OfficeTest extends BrowserTestCase
         $this->assertAccessible();
         $this->hold('merge-hirer');
         $this->waitForText(self::named('also'), 'Salt Marsh Ltd');
-        self::assertSame('Saltmarsh Drainage', $this->text('.leaf h2'));
+        $this->waitForText('.leaf h2', 'Saltmarsh Drainage');
         self::assertFalse($this->exists(self::named('open-hirer-Salt Marsh Ltd')));
         $this->assertConsoleIsClean();
     }

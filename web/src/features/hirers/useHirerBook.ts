@@ -32,9 +32,13 @@ export function useChangeHirer(hirerId: string) {
       if ('details' in change) {
         return (await answer(api.PUT('/api/hirers/{hirer}', { params, body: change.details }))).id;
       }
-      const body = { into: change.mergeInto };
+      const kept = await answer(
+        api.POST('/api/hirers/{hirer}/merger', { params, body: { into: change.mergeInto } }),
+      );
+      // It is opened next, and stands there at once.
+      queries.setQueryData(['hirer', kept.hirer.id], kept);
 
-      return (await answer(api.POST('/api/hirers/{hirer}/merger', { params, body }))).hirer.id;
+      return kept.hirer.id;
     },
     // The name stands on the day, on folios and on hires.
     onSuccess: () => queries.invalidateQueries(),
