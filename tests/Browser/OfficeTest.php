@@ -111,6 +111,7 @@ final class OfficeTest extends BrowserTestCase
         $this->tap('keep-hirer');
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('keep-hirer')), 'The hirer is not entered.');
         $this->type('hirers-search', 'salt');
+        self::assertSame('salt', $this->wait(self::named('hirers-search'))->getAttribute('value'), 'no letter is lost');
         $this->wait(self::named('open-hirer-Salt Marsh Ltd'));
         $this->picture('hirers');
         $this->assertAccessible();

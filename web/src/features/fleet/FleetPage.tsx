@@ -1,12 +1,13 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { figure } from '../../app/figures';
 import { Button } from '../../app/Button';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
+import { useAddressFilter } from '../../app/useAddressFilter';
 import { Mark } from '../../marks/Mark';
 import { MiniPlan } from '../../plans/MiniPlan';
 import { MachineDrawer } from '../office/MachineDrawer';
@@ -19,8 +20,8 @@ import './fleet.css';
 /** A plain ruled list of the fleet: found by a part of its number, filtered by family and by where it stands. */
 export default function FleetPage() {
   const { t } = useTranslation();
-  const [params, setParams] = useSearchParams();
-  const [family, standing, search] = [params.get('family'), params.get('standing'), params.get('search') ?? ''];
+  const { params, choose, search, type } = useAddressFilter();
+  const [family, standing] = [params.get('family'), params.get('standing')];
   const fleet = useFleet({
     ...(family === null ? {} : { family }),
     ...(standing === null ? {} : { standing }),
@@ -39,16 +40,6 @@ export default function FleetPage() {
   }
   const shown = fleet.data?.pages.flatMap(({ machines }) => machines) ?? [];
   const named = first.families.find(({ id }) => id === family);
-  // In the address, so that a list that was found is found again by going back.
-  const choose = (name: string, value: string | null) => {
-    const next = new URLSearchParams(params);
-    if (value === null || value === '') {
-      next.delete(name);
-    } else {
-      next.set(name, value);
-    }
-    setParams(next, { replace: true });
-  };
 
   return (
     <Page title={t('fleet.title')} sub={t('fleet.count', { count: first.total })} leaf={t('fleet.leaf')} tabs className="fleet" right={
@@ -91,7 +82,7 @@ export default function FleetPage() {
         <TextField
           label={t('fleet.search')}
           value={search}
-          onChange={(event) => choose('search', event.target.value)}
+          onChange={(event) => type(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 40, 'data-testid': 'fleet-search' } }}
         />
         <div className="fleet-standings" role="group" aria-label={t('fleet.state')}>

@@ -1,11 +1,11 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useSearchParams } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
+import { useAddressFilter } from '../../app/useAddressFilter';
 import { TableDrawer, type TableName } from '../office/TableDrawer';
 import { MyName } from '../session/MyName';
 import { HirerDrawer } from './HirerDrawer';
@@ -16,8 +16,8 @@ import './hirers.css';
 /** Those who hire, by name; one of them is opened over the list. */
 export default function HirersPage() {
   const { t } = useTranslation();
-  const [params, setParams] = useSearchParams();
-  const [search, of] = [params.get('search') ?? '', params.get('of')];
+  const { params, choose, search, type } = useAddressFilter();
+  const of = params.get('of');
   const pages = useHirerPages(search.trim());
   const [isAdding, setIsAdding] = useState(false);
   const [table, setTable] = useState<TableName | null>(null);
@@ -35,16 +35,6 @@ export default function HirersPage() {
     );
   }
   const shown = pages.data?.pages.flatMap(({ hirers }) => hirers) ?? [];
-  // In the address, so that going back finds the list and who was open.
-  const choose = (name: 'search' | 'of', value: string) => {
-    const next = new URLSearchParams(params);
-    if (value === '') {
-      next.delete(name);
-    } else {
-      next.set(name, value);
-    }
-    setParams(next, { replace: true });
-  };
 
   return (
     <Page
@@ -69,7 +59,7 @@ export default function HirersPage() {
         <TextField
           label={t('hirers.search')}
           value={search}
-          onChange={(event) => choose('search', event.target.value)}
+          onChange={(event) => type(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'hirers-search' } }}
         />
       </div>

@@ -87,6 +87,7 @@ export default function OpenYardPage() {
             />
           )}
         />
+        <h3>{t('me.units')}</h3>
         <div className="choice-row" role="group" aria-label={t('me.units')}>
           {UNITS.map((one) => (
             <Button key={one} pressed={units === one} testId={`yard-units-${one}`} onClick={() => setUnits(one)}>
