@@ -17,7 +17,7 @@ return [
         'photos' => env('PHOTO_STORE', 'local') === 's3' ? [
             'driver' => 's3',
             'endpoint' => env('PHOTO_S3_ENDPOINT'),
-            'region' => env('PHOTO_S3_REGION', 'us-east-1'),
+            'region' => env('PHOTO_S3_REGION') ?: 'us-east-1',
             'bucket' => env('PHOTO_S3_BUCKET'),
             'key' => env('PHOTO_S3_KEY'),
             'secret' => env('PHOTO_S3_SECRET'),

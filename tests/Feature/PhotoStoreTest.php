@@ -32,7 +32,8 @@ final class PhotoStoreTest extends YardTestCase
         $this->store->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started'));
         putenv('PHOTO_STORE=s3');
         $_ENV['PHOTO_STORE'] = $_SERVER['PHOTO_STORE'] = 's3';
-        foreach (['ENDPOINT' => "http://{$address}", 'BUCKET' => 'photos', 'KEY' => 'yard', 'SECRET' => 'not-a-secret'] as $name => $value) {
+        // As the example of the settings has it: a region that is not filled in.
+        foreach (['ENDPOINT' => "http://{$address}", 'REGION' => '', 'BUCKET' => 'photos', 'KEY' => 'yard', 'SECRET' => 'not-a-secret'] as $name => $value) {
             $_ENV["PHOTO_S3_{$name}"] = $_SERVER["PHOTO_S3_{$name}"] = $value;
         }
         config(['filesystems' => require config_path('filesystems.php')]);
@@ -43,7 +44,7 @@ final class PhotoStoreTest extends YardTestCase
     {
         $this->store->stop(1);
         (new Filesystem)->deleteDirectory($this->folder);
-        foreach (['PHOTO_STORE', 'PHOTO_S3_ENDPOINT', 'PHOTO_S3_BUCKET', 'PHOTO_S3_KEY', 'PHOTO_S3_SECRET'] as $name) {
+        foreach (['PHOTO_STORE', 'PHOTO_S3_ENDPOINT', 'PHOTO_S3_REGION', 'PHOTO_S3_BUCKET', 'PHOTO_S3_KEY', 'PHOTO_S3_SECRET'] as $name) {
             unset($_ENV[$name], $_SERVER[$name]);
             putenv($name);
         }
