@@ -40,6 +40,7 @@ final class EntryKinds
         Kinds\HandoverSigned::class,
         Kinds\SpreadExplained::class,
         Kinds\HireClosed::class,
+        Kinds\HireOutAlready::class,
         Kinds\MachineMoved::class,
         Kinds\MeterReplaced::class,
         Kinds\DamageFound::class,

@@ -14,6 +14,11 @@ use JadeLedger\Core\Catalogue\Movement;
 /** Whether the walk of a movement may be opened. Reads only. */
 final class OpeningOfWalk
 {
+    /** Its machine has left, with a walk or without one: there is nothing to walk out any more. */
+    private const LEFT = [
+        HireStatus::Out, HireStatus::Gone, HireStatus::WalkingIn, HireStatus::Returned, HireStatus::Closed,
+    ];
+
     public static function alreadyOpen(Hire $hire, Movement $movement): ?Walk
     {
         return Walk::query()->where('hire_id', $hire->id)
@@ -28,6 +33,9 @@ final class OpeningOfWalk
         $standing = $hire->refresh()->standing();
         if ($movement === Movement::Return && $standing !== HireStatus::Out) {
             throw ApiProblem::because(ProblemName::NotOutYet, 409, ['number' => $hire->machine->fleet_number]);
+        }
+        if ($movement === Movement::Checkout && in_array($standing, self::LEFT, true)) {
+            throw ApiProblem::because(ProblemName::HireHasBegun, 409, ['folio' => $hire->folio]);
         }
         if ($standing === HireStatus::Cancelled) {
             throw ApiProblem::because(ProblemName::HireIsCancelled, 409, ['folio' => $hire->folio]);

@@ -39,9 +39,11 @@ final readonly class PresentSpread
     public function of(Hire $hire): array
     {
         $hire->load(['machine', 'customer', 'state', 'walks.openedBy']);
-        $out = $hire->walks->firstWhere('movement', Movement::Checkout) ?? throw ApiProblem::because(ProblemName::NothingOutYet, 409);
+        $out = $hire->walks->firstWhere('movement', Movement::Checkout);
         $in = $hire->walks->firstWhere('movement', Movement::Return);
-        $catalogue = $this->shelf->version((string) WalkPlanRecord::query()->where('walk_id', ($in ?? $out)->id)->value('catalogue_version'));
+        // A machine that was out already has no walk out; its spread begins with the walk in.
+        $last = $in ?? $out ?? throw ApiProblem::because(ProblemName::NothingOutYet, 409);
+        $catalogue = $this->shelf->version((string) WalkPlanRecord::query()->where('walk_id', $last->id)->value('catalogue_version'));
         $model = $catalogue->model($hire->machine->model_id);
         $family = $catalogue->family($model->familyId);
         $spread = ($this->spread)($hire);
@@ -67,14 +69,14 @@ final readonly class PresentSpread
             'customer' => $hire->customer->name,
             'out_at' => Moment::orNull($hire->state?->out_at),
             'in_at' => Moment::orNull($hire->state?->in_at),
-            'out_by' => PresentPerson::of($out->openedBy),
+            'out_by' => PresentPerson::orNull($out?->openedBy),
             'in_by' => PresentPerson::orNull($in?->openedBy),
-            'out_walk_id' => $out->id,
+            'out_walk_id' => $out?->id,
             'in_walk_id' => $in?->id,
             'drawing' => $family->drawing,
             'parts' => PresentPlan::parts($family),
             'outline' => PresentPlan::box($family->outline),
-            'readings' => $this->inWalkingOrder(array_map(fn (ReadingLine $line): array => ['name' => $this->name($line->key, $catalogue, $family)] + $this->reading($line, $catalogue, $readings, $explanations), $spread->readings), $in ?? $out),
+            'readings' => $this->inWalkingOrder(array_map(fn (ReadingLine $line): array => ['name' => $this->name($line->key, $catalogue, $family)] + $this->reading($line, $catalogue, $readings, $explanations), $spread->readings), $last),
             'findings' => array_map(fn (FindingLine $line): array => $this->finding($line, $findings->get($line->findingId) ?? throw new \LogicException('A finding of the spread is not on the machine.'), $in, $explanations), $spread->findings),
             'to_service' => $this->toService($in, $catalogue),
             'unexplained' => $in === null ? [] : $spread->unexplained(),

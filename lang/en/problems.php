@@ -27,6 +27,10 @@ return [
         'title' => 'Set up the second factor first',
         'detail' => 'A lead and an auditor show a code of a device beside the password. Set it up, then go on.',
     ],
+    'hire_begins_later' => [
+        'title' => 'This hire has not begun',
+        'detail' => 'Folio :folio begins later than now: a machine that is to leave is walked. Move the hire where its machine has left already.',
+    ],
     'hire_conflicts' => [
         'title' => 'Something is in the way',
         'detail' => 'Read what is in the way of :number, then book knowing it, or choose other days or another machine.',
@@ -225,6 +229,10 @@ return [
     'second_locked' => ['title' => 'Locked after five wrong tries', 'detail' => ':name signs in with their password once, or somebody else stands by.'],
     'stop_needs_a_reason' => ['title' => 'Say what was wrong with the answer before', 'detail' => '":title" says stop. Say why that is no longer so; what was mended is written down as a repair.'],
     'stop_needs_another' => ['title' => 'Not alone', 'detail' => 'A stop is lifted by the lead, or together with another qualified person who confirms it.'],
+    'stop_stands' => [
+        'title' => 'Something stops :number',
+        'detail' => 'Something stops :number, or it is on a walk. Settle that first: nothing leaves over a stop by being said to have left.',
+    ],
     'stop_was_relied_on' => ['title' => 'Too late to strike', 'detail' => 'A state was entered or a decision made after this stop. Tag the machine out, have it looked at, and tag it in.'],
     'release_is_void' => ['title' => 'The release no longer holds', 'detail' => 'Something was entered after the release that keeps the machine here. Decide anew.'],
     'release_does_not_hold' => ['title' => 'It may not leave', 'detail' => '":ground" keeps the machine here now. Decide anew.'],

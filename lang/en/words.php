@@ -75,6 +75,7 @@ return [
         'walk_left' => 'Walks along no more',
         'handover_step_shown' => 'Step shown',
         'handover_signed' => 'Signed',
+        'hire_out_already' => 'Out already, without a walk here',
         'hire_closed' => 'Hire closed',
         'fluid_topped_up' => 'Topped up',
         'damage_found' => 'Damage found in the yard',

@@ -27,6 +27,10 @@ return [
         'title' => 'Configure primero el segundo factor',
         'detail' => 'Un jefe y un auditor muestran un código de un dispositivo además de la contraseña. Configúrelo y siga.',
     ],
+    'hire_begins_later' => [
+        'title' => 'Este alquiler no ha empezado',
+        'detail' => 'El folio :folio empieza más tarde: la máquina que va a salir se revisa. Cambie los días del alquiler si la máquina ya salió.',
+    ],
     'hire_conflicts' => [
         'title' => 'Algo lo impide',
         'detail' => 'Lea lo que impide :number y reserve sabiéndolo, o elija otros días u otra máquina.',
@@ -225,6 +229,10 @@ return [
     'second_locked' => ['title' => 'Bloqueado tras cinco intentos', 'detail' => ':name entra una vez con su contraseña, o está presente otra persona.'],
     'stop_needs_a_reason' => ['title' => 'Diga qué fallaba en la respuesta anterior', 'detail' => '":title" dice parar. Diga por qué ya no es así; lo reparado se anota como reparación.'],
     'stop_needs_another' => ['title' => 'No a solas', 'detail' => 'Una parada la levanta el encargado, o junto con otra persona cualificada que lo confirma.'],
+    'stop_stands' => [
+        'title' => 'Algo detiene la :number',
+        'detail' => 'Algo detiene la :number, o está en revisión. Resuélvalo primero: nada sale por encima de un alto por decir que ya salió.',
+    ],
     'stop_was_relied_on' => ['title' => 'Tarde para tacharlo', 'detail' => 'Después de esta parada se entró en un estado o se tomó una decisión. Ponga la etiqueta, que se revise la máquina y quítela.'],
     'release_is_void' => ['title' => 'La liberación ya no vale', 'detail' => 'Después de liberarla se anotó algo que retiene la máquina. Decida de nuevo.'],
     'release_does_not_hold' => ['title' => 'No puede salir', 'detail' => '":ground" retiene la máquina ahora. Decida de nuevo.'],

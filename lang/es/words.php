@@ -75,6 +75,7 @@ return [
         'walk_left' => 'Deja la revisión',
         'handover_step_shown' => 'Paso mostrado',
         'handover_signed' => 'Firmado',
+        'hire_out_already' => 'Ya fuera, sin revisión aquí',
         'hire_closed' => 'Alquiler cerrado',
         'fluid_topped_up' => 'Rellenado',
         'damage_found' => 'Daño visto en el patio',

@@ -6,8 +6,11 @@ namespace Tests\Feature;
 
 use App\Models\Customer;
 use App\Models\Hire;
+use App\Models\LedgerEntry;
 use App\Models\Machine;
+use App\Models\MachineStanding;
 use App\Models\Role;
+use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\YardTestCase;
 
@@ -169,6 +172,29 @@ final class OfficeTableTest extends YardTestCase
         self::assertSame('2027-07-05 06:30', $booked->goes_out_at->utc()->format('Y-m-d H:i'), 'half past seven in summer time');
         $out = (string) $this->get('/api/tables/hires')->assertOk()->getContent();
         self::assertStringContainsString("{$number},\"Saltmarsh Drainage\",\"2027-07-05 07:30\",\"2027-07-09 16:00\"", $out);
+    }
+
+    public function test_machines_that_are_out_on_the_first_day_come_in_as_out(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2027-07-07T08:00:00Z'));
+        $this->hire->update(['cancelled_at' => now()]);
+        $other = Machine::query()->create(['fleet_number' => 'E-9002', 'model_id' => 'dromvik_14c', 'serial' => 'DV-9002']);
+        $table = "fleet_number,hirer,goes_out,comes_back,out_already\n"
+            ."{$this->machine->fleet_number},Saltmarsh Drainage,2027-07-05 07:30,2027-07-09 16:00,from the old book\n"
+            ."E-9002,Saltmarsh Drainage,2027-07-08 07:30,2027-07-09 16:00,from the old book\n";
+        self::assertSame(
+            ['held_back', 'refused'],
+            array_column($this->import('hires', $table, 'preview')->assertOk()->json('rows'), 'outcome'),
+        );
+        self::assertSame(0, LedgerEntry::query()->where('kind', 'hire.out_already')->count(), 'a preview writes nothing');
+        $some = $this->import('hires', $table, 'each_row')->assertOk();
+
+        self::assertSame(['taken', 'refused'], array_column($some->json('rows'), 'outcome'));
+        self::assertStringContainsString('begins later', $some->json('rows.1.words'));
+        self::assertSame(
+            [MachineStanding::Out, null],
+            [$this->machine->refresh()->state?->standing, $other->refresh()->state?->standing],
+        );
     }
 
     public function test_who_may_take_which_table(): void

@@ -25,6 +25,7 @@ enum ProblemName: string
     case GateWantsNumber = 'gate_wants_number';
     case GoneSettleFirst = 'gone_settle_first';
     case HangTheTag = 'hang_the_tag';
+    case HireBeginsLater = 'hire_begins_later';
     case HireConflicts = 'hire_conflicts';
     case HireHasBegun = 'hire_has_begun';
     case HireIsCancelled = 'hire_is_cancelled';
@@ -146,6 +147,7 @@ enum ProblemName: string
     case StopDoesNotVanish = 'stop_does_not_vanish';
     case StopNeedsAReason = 'stop_needs_a_reason';
     case StopNeedsAnother = 'stop_needs_another';
+    case StopStands = 'stop_stands';
     case StopWasReliedOn = 'stop_was_relied_on';
     case StrikeYourOwn = 'strike_your_own';
     case StruckAlready = 'struck_already';

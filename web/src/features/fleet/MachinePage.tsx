@@ -114,14 +114,16 @@ export default function MachinePage() {
             { how: t(`office.left.${left_as}`) },
           )}</p>}
           {opening.error !== null && <ProblemWords problem={problemOf(opening.error, t('state.no_network'))} />}
-          <p className="machine-bay">
-            <span>{machine.bay === null ? t('fleet.no_bay') : t('fleet.stands_in', { bay: machine.bay })}</span>
-            {(me.may.walk || me.may.hand_over) && !['out', 'gone'].includes(machine.standing) && (
-              <Button testId="move-machine" onClick={() => setIsMoving(true)}>
-                {t('fleet.move')}
-              </Button>
-            )}
-          </p>
+          {!['out', 'gone'].includes(machine.standing) && (
+            <p className="machine-bay">
+              <span>{machine.bay === null ? t('fleet.no_bay') : t('fleet.stands_in', { bay: machine.bay })}</span>
+              {(me.may.walk || me.may.hand_over) && (
+                <Button testId="move-machine" onClick={() => setIsMoving(true)}>
+                  {t('fleet.move')}
+                </Button>
+              )}
+            </p>
+          )}
           <MeterOfMachine machine={machine} inAll={hours_in_all} mayReplace={me.may.walk || me.may.repair} />
           {(me.may.walk || me.may.repair || me.may.hand_over) && !['out', 'gone'].includes(machine.standing) && (
             <p className="machine-bay">

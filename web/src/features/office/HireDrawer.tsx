@@ -39,6 +39,8 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
   const [why, setWhy] = useState('');
   const [knowing, setKnowing] = useState<Schema['HireConflict']['kind'][]>([]);
   const isBooked = hire.standing === 'booked';
+  const [opened] = useState(() => Date.now());
+  const hasBegun = isBooked && Date.parse(hire.goes_out_at) < opened;
   const asked = machine === null || out === '' || back === '' ? null : {
     machine_id: machine.id,
     hire_id: hire.id,
@@ -87,7 +89,7 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
       {isBooked && (
         <TextField
           label={t('office.why')}
-          helperText={t('office.why_words')}
+          helperText={t(hasBegun ? 'office.why_words_begun' : 'office.why_words')}
           value={why}
           onChange={(event) => setWhy(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 300, 'data-testid': 'why' } }}
@@ -124,8 +126,22 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
           {t('office.keep_days')}
         </Button>
       )}
+      {hasBegun && (
+        <div className="hire-act">
+          <p>{t('office.out_already_words')}</p>
+          <HoldButton
+            tone="ink"
+            testId="out-already"
+            disabled={change.isPending || why.trim().length < 3}
+            under={t('act.hold')}
+            onHeld={() => send({ outAlready: { reason: why.trim() } })}
+          >
+            {t('office.out_already')}
+          </HoldButton>
+        </div>
+      )}
       {isBooked && (
-        <div>
+        <div className="hire-act">
           <HoldButton
             tone="oxide"
             testId="cancel-hire"

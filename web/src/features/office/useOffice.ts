@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Schema } from '../../api/client';
+import { postToHire } from './postToHire';
 
 /** What a booking or a machine changes on other pages. */
 const TOUCHED = ['machine', 'fleet', 'day', 'hire', 'hirers', 'proposal', 'found-machines', 'trail'];
@@ -70,14 +71,18 @@ export function useBookHire() {
 export type HireChange =
   | { details: Schema['ChangeHire'] }
   | { swap: Schema['SwapMachine'] }
-  | { cancel: Schema['CancelHire'] };
+  | { cancel: Schema['CancelHire'] }
+  | { outAlready: { reason: string } };
 
 export function useChangeHire(hireId: string) {
   const touch = useTouch();
   const params = { path: { hire: hireId } };
 
   return useMutation({
-    mutationFn: (change: HireChange) => {
+    mutationFn: (change: HireChange): Promise<unknown> => {
+      if ('outAlready' in change) {
+        return postToHire(hireId, 'hire.out_already', change.outAlready);
+      }
       if ('details' in change) {
         return answer(api.PUT('/api/hires/{hire}', { params, body: change.details }));
       }

@@ -39,7 +39,7 @@ export default function SpreadPage() {
 function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
   const { t } = useTranslation();
   const me = useMe();
-  const post = usePostToSpread(spread.hire_id, spread.in_walk_id ?? spread.out_walk_id);
+  const post = usePostToSpread(spread.hire_id, spread.in_walk_id ?? spread.out_walk_id ?? '');
   const { busy, problem, send } = useSend();
   const opening = useOpenWalk();
   const [selected, setSelected] = useState<string | null>(null);
