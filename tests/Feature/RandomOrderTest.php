@@ -82,6 +82,7 @@ final class RandomOrderTest extends YardTestCase
             'bay' => 'bay 1',
         ]);
         $hire = $this->hireOf($machine);
+        $hire->update(['goes_out_at' => now()->subHour()]);
         $this->signedIn($this->people['ines']);
         $this->walk = $this->openWalk(hire: $hire);
         $this->lines = array_column(
@@ -193,6 +194,8 @@ final class RandomOrderTest extends YardTestCase
             11 => $this->entry('tag.lifted', []),
             12 => $this->crossingOfAnybody(),
             13 => $this->entry('second.stood_by', []),
+            // It has a walk: nobody says it out of the yard.
+            14 => $this->entry('hire.out_already', ['reason' => 'somebody saw it go']),
             default => $this->entry('handover.step_shown', ['step' => $this->pick($this->steps())]),
         };
     }

@@ -47,7 +47,7 @@ final class HireOutAlready implements EntryOfHire
 
     public function judge(IncomingEntry $entry, HireContext $context): RecordedJudgement
     {
-        $hire = $context->hire;
+        $hire = $context->hire->refresh();
         if ($hire->standing() !== HireStatus::Booked) {
             throw ApiProblem::because(ProblemName::HireHasBegun, 409, ['folio' => $hire->folio]);
         }
