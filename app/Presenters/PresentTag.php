@@ -13,7 +13,13 @@ final class PresentTag
     {
         $tag = Tag::hangingOn($machineId);
 
-        return $tag === null ? null : [
+        return $tag === null ? null : self::of($tag);
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(Tag $tag): array
+    {
+        return [
             'id' => $tag->id,
             'walk_id' => $tag->walk_id,
             'number' => $tag->number,

@@ -40,7 +40,7 @@ final class FaultStoriesTest extends BrowserTestCase
         $this->signIn('ines');
         $this->tapOn('a[href$="/fleet"]');
         $this->tap("machine-{$number}");
-        $this->tap('open-early');
+        $this->tap('next-act');
         $this->wait('.crossing');
         $this->confirmState();
         $walk = (string) $this->web->executeScript("return location.pathname.split('/').pop()");

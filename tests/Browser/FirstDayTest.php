@@ -113,7 +113,7 @@ final class FirstDayTest extends BrowserTestCase
         $this->wait(self::named('my-name'));
         $this->open('/app/fleet');
         $this->tap('machine-E-01');
-        $this->tap('open-early');
+        $this->tap('next-act');
         $this->wait('.walk');
         $this->assertConsoleIsClean();
     }

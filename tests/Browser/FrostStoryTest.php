@@ -31,7 +31,7 @@ final class FrostStoryTest extends BrowserTestCase
         $this->signIn('ines');
         $this->tapOn('a[href$="/fleet"]');
         $this->tap('machine-L-04');
-        $this->tap('open-early');
+        $this->tap('next-act');
         $this->wait('.crossing');
         $this->confirmState();
         $walk = (string) $this->web->executeScript("return location.pathname.split('/').pop()");

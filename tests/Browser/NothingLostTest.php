@@ -191,7 +191,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->signIn($login);
         $this->tapOn('a[href$="/fleet"]');
         $this->tap("machine-{$number}");
-        $this->tap('open-early');
+        $this->tap('next-act');
         $this->wait('.crossing');
         $this->confirmState();
         $this->wait('.station-leaf');

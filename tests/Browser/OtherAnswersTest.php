@@ -27,7 +27,7 @@ final class OtherAnswersTest extends BrowserTestCase
         $this->signIn('ines');
         $this->tapOn('a[href$="/fleet"]');
         $this->tap('machine-N-09');
-        $this->tap('open-early');
+        $this->tap('next-act');
         $this->wait('.crossing');
         $this->confirmState();
         $walk = (string) $this->web->executeScript("return location.pathname.split('/').pop()");

@@ -25,7 +25,8 @@ final class ScreensTest extends BrowserTestCase
         yield 'house-rules' => ['edda', '/app/catalogue/house-rules', [], '.house-rules'];
         yield 'model-sheet' => ['dilys', '/app/catalogue/models/new', ['[data-testid="sheet-family"]', '[data-testid="family-dozer"]', '[data-testid="feature-isolator"]'], '.sheet-limits fieldset'];
         yield 'model-table' => ['dilys', '/app/catalogue', ['[data-testid="open-import"]'], '[data-testid="import-each_row"]'];
-        yield 'machine' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '[data-testid="trail-entry"]'];
+        yield 'machine' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '.machine-folios tbody tr'];
+        yield 'trail' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]', '[data-testid="other-leaf"]'], '[data-testid="trail-entry"]'];
         yield 'spread-open' => ['dilys', '/app', ['[data-testid="open-in-E-11"]'], '.spread'];
         yield 'people' => ['dilys', '/app/people', [], '.tablets-enrol'];
         yield 'add-person' => ['dilys', '/app/people', ['[data-testid="add"]'], '[data-testid="new-login"]'];

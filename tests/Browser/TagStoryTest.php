@@ -46,7 +46,7 @@ final class TagStoryTest extends BrowserTestCase
     {
         $this->open('/app/fleet');
         $this->tap('machine-E-05');
-        $this->tap('to-tag');
+        $this->tap('next-act');
         $this->wait('.repair');
     }
 

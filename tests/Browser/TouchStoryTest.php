@@ -114,7 +114,7 @@ final class TouchStoryTest extends BrowserTestCase
         if (self::$walk === null) {
             $this->tapOn('a[href$="/fleet"]');
             $this->tap('machine-'.self::MACHINE);
-            $this->tap('open-early');
+            $this->tap('next-act');
         } else {
             $this->open(self::$walk);
         }

@@ -262,8 +262,9 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->picture('move');
         $this->assertAccessible();
         $this->tap('move');
-        $this->waitForText('.machine-bay', 'bay 2');
-        $this->waitForText('.machine', 'quay → bay 2');
+        $this->waitForText('.machine-where', 'bay 2');
+        $this->tap('other-leaf');
+        $this->waitForText('.trail', 'quay → bay 2');
         $this->picture('machine-moved');
     }
 
@@ -285,9 +286,10 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->assertAccessible();
         $this->tap('meter-unreadable');
         $this->tap('meter-post');
-        $this->waitForText('.machine', 'Hour meter replaced');
-        $this->waitForText(self::named('meter-of-machine'), 'Hour meter 0');
+        $this->waitForText(self::named('meter-of-machine'), '0.0');
         $this->picture('meter-replaced');
+        $this->tap('other-leaf');
+        $this->waitForText('.trail', 'Hour meter replaced');
     }
 
     public function test_damage_that_is_seen_in_the_yard_is_put_on_the_plan_without_a_walk(): void
@@ -306,9 +308,12 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->picture('damage-found');
         $this->assertAccessible();
         $this->tap('place-finding');
-        $this->waitForText('.machine', 'Damage found in the yard');
-        $this->waitForText('.machine', '1 open finding');
+        $this->waitForText('.damage-line', 'Open');
+        $this->tapOn('.damage-line button');
+        $this->waitForText('.damage-line', 'Reversed into by the sweeper.');
         $this->picture('damage-on-machine');
+        $this->tap('other-leaf');
+        $this->waitForText('.trail', 'Damage found in the yard');
     }
 
     public function test_a_tablet_that_was_given_out_opens_nothing_but_the_handover_until_the_pin_is_entered(): void
@@ -318,7 +323,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         // Of tomorrow: no other story takes it.
         $this->tapOn('a[href$="/fleet"]');
         $this->tap('machine-M-31');
-        $this->tap('open-early');
+        $this->tap('next-act');
         $this->wait('.crossing');
         $walk = (string) $this->web->executeScript("return location.pathname.split('/').pop()");
         $dilys->answer($walk);

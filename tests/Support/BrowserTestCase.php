@@ -308,11 +308,13 @@ abstract class BrowserTestCase extends TestCase
                 Promise.race([window.touch ?? true, new Promise((late) => setTimeout(() => late(true), 1000))]).then(done);
                 JS);
             if ($isTaken) {
-                break;
+                [$this->lastPressed, $this->lastPressedAt] = [$name, microtime(true)];
+
+                return;
             }
             $this->waitForRest();
         }
-        [$this->lastPressed, $this->lastPressedAt] = [$name, microtime(true)];
+        self::fail("Three touches on {$name} were not taken.");
     }
 
     /** Nothing answers for a moment after the page changed: see web/src/app/touchGuard.ts. */

@@ -424,7 +424,7 @@ trait WalksInTheBrowser
     {
         foreach ($this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition) {
             $id = str_replace('condition-', '', (string) $condition->getAttribute('data-testid'));
-            $this->press($condition);
+            $this->tap("condition-{$id}");
             if (isset(self::MEASURED[$id]) && $this->exists(self::named('pad-input'))) {
                 $this->type('pad-input', self::MEASURED[$id]);
                 $this->tap('pad-set');

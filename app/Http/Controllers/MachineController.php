@@ -10,7 +10,7 @@ use App\Http\JsonBody;
 use App\Models\Machine;
 use App\Models\MachineLeft;
 use App\Models\User;
-use App\Presenters\PresentMachine;
+use App\Presenters\PresentMachineDetail;
 use App\Search\ListFleet;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -30,45 +30,45 @@ final readonly class MachineController
         return response()->json($list($request));
     }
 
-    public function show(Machine $machine, PresentMachine $present): JsonResponse
+    public function show(Machine $machine, PresentMachineDetail $present): JsonResponse
     {
         Gate::authorize('view', $machine);
 
-        return response()->json($present->detail($machine));
+        return response()->json($present->of($machine));
     }
 
-    public function store(Request $request, PresentMachine $present, #[CurrentUser] User $user): JsonResponse
+    public function store(Request $request, PresentMachineDetail $present, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('keep-machines');
         $asked = JsonObject::of($this->body->of($request, 'AddMachine'));
         $machine = $this->keep->add($asked->string('model_id'), self::plate($asked), $user);
 
-        return response()->json($present->detail($machine), 201);
+        return response()->json($present->of($machine), 201);
     }
 
     public function update(
         Request $request,
         Machine $machine,
-        PresentMachine $present,
+        PresentMachineDetail $present,
         #[CurrentUser] User $user,
     ): JsonResponse {
         Gate::authorize('keep-machines');
         $this->keep->change($machine, self::plate(JsonObject::of($this->body->of($request, 'ChangeMachine'))), $user);
 
-        return response()->json($present->detail($machine->refresh()));
+        return response()->json($present->of($machine->refresh()));
     }
 
     public function leave(
         Request $request,
         Machine $machine,
-        PresentMachine $present,
+        PresentMachineDetail $present,
         #[CurrentUser] User $user,
     ): JsonResponse {
         Gate::authorize('keep-machines');
         $asked = JsonObject::of($this->body->of($request, 'LeaveFleet'));
         $this->keep->leave($machine, MachineLeft::from($asked->string('as')), trim($asked->string('why')), $user);
 
-        return response()->json($present->detail($machine->refresh()));
+        return response()->json($present->of($machine->refresh()));
     }
 
     /** @return array{fleet_number: string, serial: string, bay: string|null, year: int|null} */

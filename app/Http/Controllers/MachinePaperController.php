@@ -9,7 +9,7 @@ use App\Contract\JsonObject;
 use App\Http\JsonBody;
 use App\Models\Machine;
 use App\Models\User;
-use App\Presenters\PresentMachine;
+use App\Presenters\PresentMachineDetail;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,12 +25,12 @@ final readonly class MachinePaperController
     public function __invoke(
         Request $request,
         Machine $machine,
-        PresentMachine $present,
+        PresentMachineDetail $present,
         #[CurrentUser] User $user,
     ): JsonResponse {
         Gate::authorize('keep-papers');
         ($this->record)($machine, JsonObject::of($this->body->of($request, 'RecordPaper')), $user);
 
-        return response()->json($present->detail($machine), 201);
+        return response()->json($present->of($machine), 201);
     }
 }

@@ -1,7 +1,8 @@
 import { useRef, type MouseEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import { DamageMark } from '../../../marks/Mark';
-import { useSize } from './useSize';
+import { PresentStation, StationShape, stationInk } from '../../../marks/StationMark';
+import { useSize } from '../../../plans/useSize';
 import { drawing } from '../../../plans/drawings';
 import { Shapes } from '../../../plans/Shapes';
 import type { PendingAnswers } from '../state/pendingAnswers';
@@ -217,55 +218,17 @@ function Station({ visit, scale, outcome, isNow, onGo }: StationProps) {
       )}
       <g transform={`translate(${at.x},${at.y})`}>
         <circle r={28 * scale} fill="transparent" />
-        <StationShape outcome={outcome} isNow={isNow} z={z} scale={scale} />
+        {isNow ? <PresentStation z={z} scale={scale} /> : <StationShape outcome={outcome} z={z} />}
         <text
           y={(isNow ? 8 : 6) * scale}
           textAnchor="middle"
           fontSize={(isNow ? 23 : 16) * scale}
           fontWeight="750"
-          style={{ fill: isNow || outcome === 'stands' || outcome === 'stop' ? 'var(--sheet)' : outcome === 'attend' ? 'var(--on-ochre)' : 'var(--ink)' }}
+          style={{ fill: isNow ? 'var(--sheet)' : stationInk(outcome) }}
         >
           {visit.number}
         </text>
       </g>
     </g>
   );
-}
-
-function StationShape({ outcome, isNow, z, scale }: { outcome: Outcome; isNow: boolean; z: number; scale: number }) {
-  if (isNow) {
-    return (
-      <>
-        <circle r={z} fill="var(--ink)" />
-        <circle r={z + 5 * scale} fill="none" stroke="var(--jade)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
-      </>
-    );
-  }
-  switch (outcome) {
-    case 'stands':
-      return <rect x={-z} y={-z} width={2 * z} height={2 * z} fill="var(--jade)" />;
-    case 'stop':
-      return <path d={`M${-z * 0.45} ${-z}H${z * 0.45}L${z} ${-z * 0.35}V${z}H${-z}V${-z * 0.35}Z`} fill="var(--oxide)" />;
-    case 'attend':
-      return (
-        <>
-          <path
-            d={`M${-z},${-z} H${z * 1.25} L${z * 0.7},0 L${z * 1.25},${z} H${-z} Z`}
-            fill="var(--ochre)"
-            stroke="var(--ink)"
-            strokeWidth="2"
-            strokeLinejoin="round"
-            vectorEffect="non-scaling-stroke"
-          />
-          <path
-            d={`M${-z},${-z * 1.15}V${z * 1.5}`}
-            stroke="var(--ink)"
-            strokeWidth="3.4"
-            vectorEffect="non-scaling-stroke"
-          />
-        </>
-      );
-    case 'open':
-      return <circle r={z} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2" vectorEffect="non-scaling-stroke" />;
-  }
 }

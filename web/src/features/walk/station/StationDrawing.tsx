@@ -3,7 +3,7 @@ import { useMemo, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import { isWide, layMarks } from '../../../closeups/layMarks';
 import { loadDrawing, mirrored, type CloseUp } from '../../../closeups/readDrawing';
-import { useSize } from '../drawing/useSize';
+import { useSize } from '../../../plans/useSize';
 import type { Leaf } from '../state/types';
 import { NumberShape } from './NumberMark';
 import type { Item } from './items';

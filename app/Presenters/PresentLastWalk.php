@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Models\Machine;
+use App\Models\Walk;
+use App\Models\WalkLine;
+use JadeLedger\Core\Reading\Outcome;
+
+/** The last walk of a machine that was decided: how long it took, who walked, and how each station stood. */
+final class PresentLastWalk
+{
+    /** Worst first. */
+    private const ORDER = [Outcome::Stop, Outcome::Attend, Outcome::Open];
+
+    /** @return array<string, mixed>|null */
+    public static function of(Machine $machine): ?array
+    {
+        $walk = Walk::query()
+            ->with(['plan', 'lines', 'openedBy'])
+            ->where('machine_id', $machine->id)
+            ->whereNotNull('decided_at')
+            ->whereNull('given_back_at')
+            ->orderByDesc('decided_at')
+            ->first();
+
+        return $walk === null || $walk->decided_at === null ? null : [
+            'walk_id' => $walk->id,
+            'movement' => $walk->movement->value,
+            'seconds' => (int) round($walk->opened_at->diffInSeconds($walk->decided_at)),
+            'by' => PresentPerson::of($walk->openedBy),
+            'at' => Moment::text($walk->decided_at),
+            'stations' => self::stations($walk),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> one for each station, whatever the number of states in which it was visited */
+    private static function stations(Walk $walk): array
+    {
+        $outcomes = $walk->lines->mapWithKeys(
+            static fn (WalkLine $line): array => [$line->key => $line->outcome],
+        )->all();
+        $stations = [];
+        foreach ($walk->plan->body['visits'] as $visit) {
+            $of = array_map(
+                static fn (array $line): Outcome => $outcomes[$line['key']] ?? Outcome::Open,
+                array_values($visit['lines']),
+            );
+            $stations[$visit['station']] ??= [
+                'number' => $visit['number'],
+                'name' => $visit['name'],
+                'stands' => $visit['stands'],
+                'shows' => $visit['shows'],
+                'seat' => $visit['seat'],
+                'outcomes' => [],
+            ];
+            $stations[$visit['station']]['outcomes'] = [...$stations[$visit['station']]['outcomes'], ...$of];
+        }
+
+        return array_map(static function (array $station): array {
+            $outcome = self::worst($station['outcomes'])->value;
+            unset($station['outcomes']);
+
+            return [...$station, 'outcome' => $outcome];
+        }, array_values($stations));
+    }
+
+    /** @param  list<Outcome>  $outcomes */
+    private static function worst(array $outcomes): Outcome
+    {
+        foreach (self::ORDER as $outcome) {
+            if (in_array($outcome, $outcomes, true)) {
+                return $outcome;
+            }
+        }
+
+        return Outcome::Stands;
+    }
+}

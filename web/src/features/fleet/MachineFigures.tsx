@@ -1,0 +1,38 @@
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { duration, figure, shortDate } from '../../app/figures';
+
+/** The three figures by which a machine is judged: its hours, how much it runs, and how long its last walk took. */
+export function MachineFigures({ detail }: { detail: Schema['MachineDetail'] }) {
+  const { t } = useTranslation();
+  const { machine, hours_in_all, meter_read_at, usage, last_walk } = detail;
+  const shows = machine.smr_hours;
+  const more = shows !== null && hours_in_all !== null && Number(hours_in_all) !== Number(shows);
+
+  return (
+    <dl className="machine-figures">
+      <div data-testid="meter-of-machine">
+        <dt>{t('fleet.meter')}</dt>
+        <dd>
+          <b>{shows === null ? '–' : figure(shows)}</b> {shows !== null && 'h'}
+          <small>{meter_read_at === null ? t('meter.never_read') : shortDate(meter_read_at)}</small>
+          {more && <small>{t('meter.in_all', { hours: figure(hours_in_all) })}</small>}
+        </dd>
+      </div>
+      <div data-testid="usage">
+        <dt>{t('fleet.rate')}</dt>
+        <dd>
+          <b>{usage === null ? '–' : figure(usage.hours_per_day)}</b> {usage !== null && t('fleet.a_day')}
+          <small>{usage === null ? t('fleet.no_rate') : t('fleet.rate_from', { count: usage.days, readings: usage.readings })}</small>
+        </dd>
+      </div>
+      <div data-testid="last-walk">
+        <dt>{last_walk === null ? t('fleet.last_walk') : t(`fleet.last_${last_walk.movement}`)}</dt>
+        <dd>
+          <b>{last_walk === null ? '–' : duration(last_walk.seconds)}</b>
+          <small>{last_walk === null ? t('fleet.never_walked') : t('fleet.walked_by', { who: last_walk.by.name, when: shortDate(last_walk.at) })}</small>
+        </dd>
+      </div>
+    </dl>
+  );
+}
