@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Service;
+
+/** What the stores lay out for a point. */
+final readonly class KitItem
+{
+    /**
+     * @param string $name the kind of part or fluid, with its grade
+     * @param string $quantity decimal text
+     * @param string $unit L, kg or pieces
+     */
+    public function __construct(public string $name, public string $quantity, public string $unit)
+    {
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Service;
+
+use JadeLedger\Core\Catalogue\Applicability;
+use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Quantity\Quantity;
+
+/** Work on a machine that comes back by use or by the calendar. */
+final readonly class ServicePoint
+{
+    /**
+     * @param string $brief how it is called where there is little room
+     * @param string $do how it is done, in the trade's general words
+     * @param Severity $severity what follows when it is overdue: a stop holds the machine
+     * @param Quantity $tolerance hours by which it may be late or early
+     * @param list<string> $contains points that are done with it
+     * @param list<string> $places where on the machine, as for checks
+     * @param list<KitItem> $kit
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $brief,
+        public string $do,
+        public Applicability $applies,
+        public Interval $every,
+        public CountsFrom $counts,
+        public Severity $severity,
+        public Quantity $tolerance,
+        public DoneBy $doneBy,
+        public array $contains,
+        public array $places,
+        public array $kit,
+        public Source $source,
+    ) {
+    }
+}
