@@ -36,6 +36,7 @@ use App\Http\Controllers\ReceiptController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SecondFactorController;
+use App\Http\Controllers\ServiceController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SeverityProposalController;
 use App\Http\Controllers\ShiftController;
@@ -97,6 +98,8 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::put('hires/{hire}/machine', [HireController::class, 'machine'])->name('hires.machine');
     Route::put('hires/{hire}/cancellation', [HireController::class, 'cancel'])->name('hires.cancel');
     Route::get('machines/{machine}', [MachineController::class, 'show'])->name('machines.show');
+    Route::get('machines/{machine}/service', [ServiceController::class, 'machine'])->name('machines.service');
+    Route::get('service', [ServiceController::class, 'horizon'])->name('service');
     Route::get('machines/{machine}/entries', MachineEntryController::class)->name('machines.entries');
     Route::post('machines/{machine}/entries', [EntryController::class, 'machine'])->name('machines.entries.post');
     Route::get('models', [ModelController::class, 'index'])->name('models.index');

@@ -9,6 +9,11 @@ use JadeLedger\Core\FunctionTest\TestStep;
 use JadeLedger\Core\Paper\Paper;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Service\CountsFrom;
+use JadeLedger\Core\Service\DoneBy;
+use JadeLedger\Core\Service\Interval;
+use JadeLedger\Core\Service\KitItem;
+use JadeLedger\Core\Service\ServicePoint;
 use JadeLedger\Core\Walk;
 
 /**
@@ -56,6 +61,10 @@ final class BuildCatalogue
             // A catalogue that an older release kept has none.
             closeUps: array_map($this->closeUp(...), $trees['closeups.yaml']['closeups'] ?? []),
             houseRules: $this->houseRules($trees['rules/house.yaml']['rules'], $trees['rules/stated.yaml']['defaults'] ?? []),
+            servicePoints: array_map($this->servicePoint(...), array_merge(...array_map(
+                static fn (array $tree): array => $tree['points'],
+                array_values($this->below($trees, 'service/')),
+            ))),
         );
     }
 
@@ -124,6 +133,36 @@ final class BuildCatalogue
             canBePutRight: $tree['put_right'] ?? false,
             asksNumber: $tree['asks_number'] ?? false,
             standsForDays: $tree['stands_for'] ?? 0,
+        );
+    }
+
+    /** @param  array<string, mixed>  $tree */
+    private function servicePoint(array $tree): ServicePoint
+    {
+        $every = $tree['every'];
+
+        return new ServicePoint(
+            id: $tree['id'],
+            name: $tree['name'],
+            brief: $tree['brief'],
+            do: $tree['do'],
+            applies: $this->applies($tree),
+            every: Interval::every(
+                isset($every['hours']) ? Quantity::of($every['hours'], Unit::Hour) : null,
+                $every['months'] ?? 0,
+                $every['days'] ?? 0,
+            ),
+            counts: CountsFrom::from($tree['counts_from']),
+            severity: Core\Severity::from($tree['severity']),
+            tolerance: Quantity::of($tree['tolerance_h'], Unit::Hour),
+            doneBy: DoneBy::from($tree['done_by']),
+            contains: $tree['contains'] ?? [],
+            places: $tree['places'],
+            kit: array_map(
+                static fn (array $item): KitItem => new KitItem($item['name'], $item['quantity'] ?? null, $item['unit']),
+                $tree['kit'] ?? [],
+            ),
+            source: $this->source($tree['source']),
         );
     }
 

@@ -29,6 +29,7 @@ final readonly class CatalogueFiles
         'families/*.yaml' => 'family',
         'models/*.yaml' => 'model',
         'briefings/*.yaml' => 'briefing',
+        'service/*.yaml' => 'service',
     ];
 
     public function __construct(private string $folder)

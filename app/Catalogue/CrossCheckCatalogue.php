@@ -12,6 +12,8 @@ use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\RuleOption;
+use JadeLedger\Core\Service\Programme;
+use JadeLedger\Core\Service\ProgrammeNestsInACircle;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlanWalk;
 
@@ -26,7 +28,7 @@ final readonly class CrossCheckCatalogue
     /** @return list<CatalogueFault> */
     public function faults(): array
     {
-        return [...$this->unknownNames(), ...$this->rulesThatContradict(), ...$this->numbersWithoutSource(), ...$this->modelsThatCannotBeWalked()];
+        return [...$this->unknownNames(), ...$this->servicesInACircle(), ...$this->rulesThatContradict(), ...$this->numbersWithoutSource(), ...$this->modelsThatCannotBeWalked()];
     }
 
     /** @return list<CatalogueFault> */
@@ -72,6 +74,14 @@ final readonly class CrossCheckCatalogue
                 );
             }
         }
+        foreach ($this->catalogue->servicePoints as $point) {
+            foreach (array_diff($this->named($point->applies), $known) as $feature) {
+                $faults[] = CatalogueFault::in('service', 'service point', $point->id, "asks for the feature '{$feature}', which features.yaml does not know");
+            }
+            foreach (array_diff($point->contains, array_column($this->catalogue->servicePoints, 'id')) as $other) {
+                $faults[] = CatalogueFault::in('service', 'service point', $point->id, "contains '{$other}', which is no service point");
+            }
+        }
         foreach ($this->catalogue->models as $model) {
             foreach (array_diff($this->catalogue->featuresOf($model)->names, $known) as $feature) {
                 $faults[] = CatalogueFault::in('models', 'model', $model->id, "has the feature '{$feature}', which features.yaml does not know");
@@ -79,6 +89,23 @@ final readonly class CrossCheckCatalogue
         }
 
         return $faults;
+    }
+
+    /** @return list<CatalogueFault> */
+    private function servicesInACircle(): array
+    {
+        try {
+            Programme::of($this->catalogue->servicePoints);
+
+            return [];
+        } catch (ProgrammeNestsInACircle $mistake) {
+            return [CatalogueFault::in(
+                'service',
+                'service point',
+                $mistake->circle[0],
+                'contains itself: '.implode(' > ', $mistake->circle),
+            )];
+        }
     }
 
     /** @return list<string> what the schools of the house rules give to machines */

@@ -13,6 +13,7 @@ use App\Ledger\Kinds\HandoverSigned;
 use App\Ledger\Kinds\MachineMoved;
 use App\Ledger\Kinds\MeterReplaced;
 use App\Ledger\Kinds\RepairRecorded;
+use App\Ledger\Kinds\ServiceDone;
 use App\Ledger\Kinds\StateCrossed;
 use App\Ledger\Kinds\TagHung;
 use App\Ledger\Kinds\TagLifted;
@@ -33,6 +34,7 @@ final class ChangesOfMachine
         HandoverSigned::class => ChangeKind::Left,
         DepartureReported::class => ChangeKind::Left,
         RepairRecorded::class => ChangeKind::Repaired,
+        ServiceDone::class => ChangeKind::Repaired,
         TagHung::class => ChangeKind::Tagged,
         TagLifted::class => ChangeKind::Tagged,
         MeterReplaced::class => ChangeKind::MeterReplaced,

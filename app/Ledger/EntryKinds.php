@@ -45,6 +45,8 @@ final class EntryKinds
         Kinds\MeterReplaced::class,
         Kinds\DamageFound::class,
         Kinds\FluidToppedUp::class,
+        Kinds\MeterRead::class,
+        Kinds\ServiceDone::class,
         Kinds\LedgerVerified::class,
     ];
 

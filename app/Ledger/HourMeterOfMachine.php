@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Catalogue\CatalogueRepository;
+use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\Machine;
+use App\Models\MachineStanding;
 use App\Models\MachineStatus;
 use App\Models\MeterChange;
+use App\Models\MeterReadingRecord;
 use App\Models\Reading;
+use App\Words;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Builder;
 use JadeLedger\Core\Catalogue\AnswerKind;
@@ -75,12 +80,73 @@ final readonly class HourMeterOfMachine
             ->where('recorded_at', '<=', $until)
             ->orderByDesc('recorded_at')
             ->first();
+        $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '<=', $until)
+            ->orderByDesc('at')->first();
+        $last = $read === null || ($beside !== null && $beside->at->greaterThan($read->recorded_at))
+            ? [$beside?->hours, $beside?->at, $beside?->id]
+            : [$read->value, $read->recorded_at, $read->id];
         $change = $this->changes($machineId)->where('at', '<=', $until)->orderByDesc('at')->first();
-        if ($change !== null && ($read === null || $change->at->greaterThan($read->recorded_at))) {
+        if ($change !== null && ($last[1] === null || $change->at->greaterThan($last[1]))) {
             return [$change->began, $change->since, $change->id];
         }
 
-        return [$read?->value, $read?->recorded_at, $read?->id];
+        return $last;
+    }
+
+    /**
+     * The first figure that is known after a moment.
+     *
+     * @return array{string, CarbonInterface}|null
+     */
+    public function firstAfter(string $machineId, CarbonInterface $at): ?array
+    {
+        $from = $at->format('Y-m-d H:i:s.u');
+        $read = Reading::query()
+            ->where('machine_id', $machineId)
+            ->where('judgement->kind', AnswerKind::HourMeter->value)
+            ->where('is_valid', true)
+            ->where('is_struck', false)
+            ->where('judgement->verdict->is_disputed', false)
+            ->where('recorded_at', '>', $from)
+            ->orderBy('recorded_at')
+            ->first();
+        $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '>', $from)->orderBy('at')
+            ->first();
+        if ($read === null || ($beside !== null && $beside->at->lessThan($read->recorded_at))) {
+            return $beside === null ? null : [$beside->hours, $beside->at];
+        }
+
+        return [$read->value, $read->recorded_at];
+    }
+
+    /** Writes down what the meter shows now, as far as is known. */
+    public function keepLast(string $machineId): void
+    {
+        [$hours, $at, $says] = $this->lastBefore($machineId, null);
+        MachineStatus::query()->firstOrNew(
+            ['machine_id' => $machineId],
+            ['standing' => MachineStanding::InYard],
+        )->fill(['smr_hours' => $hours, 'smr_at' => $at, 'smr_entry_id' => $says])->save();
+    }
+
+    /**
+     * A figure that this meter can show: of its digits, and to its tenth.
+     *
+     * @throws ApiProblem when it cannot
+     */
+    public static function onTheScale(string $field, string $figure, HourMeterLimits $limits): Quantity
+    {
+        $hours = Quantity::of($figure, Unit::Hour);
+        $end = Quantity::of(10 ** $limits->wholeDigits, Unit::Hour);
+        $pattern = $limits->decimals === 0 ? '/^\d+$/D' : sprintf('/^\d+(\.\d{1,%d})?$/D', $limits->decimals);
+        if (preg_match($pattern, $figure) !== 1 || ! $hours->isLessThan($end)) {
+            throw ApiProblem::because(ProblemName::NotOnTheMeter, 422, [
+                'digits' => $limits->wholeDigits,
+                'decimals' => $limits->decimals,
+            ], [$field => [Words::say('problems.not_on_the_meter.title')]]);
+        }
+
+        return $hours;
     }
 
     /** Whether another meter was put on after that moment: what was read then was read off the old one. */

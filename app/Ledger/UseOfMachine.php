@@ -7,7 +7,9 @@ namespace App\Ledger;
 use App\Models\Hire;
 use App\Models\Machine;
 use App\Models\MeterChange;
+use App\Models\MeterReadingRecord;
 use App\Models\Reading;
+use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\AnswerKind;
@@ -17,39 +19,92 @@ use JadeLedger\Core\Meter\MeterPoint;
 use JadeLedger\Core\Meter\UsageRate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Service\MeterForecast;
 
 /** How a machine is used, by its hour meter: hours a day on hire, and the hours that it ran on each hire. */
 final readonly class UseOfMachine
 {
-    /** Of a machine that is read twice a hire: more than the thirty days on hire ever take. */
-    private const MOST_READINGS = 400;
+    /** More than the half-year that a forecast looks at, and than thirty days on hire mostly take. */
+    private const LOOKS_BACK_DAYS = 400;
 
-    /** @param  list<MeterRead>  $reads the oldest first */
-    private function __construct(private array $reads)
+    /**
+     * @param list<ReadOnHire> $reads on walks, the oldest first
+     * @param list<MeterPoint> $beside read beside a walk
+     */
+    private function __construct(private array $reads, private array $beside)
     {
     }
 
     public static function of(Machine $machine): self
     {
-        $changes = MeterChange::query()->where('machine_id', $machine->id)->get();
+        return self::ofAll([$machine->id])[$machine->id];
+    }
+
+    /**
+     * @param list<string> $machines ids
+     * @return array<string, self> by machine
+     */
+    public static function ofAll(array $machines): array
+    {
+        $since = CarbonImmutable::now()->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u');
+        $changes = MeterChange::query()->whereIn('machine_id', $machines)->get()->groupBy('machine_id');
         $readings = Reading::query()
-            ->where('machine_id', $machine->id)
+            ->whereIn('machine_id', $machines)
+            ->where('recorded_at', '>=', $since)
             ->where('judgement->kind', AnswerKind::HourMeter->value)
             ->where('is_valid', true)
             ->where('is_struck', false)
             ->where('judgement->verdict->is_disputed', false)
-            ->orderByDesc('recorded_at')
-            ->limit(self::MOST_READINGS)
-            ->get(['hire_id', 'movement', 'value', 'unit', 'recorded_at']);
+            ->orderBy('recorded_at')
+            ->get(['machine_id', 'hire_id', 'movement', 'value', 'unit', 'recorded_at'])
+            ->groupBy('machine_id');
+        $beside = MeterReadingRecord::query()->whereIn('machine_id', $machines)->where('at', '>=', $since)
+            ->orderBy('at')->get()->groupBy('machine_id');
+        $uses = [];
+        foreach ($machines as $id) {
+            $uses[$id] = self::from($readings->get($id), $beside->get($id), $changes->get($id));
+        }
 
-        return new self(array_values($readings->reverse()->map(static fn (Reading $reading): MeterRead => new MeterRead(
-            $reading->hire_id,
-            $reading->movement,
-            new MeterPoint(
-                $reading->recorded_at->toDateTimeImmutable(),
-                $reading->quantity()->plus(self::offset($changes, $reading->recorded_at)),
-            ),
-        ))->all()));
+        return $uses;
+    }
+
+    /**
+     * @param Collection<int, Reading>|null $readings
+     * @param Collection<int, MeterReadingRecord>|null $beside
+     * @param Collection<int, MeterChange>|null $changes
+     */
+    private static function from(?Collection $readings, ?Collection $beside, ?Collection $changes): self
+    {
+        $offset = static fn (CarbonInterface $at): Quantity => self::offset($changes ?? new Collection, $at);
+
+        return new self(
+            array_values(($readings ?? new Collection)->map(static fn (Reading $reading): ReadOnHire => new ReadOnHire(
+                $reading->hire_id,
+                $reading->movement,
+                new MeterPoint(
+                    $reading->recorded_at->toDateTimeImmutable(),
+                    $reading->quantity()->plus($offset($reading->recorded_at)),
+                ),
+            ))->all()),
+            array_values(($beside ?? new Collection)->map(static fn (MeterReadingRecord $read): MeterPoint => new MeterPoint(
+                $read->at->toDateTimeImmutable(),
+                Quantity::of($read->hours, Unit::Hour)->plus($offset($read->at)),
+            ))->all()),
+        );
+    }
+
+    /** @return list<MeterPoint> the oldest first */
+    public function points(): array
+    {
+        $points = [...array_map(static fn (ReadOnHire $read): MeterPoint => $read->point, $this->reads), ...$this->beside];
+        usort($points, static fn (MeterPoint $a, MeterPoint $b): int => $a->at <=> $b->at);
+
+        return $points;
+    }
+
+    public function forecast(\DateTimeImmutable $now): ?MeterForecast
+    {
+        return MeterForecast::from($this->points(), $now);
     }
 
     /**
@@ -66,7 +121,7 @@ final readonly class UseOfMachine
         });
 
         return UsageRate::onHire(
-            array_map(static fn (MeterRead $read): MeterPoint => $read->point, $this->reads),
+            $this->points(),
             array_values($out->all()),
         );
     }
@@ -79,11 +134,11 @@ final readonly class UseOfMachine
         return $out === null || $in === null ? null : $in->point->hours->minus($out->point->hours);
     }
 
-    private function last(Hire $hire, Movement $movement): ?MeterRead
+    private function last(Hire $hire, Movement $movement): ?ReadOnHire
     {
         $of = array_filter(
             $this->reads,
-            static fn (MeterRead $read): bool => $read->hireId === $hire->id && $read->movement === $movement,
+            static fn (ReadOnHire $read): bool => $read->hireId === $hire->id && $read->movement === $movement,
         );
 
         return $of === [] ? null : $of[array_key_last($of)];

@@ -11,6 +11,7 @@ use App\Ledger\EntryKinds;
 use App\Ledger\Judgements\AffirmedLine;
 use App\Ledger\Judgements\LinesAffirmedJudgement;
 use App\Ledger\Judgements\MeterReplacedJudgement;
+use App\Ledger\Judgements\ServiceDoneJudgement;
 use App\Ledger\Payloads\CheckAnsweredPayload;
 use App\Ledger\Payloads\DamageFoundPayload;
 use App\Ledger\Payloads\DepartureSettledPayload;
@@ -28,11 +29,13 @@ use App\Ledger\Payloads\LedgerVerifiedPayload;
 use App\Ledger\Payloads\LineAnswer;
 use App\Ledger\Payloads\LinesAffirmedPayload;
 use App\Ledger\Payloads\MachineMovedPayload;
+use App\Ledger\Payloads\MeterReadPayload;
 use App\Ledger\Payloads\MeterReplacedPayload;
 use App\Ledger\Payloads\ReadingPostedPayload;
 use App\Ledger\Payloads\Reasoned;
 use App\Ledger\Payloads\ReleaseDecidedPayload;
 use App\Ledger\Payloads\RepairRecordedPayload;
+use App\Ledger\Payloads\ServiceDonePayload;
 use App\Ledger\Payloads\SpreadExplainedPayload;
 use App\Ledger\Payloads\StateCrossedPayload;
 use App\Ledger\Payloads\TagHungPayload;
@@ -138,6 +141,9 @@ final readonly class PresentEntry
             $payload instanceof MeterReplacedPayload => self::meter($payload, MeterReplacedJudgement::read($judgement)),
             $payload instanceof FluidToppedUpPayload => WrittenFigure::of($payload->litres, Unit::Litre)
                 .' '.CatalogueWords::say($judgement->string('fluid')),
+            $payload instanceof MeterReadPayload => WrittenFigure::of($payload->hours, Unit::Hour)
+                .($payload->on === null ? '' : ", {$payload->on}"),
+            $payload instanceof ServiceDonePayload => self::service($payload, ServiceDoneJudgement::read($judgement)),
             $payload instanceof LedgerVerifiedPayload => Words::say(
                 $payload->faults === 0 ? 'words.verified.holds' : 'words.verified.broken',
                 ['entries' => $payload->entries, 'faults' => $payload->faults],
@@ -155,6 +161,17 @@ final readonly class PresentEntry
             'day' => $line->day,
             'by' => $line->by,
         ]), $judgement->lines));
+    }
+
+    private static function service(ServiceDonePayload $payload, ServiceDoneJudgement $judgement): string
+    {
+        $told = [
+            CatalogueWords::say($judgement->name),
+            ...($judgement->hours === null ? [] : [WrittenFigure::of($judgement->hours, Unit::Hour)]),
+            ...($payload->on === null ? [] : [$payload->on]),
+        ];
+
+        return trim(implode(', ', $told).". {$payload->words}");
     }
 
     private static function meter(MeterReplacedPayload $payload, MeterReplacedJudgement $judgement): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Service\Programme;
+use JadeLedger\Core\Service\ServicePoint;
 use JadeLedger\Core\Walk\Pace;
 
 /** Everything the yard knows about its machines, as typed objects. */
@@ -22,6 +24,7 @@ final readonly class Catalogue
      * @param array<string, Pace> $paces how fast the yard walks, by family
      * @param list<Qualification> $qualifications
      * @param list<CloseUp> $closeUps
+     * @param list<ServicePoint> $servicePoints
      */
     public function __construct(
         public string $version,
@@ -37,6 +40,7 @@ final readonly class Catalogue
         public array $paces = [],
         public array $qualifications = [],
         public array $closeUps = [],
+        public array $servicePoints = [],
     ) {
     }
 
@@ -107,7 +111,17 @@ final readonly class Catalogue
                 $this->closeUps,
                 static fn (CloseUp $one): bool => $one->drawingFor($features) !== null,
             )),
+            array_values(array_filter(
+                $this->servicePoints,
+                static fn (ServicePoint $point): bool => $point->applies->holdsFor($features),
+            )),
         );
+    }
+
+    /** The service points of a model, and which are done with which. */
+    public function programmeOf(MachineModel $model): Programme
+    {
+        return Programme::for($this->servicePoints, $this->featuresOf($model));
     }
 
     /** The features of a model are its own, those of its family, and what the house rules give to such a machine. */

@@ -78,6 +78,8 @@ return [
         'hire_out_already' => 'Out already, without a walk here',
         'hire_closed' => 'Hire closed',
         'fluid_topped_up' => 'Topped up',
+        'meter_read' => 'Hour meter read',
+        'service_done' => 'Service done',
         'damage_found' => 'Damage found in the yard',
         'machine_moved' => 'Moved to another bay',
         'meter_replaced' => 'Hour meter replaced',

@@ -78,6 +78,8 @@ return [
         'hire_out_already' => 'Ya fuera, sin revisión aquí',
         'hire_closed' => 'Alquiler cerrado',
         'fluid_topped_up' => 'Rellenado',
+        'meter_read' => 'Horómetro leído',
+        'service_done' => 'Servicio hecho',
         'damage_found' => 'Daño visto en el patio',
         'machine_moved' => 'Llevada a otra plaza',
         'meter_replaced' => 'Horómetro cambiado',

@@ -51,6 +51,11 @@ enum ProblemName: string
     case NoEntries = 'no_entries';
     case NoFigure = 'no_figure';
     case NoFluidThere = 'no_fluid_there';
+    case MeterContradicts = 'meter_contradicts';
+    case DayToCome = 'day_to_come';
+    case NoSuchServicePoint = 'no_such_service_point';
+    case ServiceIsRecorded = 'service_is_recorded';
+    case TooManyHours = 'too_many_hours';
     case NoSuchCode = 'no_such_code';
     case NoSuchDay = 'no_such_day';
     case NoSuchFinding = 'no_such_finding';

@@ -15,8 +15,6 @@ use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\MeterReplacedPayload;
 use App\Ledger\PlaceFinding;
 use App\Models\LedgerEntry;
-use App\Models\MachineStanding;
-use App\Models\MachineStatus;
 use App\Models\MeterChange;
 use App\Models\User;
 use App\Words;
@@ -24,9 +22,6 @@ use Brick\Math\RoundingMode;
 use JadeLedger\Core\Meter\HourMeterReading;
 use JadeLedger\Core\Meter\MeterReplacement;
 use JadeLedger\Core\Meter\OldMeterContradicted;
-use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Counted\HourMeterLimits;
 
 /**
  * The hour meter of a machine gave way to another one.
@@ -63,11 +58,11 @@ final readonly class MeterReplaced implements EntryOfMachine
         $since = $history->elapsed === null
             ? $entry->recordedAt
             : $entry->recordedAt->subSeconds($history->elapsed->decimal(0, RoundingMode::DOWN)->toInt());
-        $began = self::onTheScale('began', $said->began, $limits);
+        $began = HourMeterOfMachine::onTheScale('began', $said->began, $limits);
         if ($said->removed === null) {
             return MeterReplacedJudgement::of(MeterReplacement::unreadable($history->last, $began), $since);
         }
-        $removed = self::onTheScale('removed', $said->removed, $limits);
+        $removed = HourMeterOfMachine::onTheScale('removed', $said->removed, $limits);
         try {
             return MeterReplacedJudgement::of(
                 MeterReplacement::read(new HourMeterReading($limits, $history), $removed, $began),
@@ -96,26 +91,6 @@ final readonly class MeterReplaced implements EntryOfMachine
             'since' => $judgement->since,
             'at' => $entry->recorded_at,
         ]);
-        [$hours, $at, $says] = $this->meter->lastBefore($entry->machineId(), null);
-        MachineStatus::query()->firstOrNew(
-            ['machine_id' => $entry->machineId()],
-            ['standing' => MachineStanding::InYard],
-        )->fill(['smr_hours' => $hours, 'smr_at' => $at, 'smr_entry_id' => $says])->save();
-    }
-
-    /** A figure that this meter can show: of its digits, and to its tenth. */
-    private static function onTheScale(string $field, string $figure, HourMeterLimits $limits): Quantity
-    {
-        $hours = Quantity::of($figure, Unit::Hour);
-        $end = Quantity::of(10 ** $limits->wholeDigits, Unit::Hour);
-        $pattern = $limits->decimals === 0 ? '/^\d+$/D' : sprintf('/^\d+(\.\d{1,%d})?$/D', $limits->decimals);
-        if (preg_match($pattern, $figure) !== 1 || ! $hours->isLessThan($end)) {
-            throw ApiProblem::because(ProblemName::NotOnTheMeter, 422, [
-                'digits' => $limits->wholeDigits,
-                'decimals' => $limits->decimals,
-            ], [$field => [Words::say('problems.not_on_the_meter.title')]]);
-        }
-
-        return $hours;
+        $this->meter->keepLast($entry->machineId());
     }
 }

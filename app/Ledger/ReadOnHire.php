@@ -8,7 +8,7 @@ use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Meter\MeterPoint;
 
 /** A reading of the hour meter that counts, and the walk of which hire it was made on. */
-final readonly class MeterRead
+final readonly class ReadOnHire
 {
     public function __construct(public string $hireId, public Movement $movement, public MeterPoint $point)
     {

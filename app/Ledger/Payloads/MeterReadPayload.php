@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Payloads;
+
+use App\Contract\JsonObject;
+
+/** An hour meter that was read beside a walk. Hours as decimal text. */
+final readonly class MeterReadPayload implements Payload
+{
+    /** @param  string|null  $on a day of the yard's calendar that is past; none for now */
+    private function __construct(public string $hours, public ?string $on)
+    {
+    }
+
+    public static function read(JsonObject $json): static
+    {
+        return new self($json->string('hours'), $json->optionalString('on'));
+    }
+}

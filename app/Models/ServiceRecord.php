@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Service\WorkDone;
+
+/**
+ * A service point that was done.
+ *
+ * @property string $id of the entry
+ * @property string $machine_id
+ * @property string $point
+ * @property string $done_on a day of the yard's calendar
+ * @property string|null $hours_in_all by every meter that the machine had; none where it was never read
+ * @property string|null $was_due_at hours in all
+ * @property string|null $was_due_on
+ * @property string $words
+ * @property string $actor_id
+ * @property-read User $actor
+ */
+final class ServiceRecord extends Projection
+{
+    /** @return BelongsTo<User, $this> */
+    public function actor(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'actor_id');
+    }
+
+    public function work(): WorkDone
+    {
+        return new WorkDone(
+            $this->point,
+            CalendarDate::parse(substr($this->done_on, 0, 10)),
+            self::hours($this->hours_in_all),
+            self::hours($this->was_due_at),
+            $this->was_due_on === null ? null : CalendarDate::parse(substr($this->was_due_on, 0, 10)),
+        );
+    }
+
+    private static function hours(?string $figure): ?Quantity
+    {
+        return $figure === null ? null : Quantity::of($figure, Unit::Hour);
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Ledger\RebuildProjections;
+use App\Models\Machine;
+use App\Models\MachineStatus;
+use App\Models\MeterReadingRecord;
+use App\Models\Role;
+use App\Models\ServiceRecord;
+use App\Models\Yard;
+use App\Yards\CurrentYard;
+use Carbon\CarbonImmutable;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\YardTestCase;
+
+/** Service points: told when they are done, due by hours and by the calendar, and seen before they fall due on hire. */
+final class ServiceTest extends YardTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo(CarbonImmutable::parse('2026-12-01T08:00:00Z'));
+        $this->hire->update(['goes_out_at' => '2026-12-07 07:00:00', 'comes_back_at' => '2026-12-18 16:00:00']);
+        $this->as(Role::Technician);
+    }
+
+    public function test_what_was_never_recorded_is_not_known_and_not_guessed(): void
+    {
+        $service = $this->service();
+
+        self::assertNotSame([], $service->json('points'));
+        self::assertSame(['not_known'], array_values(array_unique(array_column($service->json('points'), 'state'))));
+        self::assertSame([null, []], [$service->json('hours_per_day'), $service->json('readings')]);
+        $horizon = $this->horizon();
+        self::assertSame([[], count($service->json('points'))], [$horizon->json('machines'), $horizon->json('not_recorded')]);
+    }
+
+    public function test_a_service_that_is_done_is_due_again_by_its_hours_and_by_its_day(): void
+    {
+        $this->read('1000.0')->assertJsonPath('results.0.problem', null);
+        $this->done('svc-oil', ['words' => 'Filter changed.'])->assertJsonPath('results.0.problem', null);
+
+        $oil = $this->point('svc-oil');
+        self::assertSame(['1250.0', '2027-12-01', '250.0', 'later'], [$oil['due_hours'], $oil['due_on'], $oil['hours_left'], $oil['state']]);
+        self::assertSame(['2026-12-01', '1000.0', 'Filter changed.'], [$oil['last']['on'], $oil['last']['hours'], $oil['last']['words']]);
+        // The drain of the separator belongs to it and is done with it.
+        self::assertSame(['1050.0', 'svc-oil'], [$this->point('svc-separator')['due_hours'], $this->point('svc-separator')['last']['with']]);
+        $trail = $this->getJson("/api/machines/{$this->machine->id}/entries")->json('entries.0');
+        self::assertSame(['Service done', 'Engine oil and filter, 1000 h. Filter changed.'], [$trail['title'], $trail['words']]);
+
+        $this->travel(2)->days();
+        $this->as(Role::Technician);
+        $this->read('1031.0');
+        self::assertSame(['19.0', '219.0'], [$this->point('svc-separator')['hours_left'], $this->point('svc-oil')['hours_left']]);
+    }
+
+    public function test_what_falls_due_on_a_hire_is_said_with_the_hire_and_its_day(): void
+    {
+        $this->pastReadings();
+        $this->done('svc-oil', ['on' => '2026-09-01', 'hours' => '770.0'])->assertJsonPath('results.0.problem', null);
+
+        // 1 000 h today at a little over 4 h a day: 20 h are left, which are met on the fifth day from the 7th.
+        $oil = $this->point('svc-oil');
+        self::assertSame(['1020.0', '20.0', 'attend'], [$oil['due_hours'], $oil['hours_left'], $oil['mark']]);
+        self::assertSame(['hire_id' => $this->hire->id, 'on' => '2026-12-11', 'day' => 5], $oil['on_hire']);
+        self::assertSame('2026-12-05', $oil['likely']['day']);
+
+        $machine = $this->horizon()->json('machines.0');
+        self::assertSame([$this->machine->fleet_number, true], [$machine['fleet_number'], $machine['clashes']]);
+        self::assertSame(['Saltmarsh Drainage', '2026-12-07', '2026-12-18'], [$machine['hires'][0]['customer'], $machine['hires'][0]['from'], $machine['hires'][0]['until']]);
+        $kit = array_column($this->horizon()->json('kit'), null, 'name');
+        self::assertSame(['1', [$this->machine->fleet_number]], [$kit['Oil filter']['quantity'], $kit['Oil filter']['machines']]);
+        self::assertNull($kit['Engine oil, grade on the plate']['quantity'], 'to the mark, and not a figure of ours');
+    }
+
+    public function test_a_service_that_counts_from_when_it_was_due_is_not_moved_by_being_late(): void
+    {
+        $this->read('1290.0');
+        $this->done('svc-oil', ['on' => '2026-06-01', 'hours' => '1000.0']);
+        $oil = $this->point('svc-oil');
+        self::assertSame(['overdue', '-40.0', 'stop'], [$oil['state'], $oil['hours_left'], $oil['mark']]);
+
+        $this->done('svc-oil', ['hours' => '1290.0'])->assertJsonPath('results.0.problem', null);
+        self::assertSame('1500.0', $this->point('svc-oil')['due_hours']);
+        $record = ServiceRecord::query()->where('point', 'svc-oil')->orderByDesc('done_on')->firstOrFail();
+        self::assertSame(['1250.0', '2027-06-01'], [$record->was_due_at, substr((string) $record->was_due_on, 0, 10)]);
+    }
+
+    public function test_bad_input_is_told_and_nothing_is_written(): void
+    {
+        $this->read('1000.0');
+        $is = static fn (string $problem): string => "/problems/{$problem}";
+        $this->done('svc-nothing')->assertJsonPath('results.0.problem.type', $is('no-such-service-point'));
+        $this->done('svc-blades')->assertJsonPath('results.0.problem.type', $is('no-such-service-point'));
+        $this->done('svc-oil', ['on' => '2026-12-02'])->assertJsonPath('results.0.problem.type', $is('day-to-come'));
+        $this->done('svc-oil', ['on' => '2026-02-30'])->assertJsonPath('results.0.problem.type', $is('no-such-day'));
+        $this->done('svc-oil', ['hours' => '10000.0'])->assertJsonPath('results.0.problem.type', $is('too-many-hours'));
+        self::assertSame(0, ServiceRecord::query()->count());
+        // A decimal slip, backwards, and more than the time that passed.
+        $this->travel(1)->days();
+        $this->as(Role::Technician);
+        foreach (['10040.0', '100.0', '1030.0'] as $hours) {
+            $this->read($hours)->assertJsonPath('results.0.problem.type', $is('meter-contradicts'));
+        }
+        $this->read('900.0', '2027-01-01')->assertJsonPath('results.0.problem.type', $is('day-to-come'));
+        $this->read('1100.0', '2026-11-01')->assertJsonPath('results.0.problem.type', $is('meter-contradicts'));
+        self::assertSame(1, MeterReadingRecord::query()->count());
+        $this->done('svc-oil')->assertJsonPath('results.0.problem', null);
+        $this->done('svc-oil')->assertJsonPath('results.0.problem.type', $is('service-is-recorded'));
+        self::assertSame(1, ServiceRecord::query()->count());
+
+        $this->as(Role::Counter);
+        $this->done('svc-500')->assertJsonPath('results.0.problem.type', $is('not-yours-to-do'));
+    }
+
+    public function test_the_meter_that_is_read_in_the_yard_is_the_one_that_the_next_walk_compares_with(): void
+    {
+        $this->read('1000.0');
+        $walk = $this->openWalk();
+        $this->walkUpTo($walk, 'doc-hour-meter');
+        $this->send($walk, $this->entry('reading.posted', ['line' => 'doc-hour-meter', 'value' => '990.0', 'unit' => 'h', 'observed' => []]))
+            ->assertJsonPath('results.0.problem.type', '/problems/meter-needs-confirming');
+        self::assertSame('1000.0', MachineStatus::query()->findOrFail($this->machine->id)->smr_hours);
+    }
+
+    public function test_everything_is_there_again_when_the_projections_are_made_anew(): void
+    {
+        $this->pastReadings();
+        $this->done('svc-oil', ['on' => '2026-09-01', 'hours' => '770.0']);
+        $before = [$this->service()->json(), MachineStatus::query()->get()->toArray()];
+        $this->app->make(RebuildProjections::class)();
+
+        self::assertSame($before, [$this->service()->json(), MachineStatus::query()->get()->toArray()]);
+        $this->artisan('ledger:verify')->assertSuccessful();
+    }
+
+    public function test_a_yard_sees_nothing_of_another_yards_service(): void
+    {
+        $this->pastReadings();
+        $this->done('svc-oil', ['on' => '2026-09-01', 'hours' => '770.0']);
+        $own = $this->machine->id;
+        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Grebe Plant', 'place' => 'Wennet', 'timezone' => 'Europe/London']));
+        Machine::query()->create(['fleet_number' => 'X-1', 'model_id' => 'dromvik_14c', 'serial' => 'X1', 'bay' => null]);
+        $this->as(Role::Technician);
+
+        self::assertSame([], $this->horizon()->json('machines'));
+        $this->getJson("/api/machines/{$own}/service")->assertNotFound();
+    }
+
+    /** Four hours a day for forty days. */
+    private function pastReadings(): void
+    {
+        foreach ([['840.0', '2026-10-22'], ['880.0', '2026-11-01'], ['920.0', '2026-11-11'], ['960.0', '2026-11-21'], ['1000.0', null]] as [$hours, $on]) {
+            $this->read($hours, $on)->assertJsonPath('results.0.problem', null);
+        }
+    }
+
+    private function read(string $hours, ?string $on = null): TestResponse
+    {
+        return $this->postToMachine('meter.read', ['hours' => $hours] + ($on === null ? [] : ['on' => $on]));
+    }
+
+    /** @param  array<string, string>  $more */
+    private function done(string $point, array $more = []): TestResponse
+    {
+        return $this->postToMachine('service.done', ['point' => $point] + $more);
+    }
+
+    /** @param  array<string, string>  $payload */
+    private function postToMachine(string $kind, array $payload): TestResponse
+    {
+        return $this->postJson("/api/machines/{$this->machine->id}/entries", ['entries' => [$this->entry($kind, $payload)]]);
+    }
+
+    /** @return array<string, mixed> */
+    private function point(string $id): array
+    {
+        return array_column($this->service()->json('points'), null, 'id')[$id];
+    }
+
+    private function service(): TestResponse
+    {
+        $this->assertFits($service = $this->getJson("/api/machines/{$this->machine->id}/service")->assertOk(), 'ServiceOfMachine');
+
+        return $service;
+    }
+
+    private function horizon(): TestResponse
+    {
+        $this->assertFits($horizon = $this->getJson('/api/service')->assertOk(), 'ServiceHorizon');
+
+        return $horizon;
+    }
+}
