@@ -20,6 +20,7 @@ use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Meter\UsageRate;
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Service\MeterForecast;
 
 /** One machine: what is wrong with it, how the last walk left it, its hours, folios and papers, and what comes next. */
 final readonly class PresentMachineDetail
@@ -55,7 +56,10 @@ final readonly class PresentMachineDetail
             'left_as' => $machine->left_as?->value,
             'hours_in_all' => self::hours($this->meter->inAll($machine)),
             'meter_read_at' => Moment::orNull($machine->state?->smr_at),
-            'usage' => self::usage($use->rate($hires, $now->toDateTimeImmutable())),
+            'usage' => self::usage(
+                $use->rate($hires, $now->toDateTimeImmutable()),
+                $use->forecast($now->toDateTimeImmutable()),
+            ),
             'last_walk' => PresentLastWalk::of($machine),
             'parts' => PresentPlan::parts($family),
             'outline' => PresentPlan::box($family->outline),
@@ -103,14 +107,22 @@ final readonly class PresentMachineDetail
         ])->all());
     }
 
-    /** @return array<string, mixed>|null */
-    private static function usage(?UsageRate $rate): ?array
+    /** @return array<string, mixed>|null by the days on hire; where they say too little, by those of the calendar */
+    private static function usage(?UsageRate $rate, ?MeterForecast $forecast): ?array
     {
-        return $rate === null ? null : [
-            'hours_per_day' => number_format($rate->hoursPerDay, 1, '.', ''),
-            'days' => (int) round($rate->days),
-            'readings' => $rate->readings,
-        ];
+        return match (true) {
+            $rate !== null => [
+                'basis' => 'hire',
+                'hours_per_day' => number_format($rate->hoursPerDay, 1, '.', ''),
+                'days' => (int) round($rate->days),
+            ],
+            $forecast !== null => [
+                'basis' => 'calendar',
+                'hours_per_day' => number_format($forecast->hoursPerDay, 1, '.', ''),
+                'days' => (int) round($forecast->days),
+            ],
+            default => null,
+        };
     }
 
     private static function hours(?Quantity $hours): ?string

@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Models\ServiceRecord;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
+use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Outcome;
@@ -65,8 +66,8 @@ final class PresentServicePoint
     private static function mark(DuePoint $point, ?DueOnHire $onHire): Outcome
     {
         return match (true) {
-            $point->state === DueState::Overdue => Outcome::Stop,
-            $point->state === DueState::Due, $onHire !== null => Outcome::Attend,
+            $point->state === DueState::Overdue && $point->point->severity === Severity::Stop => Outcome::Stop,
+            $point->state->isDue(), $onHire !== null => Outcome::Attend,
             $point->state === DueState::NotKnown => Outcome::Open,
             default => Outcome::Stands,
         };

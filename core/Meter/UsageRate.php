@@ -9,8 +9,8 @@ use JadeLedger\Core\Quantity\Unit;
 
 /**
  * Hours that a machine runs on a day on which it is hired, over the last thirty such days. Time in the yard is left
- * out, and a reading that is wrong moves it little (Theil–Sen). Fewer than three readings, or less than two days on
- * hire, are no rate: it is not known, and not guessed. Thirty days, three readings, two days: common practice, no
+ * out, and a reading that is wrong moves it little (Theil–Sen). Fewer than three readings with days on hire between them, or
+ * less than two days on hire, are no rate: it is not known, and not guessed. Thirty days, three readings, two days: common practice, no
  * source.
  */
 final readonly class UsageRate
@@ -37,13 +37,7 @@ final readonly class UsageRate
      */
     public static function onHire(array $readings, array $out): ?self
     {
-        $points = array_map(
-            static fn (MeterPoint $reading): PlottedPoint => new PlottedPoint(
-                self::daysOut($reading->at, $out),
-                (float) $reading->hours->in(Unit::Hour)->text(),
-            ),
-            $readings,
-        );
+        $points = self::onHireOnly($readings, $out);
         $last = max([0.0, ...array_map(static fn (PlottedPoint $point): float => $point->x, $points)]);
         $recent = array_values(
             array_filter($points, static fn (PlottedPoint $point): bool => $point->x >= $last - self::DAYS),
@@ -57,6 +51,32 @@ final readonly class UsageRate
         return count($recent) < self::LEAST_READINGS || $days < self::LEAST_DAYS
             ? null
             : new self(max(0.0, min(24.0, $line->slope)), $days, count($recent));
+    }
+
+    /**
+     * Days on hire against the hours that were run on them. What a machine gained while it was not out at all, in the
+     * yard or before its hires were kept, is left out.
+     *
+     * @param list<MeterPoint> $readings
+     * @param list<HirePeriod> $out
+     * @return list<PlottedPoint>
+     */
+    private static function onHireOnly(array $readings, array $out): array
+    {
+        usort($readings, static fn (MeterPoint $a, MeterPoint $b): int => $a->at <=> $b->at);
+        $points = [];
+        [$ran, $before] = [0.0, null];
+        foreach ($readings as $reading) {
+            $days = self::daysOut($reading->at, $out);
+            $hours = (float) $reading->hours->in(Unit::Hour)->text();
+            if ($before === null || $days > $before[0]) {
+                $ran += $before === null ? 0.0 : $hours - $before[1];
+                $points[] = new PlottedPoint($days, $ran);
+            }
+            $before = [$days, $hours];
+        }
+
+        return $points;
     }
 
     /** @param  list<HirePeriod>  $out */

@@ -39,7 +39,7 @@ final readonly class MeterForecast
     private function __construct(
         public float $hoursPerDay,
         private float $variance,
-        private float $days,
+        public float $days,
         private int $gains,
         private float $lastHours,
         private float $sinceLast,

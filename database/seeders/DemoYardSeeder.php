@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Catalogue\CatalogueRepository;
 use App\Models\Customer;
 use App\Models\Hire;
 use App\Models\Machine;
@@ -18,6 +19,7 @@ use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoClock;
 use Database\Seeders\Demo\DemoReadings;
+use Database\Seeders\Demo\DemoService;
 use Database\Seeders\Demo\DemoWalker;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Storage;
@@ -79,13 +81,14 @@ final class DemoYardSeeder extends Seeder
     /** @var array<string, float> */
     private array $hours = [];
 
-    public function run(DemoWalker $walker, CurrentYard $yard): void
+    public function run(DemoWalker $walker, CurrentYard $yard, CatalogueRepository $shelf): void
     {
         $yard->stepInto(Yard::ofTheSettings());
         $now = CarbonImmutable::now()->startOfSecond();
         $this->clock = new DemoClock($now, $yard->timezone());
         try {
             $this->peopleMachinesAndHirers();
+            $this->beforeThat($walker, $shelf);
             $this->theWeekBehind($walker);
             $this->stillOut($walker);
             $this->thisMorning($walker);
@@ -130,6 +133,22 @@ final class DemoYardSeeder extends Seeder
                     'recorded_by_id' => $this->people['dilys']->id === $this->people[$login]->id ? null : $this->people['dilys']->id, 'recorded_at' => $this->clock->now->subDays(40),
                 ]);
             }
+        }
+    }
+
+    /** What the mechanic wrote down of some machines when the yard began to keep this record. */
+    private function beforeThat(DemoWalker $walker, CatalogueRepository $shelf): void
+    {
+        $walker->at($this->clock->day(-8, '07:00'));
+        $catalogue = $shelf->current();
+        foreach (array_column(DemoService::MACHINES, 0) as $number) {
+            $machine = Machine::query()->where('fleet_number', $number)->firstOrFail();
+            $walker->tell($machine, $this->people['moss'], DemoService::of(
+                $number,
+                $this->hours[$number],
+                $catalogue->programmeOf($catalogue->model($machine->model_id)),
+                $this->clock->day(-8, '07:00'),
+            ));
         }
     }
 

@@ -273,6 +273,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signIn('ines');
         $this->open('/app/fleet');
         $this->tap('machine-D-18');
+        $this->tap('read-meter');
         $this->tap('replace-meter');
         $this->type('meter-removed', '3,0');
         $this->type('meter-began', '0');

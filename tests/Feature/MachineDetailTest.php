@@ -83,12 +83,16 @@ final class MachineDetailTest extends YardTestCase
         $this->post_($in, 'hire.closed', []);
         $next = $this->hireOf($this->machine);
         $this->daysPass(3);
-        $this->walkThrough($this->openWalk('checkout', $next), '1018.2');
+        $out = $this->openWalk('checkout', $next);
+        $this->walkThrough($out, '1018.2');
+        $this->handOver($out);
+        $this->daysPass(2);
+        $this->walkThrough($this->openWalk('return', $next), '1027.2');
 
         $detail = $this->detail();
-        // 18 hours in 4 days on hire: 4.5; three days in the yard and the 0.2 h of the walks do not count as days.
-        self::assertSame(['4.5', 4, 3], array_values($detail->json('usage')));
-        self::assertSame('1018.2', $detail->json('machine.smr_hours'));
+        // 18 hours in 4 days on hire, and 9 in 2: 4.5. Three days in the yard and the 0.2 h there do not count.
+        self::assertSame(['hire', '4.5', 6], array_values($detail->json('usage')));
+        self::assertSame('1027.2', $detail->json('machine.smr_hours'));
     }
 
     public function test_each_station_stands_as_the_worst_of_its_lines_in_the_last_walk_that_was_decided(): void

@@ -81,7 +81,7 @@ final class ServiceTest extends YardTestCase
         $this->read('1290.0');
         $this->done('svc-oil', ['on' => '2026-06-01', 'hours' => '1000.0']);
         $oil = $this->point('svc-oil');
-        self::assertSame(['overdue', '-40.0', 'stop'], [$oil['state'], $oil['hours_left'], $oil['mark']]);
+        self::assertSame(['overdue', '-40.0', 'attend'], [$oil['state'], $oil['hours_left'], $oil['mark']]);
 
         $this->done('svc-oil', ['hours' => '1290.0'])->assertJsonPath('results.0.problem', null);
         self::assertSame('1500.0', $this->point('svc-oil')['due_hours']);

@@ -9,6 +9,7 @@ use App\Actions\PostEntries;
 use App\Actions\StorePhoto;
 use App\Ledger\Actor;
 use App\Models\Hire;
+use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Role;
 use App\Models\User;
@@ -67,6 +68,17 @@ final class DemoWalker
         $this->send($walk, [$entry], $by);
 
         return $entry->id;
+    }
+
+    /** @param  list<array{string, array<string, mixed>}>  $told kind and payload of each entry */
+    public function tell(Machine $machine, User $by, array $told): void
+    {
+        $batch = [];
+        foreach ($told as [$kind, $payload]) {
+            $this->pass(1);
+            $batch[] = $this->entry($kind, $payload);
+        }
+        $this->send($machine, $batch, $by);
     }
 
     public function handOver(Walk $walk, User $by, string $name, CarbonImmutable $at): void
@@ -133,9 +145,9 @@ final class DemoWalker
     }
 
     /** @param  list<\stdClass>  $batch */
-    private function send(Walk $walk, array $batch, User $by): void
+    private function send(Walk|Machine $of, array $batch, User $by): void
     {
-        foreach ($batch === [] ? [] : ($this->post)($walk->withoutRelations(), $batch, Actor::person($by)) as $result) {
+        foreach ($batch === [] ? [] : ($this->post)($of->withoutRelations(), $batch, Actor::person($by)) as $result) {
             if ($result->problem !== null) {
                 throw new \LogicException("The demo cannot be told: {$result->problem->title}. {$result->problem->detail} ".json_encode($result->problem->field));
             }

@@ -59,7 +59,7 @@ final class UsageRateTest extends TestCase
 
         self::assertNotNull($rate);
         self::assertEqualsWithDelta(4.0, $rate->hoursPerDay, 1e-9);
-        self::assertSame([10.0, 4], [$rate->days, $rate->readings]);
+        self::assertSame([10.0, 3], [$rate->days, $rate->readings]);
     }
 
     public function test_only_the_last_thirty_days_on_hire_count(): void
@@ -124,6 +124,19 @@ final class UsageRateTest extends TestCase
             self::assertEqualsWithDelta($rate->hoursPerDay ?? -1.0, UsageRate::onHire($moved, $movedOut)->hoursPerDay ?? -1.0, 1e-9);
             self::assertTrue($rate === null || ($rate->hoursPerDay >= 0.0 && $rate->hoursPerDay <= 24.0));
         }
+    }
+
+    public function test_what_ran_before_its_hires_were_kept_does_not_count_for_them(): void
+    {
+        $out = [self::days(100, 104), self::days(110, 114)];
+        $ofHires = [
+            self::read('2026-01-01 +100 days', '1000'), self::read('2026-01-01 +104 days', '1020'),
+            self::read('2026-01-01 +110 days', '1020'), self::read('2026-01-01 +114 days', '1040'),
+        ];
+        $before = [self::read('2026-01-01 +10 days', '200'), self::read('2026-01-01 +50 days', '600')];
+
+        self::assertEqualsWithDelta(5.0, UsageRate::onHire([...$before, ...$ofHires], $out)->hoursPerDay ?? 0.0, 1e-9);
+        self::assertNull(UsageRate::onHire([...$before, $ofHires[0], $ofHires[1]], [$out[0]]), 'one hire is not enough');
     }
 
     private static function read(string $at, string $hours): MeterPoint

@@ -87,6 +87,7 @@ function Tabs() {
         {t('page.day')}
       </NavLink>
       <NavLink to="/fleet">{t('page.fleet')}</NavLink>
+      <NavLink to="/service">{t('page.service')}</NavLink>
       {me?.may.book === true && <NavLink to="/hirers">{t('page.hirers')}</NavLink>}
       <NavLink to="/catalogue">{t('page.catalogue')}</NavLink>
       <NavLink to="/people">{t('page.people')}</NavLink>

@@ -18,8 +18,8 @@ interface Props {
   onSelect: (id: string) => void;
 }
 
-/** Around the machine and its stations, as a share of the drawing's width. */
-const ROOM = 0.075;
+/** Around the machine and its stations, in CSS pixels: for half a mark and its name. */
+const ROOM_PX = 42;
 const MARK_PX = 14;
 const NAME_PX = 14.5;
 /** A letter is about so wide, as a share of its height. */
@@ -51,9 +51,11 @@ export function VerdictPlan({ name, label, stations, findings, selected, onSelec
   const around = stations.filter((station) => !station.seat);
   const xs = [left, left + width, ...around.map(({ stands }) => stands.x)];
   const ys = [top, top + height, ...around.map(({ stands }) => stands.y)];
-  const [pad, x, y] = [width * ROOM, Math.min(...xs), Math.min(...ys)];
-  const box = { x: x - pad, y: y - pad, width: Math.max(...xs) - x + 2 * pad, height: Math.max(...ys) - y + 2 * pad };
-  const scale = Math.max(box.width / size.width, box.height / size.height);
+  const [x, y] = [Math.min(...xs), Math.min(...ys)];
+  const [wide, high] = [Math.max(...xs) - x, Math.max(...ys) - y];
+  const scale = Math.max(wide / (size.width - 2 * ROOM_PX), high / (size.height - 2 * ROOM_PX));
+  const pad = ROOM_PX * scale;
+  const box = { x: x - pad, y: y - pad, width: wide + 2 * pad, height: high + 2 * pad };
   const level = levels(around, scale);
 
   return (

@@ -14,7 +14,9 @@ export function MachineFigures({ detail }: { detail: Schema['MachineDetail'] }) 
       <div data-testid="meter-of-machine">
         <dt>{t('fleet.meter')}</dt>
         <dd>
-          <b>{shows === null ? '–' : figure(shows)}</b> {shows !== null && 'h'}
+          <span>
+            <b>{shows === null ? '–' : figure(shows)}</b> {shows !== null && 'h'}
+          </span>
           <small>{meter_read_at === null ? t('meter.never_read') : shortDate(meter_read_at)}</small>
           {more && <small>{t('meter.in_all', { hours: figure(hours_in_all) })}</small>}
         </dd>
@@ -22,8 +24,10 @@ export function MachineFigures({ detail }: { detail: Schema['MachineDetail'] }) 
       <div data-testid="usage">
         <dt>{t('fleet.rate')}</dt>
         <dd>
-          <b>{usage === null ? '–' : figure(usage.hours_per_day)}</b> {usage !== null && t('fleet.a_day')}
-          <small>{usage === null ? t('fleet.no_rate') : t('fleet.rate_from', { count: usage.days, readings: usage.readings })}</small>
+          <span>
+            <b>{usage === null ? '–' : figure(usage.hours_per_day)}</b> {usage !== null && t('fleet.a_day')}
+          </span>
+          <small>{usage === null ? t('fleet.no_rate') : t(`fleet.rate_from_${usage.basis}`, { count: usage.days })}</small>
         </dd>
       </div>
       <div data-testid="last-walk">

@@ -12,6 +12,9 @@ import { Stamp } from '../../marks/Stamp';
 import { VerdictPlan } from '../../plans/VerdictPlan';
 import { MyName } from '../session/MyName';
 import { useMe } from '../session/useSession';
+import { MeterReadDrawer } from '../service/MeterReadDrawer';
+import { ServiceScale } from '../service/ServiceScale';
+import { useServiceOfMachine } from '../service/useService';
 import { useOpenWalk } from '../walk/state/useOpenWalk';
 import { DamageDrawer } from './DamageDrawer';
 import { DamageLine } from './DamageLine';
@@ -25,14 +28,16 @@ import { Trail } from './Trail';
 import { useMachine } from './useFleet';
 import './fleet.css';
 import './machine.css';
+import '../service/service.css';
 
 const HireDrawer = lazy(() => import('../office/HireDrawer').then((part) => ({ default: part.HireDrawer })));
 const NewHireDrawer = lazy(() => import('../office/NewHireDrawer').then((part) => ({ default: part.NewHireDrawer })));
 const PaperDrawer = lazy(() => import('../office/PaperDrawer').then((part) => ({ default: part.PaperDrawer })));
+const ServiceDrawer = lazy(() => import('../service/ServiceDrawer').then((part) => ({ default: part.ServiceDrawer })));
 const MachineDrawer = lazy(() => import('../office/MachineDrawer').then((part) => ({ default: part.MachineDrawer })));
 
 /** Which leaf lies over the page. */
-type Over = { is: 'damage' } | { is: 'meter' } | { is: 'move' } | { is: 'plate' } | { is: 'paper' } | { is: 'new' } | { is: 'hire'; id: string };
+type Over = { is: 'damage' } | { is: 'read' } | { is: 'service'; point: string | null } | { is: 'meter' } | { is: 'move' } | { is: 'plate' } | { is: 'paper' } | { is: 'new' } | { is: 'hire'; id: string };
 
 const AWAY = ['out', 'gone'];
 
@@ -44,6 +49,7 @@ export default function MachinePage() {
   const query = useMachine(machineId);
   const me = useMe();
   const opening = useOpenWalk();
+  const service = useServiceOfMachine(machineId);
   const [selected, setSelected] = useState<string | null>(null);
   const [over, setOver] = useState<Over | null>(null);
   if (query.isPending) {
@@ -82,39 +88,46 @@ export default function MachinePage() {
         <Trail machineId={machineId} />
       ) : (
         <div className="machine-fields">
-          <section className="machine-plan" aria-label={t('fleet.open_damage')}>
-            <VerdictPlan
-              name={machine.drawing}
-              label={t('fleet.plan_label')}
-              stations={stations}
-              findings={findings}
-              selected={selected}
-              onSelect={(id) => setSelected((now) => (now === id ? null : id))}
-            />
-          </section>
-          <DamageLine findings={findings} stations={stations} selected={selected} onSelect={setSelected} />
-          <section className="machine-hours">
-            {left_as !== null && <p className="machine-left">{t('office.left_words', { how: t(`office.left.${left_as}`) })}</p>}
-            {tag !== null && (
-              <Stamp
-                tone="oxide"
-                top={t('tag.top', { number: tag.number })}
-                word={t('decision.tagged_out')}
-                reason={tag.reason}
-                foot={`${shortDate(tag.hung_at)}, ${tag.hung_by.name}`}
+          <div className="machine-left-side">
+            <section className="machine-plan" aria-label={t('fleet.open_damage')}>
+              <VerdictPlan
+                name={machine.drawing}
+                label={t('fleet.plan_label')}
+                stations={stations}
+                findings={findings}
+                selected={selected}
+                onSelect={(id) => setSelected((now) => (now === id ? null : id))}
               />
-            )}
-            {opening.error !== null && <ProblemWords problem={problemOf(opening.error, t('state.no_network'))} />}
-            <MachineFigures detail={query.data} />
-          </section>
-          <FolioTable
-            folios={folios}
-            nextHire={next?.hire_id ?? null}
-            mayChange={me.may.book}
-            onChange={(id) => setOver({ is: 'hire', id })}
-            onWalkOut={tag === null && me.may.walk ? (hireId) => opening.mutate({ hireId, movement: 'checkout' }) : undefined}
-          />
-          <PaperList papers={papers} mayAdd={me.may.book || me.may.repair} onAdd={() => setOver({ is: 'paper' })} />
+            </section>
+            <DamageLine findings={findings} stations={stations} selected={selected} onSelect={setSelected} />
+            <FolioTable
+              folios={folios}
+              nextHire={next?.hire_id ?? null}
+              mayChange={me.may.book}
+              onChange={(id) => setOver({ is: 'hire', id })}
+              onWalkOut={tag === null && me.may.walk ? (hireId) => opening.mutate({ hireId, movement: 'checkout' }) : undefined}
+            />
+          </div>
+          <div className="machine-right-side">
+            <section className="machine-hours">
+              {left_as !== null && <p className="machine-left">{t('office.left_words', { how: t(`office.left.${left_as}`) })}</p>}
+              {tag !== null && (
+                <Stamp
+                  tone="oxide"
+                  top={t('tag.top', { number: tag.number })}
+                  word={t('decision.tagged_out')}
+                  reason={tag.reason}
+                  foot={`${shortDate(tag.hung_at)}, ${tag.hung_by.name}`}
+                />
+              )}
+              {opening.error !== null && <ProblemWords problem={problemOf(opening.error, t('state.no_network'))} />}
+              <MachineFigures detail={query.data} />
+              {service.data !== undefined && service.data.points.length > 0 && (
+                <ServiceScale service={service.data} onPoint={(point) => setOver({ is: 'service', point })} />
+              )}
+            </section>
+            <PaperList papers={papers} mayAdd={me.may.book || me.may.repair} onAdd={() => setOver({ is: 'paper' })} />
+          </div>
         </div>
       )}
       <footer className="machine-acts">
@@ -124,8 +137,13 @@ export default function MachinePage() {
           </Button>
         )}
         {(me.may.walk || me.may.repair) && left_as === null && (
-          <Button testId="replace-meter" onClick={() => setOver({ is: 'meter' })}>
-            {t('meter.replace')}
+          <Button testId="read-meter" onClick={() => setOver({ is: 'read' })}>
+            {t('service.read_meter')}
+          </Button>
+        )}
+        {service.data !== undefined && left_as === null && (
+          <Button testId="service-points" onClick={() => setOver({ is: 'service', point: null })}>
+            {t('service.do_point')}
           </Button>
         )}
         {(me.may.walk || me.may.hand_over) && isHere && (
@@ -149,9 +167,21 @@ export default function MachinePage() {
         {next !== null && <NextActButton next={next} may={me.may} opening={opening} />}
       </footer>
       {over?.is === 'damage' && <DamageDrawer detail={query.data} onClose={close} />}
+      {over?.is === 'read' && <MeterReadDrawer machine={machine} onReplaced={() => setOver({ is: 'meter' })} onClose={close} />}
       {over?.is === 'meter' && <ReplaceMeter machine={machine} onClose={close} />}
       {over?.is === 'move' && <MoveDrawer machine={machine} onClose={close} />}
       <Suspense fallback={null}>
+        {over?.is === 'service' && service.data !== undefined && (
+          <ServiceDrawer
+            machine={machine}
+            hoursInAll={query.data.hours_in_all}
+            service={service.data}
+            chosen={over.point}
+            mayDo={me.may.walk || me.may.repair}
+            onChoose={(point) => setOver({ is: 'service', point })}
+            onClose={close}
+          />
+        )}
         {over?.is === 'plate' && <MachineDrawer of={query.data} onClose={close} />}
         {over?.is === 'paper' && <PaperDrawer machine={machine} onClose={close} />}
         {over?.is === 'new' && <NewHireDrawer machine={machine} onClose={close} />}

@@ -1,0 +1,171 @@
+import { useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import type { Schema } from '../../api/client';
+import { whatToDo } from '../../api/problem';
+import { Notice } from '../../app/Notice';
+import { Page } from '../../app/Page';
+import { figure, longDate } from '../../app/figures';
+import { MiniPlan } from '../../plans/MiniPlan';
+import { useSize } from '../../plans/useSize';
+import { MyName } from '../session/MyName';
+import { dayAndMonth, daysBetween, plusDays } from './days';
+import { HorizonLane } from './HorizonLane';
+import { useHorizon } from './useService';
+import './service.css';
+
+type Machine = Schema['ServiceHorizon']['machines'][number];
+
+const SATURDAY = 6;
+
+/** What the fleet needs in the next three weeks, against the hires that are booked, and the kit for it. */
+export default function HorizonPage() {
+  const { t } = useTranslation();
+  const horizon = useHorizon();
+  const [drawing, setDrawing] = useState<string | null>(null);
+  const [clashesFirst, setClashesFirst] = useState(false);
+  if (horizon.isPending) {
+    return <Notice words={t('state.fetching')} />;
+  }
+  if (horizon.data === undefined) {
+    return <Notice words={whatToDo(horizon.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void horizon.refetch()} />;
+  }
+  const { machines, kit, today, until, not_recorded } = horizon.data;
+  const families = familiesOf(machines);
+  const shown = machines.filter((machine) => drawing === null || machine.drawing === drawing);
+  const ordered = clashesFirst ? [...shown].sort((a, b) => Number(b.clashes) - Number(a.clashes)) : shown;
+  const clashes = machines.filter((machine) => machine.clashes).length;
+  const points = machines.reduce((sum, machine) => sum + machine.points.length, 0);
+
+  return (
+    <Page
+      className="horizon"
+      title={t('service.horizon')}
+      sub={t('service.three_weeks', { day: longDate(`${today}T12:00:00Z`) })}
+      leaf={t('service.book')}
+      tabs
+      right={
+        <>
+          <p className="horizon-sum">
+            <b>{t('service.clashes', { count: clashes })}</b> {t('service.points_on', { count: points, machines: machines.length })}
+          </p>
+          <MyName />
+        </>
+      }
+    >
+      <nav className="horizon-families" aria-label={t('fleet.families')}>
+        <button type="button" aria-pressed={drawing === null} data-testid="horizon-all" onClick={() => setDrawing(null)}>
+          <b>{machines.length}</b>
+          {t('service.all_due')}
+        </button>
+        {families.map((family) => (
+          <button key={family.drawing} type="button" aria-pressed={drawing === family.drawing} onClick={() => setDrawing(family.drawing)}>
+            <MiniPlan name={family.drawing} width={70} height={34} />
+            {family.name} {family.count}
+          </button>
+        ))}
+        <button type="button" className="horizon-first" aria-pressed={clashesFirst} data-testid="clashes-first" onClick={() => setClashesFirst(!clashesFirst)}>
+          {t('service.clashes_first')}
+        </button>
+      </nav>
+      <div className="horizon-body">
+        {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys */}
+        <section className="horizon-time" tabIndex={0} aria-label={t('service.horizon')}>
+          {ordered.length === 0 ? (
+            <p className="horizon-none">{t('service.nothing_due', { day: dayAndMonth(until, today) })}</p>
+          ) : (
+            <Lines machines={ordered} today={today} until={until} />
+          )}
+          {not_recorded > 0 && <p className="horizon-none">{t('service.not_recorded', { count: not_recorded })}</p>}
+        </section>
+        <KitList kit={kit} until={dayAndMonth(until, today)} />
+      </div>
+    </Page>
+  );
+}
+
+function familiesOf(machines: Machine[]): { drawing: string; name: string; count: number }[] {
+  const found = new Map<string, { drawing: string; name: string; count: number }>();
+  for (const { drawing, family } of machines) {
+    const one = found.get(drawing) ?? { drawing, name: family, count: 0 };
+    found.set(drawing, { ...one, count: one.count + 1 });
+  }
+
+  return [...found.values()].sort((a, b) => b.count - a.count);
+}
+
+function Lines({ machines, today, until }: { machines: Machine[]; today: string; until: string }) {
+  const { t } = useTranslation();
+  const box = useRef<HTMLDivElement>(null);
+  const { width } = useSize(box);
+  const days = daysBetween(today, until) + 1;
+  const step = width / days;
+  const all = Array.from({ length: days }, (_, at) => plusDays(today, at));
+  const weekday = (day: string) => new Date(`${day}T12:00:00Z`).getUTCDay();
+  // The first day, too, where the Monday after it leaves room for its name.
+  const isWeekBegin = (day: string, at: number, of: string[]) => weekday(day) === 1 || (at === 0 && !of.slice(1, 4).some((one) => weekday(one) === 1));
+  const isWeekend = (day: string) => [0, SATURDAY].includes(weekday(day));
+
+  return (
+    <>
+      <div className="horizon-head">
+        <span>{t('service.machine_meter_rate')}</span>
+        <div ref={box}>
+          <svg width={width} height={44} aria-hidden="true">
+            {all.map((day, at) => (
+              <g key={day}>
+                {isWeekend(day) && <rect x={at * step} y={0} width={step} height={44} fill="var(--shade)" />}
+                {isWeekBegin(day, at, all) && (
+                  <text x={at * step + 4} y={16} className="horizon-week">
+                    {dayAndMonth(day, today)}
+                  </text>
+                )}
+                <text x={(at + 0.5) * step} y={36} textAnchor="middle" className="horizon-day">
+                  {new Date(`${day}T12:00:00Z`).getUTCDate()}
+                </text>
+              </g>
+            ))}
+          </svg>
+        </div>
+      </div>
+      <ul>
+        {machines.map((machine) => (
+          <li key={machine.machine_id} className="horizon-line" data-testid={`horizon-${machine.fleet_number}`}>
+            <Link to={`/fleet/${machine.machine_id}?service`}>
+              <MiniPlan name={machine.drawing} width={64} height={36} />
+              <span>
+                <b>{machine.fleet_number}</b>
+                {machine.hours === null ? '' : ` ${figure(machine.hours)} h`}
+                <small>{machine.hours_per_day === null ? t('fleet.no_rate') : `${figure(machine.hours_per_day)} ${t('fleet.a_day')}`}</small>
+              </span>
+            </Link>
+            <HorizonLane machine={machine} today={today} days={days} step={step} weekends={all.map(isWeekend)} />
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function KitList({ kit, until }: { kit: Schema['ServiceHorizon']['kit']; until: string }) {
+  const { t } = useTranslation();
+
+  return (
+    <section className="kit-list" aria-label={t('service.kit_list')}>
+      <h2>{t('service.kit_list')}</h2>
+      <p>{t('service.to', { day: until })}</p>
+      {kit.length === 0 && <p>{t('service.no_kit')}</p>}
+      <ul>
+        {kit.map((item) => (
+          <li key={item.name}>
+            <span>
+              <b>{item.name}</b>
+              <small>{item.machines.join(', ')}</small>
+            </span>
+            <i>{item.quantity === null ? t('service.to_the_mark') : `${figure(item.quantity)} ${t(`service.unit.${item.unit}`, { count: Number(item.quantity) })}`}</i>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

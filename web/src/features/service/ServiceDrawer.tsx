@@ -1,0 +1,185 @@
+import TextField from '@mui/material/TextField';
+import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
+import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
+import { ProblemError, problemOf } from '../../api/problem';
+import { Button } from '../../app/Button';
+import { Drawer } from '../../app/Drawer';
+import { calendarDay, figure } from '../../app/figures';
+import { ProblemWords } from '../../app/ProblemWords';
+import { Mark } from '../../marks/Mark';
+import { LOCALES } from '../office/calendarLocales';
+import { usePostService } from './useService';
+
+type Point = Schema['ServicePoint'];
+
+interface Props {
+  machine: { id: string; fleet_number: string };
+  hoursInAll: string | null;
+  service: Schema['ServiceOfMachine'];
+  chosen: string | null;
+  mayDo: boolean;
+  onChoose: (id: string | null) => void;
+  onClose: () => void;
+}
+
+/** The service points of a machine; one that is chosen says how it is done, and is told as done. */
+export function ServiceDrawer({ machine, hoursInAll, service, chosen, mayDo, onChoose, onClose }: Props) {
+  const { t } = useTranslation();
+  const point = service.points.find((one) => one.id === chosen);
+  if (point !== undefined) {
+    return <OnePoint key={point.id} machine={machine} hoursInAll={hoursInAll} point={point} mayDo={mayDo} onBack={() => onChoose(null)} onClose={onClose} />;
+  }
+
+  return (
+    <Drawer open title={t('service.points_of', { number: machine.fleet_number })} onClose={onClose}>
+      {service.points.length === 0 && <p>{t('service.none')}</p>}
+      <ul className="service-points">
+        {service.points.map((one) => (
+          <li key={one.id}>
+            <button type="button" data-testid={`do-${one.id}`} onClick={() => onChoose(one.id)}>
+              <Mark outcome={one.mark} size={24} />
+              <span>
+                <b>{one.name}</b>
+                <small>{t(`service.state.${one.state}`)}</small>
+              </span>
+              <i>{one.hours_left !== null ? `${figure(one.hours_left)} h` : one.day === null ? '' : calendarDay(one.day)}</i>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </Drawer>
+  );
+}
+
+interface OnePointProps {
+  machine: { id: string; fleet_number: string };
+  hoursInAll: string | null;
+  point: Point;
+  mayDo: boolean;
+  onBack: () => void;
+  onClose: () => void;
+}
+
+function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePointProps) {
+  const { t, i18n } = useTranslation();
+  const done = usePostService(machine.id, 'service.done');
+  const [hours, setHours] = useState('');
+  const [on, setOn] = useState<string | null>(null);
+  const [words, setWords] = useState('');
+  const fields = done.error instanceof ProblemError ? (done.error.problem.field ?? {}) : {};
+
+  return (
+    <Drawer
+      open
+      title={`${machine.fleet_number}: ${point.name}`}
+      onClose={onClose}
+      foot={
+        <>
+          <Button testId="other-point" onClick={onBack}>
+            {t('service.all_points')}
+          </Button>
+          {mayDo && (
+            <Button
+              tone="jade"
+              testId="service-done"
+              disabled={done.isPending}
+              onClick={() => done.mutate(
+                {
+                  point: point.id,
+                  ...(hours === '' ? {} : { hours: hours.replace(',', '.') }),
+                  ...(on === null ? {} : { on }),
+                  ...(words.trim() === '' ? {} : { words: words.trim() }),
+                },
+                { onSuccess: onBack },
+              )}
+            >
+              {t('service.post_done')}
+            </Button>
+          )}
+        </>
+      }
+    >
+      <p className="service-how">{point.do}</p>
+      <dl className="service-facts">
+        <dt>{t('service.every')}</dt>
+        <dd>
+          {everyOf(point, t)}, {t(`service.from_${point.counts_from}`)}
+        </dd>
+        <dt>{t('service.last')}</dt>
+        <dd>
+          {point.last === null
+            ? t('service.state.not_known')
+            : [calendarDay(point.last.on), ...(point.last.hours === null ? [] : [`${figure(point.last.hours)} h`]), ...(point.last.by === null ? [] : [point.last.by.name])].join(', ')}
+        </dd>
+        <dt>{t('service.due')}</dt>
+        <dd>
+          {[...(point.due_hours === null ? [] : [`${figure(point.due_hours)} h`]), ...(point.due_on === null ? [] : [calendarDay(point.due_on)])].join(t('service.or')) || '–'}
+        </dd>
+        {point.likely !== null && (
+          <>
+            <dt>{t('service.likely')}</dt>
+            <dd>{t('service.between', { first: calendarDay(point.likely.earliest), last: point.likely.latest === null ? '–' : calendarDay(point.likely.latest) })}</dd>
+          </>
+        )}
+        {point.on_hire !== null && (
+          <>
+            <dt>{t('service.on_hire')}</dt>
+            <dd>{t(point.done_by === 'hirer' ? 'service.hirers_duty' : 'service.day_of_hire', { day: point.on_hire.day, date: calendarDay(point.on_hire.on) })}</dd>
+          </>
+        )}
+        {point.kit.length > 0 && (
+          <>
+            <dt>{t('service.kit')}</dt>
+            <dd>{point.kit.map((item) => `${item.name}${item.quantity === null ? '' : `, ${figure(item.quantity)} ${t(`service.unit.${item.unit}`, { count: Number(item.quantity) })}`}`).join('; ')}</dd>
+          </>
+        )}
+        <dt>{t('service.source')}</dt>
+        <dd>{point.source.words}</dd>
+      </dl>
+      {mayDo && (
+        <>
+          <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
+            <DatePicker
+              label={t('service.on')}
+              value={on === null ? null : dayjs(on)}
+              onChange={(next) => setOn(next?.isValid() === true ? next.format('YYYY-MM-DD') : null)}
+              slotProps={{
+                textField: { error: fields.on !== undefined, helperText: fields.on?.[0] ?? t('service.on_words'), fullWidth: true },
+                field: { 'data-testid': 'service-on', clearable: true } as object,
+              }}
+            />
+          </LocalizationProvider>
+          <TextField
+            label={t('service.at_hours')}
+            value={hours}
+            error={fields.hours !== undefined}
+            helperText={fields.hours?.[0] ?? (hoursInAll === null ? t('service.hours_unknown') : t('service.hours_words', { hours: figure(hoursInAll) }))}
+            onChange={(event) => setHours(event.target.value)}
+            slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9, 'data-testid': 'service-hours' } }}
+          />
+          <TextField
+            label={t('service.words')}
+            value={words}
+            multiline
+            onChange={(event) => setWords(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 400, 'data-testid': 'service-words' } }}
+          />
+        </>
+      )}
+      {done.isError && <ProblemWords problem={problemOf(done.error, t('state.no_network'))} />}
+    </Drawer>
+  );
+}
+
+function everyOf({ every }: Point, t: (key: string, words?: Record<string, unknown>) => string): string {
+  return [
+    ...(every.hours === null ? [] : [`${figure(every.hours)} h`]),
+    ...(every.months === 0 ? [] : [t('service.months', { count: every.months })]),
+    ...(every.days === 0 ? [] : [t('service.days', { count: every.days })]),
+  ].join(t('service.or'));
+}

@@ -1,0 +1,29 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api } from '../../api/client';
+import type { Payloads } from '../../api/entries';
+import { postToMachine } from '../fleet/postToMachine';
+
+/** The service points of a machine, the nearest first. */
+export function useServiceOfMachine(machineId: string) {
+  return useQuery({
+    queryKey: ['service', machineId],
+    queryFn: () => answer(api.GET('/api/machines/{machine}/service', { params: { path: { machine: machineId } } })),
+  });
+}
+
+/** What the fleet needs in the next three weeks. */
+export function useHorizon() {
+  return useQuery({ queryKey: ['service'], queryFn: () => answer(api.GET('/api/service')) });
+}
+
+/** Tells the yard that a point was done, or that the meter was read; the pages that show it ask anew. */
+export function usePostService<K extends 'service.done' | 'meter.read'>(machineId: string, kind: K) {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (payload: Payloads[K]) => postToMachine(machineId, kind, payload),
+    onSuccess: () => queries.invalidateQueries(
+      { predicate: (query) => ['service', 'machine', 'fleet', 'trail'].includes(String(query.queryKey[0])) },
+    ),
+  });
+}
