@@ -23,15 +23,25 @@ final class DecideReleaseOfWalk
     /** The reasons of verdicts on a dated paper that is valid; their figures name the last day. */
     private const VALID_PAPER = ['paper.valid', 'paper.registered'];
 
+    public function __construct(private readonly ServiceOnHire $service)
+    {
+    }
+
     /**
      * @param Catalogue|null $catalogue for the titles; without it, lines are named by their checks
-     * @param CalendarDate|null $today in the yard's zone; papers that ran out by then no longer stand
+     * @param CalendarDate|null $today in the yard's zone; papers that ran out by then no longer stand, and service that
+     *                                 is due counts. Without it nothing depends on the day, so that a rebuild gives the same.
      */
     public function __invoke(Walk $walk, ?Catalogue $catalogue = null, ?CalendarDate $today = null): ReleaseDecision
     {
         $tag = Tag::query()->where('machine_id', $walk->machine_id)->whereNull('lifted_at')->exists() ? TagState::Hanging : TagState::None;
 
-        return (new DecideRelease)->of($this->judged($walk, $catalogue, $today), $tag);
+        $service = $today === null ? [] : array_map(
+            static fn (ServiceGround $ground): JudgedLine => $ground->line(),
+            $this->service->of($walk, $today),
+        );
+
+        return (new DecideRelease)->of([...$this->judged($walk, $catalogue, $today), ...$service], $tag);
     }
 
     /** @return list<JudgedLine> every line of the walk, and every finding on the machine that is not mended */

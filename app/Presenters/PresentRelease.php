@@ -7,6 +7,8 @@ namespace App\Presenters;
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\DecideReleaseOfWalk;
+use App\Ledger\ServiceGround;
+use App\Ledger\ServiceOnHire;
 use App\Ledger\TagInOfWalk;
 use App\Models\Finding;
 use App\Models\Repair;
@@ -16,7 +18,9 @@ use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Words;
 use App\Yards\CurrentYard;
+use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
+use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Release\Ground;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\NotTaggedIn;
@@ -30,6 +34,7 @@ final readonly class PresentRelease
         private TagInOfWalk $tagIn,
         private PresentVoided $voided,
         private CurrentYard $yard,
+        private ServiceOnHire $service,
     ) {
     }
 
@@ -37,7 +42,12 @@ final readonly class PresentRelease
     public function of(Walk $walk, User $reader): array
     {
         $context = ($this->context)($walk, $reader);
-        $decision = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf(CarbonImmutable::now()));
+        $today = $this->yard->dayOf(CarbonImmutable::now());
+        $decision = ($this->decide)($walk, $context->catalogue, $today);
+        $service = [];
+        foreach ($this->service->of($walk, $today) as $ground) {
+            $service[$ground->reference()] = self::service($ground);
+        }
         $lines = $walk->lines()->get()->keyBy('key');
         $findings = Finding::query()->where('machine_id', $walk->machine_id)->get()->keyBy('id');
 
@@ -52,7 +62,8 @@ final readonly class PresentRelease
                 'outcome' => $ground->outcome->value,
                 'severity' => $ground->severity->value,
                 'lifted_by' => $ground->liftedBy->value,
-                'words' => $this->words($lines->get($ground->reference), $findings->get($ground->reference)),
+                'words' => $service[$ground->reference]
+                    ?? $this->words($lines->get($ground->reference), $findings->get($ground->reference)),
                 'line' => $lines->has($ground->reference) ? $ground->reference : null,
                 'finding' => $findings->has($ground->reference) ? $ground->reference : null,
             ], $decision->grounds),
@@ -91,6 +102,23 @@ final readonly class PresentRelease
             ],
             'tag_stays' => $why === null ? null : Words::say("problems.tag_stays_{$why->value}.detail", $figures),
         ];
+    }
+
+    /** When it is due, and what is usual then: done before, done on site, or the machine brought in. */
+    private static function service(ServiceGround $ground): string
+    {
+        $point = $ground->point;
+        $due = implode(' / ', array_filter([
+            $point->due?->hours === null ? null : WrittenFigure::of((string) $point->due->hours->decimal(0, RoundingMode::HALF_UP), Unit::Hour),
+            $point->due?->on?->text(),
+        ]));
+
+        return match (true) {
+            $point->state->isDue(), $ground->onHire === null => Words::say('words.service.is_due', ['due' => $due]),
+            default => Words::say('words.service.on_hire', [
+                'due' => $due, 'day' => $ground->onHire->day, 'date' => $ground->onHire->on->text(),
+            ]),
+        };
     }
 
     private function words(?WalkLine $line, ?Finding $finding): string

@@ -24,6 +24,12 @@ final readonly class JudgedLine
         return new self($key, $title, $severity, $outcome, false);
     }
 
+    /** Work that is due, or falls due while the machine is out. */
+    public static function service(string $reference, string $title, Severity $severity): self
+    {
+        return new self($reference, $title, $severity, Outcome::Attend, false);
+    }
+
     public static function finding(string $id, string $title, Severity $severity): self
     {
         return new self($id, $title, $severity, $severity === Severity::Stop ? Outcome::Stop : Outcome::Attend, true);

@@ -139,4 +139,8 @@ return [
     'link_holder' => 'From the page of the hirer',
     'meter_replaced' => ['read' => 'The old one showed :old h, the new one began at :new h. :why', 'estimated' => 'The old one could not be read and counts to :old h, the new one began at :new h. :why'],
     'verified' => ['holds' => ':entries entries read, all hold', 'broken' => ':entries entries read, :faults things do not hold'],
+    'service' => [
+        'is_due' => 'Due at :due. Do it before the machine leaves, or let it go with a condition.',
+        'on_hire' => 'Due at :due: on day :day of this hire, :date. Do it before, come to the site, or have the machine brought in.',
+    ],
 ];

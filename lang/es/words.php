@@ -139,4 +139,8 @@ return [
     'link_holder' => 'Desde la página del cliente',
     'meter_replaced' => ['read' => 'El viejo marcaba :old h, el nuevo empezó en :new h. :why', 'estimated' => 'El viejo no se pudo leer y cuenta hasta :old h, el nuevo empezó en :new h. :why'],
     'verified' => ['holds' => ':entries apuntes leídos, todos cuadran', 'broken' => ':entries apuntes leídos, :faults cosas no cuadran'],
+    'service' => [
+        'is_due' => 'Toca a :due. Hágalo antes de que salga la máquina, o déjela ir con una condición.',
+        'on_hire' => 'Toca a :due: el día :day de este alquiler, :date. Hágalo antes, vaya a la obra, o haga traer la máquina.',
+    ],
 ];

@@ -76,6 +76,43 @@ final class ServiceTest extends YardTestCase
         self::assertNull($kit['Engine oil, grade on the plate']['quantity'], 'to the mark, and not a figure of ours');
     }
 
+    public function test_a_machine_leaves_over_work_that_falls_due_on_hire_only_with_a_condition(): void
+    {
+        $this->hire->update(['goes_out_at' => '2026-12-01 12:00:00', 'comes_back_at' => '2026-12-08 16:00:00']);
+        $this->pastReadings();
+        $this->done('svc-oil', ['on' => '2026-09-01', 'hours' => '770.0']);
+        $this->done('svc-grease-pivots', ['on' => '2026-09-01', 'hours' => '770.0']);
+        $walk = $this->openWalk();
+        $this->walkThrough($walk, '1000.1');
+
+        $release = $this->getJson("/api/walks/{$walk->id}/release")->assertOk();
+        $this->assertFits($release, 'Release');
+        self::assertSame('held', $release->json('decision'));
+        // Grease is overdue as well, and is the hirer's own and a note: it holds nothing.
+        self::assertSame(['service:svc-oil'], array_column($release->json('grounds'), 'reference'));
+        self::assertSame('Due at 1020 h / 2027-09-01: on day 5 of this hire, 2026-12-05. Do it before, come to the site, or have the machine brought in.', $release->json('grounds.0.words'));
+        $this->send($walk, $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]))->assertStatus(409);
+        $this->as(Role::Lead);
+        $this->post_($walk, 'release.decided', ['decision' => 'released_with_conditions', 'conditions' => [
+            ['reference' => 'service:svc-oil', 'words' => 'Moss comes to the sluice on Saturday.'],
+        ]]);
+        self::assertSame('released_with_conditions', $this->getJson("/api/walks/{$walk->id}/release")->json('decided.decision'));
+    }
+
+    public function test_an_overdue_point_that_stops_holds_the_machine_until_it_is_done(): void
+    {
+        $this->useAnother('orrick_25g');
+        $this->read('2000.0');
+        $this->done('svc-mast-chains', ['on' => '2026-02-01', 'hours' => '1900.0'])->assertJsonPath('results.0.problem', null);
+        $walk = $this->openWalk();
+        $this->walkThrough($walk, '2000.1');
+        $release = $this->getJson("/api/walks/{$walk->id}/release");
+        self::assertSame(['held', false], [$release->json('decision'), $release->json('may_be_released_with_conditions')]);
+
+        $this->done('svc-mast-chains')->assertJsonPath('results.0.problem', null);
+        self::assertSame('released', $this->getJson("/api/walks/{$walk->id}/release")->json('decision'));
+    }
+
     public function test_a_service_that_counts_from_when_it_was_due_is_not_moved_by_being_late(): void
     {
         $this->read('1290.0');
@@ -148,6 +185,12 @@ final class ServiceTest extends YardTestCase
 
         self::assertSame([], $this->horizon()->json('machines'));
         $this->getJson("/api/machines/{$own}/service")->assertNotFound();
+    }
+
+    private function useAnother(string $model): void
+    {
+        $this->machine = Machine::query()->create(['fleet_number' => 'F-9'.random_int(100, 999), 'model_id' => $model, 'serial' => 'TQF'.random_int(1000, 9999), 'bay' => 'shed D']);
+        $this->hire = $this->hireOf($this->machine);
     }
 
     /** Four hours a day for forty days. */

@@ -19,7 +19,7 @@ interface Props {
 }
 
 /** Around the machine and its stations, in CSS pixels: for half a mark and its name. */
-const ROOM_PX = 42;
+const ROOM_PX = 56;
 const MARK_PX = 14;
 const NAME_PX = 14.5;
 /** A letter is about so wide, as a share of its height. */
