@@ -19,6 +19,7 @@ use App\Ledger\Judgements\WalkOpenedJudgement;
 use App\Ledger\Kinds\WalkOpened;
 use App\Ledger\OpeningOfWalk;
 use App\Ledger\Payloads\WalkOpenedPayload;
+use App\Ledger\PeriodicChecksOfHire;
 use App\Models\Hire;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
@@ -39,6 +40,7 @@ final readonly class OpenWalk
         private PresentPlan $present,
         private AppendEntry $append,
         private AnswerFromRegister $register,
+        private PeriodicChecksOfHire $periodic,
     ) {
     }
 
@@ -67,7 +69,7 @@ final readonly class OpenWalk
         }
         $catalogue = $this->shelf->current();
         $model = $catalogue->model($hire->machine->model_id);
-        $plan = (new PlanWalk($catalogue))->for($model, $movement);
+        $plan = (new PlanWalk($catalogue))->for($model, $movement, $this->periodic->of($hire, $movement, $recordedAt));
         $body = json_encode($this->present->plan($plan, $catalogue, $model), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         $record = new WalkPlanRecord;
         $record->setRawAttributes([

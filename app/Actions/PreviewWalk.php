@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Catalogue\PlanCache;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\OpeningOfWalk;
+use App\Ledger\PeriodicChecksOfHire;
 use App\Models\Hire;
 use App\Models\User;
 use App\Models\Walk;
@@ -19,8 +20,12 @@ use JadeLedger\Core\Catalogue\Movement;
 /** The walk that a movement would have if it were opened now, for a tablet that will be out of reach. Writes nothing. */
 final readonly class PreviewWalk
 {
-    public function __construct(private PlanCache $plans, private PresentPlan $plan, private PresentWalk $present)
-    {
+    public function __construct(
+        private PlanCache $plans,
+        private PresentPlan $plan,
+        private PresentWalk $present,
+        private PeriodicChecksOfHire $periodic,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -31,7 +36,11 @@ final readonly class PreviewWalk
             return $this->present->whole($open, $reader);
         }
         OpeningOfWalk::mustBeDue($hire, $movement);
-        $kit = $this->plans->today($hire->machine->model_id, $movement);
+        $kit = $this->plans->today(
+            $hire->machine->model_id,
+            $movement,
+            $this->periodic->of($hire, $movement, CarbonImmutable::now()),
+        );
         $walk = new Walk([
             'id' => (string) Str::uuid7(),
             'hire_id' => $hire->id,

@@ -12,6 +12,8 @@ use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\RuleOption;
+use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Service\PeriodicChecks;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Service\ProgrammeNestsInACircle;
 use JadeLedger\Core\Walk\NoSafeOrder;
@@ -201,7 +203,10 @@ final readonly class CrossCheckCatalogue
 
     private function mustBeWalkable(MachineModel $model, Movement $movement): void
     {
-        foreach ((new PlanWalk($this->catalogue))->for($model, $movement)->lines() as $line) {
+        // With everything that comes back with the calendar: a machine that is new to the yard is asked all of it.
+        $features = $this->catalogue->featuresOf($model);
+        $periodic = PeriodicChecks::of($this->catalogue->checks, $features, [], CalendarDate::parse('2000-01-01'));
+        foreach ((new PlanWalk($this->catalogue))->for($model, $movement, $periodic)->lines() as $line) {
             if ($line->check->limits !== null) {
                 $model->limit($line->check->limits);
             }

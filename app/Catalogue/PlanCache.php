@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Cache;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Service\DueCheck;
 use JadeLedger\Core\Walk\PlanWalk;
 
 /**
@@ -49,13 +50,21 @@ final class PlanCache
         });
     }
 
-    /** What would be planned today. */
-    public function today(string $modelId, Movement $movement): CachedPlan
+    /**
+     * What would be planned today.
+     *
+     * @param array<string, DueCheck> $more checks that the walk asks besides
+     */
+    public function today(string $modelId, Movement $movement, array $more = []): CachedPlan
     {
         $version = $this->shelf->currentVersion();
-        $name = "today|{$version}|{$modelId}|{$movement->value}";
+        $besides = implode(',', array_map(
+            static fn (DueCheck $due): string => "{$due->check} {$due->occasion->value} {$due->last?->text()}",
+            $more,
+        ));
+        $name = "today|{$version}|{$modelId}|{$movement->value}|{$besides}";
 
-        return $this->held($name, fn (): CachedPlan => $this->make($version, $modelId, $movement));
+        return $this->held($name, fn (): CachedPlan => $this->make($version, $modelId, $movement, $more));
     }
 
     /** Seconds that the walk is planned to take with the catalogue of today. */
@@ -83,11 +92,12 @@ final class PlanCache
         return $plan;
     }
 
-    private function make(string $version, string $modelId, Movement $movement): CachedPlan
+    /** @param  array<string, DueCheck>  $more */
+    private function make(string $version, string $modelId, Movement $movement, array $more = []): CachedPlan
     {
         [$catalogue, $model] = $this->catalogueOf($version, $modelId);
 
-        return new CachedPlan($catalogue, $model, (new PlanWalk($catalogue))->for($model, $movement));
+        return new CachedPlan($catalogue, $model, (new PlanWalk($catalogue))->for($model, $movement, $more));
     }
 
     /** @return array{Catalogue, MachineModel} the part that concerns the model */

@@ -180,7 +180,9 @@ final class PresentPlan
             'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model),
             'conditions' => $check->conditions,
             'looks' => $check->looks,
-        ];
+        ] + ($line->due === null ? [] : ['due' => [
+            'occasion' => $line->due->occasion->value, 'last' => $line->due->last?->text(),
+        ]]);
     }
 
     /**

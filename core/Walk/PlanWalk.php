@@ -12,6 +12,7 @@ use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Service\DueCheck;
 
 /**
  * Plans a walk from what the machine is, what is happening and the yard's own rules.
@@ -27,10 +28,12 @@ final readonly class PlanWalk
     }
 
     /**
+     * @param array<string, DueCheck> $more checks that this walk asks besides, by their ids
+     *
      * @throws NoSafeOrder when checks need each other first, or a check has no place or no state to be done in
      * @throws LimitNotKnown when a step waits as long as the model asks, and the model does not say how long
      */
-    public function for(MachineModel $model, Movement $movement): WalkPlan
+    public function for(MachineModel $model, Movement $movement, array $more = []): WalkPlan
     {
         $family = $this->catalogue->family($model->familyId);
         $features = $this->catalogue->featuresOf($model);
@@ -48,7 +51,7 @@ final readonly class PlanWalk
             $rules->firstVisit->order($this->catalogue->stages),
         ), null, 'id');
         $sequence = new SequenceStages(array_values($stages), $features, self::begins($stages, $features, $movement));
-        foreach ($sequence->of($this->due($family, $features, $movement, $pace)) as $id => $lines) {
+        foreach ($sequence->of($this->due($family, $features, $movement, $pace, $more)) as $id => $lines) {
             $crossings[] = new Crossing($stages[$id], $stages[$id]->linesFor($features));
             foreach ($circuit->rounds($order->of($id, $lines)) as $round) {
                 foreach ($shorten->of($round) as $stop) {
@@ -76,13 +79,18 @@ final readonly class PlanWalk
         return null;
     }
 
-    /** @return list<DueLine> */
-    private function due(Family $family, Features $features, Movement $movement, Pace $pace): array
+    /**
+     * @param array<string, DueCheck> $more
+     * @return list<DueLine>
+     */
+    private function due(Family $family, Features $features, Movement $movement, Pace $pace, array $more): array
     {
         $lines = [];
         foreach ($this->catalogue->checks as $check) {
-            if ($check->concerns($features, $movement)) {
-                array_push($lines, ...$this->atPlaces($check->taking($pace->ofCheck($check)), $family));
+            $isAsked = $check->concerns($features, $movement);
+            $due = $isAsked ? null : ($more[$check->id] ?? null);
+            if ($isAsked || ($due !== null && $check->applies->holdsFor($features))) {
+                array_push($lines, ...$this->atPlaces($check->taking($pace->ofCheck($check)), $family, $due));
             }
         }
 
@@ -90,7 +98,7 @@ final readonly class PlanWalk
     }
 
     /** @return list<DueLine> */
-    private function atPlaces(Check $check, Family $family): array
+    private function atPlaces(Check $check, Family $family, ?DueCheck $due): array
     {
         $places = array_values(array_filter($check->places, static fn (string $place): bool => $family->stationFor($place) !== null));
         if ($places === []) {
@@ -98,7 +106,12 @@ final readonly class PlanWalk
         }
 
         return array_map(
-            static fn (string $place): DueLine => new DueLine(count($places) > 1 ? "{$check->id}@{$place}" : $check->id, $check, $place),
+            static fn (string $place): DueLine => new DueLine(
+                count($places) > 1 ? "{$check->id}@{$place}" : $check->id,
+                $check,
+                $place,
+                $due,
+            ),
             $places,
         );
     }

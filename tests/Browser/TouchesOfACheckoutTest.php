@@ -6,6 +6,8 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Service\PeriodicChecks;
 use JadeLedger\Core\Walk\CountTouches;
 use JadeLedger\Core\Walk\PlanWalk;
 use Tests\Support\BrowserTestCase;
@@ -47,7 +49,10 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
         $this->acts++;
 
         $catalogue = RealCatalogue::get();
-        $plan = (new PlanWalk($catalogue))->for($catalogue->model('fenwold_p20'), Movement::Checkout);
+        $model = $catalogue->model('fenwold_p20');
+        // It was never walked: what comes back with the calendar is due.
+        $periodic = PeriodicChecks::of($catalogue->checks, $catalogue->featuresOf($model), [], CalendarDate::parse('2026-12-01'));
+        $plan = (new PlanWalk($catalogue))->for($model, Movement::Checkout, $periodic);
         // What is typed beside them is as long as a serial number and a password are.
         self::assertSame((new CountTouches($catalogue))->ofFirst($plan)->acts, $this->acts);
         $this->assertConsoleIsClean();

@@ -11,6 +11,8 @@ use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\Catalogue\Turn;
+use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Service\PeriodicChecks;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Walk\WalkPlan;
@@ -51,7 +53,14 @@ final class InspectedPlanTest extends TestCase
             $movement = $this->oneOf($random, Movement::cases());
             $model = RealCatalogue::withFeatures($model, $more);
             try {
-                $plan = (new PlanWalk($catalogue))->for($model, $movement);
+                // Every other walk asks what comes back with the calendar, too, as of a machine that is new to the yard.
+                $periodic = $case % 2 === 0 ? [] : PeriodicChecks::of(
+                    $catalogue->checks,
+                    $catalogue->featuresOf($model),
+                    [],
+                    CalendarDate::parse('2026-12-01'),
+                );
+                $plan = (new PlanWalk($catalogue))->for($model, $movement, $periodic);
             } catch (LimitNotKnown|NoSafeOrder) {
                 continue;
             }
