@@ -27,7 +27,7 @@ final class ServiceStoryTest extends BrowserTestCase
         $this->assertAccessible();
         $this->tapOn('[data-testid="horizon-E-16"] a');
         $this->wait(self::named('point-svc-track-bolts'));
-        $this->waitForText('.service-scale', 'h over');
+        $this->waitForText('.service-scale', 'Track bolts');
 
         // The meter is read first: a slip is told, the right figure is taken.
         $this->tap('read-meter');

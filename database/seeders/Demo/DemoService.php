@@ -15,9 +15,9 @@ final readonly class DemoService
     /** Fleet number, hours a day of the calendar, and of some points the hours that were left as the week began. */
     public const MACHINES = [
         ['E-14', 4.2, ['svc-oil' => 52, 'svc-track-bolts' => 139]],
-        ['G-07', 9.0, ['svc-oil' => 38]],
-        ['T-06', 3.1, ['svc-500' => 9, 'svc-oil' => 9]],
-        ['E-16', 3.6, ['svc-track-bolts' => 12, 'svc-oil' => 90]],
+        ['G-07', 9.0, ['svc-oil' => 64]],
+        ['T-06', 3.1, ['svc-500' => 19, 'svc-oil' => 19]],
+        ['E-16', 3.6, ['svc-track-bolts' => 24, 'svc-oil' => 90]],
         ['A-20', 1.9, ['svc-500' => 30]],
         ['R-03', 2.8, ['svc-drum-oil' => 31]],
         ['M-22', 2.1, ['svc-blades' => 19]],
