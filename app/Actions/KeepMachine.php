@@ -9,6 +9,7 @@ use App\Audit\WriteAudit;
 use App\Catalogue\CatalogueRepository;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\PostToMachine;
 use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\Machine;
@@ -21,22 +22,26 @@ use Illuminate\Support\Facades\DB;
 /** A machine comes into the fleet, is written down otherwise, or leaves it. Its chain and its folios stay for ever. */
 final readonly class KeepMachine
 {
-    public function __construct(private CatalogueRepository $shelf, private WriteAudit $audit)
-    {
+    public function __construct(
+        private CatalogueRepository $shelf,
+        private WriteAudit $audit,
+        private PostToMachine $post,
+    ) {
     }
 
     /**
      * @param array{fleet_number: string, serial: string, bay: string|null, year: int|null} $plate
+     * @param string|null $hours what its hour meter shows, where somebody read it
      *
      * @throws ApiProblem
      */
-    public function add(string $modelId, array $plate, User $by): Machine
+    public function add(string $modelId, array $plate, ?string $hours, User $by): Machine
     {
         if (! isset($this->shelf->current()->models[$modelId])) {
             throw self::refused(ProblemName::UnknownModel, 'model_id', ['model' => $modelId]);
         }
 
-        return DB::transaction(function () use ($modelId, $plate, $by): Machine {
+        return DB::transaction(function () use ($modelId, $plate, $hours, $by): Machine {
             $this->mustBeItsOwn($plate, null);
             $machine = Machine::query()->create(['model_id' => $modelId] + $plate);
             ($this->audit)(
@@ -45,6 +50,9 @@ final readonly class KeepMachine
                 $machine->fleet_number,
                 after: ['model' => $modelId] + array_filter($plate),
             );
+            if ($hours !== null) {
+                ($this->post)($machine, 'meter.read', ['hours' => $hours], $by);
+            }
 
             return $machine;
         }, 3);

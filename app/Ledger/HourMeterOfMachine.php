@@ -57,6 +57,13 @@ final readonly class HourMeterOfMachine
 
             return self::known($state?->smr_hours, $state?->smr_at, $at);
         }
+
+        return $this->historyBefore($machineId, $at);
+    }
+
+    /** The last figure that is known from before a moment, whatever was read since. */
+    public function historyBefore(string $machineId, CarbonInterface $at): MeterHistory
+    {
         [$hours, $readAt] = $this->lastBefore($machineId, $at);
 
         return self::known($hours, $readAt, $at);

@@ -64,6 +64,10 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('keep-people', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('keep-machines', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define(
+            'keep-service',
+            static fn (User $user): bool => in_array($user->role, [Role::Lead, Role::Mechanic], true),
+        );
+        Gate::define(
             'keep-papers',
             static fn (User $user): bool => in_array($user->role, [Role::Counter, Role::Lead, Role::Mechanic], true),
         );

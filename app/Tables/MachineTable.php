@@ -21,7 +21,7 @@ final readonly class MachineTable implements OfficeTable
 
     public function columns(): array
     {
-        return ['fleet_number', 'model', 'serial', 'bay', 'year'];
+        return ['fleet_number', 'model', 'serial', 'bay', 'year', 'hours'];
     }
 
     public function needed(): array
@@ -39,19 +39,23 @@ final readonly class MachineTable implements OfficeTable
             'year' => $year === '' ? null : (ctype_digit($year) ? (int) $year : $year),
         ];
         $modelId = $this->modelId($row['model']);
-        $this->cells->read('AddMachine', ['model_id' => $modelId] + $plate);
-        $this->keep->add($modelId, ['year' => $plate['year'] === null ? null : (int) $plate['year']] + $plate, $by);
+        $hours = str_replace(',', '.', $row['hours'] ?? '');
+        $hours = $hours === '' ? null : $hours;
+        $this->cells->read('AddMachine', ['model_id' => $modelId, 'hours' => $hours] + $plate);
+        $year = $plate['year'] === null ? null : (int) $plate['year'];
+        $this->keep->add($modelId, ['year' => $year] + $plate, $hours, $by);
     }
 
     public function rows(): iterable
     {
-        foreach (Machine::query()->with('place')->whereNull('left_at')->orderBy('fleet_number')->lazy(500) as $machine) {
+        foreach (Machine::query()->with(['place', 'state'])->whereNull('left_at')->orderBy('fleet_number')->lazy(500) as $machine) {
             yield [
                 $machine->fleet_number,
                 $machine->model_id,
                 $machine->serial,
                 $machine->presentBay(),
                 $machine->year,
+                $machine->state?->smr_hours,
             ];
         }
     }

@@ -10,6 +10,8 @@ enum TableName: string
     case Hirers = 'hirers';
     case Hires = 'hires';
     case Papers = 'papers';
+    case Service = 'service';
+    case Meters = 'meters';
 
     /** @return class-string<OfficeTable> */
     public function table(): string
@@ -19,6 +21,8 @@ enum TableName: string
             self::Hirers => HirerTable::class,
             self::Hires => HireTable::class,
             self::Papers => PaperTable::class,
+            self::Service => ServiceTable::class,
+            self::Meters => MeterTable::class,
         };
     }
 
@@ -29,6 +33,7 @@ enum TableName: string
             self::Machines => 'keep-machines',
             self::Hirers, self::Hires => 'book',
             self::Papers => 'keep-papers',
+            self::Service, self::Meters => 'keep-service',
         };
     }
 }

@@ -252,7 +252,7 @@ return [
     'old_meter_contradicted' => ['title' => 'The old meter cannot have shown that', 'detail' => 'When it was last read it showed :last h, and it can have gained no more hours than have passed since. Look at it again, or say that it cannot be read; then it counts to its last known reading.'],
     'not_on_the_meter' => ['title' => 'No figure of this meter', 'detail' => 'It shows :digits digits and :decimals after the point. Read it again, digit by digit.'],
     'no_fluid_there' => ['title' => 'Nothing is filled up there', 'detail' => ':number has no fluid at this line. Choose the line that reads its level.'],
-    'meter_contradicts' => ['title' => 'The meter of :number cannot have shown that', 'detail' => ':why Read it again. Where another meter was put on, tell that first.', 'later' => 'Later it showed :hours h.'],
+    'meter_contradicts' => ['title' => 'The meter cannot have shown that', 'detail' => ':why Read it again. Where another meter was put on, tell that first.', 'later' => 'Later it showed :hours h.'],
     'day_to_come' => ['title' => 'That day is still to come', 'detail' => ':day is not here yet. What is done is told afterwards.'],
     'no_such_service_point' => ['title' => 'No such service point', 'detail' => ':number has no such point. Choose one from its list.'],
     'service_is_recorded' => ['title' => 'It is recorded already', 'detail' => ':point: :name recorded it for :day. Nothing was written twice.'],

@@ -252,7 +252,7 @@ return [
     'old_meter_contradicted' => ['title' => 'El horómetro viejo no pudo marcar eso', 'detail' => 'En la última lectura marcaba :last h, y no puede haber sumado más horas de las que han pasado. Mírelo otra vez, o diga que no se puede leer; entonces cuenta hasta su última lectura conocida.'],
     'not_on_the_meter' => ['title' => 'Este horómetro no marca eso', 'detail' => 'Tiene :digits cifras y :decimals tras la coma. Léalo otra vez, cifra a cifra.'],
     'no_fluid_there' => ['title' => 'Ahí no se rellena nada', 'detail' => ':number no tiene fluido en esta línea. Elija la línea que lee su nivel.'],
-    'meter_contradicts' => ['title' => 'El horómetro de :number no pudo marcar eso', 'detail' => ':why Léelo otra vez. Si se puso otro horómetro, díselo antes.', 'later' => 'Después marcó :hours h.'],
+    'meter_contradicts' => ['title' => 'El horómetro no pudo marcar eso', 'detail' => ':why Léelo otra vez. Si se puso otro horómetro, díselo antes.', 'later' => 'Después marcó :hours h.'],
     'day_to_come' => ['title' => 'Ese día aún no ha llegado', 'detail' => ':day todavía no ha llegado. Lo hecho se cuenta después.'],
     'no_such_service_point' => ['title' => 'No hay tal punto de servicio', 'detail' => ':number no tiene ese punto. Elige uno de su lista.'],
     'service_is_recorded' => ['title' => 'Ya está anotado', 'detail' => ':point: :name lo anotó para :day. Nada se escribió dos veces.'],

@@ -9,6 +9,7 @@ use App\Models\Hire;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\MachineStanding;
+use App\Models\MachineStatus;
 use App\Models\Role;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
@@ -44,7 +45,7 @@ final class OfficeTableTest extends YardTestCase
         self::assertSame(501, Machine::query()->count());
 
         $out = (string) $this->get('/api/tables/machines')->assertOk()->getContent();
-        self::assertStringStartsWith(self::HEAD."\r\n", $out);
+        self::assertStringStartsWith(self::HEAD.",hours\r\n", $out);
         self::assertStringContainsString('Q-002,dromvik_14c,QQ-00002,"bay 2, left",2019', $out);
     }
 
@@ -195,6 +196,30 @@ final class OfficeTableTest extends YardTestCase
             [MachineStanding::Out, null],
             [$this->machine->refresh()->state?->standing, $other->refresh()->state?->standing],
         );
+    }
+
+    public function test_a_machine_that_was_bought_used_brings_its_hours_and_what_was_done_to_it(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-12-01T08:00:00Z'));
+        $this->as(Role::Lead);
+        $taken = $this->import('machines', self::HEAD.",hours\nQ-7,dromvik_14c,QQ-7,bay 1,2020,\"1204,5\"\nQ-8,dromvik_14c,QQ-8,,,123456.7\n", 'each_row')->assertOk();
+        self::assertSame(['taken', 'refused'], array_column($taken->json('rows'), 'outcome'));
+        self::assertSame(['1204.5'], MachineStatus::query()->pluck('smr_hours')->all());
+        self::assertSame(0, Machine::query()->where('fleet_number', 'Q-8')->count(), 'with its hours, or not at all');
+
+        $this->as(Role::Mechanic);
+        $meters = $this->import('meters', "fleet_number;read_on;hours\nQ-7;1.9.2026;900,0\nQ-7;2026-10-01;1010\nQ-7;2026-11-01;1000\nQ-7;2027-01-01;1300\n", 'each_row')->assertOk();
+        self::assertSame(['taken', 'taken', 'refused', 'refused'], array_column($meters->json('rows'), 'outcome'), (string) $meters->getContent());
+        $service = $this->import('service', "fleet_number,point,done_on,hours,words\nQ-7,svc-oil,2026-10-01,1010,Filter\nQ-7,svc-blades,2026-10-01,,\nQ-7,svc-500,31.02.2026,,\nQ-7,SVC-OIL,2026-10-01,1010,twice\n", 'each_row')->assertOk();
+        self::assertSame(['taken', 'refused', 'refused', 'refused'], array_column($service->json('rows'), 'outcome'), (string) $service->getContent());
+
+        self::assertStringContainsString('Q-7,svc-oil,2026-10-01,1010.0,Filter', (string) $this->get('/api/tables/service')->getContent());
+        self::assertStringContainsString("Q-7,2026-09-01,900.0\r\nQ-7,2026-10-01,1010.0\r\nQ-7,2026-12-01,1204.5", (string) $this->get('/api/tables/meters')->getContent());
+        $machine = Machine::query()->where('fleet_number', 'Q-7')->firstOrFail();
+        $oil = array_column($this->getJson("/api/machines/{$machine->id}/service")->json('points'), null, 'id')['svc-oil'];
+        self::assertSame(['1260.0', '55.5'], [$oil['due_hours'], $oil['hours_left']]);
+        $this->as(Role::Counter);
+        $this->import('service', "fleet_number,point,done_on\nQ-7,svc-oil,2026-10-02\n")->assertForbidden();
     }
 
     public function test_who_may_take_which_table(): void

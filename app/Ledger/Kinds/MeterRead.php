@@ -60,9 +60,9 @@ final readonly class MeterRead implements EntryOfMachine
         $limits = $this->meter->limits($context->machine);
         $hours = HourMeterOfMachine::onTheScale('hours', $said->hours, $limits);
         $at = $this->pastDay->noonOf($said->on, $entry->recordedAt);
-        $verdict = (new HourMeterReading($limits, $this->meter->history($context->machine->id, $at)))->judge($hours);
+        $verdict = (new HourMeterReading($limits, $this->meter->historyBefore($context->machine->id, $at)))->judge($hours);
         if ($verdict->isDisputed) {
-            throw self::contradicts($context, PresentPhrase::sentence([
+            throw self::contradicts(PresentPhrase::sentence([
                 'key' => $verdict->reason->key,
                 'figures' => $verdict->reason->figures,
             ]));
@@ -95,16 +95,16 @@ final readonly class MeterRead implements EntryOfMachine
         $limits = $this->meter->limits($context->machine);
         $history = MeterHistory::of($hours, $at->toDateTimeImmutable(), $readAt->toDateTimeImmutable());
         if ((new HourMeterReading($limits, $history))->judge(Quantity::of($shows, Unit::Hour))->outcome !== Outcome::Stands) {
-            throw self::contradicts($context, Words::say('problems.meter_contradicts.later', ['hours' => $shows]));
+            throw self::contradicts(Words::say('problems.meter_contradicts.later', ['hours' => $shows]));
         }
     }
 
-    private static function contradicts(MachineContext $context, string $why): ApiProblem
+    private static function contradicts(string $why): ApiProblem
     {
         return ApiProblem::because(
             ProblemName::MeterContradicts,
             422,
-            ['number' => $context->machine->fleet_number, 'why' => $why],
+            ['why' => $why],
             ['hours' => [Words::say('problems.meter_contradicts.title')]],
         );
     }

@@ -34,6 +34,7 @@ export function MachineDrawer({ of, onClose, onAdded }: Props) {
   const [serial, setSerial] = useState(of?.serial ?? '');
   const [bay, setBay] = useState(of?.machine.bay ?? '');
   const [year, setYear] = useState(of?.year === null || of === undefined ? '' : String(of.year));
+  const [hours, setHours] = useState('');
   const [why, setWhy] = useState('');
   const [leftAs, setLeftAs] = useState<(typeof LEFT_AS)[number]>('sold');
   const fault = add.error ?? change.error;
@@ -46,7 +47,7 @@ export function MachineDrawer({ of, onClose, onAdded }: Props) {
       change.mutate({ plate }, { onSuccess: onClose });
     } else if (model !== null) {
       add.mutate(
-        { model_id: model.id, ...plate },
+        { model_id: model.id, ...plate, hours: hours.trim() === '' ? null : hours.trim().replace(',', '.') },
         { onSuccess: (added) => (onAdded === undefined ? onClose() : onAdded(added.machine.id)) },
       );
     }
@@ -132,6 +133,16 @@ export function MachineDrawer({ of, onClose, onAdded }: Props) {
           onChange={(event) => setYear(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 4, inputMode: 'numeric', 'data-testid': 'year' } }}
         />
+        {of === undefined && (
+          <TextField
+            label={t('office.hours')}
+            value={hours}
+            error={fields.hours !== undefined}
+            helperText={fields.hours?.[0] ?? ' '}
+            onChange={(event) => setHours(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 9, inputMode: 'decimal', 'data-testid': 'machine-hours' } }}
+          />
+        )}
       </div>
       {fault !== null && <ProblemWords problem={problemOf(fault, t('state.no_network'))} />}
       {of !== undefined && (

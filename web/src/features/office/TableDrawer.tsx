@@ -12,7 +12,7 @@ import { useMe } from '../session/useSession';
 import { TableFile, type TableMode } from '../../app/TableFile';
 import './office.css';
 
-const TABLES = ['machines', 'hirers', 'hires', 'papers'] as const;
+const TABLES = ['machines', 'hirers', 'hires', 'papers', 'service', 'meters'] as const;
 
 export type TableName = (typeof TABLES)[number];
 type Mode = Schema['ImportTable']['mode'];
@@ -26,7 +26,11 @@ interface Props {
   onClose: () => void;
 }
 
-/** A table of machines, hirers, hires or papers: looked at first, then taken, and what was refused comes back to be mended. */
+/** The fleet is the lead's; what was done to it is the workshop's, too. */
+const mayTake = (table: TableName, may: Schema['SignedIn']['may']): boolean =>
+  table === 'machines' ? may.lead : table === 'service' || table === 'meters' ? may.lead || may.repair : true;
+
+/** A table of machines, hirers, hires, papers, service or readings: looked at first, then taken, and what was refused comes back to be mended. */
 export function TableDrawer({ of, onTable, onClose }: Props) {
   const { t } = useTranslation();
   const me = useMe();
@@ -40,7 +44,7 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
       return answer(api.POST('/api/tables/{table}', { params: { path: { table: of } }, body: { csv, mode: how } }));
     },
     onSuccess: () => queries.invalidateQueries(
-      { predicate: (query) => ['fleet', 'hirers', 'found-machines', 'day'].includes(String(query.queryKey[0])) },
+      { predicate: (query) => ['fleet', 'hirers', 'found-machines', 'day', 'service', 'machine'].includes(String(query.queryKey[0])) },
     ),
   });
 
@@ -71,7 +75,7 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
       }
     >
       <div className="choice-row">
-        {TABLES.filter((one) => one !== 'machines' || me.may.lead).map((one) => (
+        {TABLES.filter((one) => mayTake(one, me.may)).map((one) => (
           <Button key={one} pressed={of === one} testId={`table-${one}`} onClick={() => onTable(one)}>
             {t(`office.${one}_short`)}
           </Button>
