@@ -16,7 +16,7 @@ use JadeLedger\Core\Catalogue\Check;
 /** What the person who takes the machine is told, and how far they have been told it. */
 final readonly class PresentBriefing
 {
-    public function __construct(private ContextOfWalk $context)
+    public function __construct(private ContextOfWalk $context, private PresentDuties $duties)
     {
     }
 
@@ -64,6 +64,7 @@ final readonly class PresentBriefing
                 'if_not' => $gate->ifNot,
                 'asks_number' => $gate->asksNumber,
             ], (new HandoverGates($context->catalogue))->for($context->model)),
+            'duties' => $this->duties->of($walk),
             'steps_shown' => $handover->steps_shown ?? [],
             'signed_name' => $handover?->signed_name,
             'signed_at' => Moment::orNull($handover?->signed_at),

@@ -99,6 +99,22 @@ final class ServiceTest extends YardTestCase
         self::assertSame('released_with_conditions', $this->getJson("/api/walks/{$walk->id}/release")->json('decided.decision'));
     }
 
+    public function test_the_hirer_is_told_what_their_own_people_do_and_from_which_day(): void
+    {
+        $this->hire->update(['goes_out_at' => '2026-12-01 12:00:00', 'comes_back_at' => '2026-12-08 16:00:00']);
+        $this->pastReadings();
+        $this->done('svc-separator', ['on' => '2026-11-29', 'hours' => '965.0'])->assertJsonPath('results.0.problem', null);
+        $walk = $this->openWalk();
+
+        $this->assertFits($briefing = $this->getJson("/api/walks/{$walk->id}/briefing")->assertOk(), 'Briefing');
+        // Grease was never recorded: from the first day. The bowl at 1 015 h: 15 h at a little over 4 h a day.
+        self::assertSame(
+            ['svc-grease-pivots' => 1, 'svc-separator' => 4],
+            array_column($briefing->json('duties'), 'first_day', 'id'),
+        );
+        self::assertSame('10', array_column($briefing->json('duties'), 'every', 'id')['svc-grease-pivots']['hours']);
+    }
+
     public function test_an_overdue_point_that_stops_holds_the_machine_until_it_is_done(): void
     {
         $this->useAnother('orrick_25g');

@@ -6,6 +6,7 @@ import { Button } from '../../app/Button';
 import { HoldButton } from '../../app/HoldButton';
 import { shortDate } from '../../app/figures';
 import { Stamp } from '../../marks/Stamp';
+import { Duties } from './Duties';
 import { Gates, arePassed, type Passed } from './Gates';
 import type { Briefing } from './withShownHere';
 
@@ -79,6 +80,7 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
   return (
     <section className="signing">
       <p className="slab">{t('handover.sign_words', { count: briefing.steps.length })}</p>
+      {(briefing.duties ?? []).length > 0 && <Duties duties={briefing.duties ?? []} />}
       <Gates gates={gates} passed={passed} onPassed={setPassed} />
       <TextField
         label={t('handover.name')}

@@ -13,6 +13,7 @@ import { calendarDay, figure } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
 import { Mark } from '../../marks/Mark';
 import { LOCALES } from '../office/calendarLocales';
+import { everyOf } from './every';
 import { usePostService } from './useService';
 
 type Point = Schema['ServicePoint'];
@@ -108,7 +109,7 @@ function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePoi
       <dl className="service-facts">
         <dt>{t('service.every')}</dt>
         <dd>
-          {everyOf(point, t)}, {t(`service.from_${point.counts_from}`)}
+          {everyOf(point.every, t)}, {t(`service.from_${point.counts_from}`)}
         </dd>
         <dt>{t('service.last')}</dt>
         <dd>
@@ -174,12 +175,4 @@ function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePoi
       {done.isError && <ProblemWords problem={problemOf(done.error, t('state.no_network'))} />}
     </Drawer>
   );
-}
-
-function everyOf({ every }: Point, t: (key: string, words?: Record<string, unknown>) => string): string {
-  return [
-    ...(every.hours === null ? [] : [`${figure(every.hours)} h`]),
-    ...(every.months === 0 ? [] : [t('service.months', { count: every.months })]),
-    ...(every.days === 0 ? [] : [t('service.days', { count: every.days })]),
-  ].join(t('service.or'));
 }
