@@ -16,20 +16,23 @@ use JadeLedger\Core\Service\ServiceSchedule;
 use JadeLedger\Core\Service\WorkDone;
 
 /** The service points of a machine as the ledger knows them. */
-final readonly class ServiceOfMachine
+final class ServiceOfMachine
 {
+    /** @var array<string, Programme> by catalogue and model */
+    private array $programmes = [];
+
     public function __construct(
-        private CatalogueRepository $shelf,
-        private HourMeterOfMachine $meter,
-        private CurrentYard $yard,
+        private readonly CatalogueRepository $shelf,
+        private readonly CurrentYard $yard,
     ) {
     }
 
     public function programme(Machine $machine): Programme
     {
         $catalogue = $this->shelf->current();
+        $name = "{$catalogue->version} {$machine->model_id}";
 
-        return $catalogue->programmeOf($catalogue->model($machine->model_id));
+        return $this->programmes[$name] ??= $catalogue->programmeOf($catalogue->model($machine->model_id));
     }
 
     public function schedule(Machine $machine, CarbonImmutable $now): ServiceSchedule
@@ -47,7 +50,7 @@ final readonly class ServiceOfMachine
         return ServiceSchedule::of(
             $this->programme($machine),
             array_values($records->map(static fn (ServiceRecord $record): WorkDone => $record->work())->all()),
-            $this->meter->inAll($machine),
+            $use->hoursInAll($machine),
             $this->day($now),
             $use->forecast($now->toDateTimeImmutable()),
         );

@@ -30,8 +30,9 @@ final readonly class UseOfMachine
     /**
      * @param list<ReadOnHire> $reads on walks, the oldest first
      * @param list<MeterPoint> $beside read beside a walk
+     * @param Collection<int, MeterChange> $changes
      */
-    private function __construct(private array $reads, private array $beside)
+    private function __construct(private array $reads, private array $beside, private Collection $changes)
     {
     }
 
@@ -75,7 +76,8 @@ final readonly class UseOfMachine
      */
     private static function from(?Collection $readings, ?Collection $beside, ?Collection $changes): self
     {
-        $offset = static fn (CarbonInterface $at): Quantity => self::offset($changes ?? new Collection, $at);
+        $changes ??= new Collection;
+        $offset = static fn (CarbonInterface $at): Quantity => self::offset($changes, $at);
 
         return new self(
             array_values(($readings ?? new Collection)->map(static fn (Reading $reading): ReadOnHire => new ReadOnHire(
@@ -90,6 +92,20 @@ final readonly class UseOfMachine
                 $read->at->toDateTimeImmutable(),
                 Quantity::of($read->hours, Unit::Hour)->plus($offset($read->at)),
             ))->all()),
+            $changes,
+        );
+    }
+
+    /** What the machine has run in all, by every meter that it had; none while it was never read. */
+    public function hoursInAll(Machine $machine): ?Quantity
+    {
+        $shows = $machine->state?->smr_hours;
+
+        return $shows === null ? null : $this->changes->reduce(
+            static fn (Quantity $sum, MeterChange $change): Quantity => $sum->plus(
+                Quantity::of($change->offset_hours, Unit::Hour),
+            ),
+            Quantity::of($shows, Unit::Hour),
         );
     }
 

@@ -38,28 +38,33 @@ final readonly class PresentHorizon
     {
         $now = CarbonImmutable::now();
         $today = $this->service->day($now);
-        $machines = Machine::query()->with(['state', 'place'])->whereNull('left_at')->orderBy('fleet_number')->get();
-        $ids = array_values($machines->pluck('id')->all());
-        $uses = UseOfMachine::ofAll($ids);
-        $records = ServiceRecord::query()->with('actor')->whereIn('machine_id', $ids)->get()->groupBy('machine_id');
-        $hires = Hire::query()->with(['state', 'customer'])->whereIn('machine_id', $ids)->whereNull('cancelled_at')
+        $records = ServiceRecord::query()->with('actor')
+            ->whereIn('machine_id', Machine::query()->whereNull('left_at')->select('id'))
+            ->get()->groupBy('machine_id');
+        $known = array_map(strval(...), array_keys($records->all()));
+        $machines = Machine::query()->with(['state', 'place'])->whereIn('id', $known)->orderBy('fleet_number')->get();
+        $uses = UseOfMachine::ofAll($known);
+        $hires = Hire::query()->with(['state', 'customer'])->whereIn('machine_id', $known)->whereNull('cancelled_at')
             ->where('goes_out_at', '>=', $now->subDays(400)->format('Y-m-d H:i:s.u'))->get()->groupBy('machine_id');
         $rows = [];
-        $notKnown = 0;
+        $notKnown = $this->neverRecorded($known);
         $kit = [];
         foreach ($machines as $machine) {
             $ofMachine = $records->get($machine->id) ?? new Collection;
             $use = $uses[$machine->id];
             $schedule = $this->service->scheduleFrom($machine, $ofMachine, $use, $now);
-            $notKnown += count(array_filter($schedule->points, static fn (DuePoint $one): bool => $one->state === DueState::NotKnown));
-            $own = $hires->get($machine->id) ?? new Collection;
-            $ahead = HiresAhead::of($own, $today, $this->yard->timezone());
-            $rate = $use->rate($own, $now->toDateTimeImmutable())->hoursPerDay
-                ?? $use->forecast($now->toDateTimeImmutable())?->hoursPerDay;
+            $notKnown += count(array_filter(
+                $schedule->points,
+                static fn (DuePoint $one): bool => $one->state === DueState::NotKnown,
+            ));
             $near = array_values(array_filter($schedule->points, self::isNear(...)));
             if ($near === []) {
                 continue;
             }
+            $own = $hires->get($machine->id) ?? new Collection;
+            $ahead = HiresAhead::of($own, $today, $this->yard->timezone());
+            $rate = $use->rate($own, $now->toDateTimeImmutable())->hoursPerDay
+                ?? $use->forecast($now->toDateTimeImmutable())?->hoursPerDay;
             foreach ($near as $point) {
                 $this->collect($kit, $point, $machine->fleet_number);
             }
@@ -75,6 +80,25 @@ final readonly class PresentHorizon
             'not_recorded' => $notKnown,
             'kit' => array_values($kit),
         ];
+    }
+
+    /**
+     * Points of machines of which nothing was ever recorded: they are counted by model, and none of them is computed.
+     *
+     * @param list<string> $known ids of the others
+     */
+    private function neverRecorded(array $known): int
+    {
+        $models = Machine::query()->whereNull('left_at')->whereNotIn('id', $known)->groupBy('model_id')
+            ->selectRaw('model_id, count(*) as machines')->get();
+        $catalogue = $this->shelf->current();
+        $points = 0;
+        foreach ($models as $model) {
+            $points += (int) $model->machines
+                * count($catalogue->programmeOf($catalogue->model($model->model_id))->points);
+        }
+
+        return $points;
     }
 
     private static function isNear(DuePoint $point): bool
