@@ -37,6 +37,7 @@ use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\ServiceController;
+use App\Http\Controllers\ServiceProgrammeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SeverityProposalController;
 use App\Http\Controllers\ShiftController;
@@ -108,6 +109,9 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::post('model-table', [ModelTableController::class, 'store'])->name('model_table.store');
     Route::get('model-drafts', [ModelDraftController::class, 'index'])->name('model_drafts.index');
     Route::post('model-drafts', [ModelDraftController::class, 'store'])->name('model_drafts.store');
+    Route::get('models/{model}/service-points', [ServiceProgrammeController::class, 'show'])->name('models.service');
+    Route::put('models/{model}/service-points/{point}', [ServiceProgrammeController::class, 'update'])
+        ->name('models.service.set');
     Route::put('models/{model}', [ModelController::class, 'update'])->name('models.update');
     Route::get('models/{model}', [ModelController::class, 'show'])->name('models.show');
     Route::get('machine-labels', [PrintController::class, 'labels'])->name('machines.labels');

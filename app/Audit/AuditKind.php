@@ -43,4 +43,5 @@ enum AuditKind: string
     case QualificationRecorded = 'qualification_recorded';
     case HouseRuleChosen = 'house_rule_chosen';
     case ModelKept = 'model_kept';
+    case ServiceIntervalSet = 'service_interval_set';
 }

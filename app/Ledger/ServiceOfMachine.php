@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Catalogue\CatalogueRepository;
 use App\Models\Machine;
 use App\Models\ServiceRecord;
 use App\Yards\CurrentYard;
@@ -16,23 +15,15 @@ use JadeLedger\Core\Service\ServiceSchedule;
 use JadeLedger\Core\Service\WorkDone;
 
 /** The service points of a machine as the ledger knows them. */
-final class ServiceOfMachine
+final readonly class ServiceOfMachine
 {
-    /** @var array<string, Programme> by catalogue and model */
-    private array $programmes = [];
-
-    public function __construct(
-        private readonly CatalogueRepository $shelf,
-        private readonly CurrentYard $yard,
-    ) {
+    public function __construct(private ProgrammeOfModel $programme, private CurrentYard $yard)
+    {
     }
 
     public function programme(Machine $machine): Programme
     {
-        $catalogue = $this->shelf->current();
-        $name = "{$catalogue->version} {$machine->model_id}";
-
-        return $this->programmes[$name] ??= $catalogue->programmeOf($catalogue->model($machine->model_id));
+        return $this->programme->of($machine->model_id);
     }
 
     public function schedule(Machine $machine, CarbonImmutable $now): ServiceSchedule

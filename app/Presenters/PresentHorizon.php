@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
 use App\Ledger\HiresAhead;
+use App\Ledger\ProgrammeOfModel;
 use App\Ledger\ServiceOfMachine;
 use App\Ledger\UseOfMachine;
 use App\Models\Hire;
@@ -29,6 +30,7 @@ final readonly class PresentHorizon
     public function __construct(
         private CatalogueRepository $shelf,
         private ServiceOfMachine $service,
+        private ProgrammeOfModel $programme,
         private CurrentYard $yard,
     ) {
     }
@@ -91,11 +93,10 @@ final readonly class PresentHorizon
     {
         $models = Machine::query()->whereNull('left_at')->whereNotIn('id', $known)->groupBy('model_id')
             ->selectRaw('model_id, count(*) as machines')->get();
-        $catalogue = $this->shelf->current();
         $points = 0;
         foreach ($models as $model) {
             $points += (int) $model->machines
-                * count($catalogue->programmeOf($catalogue->model($model->model_id))->points);
+                * count($this->programme->of($model->model_id)->points);
         }
 
         return $points;

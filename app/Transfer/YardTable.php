@@ -18,6 +18,7 @@ enum YardTable: string
     case Qualifications = 'qualifications';
     case HouseRuleChoices = 'house_rule_choices';
     case YardModels = 'yard_models';
+    case ServiceIntervals = 'service_intervals';
     case LearnedPaces = 'learned_paces';
     case Customers = 'customers';
     case Machines = 'machines';

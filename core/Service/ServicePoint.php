@@ -38,4 +38,10 @@ final readonly class ServicePoint
         public Source $source,
     ) {
     }
+
+    /** The same point, coming back as somebody else says. */
+    public function every(Interval $every, Source $source): self
+    {
+        return new self(...['every' => $every, 'source' => $source] + get_object_vars($this));
+    }
 }

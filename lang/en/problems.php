@@ -257,6 +257,7 @@ return [
     'no_such_service_point' => ['title' => 'No such service point', 'detail' => ':number has no such point. Choose one from its list.'],
     'service_is_recorded' => ['title' => 'It is recorded already', 'detail' => ':point: :name recorded it for :day. Nothing was written twice.'],
     'too_many_hours' => ['title' => 'The machine has not run that long', 'detail' => ':hours h cannot be: the meter shows :known h. Read the meter again, or leave the hours out.'],
+    'interval_is_nothing' => ['title' => 'An interval of nothing', 'detail' => 'What comes back after nothing would be due for ever. Enter hours, months or days.'],
     'stands_there_already' => ['title' => ':number stands there already', 'detail' => 'It is in :bay already; nothing was changed.'],
     'recorded_too_early' => ['title' => 'That is too long ago', 'detail' => 'An entry is at most :days days old when it comes in. Check the clock of the tablet, or tell the lead.'],
     'walk_given_back' => ['title' => 'This walk was given back', 'detail' => 'Open the walk of this machine anew from the day; nothing was entered in this one.'],

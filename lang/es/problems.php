@@ -257,6 +257,7 @@ return [
     'no_such_service_point' => ['title' => 'No hay tal punto de servicio', 'detail' => ':number no tiene ese punto. Elige uno de su lista.'],
     'service_is_recorded' => ['title' => 'Ya está anotado', 'detail' => ':point: :name lo anotó para :day. Nada se escribió dos veces.'],
     'too_many_hours' => ['title' => 'La máquina no ha trabajado tanto', 'detail' => ':hours h no puede ser: el horómetro marca :known h. Léelo otra vez, o deja las horas en blanco.'],
+    'interval_is_nothing' => ['title' => 'Un intervalo de nada', 'detail' => 'Lo que vuelve después de nada tocaría siempre. Escribe horas, meses o días.'],
     'stands_there_already' => ['title' => ':number ya está ahí', 'detail' => 'Ya está en :bay; no se ha cambiado nada.'],
     'recorded_too_early' => ['title' => 'Hace demasiado tiempo', 'detail' => 'Un apunte tiene como mucho :days días cuando llega. Revise el reloj de la tableta o avise al encargado.'],
     'walk_given_back' => ['title' => 'Esta revisión se devolvió', 'detail' => 'Abra de nuevo la revisión de esta máquina desde el día; en esta no se anotó nada.'],

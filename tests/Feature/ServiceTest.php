@@ -142,6 +142,30 @@ final class ServiceTest extends YardTestCase
         self::assertSame(['1250.0', '2027-06-01'], [$record->was_due_at, substr((string) $record->was_due_on, 0, 10)]);
     }
 
+    public function test_a_lead_takes_an_interval_from_the_manual_and_it_wins_over_the_common_one(): void
+    {
+        $this->read('1000.0');
+        $this->done('svc-oil');
+        $path = '/api/models/dromvik_14c/service-points';
+        $set = ['hours' => 500, 'months' => 0, 'days' => 0, 'source' => 'Manual 14C, page 212'];
+        $this->putJson("{$path}/svc-oil", $set)->assertForbidden();
+        $lead = $this->as(Role::Lead);
+        $this->assertFits($taken = $this->putJson("{$path}/svc-oil", $set)->assertOk(), 'Programme');
+        $oil = array_column($taken->json('points'), null, 'id')['svc-oil'];
+        self::assertSame(['500', 0, 'Manual 14C, page 212', $lead->name], [$oil['every']['hours'], $oil['every']['months'], $oil['source']['words'], $oil['set']['by']['name']]);
+        self::assertSame(['1500.0', null], [$this->point('svc-oil')['due_hours'], $this->point('svc-oil')['due_on']]);
+
+        // Once more: the last one counts. Nothing at all is refused, and a model that is not there is not found.
+        $this->putJson("{$path}/svc-oil", ['hours' => 200] + $set)->assertOk();
+        self::assertSame('1200.0', $this->point('svc-oil')['due_hours']);
+        $this->putJson("{$path}/svc-oil", ['hours' => null] + $set)->assertStatus(422)
+            ->assertJsonPath('type', '/problems/interval-is-nothing');
+        $this->putJson("{$path}/svc-blades", $set)->assertNotFound();
+        $this->getJson('/api/models/nobody_9000/service-points')->assertNotFound();
+        self::assertSame('1200.0', $this->point('svc-oil')['due_hours']);
+        self::assertSame('250', array_column($this->getJson('/api/models/dromvik_8c/service-points')->json('points'), 'every', 'id')['svc-oil']['hours'], 'another model keeps its own');
+    }
+
     public function test_bad_input_is_told_and_nothing_is_written(): void
     {
         $this->read('1000.0');

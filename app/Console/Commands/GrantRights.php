@@ -20,6 +20,7 @@ final class GrantRights extends Command
         'catalogue_versions',
         'qualifications',
         'machine_papers',
+        'service_intervals',
     ];
 
     /** Rows that are changed and never taken away. */

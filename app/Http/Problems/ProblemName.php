@@ -56,6 +56,7 @@ enum ProblemName: string
     case NoSuchServicePoint = 'no_such_service_point';
     case ServiceIsRecorded = 'service_is_recorded';
     case TooManyHours = 'too_many_hours';
+    case IntervalIsNothing = 'interval_is_nothing';
     case NoSuchCode = 'no_such_code';
     case NoSuchDay = 'no_such_day';
     case NoSuchFinding = 'no_such_finding';

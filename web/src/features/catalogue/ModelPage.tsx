@@ -7,6 +7,7 @@ import { figure, shortDate } from '../../app/figures';
 import { Page } from '../../app/Page';
 import { drawing } from '../../plans/drawings';
 import { Shapes } from '../../plans/Shapes';
+import { ProgrammeList } from '../service/ProgrammeList';
 import { useMe } from '../session/useSession';
 import { CheckLedger } from './CheckLedger';
 import { useModel, type Model } from './useCatalogue';
@@ -31,7 +32,7 @@ function ModelOf({ model }: { model: Model }) {
   const { t } = useTranslation();
   const me = useMe();
   const [feature, setFeature] = useState<string | null>(null);
-  const [shows, setShows] = useState<'applies' | 'not'>('applies');
+  const [shows, setShows] = useState<'applies' | 'not' | 'service'>('applies');
   const words = new Map(model.features.map((one) => [one.id, one.words]));
   const art = drawing(model.model.drawing);
   const [x, y, width, height] = art.frame;
@@ -102,13 +103,28 @@ function ModelOf({ model }: { model: Model }) {
             >
               {t('catalogue.apply_not', { count: others.length })}
             </button>
+            <button
+              type="button"
+              aria-pressed={shows === 'service'}
+              data-testid="model-service"
+              onClick={() => {
+                setShows('service');
+                setFeature(null);
+              }}
+            >
+              {t('service.do_point')}
+            </button>
             {feature !== null && (
               <button type="button" className="by-feature" onClick={() => setFeature(null)}>
                 {t('catalogue.only_by', { feature: words.get(feature) })}
               </button>
             )}
           </header>
-          <CheckLedger checks={shown} words={words} />
+          {shows === 'service' ? (
+            <ProgrammeList modelId={model.model.id} mayChange={me.may.lead} />
+          ) : (
+            <CheckLedger checks={shown} words={words} />
+          )}
         </section>
       </div>
     </Page>
