@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Ledger\HiresAhead;
+use App\Ledger\HourMeterOfMachine;
 use App\Ledger\ServiceOfMachine;
 use App\Ledger\UseOfMachine;
 use App\Models\Machine;
+use App\Models\MeterChange;
+use App\Models\MeterReadingRecord;
+use App\Models\Reading;
 use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
-use JadeLedger\Core\Meter\MeterPoint;
+use Carbon\CarbonInterface;
+use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\DueOnHire;
 use JadeLedger\Core\Service\DuePoint;
 
@@ -20,8 +27,16 @@ final readonly class PresentServiceOfMachine
 {
     private const MOST_HIRES = 20;
 
-    public function __construct(private ServiceOfMachine $service, private CurrentYard $yard)
-    {
+    private const LOOKS_BACK_DAYS = 400;
+
+    /** Days for which the hours are told. */
+    private const AHEAD = [0, 15, 30, 60, 90];
+
+    public function __construct(
+        private ServiceOfMachine $service,
+        private HourMeterOfMachine $meter,
+        private CurrentYard $yard,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -50,10 +65,61 @@ final readonly class PresentServiceOfMachine
                 ),
                 $schedule->points,
             ),
-            'readings' => array_map(static fn (MeterPoint $point): array => [
-                'at' => Moment::text(CarbonImmutable::instance($point->at)),
-                'hours' => (string) $point->hours->decimal(1, RoundingMode::HALF_UP),
-            ], $use->points()),
+            'readings' => $this->readings($machine->id),
+            'meter_changes' => array_values(MeterChange::query()->where('machine_id', $machine->id)->orderBy('at')->get()
+                ->map(static fn (MeterChange $change): array => [
+                    'at' => Moment::text($change->at), 'counted_to' => $change->counted_to, 'began' => $change->began,
+                ])->all()),
+            'expected' => $forecast === null ? [] : array_map(static function (int $days) use ($forecast, $today): array {
+                $hours = $forecast->hoursIn($days);
+
+                return [
+                    'on' => $today->plusDays($days)->text(),
+                    'low' => self::tenth($hours->low),
+                    'likely' => self::tenth($hours->likely),
+                    'high' => self::tenth($hours->high),
+                ];
+            }, self::AHEAD),
         ];
+    }
+
+    /** @return list<array<string, mixed>> in all, the oldest first; disputed ones among them, struck ones not */
+    private function readings(string $machineId): array
+    {
+        $since = CarbonImmutable::now()->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u');
+        $walks = Reading::query()->where('machine_id', $machineId)->where('recorded_at', '>=', $since)
+            ->where('judgement->kind', AnswerKind::HourMeter->value)->where('is_valid', true)->where('is_struck', false)
+            ->get()->map(fn (Reading $one): array => $this->reading(
+                $machineId,
+                $one->value,
+                $one->recorded_at,
+                'walk',
+                (bool) ($one->judgement['verdict']['is_disputed'] ?? false),
+            ));
+        $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '>=', $since)
+            ->get()->map(fn (MeterReadingRecord $one): array => $this->reading($machineId, $one->hours, $one->at, 'yard', false));
+        $all = [...$walks->all(), ...$beside->all()];
+        usort($all, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+
+        return $all;
+    }
+
+    /** @return array<string, mixed> */
+    private function reading(string $machineId, string $shows, CarbonInterface $at, string $how, bool $isDisputed): array
+    {
+        $hours = Quantity::of($shows, Unit::Hour)->plus($this->meter->offsetAt($machineId, $at));
+
+        return [
+            'at' => Moment::text($at),
+            'hours' => (string) $hours->decimal(1, RoundingMode::HALF_UP),
+            'shows' => $shows,
+            'how' => $how,
+            'is_disputed' => $isDisputed,
+        ];
+    }
+
+    private static function tenth(float $hours): string
+    {
+        return number_format($hours, 1, '.', '');
     }
 }

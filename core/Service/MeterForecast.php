@@ -96,6 +96,18 @@ final readonly class MeterForecast
         );
     }
 
+    /** @param  int  $days from today, at least 0 */
+    public function hoursIn(int $days): HoursExpected
+    {
+        $since = $this->sinceLast + $days;
+        $likely = $this->lastHours + $this->hoursPerDay * $since;
+        $margin = StudentT::quantile((1 + self::LIKELIHOOD) / 2, $this->gains - 1)
+            * sqrt($this->variance * $since * (1 + $since / $this->days));
+
+        // A meter never runs back.
+        return new HoursExpected(max($this->lastHours, $likely - $margin), $likely, $likely + $margin);
+    }
+
     /**
      * Days after the last reading on which the upper and the lower limit meet a gain.
      *

@@ -27,6 +27,7 @@ final class ScreensTest extends BrowserTestCase
         yield 'model-table' => ['dilys', '/app/catalogue', ['[data-testid="open-import"]'], '[data-testid="import-each_row"]'];
         yield 'machine' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '.machine-folios tbody tr'];
         yield 'trail' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]', '[data-testid="other-leaf"]'], '[data-testid="trail-entry"]'];
+        yield 'meter' => ['moss', '/app/fleet', ['[data-testid="machine-E-14"]', '[data-testid="leaf-meter"]'], '[data-testid="meter-plot"] path'];
         yield 'service' => ['ines', '/app/service', [], '[data-testid="clash"]'];
         yield 'service-point' => ['ines', '/app/service', ['[data-testid="horizon-E-16"] a', '[data-testid="point-svc-track-bolts"]'], '[data-testid="service-done"]'];
         yield 'spread-open' => ['dilys', '/app', ['[data-testid="open-in-E-11"]'], '.spread'];

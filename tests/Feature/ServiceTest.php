@@ -68,6 +68,13 @@ final class ServiceTest extends YardTestCase
         self::assertSame(['hire_id' => $this->hire->id, 'on' => '2026-12-11', 'day' => 5], $oil['on_hire']);
         self::assertSame('2026-12-05', $oil['likely']['day']);
 
+        $meter = $this->service();
+        self::assertSame(['840.0', 'yard', false], [$meter->json('readings.0.hours'), $meter->json('readings.0.how'), $meter->json('readings.0.is_disputed')]);
+        self::assertSame(['2026-12-01', '2026-12-31'], [$meter->json('expected.0.on'), $meter->json('expected.2.on')]);
+        // Thirty days at a little over 4 h.
+        self::assertEqualsWithDelta(1_120.5, (float) $meter->json('expected.2.likely'), 1.0);
+        self::assertGreaterThanOrEqual((float) $meter->json('expected.2.low'), (float) $meter->json('expected.2.likely'));
+
         $machine = $this->horizon()->json('machines.0');
         self::assertSame([$this->machine->fleet_number, true], [$machine['fleet_number'], $machine['clashes']]);
         self::assertSame(['Saltmarsh Drainage', '2026-12-07', '2026-12-18'], [$machine['hires'][0]['customer'], $machine['hires'][0]['from'], $machine['hires'][0]['until']]);

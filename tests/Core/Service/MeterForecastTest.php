@@ -65,6 +65,26 @@ final class MeterForecastTest extends TestCase
         self::assertEquals(new LikelyDay(0, 0, 0), $forecast->dayOf(self::h(1150)));
     }
 
+    public function test_the_hours_of_a_day_and_the_day_of_the_hours_say_the_same(): void
+    {
+        $random = new Randomizer(new Mt19937(29));
+        for ($round = 0; $round < 200; $round++) {
+            [$readings, $hours] = self::fleet($random, $random->getInt(4, 25));
+            $forecast = MeterForecast::from($readings, self::now());
+            self::assertNotNull($forecast);
+            $before = $forecast->hoursIn(0);
+            foreach ([5, 30, 90] as $days) {
+                $then = $forecast->hoursIn($days);
+                self::assertGreaterThanOrEqual($before->likely, $then->likely);
+                self::assertGreaterThanOrEqual($before->low, $then->high);
+                self::assertTrue($then->low <= $then->likely && $then->likely <= $then->high && $then->low >= $hours - 0.1);
+                $day = $forecast->dayOf(self::h((int) ceil($then->likely)));
+                self::assertTrue($day === null || abs($day->likely - $days) <= 1.5 + 1 / max(0.1, $forecast->hoursPerDay), "{$day?->likely} and {$days}");
+                $before = $then;
+            }
+        }
+    }
+
     public function test_too_little_is_no_forecast_and_not_a_guess(): void
     {
         self::assertNull(MeterForecast::from([], self::now()));

@@ -15,7 +15,7 @@ const point = (id: string, more: Partial<Point>): Point => ({
 });
 
 const scale = (points: Point[], onPoint = vi.fn()) =>
-  render(<ServiceScale service={{ machine_id: 'm', today: TODAY, hours_per_day: null, points, readings: [] }} onPoint={onPoint} />);
+  render(<ServiceScale service={{ machine_id: 'm', today: TODAY, hours_per_day: null, points, readings: [], meter_changes: [], expected: [] }} onPoint={onPoint} />);
 
 describe('hours to each service', () => {
   it('says hours and day, hours that are over, and a day that is past', () => {

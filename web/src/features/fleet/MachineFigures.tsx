@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
 import { duration, figure, shortDate } from '../../app/figures';
 
@@ -19,6 +20,11 @@ export function MachineFigures({ detail }: { detail: Schema['MachineDetail'] }) 
           </span>
           <small>{meter_read_at === null ? t('meter.never_read') : shortDate(meter_read_at)}</small>
           {more && <small>{t('meter.in_all', { hours: figure(hours_in_all) })}</small>}
+          {shows !== null && (
+            <Link to="?leaf=meter" className="to-readings" data-testid="leaf-meter">
+              {t('fleet.readings')}
+            </Link>
+          )}
         </dd>
       </div>
       <div data-testid="usage">

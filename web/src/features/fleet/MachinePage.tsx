@@ -33,6 +33,7 @@ import '../service/service.css';
 const HireDrawer = lazy(() => import('../office/HireDrawer').then((part) => ({ default: part.HireDrawer })));
 const NewHireDrawer = lazy(() => import('../office/NewHireDrawer').then((part) => ({ default: part.NewHireDrawer })));
 const PaperDrawer = lazy(() => import('../office/PaperDrawer').then((part) => ({ default: part.PaperDrawer })));
+const MeterLeaf = lazy(() => import('../service/MeterLeaf'));
 const ServiceDrawer = lazy(() => import('../service/ServiceDrawer').then((part) => ({ default: part.ServiceDrawer })));
 const MachineDrawer = lazy(() => import('../office/MachineDrawer').then((part) => ({ default: part.MachineDrawer })));
 
@@ -40,6 +41,8 @@ const MachineDrawer = lazy(() => import('../office/MachineDrawer').then((part) =
 type Over = { is: 'damage' } | { is: 'read' } | { is: 'service'; point: string | null } | { is: 'meter' } | { is: 'move' } | { is: 'plate' } | { is: 'paper' } | { is: 'new' } | { is: 'hire'; id: string };
 
 const AWAY = ['out', 'gone'];
+/** The pages of a machine, in their order. */
+const LEAVES = ['machine', 'trail', 'meter'] as const;
 
 /** A machine: how it stands and what is wrong with it, its hours, folios and papers, and what it waits for. */
 export default function MachinePage() {
@@ -59,7 +62,7 @@ export default function MachinePage() {
     return <Notice words={whatToDo(query.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void query.refetch()} />;
   }
   const { machine, findings, folios, serial, tag, left_as, papers, last_walk, next } = query.data;
-  const isTrail = params.get('leaf') === 'trail';
+  const shownLeaf = LEAVES.find((one) => one === params.get('leaf')) ?? 'machine';
   const close = () => setOver(null);
   const isHere = !AWAY.includes(machine.standing) && left_as === null;
   const stations = last_walk?.stations ?? [];
@@ -71,7 +74,7 @@ export default function MachinePage() {
       title={`${machine.fleet_number} ${machine.describes}`}
       sub={t('fleet.sub', { maker: machine.maker, model: machine.model, serial })}
       folio={machine.fleet_number}
-      leaf={t(isTrail ? 'fleet.machine_leaf_2' : 'fleet.machine_leaf_1')}
+      leaf={t(`fleet.machine_leaf.${shownLeaf}`)}
       tabs
       right={
         <>
@@ -84,9 +87,13 @@ export default function MachinePage() {
         </>
       }
     >
-      {isTrail ? (
-        <Trail machineId={machineId} />
-      ) : (
+      {shownLeaf === 'trail' && <Trail machineId={machineId} />}
+      {shownLeaf === 'meter' && (
+        <Suspense fallback={null}>
+          {service.data === undefined ? <p className="horizon-none">{t('state.fetching')}</p> : <MeterLeaf service={service.data} />}
+        </Suspense>
+      )}
+      {shownLeaf === 'machine' && (
         <div className="machine-fields">
           <div className="machine-left-side">
             <section className="machine-plan" aria-label={t('fleet.open_damage')}>
@@ -161,9 +168,16 @@ export default function MachinePage() {
             {t('office.write_down')}
           </Button>
         )}
-        <Button testId="other-leaf" onClick={() => setParams(isTrail ? {} : { leaf: 'trail' })}>
-          {t(isTrail ? 'fleet.machine_again' : 'fleet.trail')}
-        </Button>
+        {shownLeaf !== 'machine' && (
+          <Button testId="leaf-machine" onClick={() => setParams({})}>
+            {t('fleet.machine_again')}
+          </Button>
+        )}
+        {shownLeaf !== 'trail' && (
+          <Button testId="other-leaf" onClick={() => setParams({ leaf: 'trail' })}>
+            {t('fleet.trail')}
+          </Button>
+        )}
         {next !== null && <NextActButton next={next} may={me.may} opening={opening} />}
       </footer>
       {over?.is === 'damage' && <DamageDrawer detail={query.data} onClose={close} />}
