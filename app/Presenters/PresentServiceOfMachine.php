@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Ledger\HiresAhead;
-use App\Ledger\HourMeterOfMachine;
 use App\Ledger\ServiceOfMachine;
 use App\Ledger\UseOfMachine;
 use App\Models\Machine;
@@ -16,6 +15,7 @@ use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
+use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -32,11 +32,8 @@ final readonly class PresentServiceOfMachine
     /** Days for which the hours are told. */
     private const AHEAD = [0, 15, 30, 60, 90];
 
-    public function __construct(
-        private ServiceOfMachine $service,
-        private HourMeterOfMachine $meter,
-        private CurrentYard $yard,
-    ) {
+    public function __construct(private ServiceOfMachine $service, private CurrentYard $yard)
+    {
     }
 
     /** @return array<string, mixed> */
@@ -52,6 +49,8 @@ final readonly class PresentServiceOfMachine
         $forecast = $use->forecast($now->toDateTimeImmutable());
         $rate = $use->rate($hires, $now->toDateTimeImmutable())->hoursPerDay ?? $forecast?->hoursPerDay;
 
+        $changes = MeterChange::query()->where('machine_id', $machine->id)->orderBy('at')->get();
+
         return [
             'machine_id' => $machine->id,
             'today' => $today->text(),
@@ -65,11 +64,10 @@ final readonly class PresentServiceOfMachine
                 ),
                 $schedule->points,
             ),
-            'readings' => $this->readings($machine->id),
-            'meter_changes' => array_values(MeterChange::query()->where('machine_id', $machine->id)->orderBy('at')->get()
-                ->map(static fn (MeterChange $change): array => [
-                    'at' => Moment::text($change->at), 'counted_to' => $change->counted_to, 'began' => $change->began,
-                ])->all()),
+            'readings' => self::readings($machine->id, $changes),
+            'meter_changes' => array_values($changes->map(static fn (MeterChange $change): array => [
+                'at' => Moment::text($change->at), 'counted_to' => $change->counted_to, 'began' => $change->began,
+            ])->all()),
             'expected' => $forecast === null ? [] : array_map(static function (int $days) use ($forecast, $today): array {
                 $hours = $forecast->hoursIn($days);
 
@@ -83,31 +81,53 @@ final readonly class PresentServiceOfMachine
         ];
     }
 
-    /** @return list<array<string, mixed>> in all, the oldest first; disputed ones among them, struck ones not */
-    private function readings(string $machineId): array
+    /**
+     * @param Collection<int, MeterChange> $changes
+     * @return list<array<string, mixed>> in all, the oldest first; disputed ones among them, struck ones not
+     */
+    private static function readings(string $machineId, Collection $changes): array
     {
         $since = CarbonImmutable::now()->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u');
         $walks = Reading::query()->where('machine_id', $machineId)->where('recorded_at', '>=', $since)
             ->where('judgement->kind', AnswerKind::HourMeter->value)->where('is_valid', true)->where('is_struck', false)
-            ->get()->map(fn (Reading $one): array => $this->reading(
-                $machineId,
+            ->get()->map(static fn (Reading $one): array => self::reading(
+                $changes,
                 $one->value,
                 $one->recorded_at,
                 'walk',
                 (bool) ($one->judgement['verdict']['is_disputed'] ?? false),
             ));
         $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '>=', $since)
-            ->get()->map(fn (MeterReadingRecord $one): array => $this->reading($machineId, $one->hours, $one->at, 'yard', false));
+            ->get()->map(static fn (MeterReadingRecord $one): array => self::reading(
+                $changes,
+                $one->hours,
+                $one->at,
+                'yard',
+                false,
+            ));
         $all = [...$walks->all(), ...$beside->all()];
         usort($all, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
         return $all;
     }
 
-    /** @return array<string, mixed> */
-    private function reading(string $machineId, string $shows, CarbonInterface $at, string $how, bool $isDisputed): array
-    {
-        $hours = Quantity::of($shows, Unit::Hour)->plus($this->meter->offsetAt($machineId, $at));
+    /**
+     * @param Collection<int, MeterChange> $changes
+     * @return array<string, mixed>
+     */
+    private static function reading(
+        Collection $changes,
+        string $shows,
+        CarbonInterface $at,
+        string $how,
+        bool $isDisputed,
+    ): array {
+        $hours = $changes->filter(static fn (MeterChange $change): bool => $change->at->lessThanOrEqualTo($at))->reduce(
+            static fn (Quantity $sum, MeterChange $change): Quantity => $sum->plus(
+                Quantity::of($change->offset_hours, Unit::Hour),
+            ),
+            Quantity::of($shows, Unit::Hour),
+        );
 
         return [
             'at' => Moment::text($at),
