@@ -142,8 +142,13 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
             $this->touch('compare');
         } else {
             foreach ($this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition) {
-                $this->press($condition);
-                $this->acts++;
+                $id = str_replace('condition-', '', (string) $condition->getAttribute('data-testid'));
+                $this->touch("condition-{$id}");
+                if ($this->exists(self::named('pad-input'))) {
+                    $this->type('pad-input', self::MEASURED[$id]);
+                    $this->touch('pad-set');
+                    $this->waitUntil(fn (): bool => ! $this->exists(self::named('pad-input')), 'The number pad stays.');
+                }
             }
             $value = $this->amidst($this->line());
             $this->setValue($value);

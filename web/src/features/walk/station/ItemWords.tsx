@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
-import { calendarDay } from '../../../app/figures';
 import { withFigures } from '../../../app/units';
+import { dayAndMonth } from '../../service/days';
 import { useReading } from '../../session/useReading';
 import type { Item } from './items';
 
@@ -18,7 +18,7 @@ export function ItemWords({ item, words: instead, onOpen }: Props) {
   const step = item.step === null ? undefined : item.line.test[item.step];
   const { due } = item.line;
   // Walks do not ask this by themselves: it says why this one does.
-  const why = due === undefined ? '' : `. ${due.last === null ? t(`service.never.${due.occasion}`) : t(`service.since.${due.occasion}`, { day: calendarDay(due.last) })}`;
+  const why = due === undefined ? '' : `. ${due.last === null ? t(`service.never.${due.occasion}`) : t(`service.since.${due.occasion}`, { day: dayAndMonth(due.last, new Date().toISOString().slice(0, 10)) })}`;
   const small = `${item.line.title}${why}${step === undefined ? '' : `. ${withFigures(step.do, step.figures, reading)}`}`;
   const words = step === undefined ? (instead ?? item.line.accept) : withFigures(step.expect, step.figures, reading);
   const isBarred = (step?.severity ?? item.line.severity) === 'stop';
