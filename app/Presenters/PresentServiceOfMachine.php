@@ -132,7 +132,7 @@ final readonly class PresentServiceOfMachine
         return [
             'at' => Moment::text($at),
             'hours' => (string) $hours->decimal(1, RoundingMode::HALF_UP),
-            'shows' => $shows,
+            'shows' => (string) Quantity::of($shows, Unit::Hour)->decimal(1, RoundingMode::HALF_UP),
             'how' => $how,
             'is_disputed' => $isDisputed,
         ];

@@ -42,10 +42,12 @@ export default function MeterLeaf({ service }: { service: Service }) {
             { data: future(({ high }) => high), label: t('service.at_most'), color: 'var(--ochre)', curve: 'linear', connectNulls: true, showMark: false },
           ]}
           skipAnimation
+          sx={{ '& text': { fontSize: '14.5px !important', fontFamily: 'var(--grotesque)' } }}
+          slotProps={{ legend: { sx: { fontSize: 16 } } }}
         >
-          <ChartsReferenceLine x={noon(service.today)} label={t('service.today')} lineStyle={{ stroke: 'var(--ink)' }} />
+          <ChartsReferenceLine x={noon(service.today)} label={t('service.today')} labelAlign="start" lineStyle={{ stroke: 'var(--ink)' }} />
           {changes.map((change) => (
-            <ChartsReferenceLine key={change.at} x={new Date(change.at)} label={t('service.other_meter')} lineStyle={{ stroke: 'var(--ink)', strokeDasharray: '6 4' }} />
+            <ChartsReferenceLine key={change.at} x={new Date(change.at)} label={t('service.other_meter')} labelAlign="start" lineStyle={{ stroke: 'var(--ink)', strokeDasharray: '6 4' }} />
           ))}
         </LineChart>
       </div>
