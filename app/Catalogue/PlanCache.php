@@ -58,13 +58,15 @@ final class PlanCache
     public function today(string $modelId, Movement $movement, array $more = []): CachedPlan
     {
         $version = $this->shelf->currentVersion();
-        $besides = implode(',', array_map(
-            static fn (DueCheck $due): string => "{$due->check} {$due->occasion->value} {$due->last?->text()}",
-            $more,
-        ));
-        $name = "today|{$version}|{$modelId}|{$movement->value}|{$besides}";
+        if ($more !== []) {
+            // As good as one for each machine and day: kept, they would only push out what many ask for.
+            return $this->make($version, $modelId, $movement, $more);
+        }
 
-        return $this->held($name, fn (): CachedPlan => $this->make($version, $modelId, $movement, $more));
+        return $this->held(
+            "today|{$version}|{$modelId}|{$movement->value}",
+            fn (): CachedPlan => $this->make($version, $modelId, $movement),
+        );
     }
 
     /** Seconds that the walk is planned to take with the catalogue of today. */

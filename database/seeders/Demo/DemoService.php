@@ -15,6 +15,7 @@ final readonly class DemoService
     /** Fleet number, hours a day of the calendar, and of some points the hours that were left as the week began. */
     public const MACHINES = [
         ['E-14', 4.2, ['svc-oil' => 52, 'svc-track-bolts' => 139]],
+        ['E-11', 4.1, ['svc-oil' => 86, 'svc-track-bolts' => 160]],
         ['G-07', 9.0, ['svc-oil' => 64]],
         ['T-06', 3.1, ['svc-500' => 19, 'svc-oil' => 19]],
         ['E-16', 3.6, ['svc-track-bolts' => 24, 'svc-oil' => 90]],

@@ -18,8 +18,9 @@ interface Props {
   onSelect: (id: string) => void;
 }
 
-/** Around the machine and its stations, in CSS pixels: for half a mark and its name. */
-const ROOM_PX = 56;
+/** Around the machine and its stations, in CSS pixels: for half a mark, and above and below for its name. */
+const BESIDE_PX = 44;
+const ABOVE_PX = 40;
 const MARK_PX = 14;
 const NAME_PX = 14.5;
 /** A letter is about so wide, as a share of its height. */
@@ -53,10 +54,14 @@ export function VerdictPlan({ name, label, stations, findings, selected, onSelec
   const ys = [top, top + height, ...around.map(({ stands }) => stands.y)];
   const [x, y] = [Math.min(...xs), Math.min(...ys)];
   const [wide, high] = [Math.max(...xs) - x, Math.max(...ys) - y];
-  const scale = Math.max(wide / (size.width - 2 * ROOM_PX), high / (size.height - 2 * ROOM_PX));
-  const pad = ROOM_PX * scale;
-  const box = { x: x - pad, y: y - pad, width: wide + 2 * pad, height: high + 2 * pad };
+  const scaleWith = (above: number) => Math.max(wide / (size.width - 2 * BESIDE_PX), high / (size.height - 2 * above));
+  // A second line of names needs its room, and takes it only where there is one.
+  const isDouble = [...levels(around, scaleWith(ABOVE_PX)).values()].includes(1);
+  const above = isDouble ? ABOVE_PX + NAME_PX + 2 : ABOVE_PX;
+  const scale = scaleWith(above);
   const level = levels(around, scale);
+  const [padX, padY] = [BESIDE_PX * scale, above * scale];
+  const box = { x: x - padX, y: y - padY, width: wide + 2 * padX, height: high + 2 * padY };
 
   return (
     <svg

@@ -2,7 +2,8 @@ import { ChartsReferenceLine } from '@mui/x-charts/ChartsReferenceLine';
 import { LineChart } from '@mui/x-charts/LineChart';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
-import { calendarDay, figure, shortDate } from '../../app/figures';
+import { figure, shortDate } from '../../app/figures';
+import { dayAndMonth } from './days';
 import './service.css';
 
 type Service = Schema['ServiceOfMachine'];
@@ -32,7 +33,7 @@ export default function MeterLeaf({ service }: { service: Service }) {
       <p>{expected.length === 0 ? t('service.no_forecast') : t('service.forecast_words', { rate: figure(service.hours_per_day ?? '0') })}</p>
       <div className="meter-plot" data-testid="meter-plot">
         <LineChart
-          xAxis={[{ data: x, scaleType: 'time', valueFormatter: (at: Date) => calendarDay(at.toISOString().slice(0, 10)) }]}
+          xAxis={[{ data: x, scaleType: 'time', tickNumber: 7, valueFormatter: (at: Date) => dayAndMonth(at.toISOString().slice(0, 10), service.today) }]}
           yAxis={[{ width: 64, valueFormatter: (hours: number) => figure(String(hours)) }]}
           series={[
             { data: past((one) => (one.is_disputed ? null : Number(one.hours))), label: t('service.reading'), color: 'var(--ink)', curve: 'linear', connectNulls: true, showMark: true },
