@@ -33,9 +33,15 @@ final class HiresAhead
                 return new HireSpan($hire->id, $day($hire->state->out_at ?? $hire->goes_out_at), $day($hire->comes_back_at));
             });
 
+        $isOver = static fn (HireSpan $span): bool => $span->until->isBefore($today);
+        $isFetched = static fn (string $id): bool => $hires->firstWhere('id', $id)?->state?->out_at !== null;
+
         // One that is late is out today, whatever was agreed; one that was never fetched is none.
-        return array_values($spans->map(static fn (HireSpan $span): HireSpan => $span->until->isBefore($today)
-            ? new HireSpan($span->hireId, $span->from, $today)
-            : $span)->all());
+        return array_values($spans
+            ->reject(static fn (HireSpan $span): bool => $isOver($span) && ! $isFetched($span->hireId))
+            ->map(static fn (HireSpan $span): HireSpan => $isOver($span)
+                ? new HireSpan($span->hireId, $span->from, $today)
+                : $span)
+            ->all());
     }
 }

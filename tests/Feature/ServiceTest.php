@@ -83,6 +83,17 @@ final class ServiceTest extends YardTestCase
         self::assertNull($kit['Engine oil, grade on the plate']['quantity'], 'to the mark, and not a figure of ours');
     }
 
+    public function test_a_hire_that_was_never_fetched_is_no_hire_on_which_anything_falls_due(): void
+    {
+        $this->hire->update(['goes_out_at' => '2026-11-20 07:00:00', 'comes_back_at' => '2026-11-25 16:00:00']);
+        $this->pastReadings();
+        $this->done('svc-oil', ['on' => '2026-09-01', 'hours' => '740.0'])->assertJsonPath('results.0.problem', null);
+        self::assertSame(['due', null], [$this->point('svc-oil')['state'], $this->point('svc-oil')['on_hire']]);
+
+        $this->hire->update(['comes_back_at' => '2026-12-01 16:00:00']);
+        self::assertSame($this->hire->id, $this->point('svc-oil')['on_hire']['hire_id'] ?? null);
+    }
+
     public function test_a_machine_leaves_over_work_that_falls_due_on_hire_only_with_a_condition(): void
     {
         $this->hire->update(['goes_out_at' => '2026-12-01 12:00:00', 'comes_back_at' => '2026-12-08 16:00:00']);
