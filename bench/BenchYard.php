@@ -101,9 +101,28 @@ final class BenchYard
     {
         $id = (string) Str::uuid7();
         $this->put('machines', ['id' => $id, 'yard_id' => $this->yard, 'fleet_number' => "B-{$n}", 'model_id' => $model, 'serial' => "BENCH{$n}", 'bay' => 'bay '.$n % 12, 'created_at' => $this->now, 'updated_at' => $this->now]);
+        $this->serviced($id, $n);
         $this->put('machine_states', ['machine_id' => $id, 'standing' => 'in_yard', 'smr_hours' => 1000 + $n, 'smr_at' => $this->now, 'smr_entry_id' => null]);
 
         return $id;
+    }
+
+    /** Ten readings a machine, and two points of which one is due in these weeks. */
+    private function serviced(string $machine, int $n): void
+    {
+        for ($back = 10; $back > 0; $back--) {
+            $this->put('meter_readings', [
+                'id' => (string) Str::uuid7(), 'machine_id' => $machine, 'hours' => 1000 + $n - $back * 40 - $back % 3,
+                'at' => $this->now->subDays($back * 10), 'actor_id' => $this->actor,
+            ]);
+        }
+        foreach (['svc-500' => 490 - $n % 60, 'svc-wheel-nuts' => $n % 200] as $point => $ago) {
+            $this->put('service_records', [
+                'id' => (string) Str::uuid7(), 'machine_id' => $machine, 'point' => $point,
+                'done_on' => $this->now->subDays(intdiv($ago, 4) + 1)->format('Y-m-d'),
+                'hours_in_all' => 1000 + $n - $ago, 'words' => '', 'actor_id' => $this->actor,
+            ]);
+        }
     }
 
     private function hire(string $machine, CarbonImmutable $out, CarbonImmutable $back): string

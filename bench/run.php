@@ -10,6 +10,7 @@ use Bench\BenchYard;
 use Bench\DayBench;
 use Bench\Figure;
 use Bench\FirstLoadBench;
+use Bench\HorizonBench;
 use Bench\PlanBench;
 use Bench\PostBench;
 use Bench\TouchBench;
@@ -47,6 +48,7 @@ try {
     $measure('The hand', (new TouchBench)->figures($app->make(CatalogueRepository::class)->current()));
     $posts = new PostBench($stack->url, $hires);
     $measure('The day', (new DayBench)->figures($app, $posts));
+    $measure('The horizon', (new HorizonBench)->figures($app, $posts));
     $measure('Posting', $posts->figures());
     $measure('Verifying', (new VerifyBench)->figures($app->make(VerifyLedger::class)));
     $measure('The first load', (new FirstLoadBench)->figures($stack->url));
