@@ -13,11 +13,19 @@ final class StudentT
 {
     private const STEPS = 200;
 
+    /** @var array<string, float> the same few are asked for again and again, and each takes some thousand steps */
+    private static array $known = [];
+
     /**
      * @param float $p above 0.5 and below 1
      * @param int $freedom degrees of freedom, at least 1
      */
     public static function quantile(float $p, int $freedom): float
+    {
+        return self::$known["{$p} {$freedom}"] ??= self::compute($p, $freedom);
+    }
+
+    private static function compute(float $p, int $freedom): float
     {
         [$low, $high] = [0.0, 1.0];
         while (self::below($high, $freedom) < $p) {
