@@ -6,15 +6,18 @@ declare(strict_types=1);
 
 use App\Catalogue\CatalogueRepository;
 use App\Ledger\VerifyLedger;
+use App\Models\User;
+use App\Presenters\PresentDay;
+use App\Presenters\PresentHorizon;
 use Bench\BenchYard;
-use Bench\DayBench;
 use Bench\Figure;
 use Bench\FirstLoadBench;
-use Bench\HorizonBench;
+use Bench\PageBench;
 use Bench\PlanBench;
 use Bench\PostBench;
 use Bench\TouchBench;
 use Bench\VerifyBench;
+use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Filesystem\Filesystem;
 use Tests\Support\ApartStack;
@@ -47,8 +50,21 @@ try {
     $measure('Planning', (new PlanBench)->figures($app->make(CatalogueRepository::class)->current()));
     $measure('The hand', (new TouchBench)->figures($app->make(CatalogueRepository::class)->current()));
     $posts = new PostBench($stack->url, $hires);
-    $measure('The day', (new DayBench)->figures($app, $posts));
-    $measure('The horizon', (new HorizonBench)->figures($app, $posts));
+    $now = CarbonImmutable::now();
+    $today = $now->setTimezone((string) config('jade.yard.timezone'))->startOfDay();
+    $day = new PageBench('day', '/api/day', 40, static fn (): array => $app->make(PresentDay::class)->of(
+        $today,
+        $now,
+        User::query()->firstOrFail(),
+    ));
+    $horizon = new PageBench(
+        'horizon',
+        '/api/service',
+        12,
+        static fn (): array => $app->make(PresentHorizon::class)->ofFleet(),
+    );
+    $measure('The day', $day->figures($posts));
+    $measure('The horizon', $horizon->figures($posts));
     $measure('Posting', $posts->figures());
     $measure('Verifying', (new VerifyBench)->figures($app->make(VerifyLedger::class)));
     $measure('The first load', (new FirstLoadBench)->figures($stack->url));

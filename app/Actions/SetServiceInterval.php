@@ -27,8 +27,15 @@ final readonly class SetServiceInterval
     }
 
     /** @throws ApiProblem */
-    public function __invoke(string $modelId, string $pointId, ?int $hours, int $months, int $days, string $source, User $by): void
-    {
+    public function __invoke(
+        string $modelId,
+        string $pointId,
+        ?int $hours,
+        int $months,
+        int $days,
+        string $source,
+        User $by,
+    ): void {
         $catalogue = $this->shelf->current();
         $model = $catalogue->models[$modelId] ?? throw ApiProblem::because(ProblemName::NotFound, 404);
         $point = $catalogue->programmeOf($model)->points[$pointId] ?? throw ApiProblem::because(
@@ -47,7 +54,11 @@ final readonly class SetServiceInterval
         }
         DB::transaction(function () use ($model, $point, $hours, $months, $days, $source, $by): void {
             ServiceInterval::query()->create([
-                'model_id' => $model->id, 'point' => $point->id, 'hours' => $hours, 'months' => $months, 'days' => $days,
+                'model_id' => $model->id,
+                'point' => $point->id,
+                'hours' => $hours,
+                'months' => $months,
+                'days' => $days,
                 'source' => $source, 'set_by_id' => $by->id, 'set_at' => CarbonImmutable::now(),
             ]);
             ($this->audit)(AuditKind::ServiceIntervalSet, $by, "{$model->maker} {$model->name}", after: [

@@ -17,7 +17,8 @@ final class CatalogueWords
     /** The members of an answer that hold texts of the catalogue. */
     private const MEMBERS = [
         'title', 'how', 'accept', 'if_not', 'do', 'expect', 'fail_means', 'text', 'why', 'summary', 'instruction', 'caution', 'name', 'label',
-        'asks', 'direction', 'describes', 'group', 'family', 'reason', 'act', 'followed', 'followed_why', 'other', 'other_why', 'because', 'fluid', 'pieces', 'needs', 'asked_by', 'part', 'brief',
+        'asks', 'direction', 'describes', 'group', 'family', 'reason', 'act', 'followed', 'followed_why', 'other', 'other_why', 'because', 'fluid', 'pieces', 'needs', 'asked_by', 'part',
+        'brief',
     ];
 
     /** @var array<string, array<string, string>> by language */

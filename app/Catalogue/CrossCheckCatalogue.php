@@ -16,6 +16,7 @@ use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Service\PeriodicChecks;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Service\ProgrammeNestsInACircle;
+use JadeLedger\Core\Service\ServicePoint;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlanWalk;
 
@@ -30,7 +31,13 @@ final readonly class CrossCheckCatalogue
     /** @return list<CatalogueFault> */
     public function faults(): array
     {
-        return [...$this->unknownNames(), ...$this->servicesInACircle(), ...$this->rulesThatContradict(), ...$this->numbersWithoutSource(), ...$this->modelsThatCannotBeWalked()];
+        return [
+            ...$this->unknownNames(),
+            ...$this->servicesInACircle(),
+            ...$this->rulesThatContradict(),
+            ...$this->numbersWithoutSource(),
+            ...$this->modelsThatCannotBeWalked(),
+        ];
     }
 
     /** @return list<CatalogueFault> */
@@ -78,10 +85,10 @@ final readonly class CrossCheckCatalogue
         }
         foreach ($this->catalogue->servicePoints as $point) {
             foreach (array_diff($this->named($point->applies), $known) as $feature) {
-                $faults[] = CatalogueFault::in('service', 'service point', $point->id, "asks for the feature '{$feature}', which features.yaml does not know");
+                $faults[] = self::ofPoint($point, "asks for the feature '{$feature}', which features.yaml does not know");
             }
             foreach (array_diff($point->contains, array_column($this->catalogue->servicePoints, 'id')) as $other) {
-                $faults[] = CatalogueFault::in('service', 'service point', $point->id, "contains '{$other}', which is no service point");
+                $faults[] = self::ofPoint($point, "contains '{$other}', which is no service point");
             }
         }
         foreach ($this->catalogue->models as $model) {
@@ -91,6 +98,11 @@ final readonly class CrossCheckCatalogue
         }
 
         return $faults;
+    }
+
+    private static function ofPoint(ServicePoint $point, string $what): CatalogueFault
+    {
+        return CatalogueFault::in('service', 'service point', $point->id, $what);
     }
 
     /** @return list<CatalogueFault> */
@@ -205,7 +217,7 @@ final readonly class CrossCheckCatalogue
     {
         // With everything that comes back with the calendar: a machine that is new to the yard is asked all of it.
         $features = $this->catalogue->featuresOf($model);
-        $periodic = PeriodicChecks::of($this->catalogue->checks, $features, [], CalendarDate::parse('2000-01-01'));
+        $periodic = PeriodicChecks::of($this->catalogue->checks, $features)->due([], CalendarDate::parse('2000-01-01'));
         foreach ((new PlanWalk($this->catalogue))->for($model, $movement, $periodic)->lines() as $line) {
             if ($line->check->limits !== null) {
                 $model->limit($line->check->limits);

@@ -17,7 +17,6 @@ use JadeLedger\Core\Carry\Change;
 use JadeLedger\Core\Carry\ChangeKind;
 use JadeLedger\Core\Carry\EarlierAnswer;
 use JadeLedger\Core\Carry\LineCarried;
-use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\CarrySchool;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
@@ -109,10 +108,7 @@ final readonly class CarriedLines
      */
     private function hours(array $walks): Collection
     {
-        return Reading::query()->whereIn('walk_id', $walks)
-            ->where('is_valid', true)
-            ->where('is_struck', false)
-            ->where('judgement->kind', AnswerKind::HourMeter->value)
+        return Reading::ofHourMeter()->whereIn('walk_id', $walks)
             ->orderBy('recorded_at')
             ->get(['walk_id', 'value'])
             ->keyBy('walk_id');

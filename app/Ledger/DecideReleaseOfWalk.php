@@ -29,8 +29,8 @@ final class DecideReleaseOfWalk
 
     /**
      * @param Catalogue|null $catalogue for the titles; without it, lines are named by their checks
-     * @param CalendarDate|null $today in the yard's zone; papers that ran out by then no longer stand, and service that
-     *                                 is due counts. Without it nothing depends on the day, so that a rebuild gives the same.
+     * @param CalendarDate|null $today in the yard's zone: papers that ran out by then no longer stand, and service that
+     *                                 is due counts; without it nothing depends on the day, as a rebuild needs it
      */
     public function __invoke(Walk $walk, ?Catalogue $catalogue = null, ?CalendarDate $today = null): ReleaseDecision
     {

@@ -30,7 +30,11 @@ final class HiresAhead
                     $at->toImmutable()->setTimezone($zone)->format('Y-m-d'),
                 );
 
-                return new HireSpan($hire->id, $day($hire->state->out_at ?? $hire->goes_out_at), $day($hire->comes_back_at));
+                return new HireSpan(
+                    $hire->id,
+                    $day($hire->state->out_at ?? $hire->goes_out_at),
+                    $day($hire->comes_back_at),
+                );
             });
 
         $isOver = static fn (HireSpan $span): bool => $span->until->isBefore($today);

@@ -78,12 +78,7 @@ final readonly class HourMeterOfMachine
     public function lastBefore(string $machineId, ?CarbonInterface $before): array
     {
         $until = $before?->format('Y-m-d H:i:s.u') ?? '9999-12-31';
-        $read = Reading::query()
-            ->where('machine_id', $machineId)
-            ->where('judgement->kind', AnswerKind::HourMeter->value)
-            ->where('is_valid', true)
-            ->where('is_struck', false)
-            ->where('judgement->verdict->is_disputed', false)
+        $read = Reading::countedHours()->where('machine_id', $machineId)
             ->where('recorded_at', '<=', $until)
             ->orderByDesc('recorded_at')
             ->first();
@@ -108,12 +103,7 @@ final readonly class HourMeterOfMachine
     public function firstAfter(string $machineId, CarbonInterface $at): ?array
     {
         $from = $at->format('Y-m-d H:i:s.u');
-        $read = Reading::query()
-            ->where('machine_id', $machineId)
-            ->where('judgement->kind', AnswerKind::HourMeter->value)
-            ->where('is_valid', true)
-            ->where('is_struck', false)
-            ->where('judgement->verdict->is_disputed', false)
+        $read = Reading::countedHours()->where('machine_id', $machineId)
             ->where('recorded_at', '>', $from)
             ->orderBy('recorded_at')
             ->first();
@@ -176,18 +166,13 @@ final readonly class HourMeterOfMachine
     /** What the machine has run in all, by every meter that it had; none while it was never read. */
     public function inAll(Machine $machine): ?Quantity
     {
-        $shows = $machine->state?->smr_hours;
-
-        return $shows === null ? null : Quantity::of($shows, Unit::Hour)
-            ->plus(Quantity::of((string) $this->changes($machine->id)->sum('offset_hours'), Unit::Hour));
+        return MeterOffsets::of($machine->id)->inAll($machine);
     }
 
     /** Hours that the meters before had counted when something was read: what the wear of a part goes by. */
     public function offsetAt(string $machineId, CarbonInterface $at): Quantity
     {
-        $sum = $this->changes($machineId)->where('at', '<=', $at->format('Y-m-d H:i:s.u'))->sum('offset_hours');
-
-        return Quantity::of((string) $sum, Unit::Hour);
+        return MeterOffsets::of($machineId)->at($at);
     }
 
     /** @return Builder<MeterChange> */

@@ -33,10 +33,20 @@ final readonly class PastDay
         try {
             $day = CalendarDate::parse($on);
         } catch (NotADate) {
-            throw ApiProblem::because(ProblemName::NoSuchDay, 422, ['date' => $on], ['on' => [Words::say('problems.no_such_day.title')]]);
+            throw ApiProblem::because(
+                ProblemName::NoSuchDay,
+                422,
+                ['date' => $on],
+                ['on' => [Words::say('problems.no_such_day.title')]],
+            );
         }
         if (CalendarDate::parse($today)->isBefore($day)) {
-            throw ApiProblem::because(ProblemName::DayToCome, 422, ['day' => $on], ['on' => [Words::say('problems.day_to_come.title')]]);
+            throw ApiProblem::because(
+                ProblemName::DayToCome,
+                422,
+                ['day' => $on],
+                ['on' => [Words::say('problems.day_to_come.title')]],
+            );
         }
 
         return CarbonImmutable::parse("{$on} 12:00", $this->yard->timezone())->utc();

@@ -26,23 +26,15 @@ final readonly class PeriodicChecksOfHire
     public function of(Hire $hire, Movement $movement, CarbonImmutable $now): array
     {
         $catalogue = $this->shelf->current();
-        $features = $catalogue->featuresOf($catalogue->model($hire->machine->model_id));
-        $periodic = [];
-        foreach ($catalogue->checks as $check) {
-            if (PeriodicChecks::occasion($check, $features) !== null) {
-                $periodic[$check->id] = $check;
-            }
-        }
-        if ($periodic === []) {
-            return [];
-        }
+        $periodic = PeriodicChecks::of(
+            $catalogue->checks,
+            $catalogue->featuresOf($catalogue->model($hire->machine->model_id)),
+        );
         $today = $this->yard->dayOf($now);
         $back = $this->yard->dayOf($hire->comes_back_at->toImmutable());
 
-        return PeriodicChecks::of(
-            $periodic,
-            $features,
-            $this->lastDays($hire->machine_id, array_keys($periodic)),
+        return $periodic->due(
+            $this->lastDays($hire->machine_id, $periodic->ids()),
             $movement === Movement::Checkout && $today->isBefore($back) ? $back : $today,
         );
     }

@@ -69,11 +69,8 @@ final readonly class ReopenCarried
         ) {
             return;
         }
-        $before = Reading::query()->where('machine_id', $entry->machine_id)
+        $before = Reading::ofHourMeter()->where('machine_id', $entry->machine_id)
             ->where('movement', Movement::Return)
-            ->where('is_valid', true)
-            ->where('is_struck', false)
-            ->where('judgement->kind', AnswerKind::HourMeter->value)
             ->orderByDesc('recorded_at')
             ->value('value');
         if (is_string($before) && CarryLines::meterMoved($before, $now->value)) {

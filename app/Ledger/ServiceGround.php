@@ -15,8 +15,13 @@ final readonly class ServiceGround
 {
     private const PREFIX = 'service:';
 
-    public function __construct(public DuePoint $point, public ?DueOnHire $onHire)
+    public DuePoint $point;
+
+    public ?DueOnHire $onHire;
+
+    public function __construct(PointAhead $ahead)
     {
+        [$this->point, $this->onHire] = [$ahead->point, $ahead->onHire];
     }
 
     public function reference(): string

@@ -4,59 +4,59 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\Machine;
-use App\Models\ServiceRecord;
+use App\Models\Hire;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use JadeLedger\Core\Paper\CalendarDate;
-use JadeLedger\Core\Service\Programme;
+use JadeLedger\Core\Service\DueOnHire;
+use JadeLedger\Core\Service\DuePoint;
 use JadeLedger\Core\Service\ServiceSchedule;
-use JadeLedger\Core\Service\WorkDone;
 
-/** The service points of a machine as the ledger knows them. */
+/** Asks the core what the service of a machine looks like, by what the ledger knows of it. */
 final readonly class ServiceOfMachine
 {
     public function __construct(private ProgrammeOfModel $programme, private CurrentYard $yard)
     {
     }
 
-    public function programme(Machine $machine): Programme
+    public function outlook(ServiceHistory $history, CarbonImmutable $now): ServiceOutlook
     {
-        return $this->programme->of($machine->model_id);
+        return $this->over($history, $history->hires, $now);
     }
 
-    public function schedule(Machine $machine, CarbonImmutable $now): ServiceSchedule
+    /** As if it had no other hire than this one. */
+    public function outlookOn(string $hireId, ServiceHistory $history, CarbonImmutable $now): ServiceOutlook
     {
-        return $this->scheduleFrom($machine, $this->records($machine->id), UseOfMachine::of($machine), $now);
+        return $this->over($history, $history->hires->where('id', $hireId)->values(), $now);
     }
 
-    /** @param  Collection<int, ServiceRecord>  $records */
-    public function scheduleFrom(
-        Machine $machine,
-        Collection $records,
-        UseOfMachine $use,
-        CarbonImmutable $now,
-    ): ServiceSchedule {
-        return ServiceSchedule::of(
-            $this->programme($machine),
-            array_values($records->map(static fn (ServiceRecord $record): WorkDone => $record->work())->all()),
-            $use->hoursInAll($machine),
-            $this->day($now),
-            $use->forecast($now->toDateTimeImmutable()),
+    /** @param  Collection<int, Hire>  $hires on which something may fall due */
+    private function over(ServiceHistory $history, Collection $hires, CarbonImmutable $now): ServiceOutlook
+    {
+        $today = $this->yard->dayOf($now);
+        $moment = $now->toDateTimeImmutable();
+        $forecast = $history->use->forecast($moment);
+        $rate = $history->use->rate($history->hires, $moment)->hoursPerDay ?? $forecast?->hoursPerDay;
+        $spans = HiresAhead::of($hires, $today, $this->yard->timezone());
+        $schedule = ServiceSchedule::of(
+            $this->programme->of($history->machine->model_id),
+            $history->work(),
+            $history->use->offsets->inAll($history->machine),
+            $today,
+            $forecast,
         );
-    }
 
-    /** @return Collection<int, ServiceRecord> the newest first */
-    public function records(string $machineId): Collection
-    {
-        return ServiceRecord::query()->with('actor')->where('machine_id', $machineId)
-            ->orderByDesc('done_on')->orderByDesc('hours_in_all')->get();
-    }
-
-    /** The day of the yard's calendar. */
-    public function day(CarbonImmutable $moment): CalendarDate
-    {
-        return CalendarDate::parse($moment->setTimezone($this->yard->timezone())->format('Y-m-d'));
+        return new ServiceOutlook(
+            array_map(
+                static fn (DuePoint $point): PointAhead => new PointAhead(
+                    $point,
+                    DueOnHire::first($point, $spans, $today, $rate),
+                ),
+                $schedule->points,
+            ),
+            $spans,
+            $forecast,
+            $rate,
+        );
     }
 }

@@ -12,8 +12,6 @@ use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Service\DoneBy;
-use JadeLedger\Core\Service\DueOnHire;
-use JadeLedger\Core\Service\DuePoint;
 
 /** Which service points are due when a machine leaves, or fall due while it is out. */
 final readonly class ServiceOnHire
@@ -30,21 +28,19 @@ final readonly class ServiceOnHire
      */
     public function of(Walk $walk, CalendarDate $today): array
     {
-        $records = $this->service->records($walk->machine_id);
-        if ($walk->movement !== Movement::Checkout || $records->isEmpty()) {
+        if ($walk->movement !== Movement::Checkout) {
             return [];
         }
-        $machine = Machine::query()->with('state')->findOrFail($walk->machine_id);
-        $use = UseOfMachine::of($machine);
+        $history = ServiceHistory::of(Machine::query()->with('state')->findOrFail($walk->machine_id));
+        if ($history->records->isEmpty()) {
+            return [];
+        }
+        // A day that is past is judged as it ended, and today as it is.
         $endOfDay = CarbonImmutable::parse("{$today->text()} 23:59:59", $this->yard->timezone());
-        $now = CarbonImmutable::now()->min($endOfDay);
-        $hires = $machine->hires()->with('state')->limit(30)->get();
-        $rate = $use->rate($hires, $now->toDateTimeImmutable())->hoursPerDay
-            ?? $use->forecast($now->toDateTimeImmutable())?->hoursPerDay;
-        $span = HiresAhead::of($hires->where('id', $walk->hire_id)->values(), $today, $this->yard->timezone());
+        $outlook = $this->service->outlookOn($walk->hire_id, $history, CarbonImmutable::now()->min($endOfDay));
         $grounds = array_map(
-            static fn (DuePoint $point): ServiceGround => new ServiceGround($point, DueOnHire::first($point, $span, $today, $rate)),
-            $this->service->scheduleFrom($machine, $records, $use, $now)->points,
+            static fn (PointAhead $ahead): ServiceGround => new ServiceGround($ahead),
+            $outlook->points,
         );
 
         return array_values(array_filter(

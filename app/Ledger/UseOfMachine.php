@@ -12,7 +12,6 @@ use App\Models\Reading;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
-use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Hire\HirePeriod;
 use JadeLedger\Core\Meter\MeterPoint;
@@ -30,9 +29,8 @@ final readonly class UseOfMachine
     /**
      * @param list<ReadOnHire> $reads on walks, the oldest first
      * @param list<MeterPoint> $beside read beside a walk
-     * @param Collection<int, MeterChange> $changes
      */
-    private function __construct(private array $reads, private array $beside, private Collection $changes)
+    private function __construct(private array $reads, private array $beside, public MeterOffsets $offsets)
     {
     }
 
@@ -49,13 +47,9 @@ final readonly class UseOfMachine
     {
         $since = CarbonImmutable::now()->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u');
         $changes = MeterChange::query()->whereIn('machine_id', $machines)->get()->groupBy('machine_id');
-        $readings = Reading::query()
+        $readings = Reading::countedHours()
             ->whereIn('machine_id', $machines)
             ->where('recorded_at', '>=', $since)
-            ->where('judgement->kind', AnswerKind::HourMeter->value)
-            ->where('is_valid', true)
-            ->where('is_struck', false)
-            ->where('judgement->verdict->is_disputed', false)
             ->orderBy('recorded_at')
             ->get(['machine_id', 'hire_id', 'movement', 'value', 'unit', 'recorded_at'])
             ->groupBy('machine_id');
@@ -63,56 +57,45 @@ final readonly class UseOfMachine
             ->orderBy('at')->get()->groupBy('machine_id');
         $uses = [];
         foreach ($machines as $id) {
-            $uses[$id] = self::from($readings->get($id), $beside->get($id), $changes->get($id));
+            $uses[$id] = self::from(
+                $readings->get($id) ?? new Collection,
+                $beside->get($id) ?? new Collection,
+                new MeterOffsets($changes->get($id) ?? new Collection),
+            );
         }
 
         return $uses;
     }
 
     /**
-     * @param Collection<int, Reading>|null $readings
-     * @param Collection<int, MeterReadingRecord>|null $beside
-     * @param Collection<int, MeterChange>|null $changes
+     * @param Collection<int, Reading> $readings
+     * @param Collection<int, MeterReadingRecord> $beside
      */
-    private static function from(?Collection $readings, ?Collection $beside, ?Collection $changes): self
+    private static function from(Collection $readings, Collection $beside, MeterOffsets $offsets): self
     {
-        $changes ??= new Collection;
-        $offset = static fn (CarbonInterface $at): Quantity => self::offset($changes, $at);
+        $point = static fn (CarbonInterface $at, Quantity $shows): MeterPoint => new MeterPoint(
+            $at->toDateTimeImmutable(),
+            $shows->plus($offsets->at($at)),
+        );
 
         return new self(
-            array_values(($readings ?? new Collection)->map(static fn (Reading $reading): ReadOnHire => new ReadOnHire(
+            array_values($readings->map(static fn (Reading $reading): ReadOnHire => new ReadOnHire(
                 $reading->hire_id,
                 $reading->movement,
-                new MeterPoint(
-                    $reading->recorded_at->toDateTimeImmutable(),
-                    $reading->quantity()->plus($offset($reading->recorded_at)),
-                ),
+                $point($reading->recorded_at, $reading->quantity()),
             ))->all()),
-            array_values(($beside ?? new Collection)->map(static fn (MeterReadingRecord $read): MeterPoint => new MeterPoint(
-                $read->at->toDateTimeImmutable(),
-                Quantity::of($read->hours, Unit::Hour)->plus($offset($read->at)),
+            array_values($beside->map(static fn (MeterReadingRecord $read): MeterPoint => $point(
+                $read->at,
+                Quantity::of($read->hours, Unit::Hour),
             ))->all()),
-            $changes,
-        );
-    }
-
-    /** What the machine has run in all, by every meter that it had; none while it was never read. */
-    public function hoursInAll(Machine $machine): ?Quantity
-    {
-        $shows = $machine->state?->smr_hours;
-
-        return $shows === null ? null : $this->changes->reduce(
-            static fn (Quantity $sum, MeterChange $change): Quantity => $sum->plus(
-                Quantity::of($change->offset_hours, Unit::Hour),
-            ),
-            Quantity::of($shows, Unit::Hour),
+            $offsets,
         );
     }
 
     /** @return list<MeterPoint> the oldest first */
     public function points(): array
     {
-        $points = [...array_map(static fn (ReadOnHire $read): MeterPoint => $read->point, $this->reads), ...$this->beside];
+        $points = [...array_column($this->reads, 'point'), ...$this->beside];
         usort($points, static fn (MeterPoint $a, MeterPoint $b): int => $a->at <=> $b->at);
 
         return $points;
@@ -136,10 +119,7 @@ final readonly class UseOfMachine
             return $from === null || $until <= $from ? [] : [HirePeriod::between($from, $until)];
         });
 
-        return UsageRate::onHire(
-            $this->points(),
-            array_values($out->all()),
-        );
+        return UsageRate::onHire($this->points(), array_values($out->all()));
     }
 
     /** What the machine ran on a hire; none while it was not read both when it left and when it came back. */
@@ -158,18 +138,5 @@ final readonly class UseOfMachine
         );
 
         return $of === [] ? null : $of[array_key_last($of)];
-    }
-
-    /** @param  Collection<int, MeterChange>  $changes */
-    private static function offset(Collection $changes, CarbonInterface $at): Quantity
-    {
-        $before = $changes->filter(static fn (MeterChange $change): bool => $change->at->lessThanOrEqualTo($at));
-
-        return $before->reduce(
-            static fn (Quantity $sum, MeterChange $change): Quantity => $sum->plus(
-                Quantity::of($change->offset_hours, Unit::Hour),
-            ),
-            Quantity::of('0', Unit::Hour),
-        );
     }
 }

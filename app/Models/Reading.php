@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -52,6 +54,29 @@ final class Reading extends Projection
     public function actor(): BelongsTo
     {
         return $this->belongsTo(User::class, 'actor_id');
+    }
+
+    /**
+     * Readings of the hour meter that are valid and not struck, disputed ones among them.
+     *
+     * @return Builder<self>
+     */
+    public static function ofHourMeter(): Builder
+    {
+        return self::query()
+            ->where('judgement->kind', AnswerKind::HourMeter->value)
+            ->where('is_valid', true)
+            ->where('is_struck', false);
+    }
+
+    /**
+     * Those that count: nobody doubts them.
+     *
+     * @return Builder<self>
+     */
+    public static function countedHours(): Builder
+    {
+        return self::ofHourMeter()->where('judgement->verdict->is_disputed', false);
     }
 
     public function quantity(): Quantity

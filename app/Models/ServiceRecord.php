@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Collection;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -30,6 +31,13 @@ final class ServiceRecord extends Projection
     public function actor(): BelongsTo
     {
         return $this->belongsTo(User::class, 'actor_id');
+    }
+
+    /** @return Collection<int, self> the newest first */
+    public static function ofMachine(string $machineId): Collection
+    {
+        return self::query()->with('actor')->where('machine_id', $machineId)
+            ->orderByDesc('done_on')->orderByDesc('hours_in_all')->get();
     }
 
     public function work(): WorkDone

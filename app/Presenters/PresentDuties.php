@@ -4,48 +4,35 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Ledger\HiresAhead;
+use App\Ledger\PointAhead;
+use App\Ledger\ServiceHistory;
 use App\Ledger\ServiceOfMachine;
-use App\Ledger\UseOfMachine;
 use App\Models\Walk;
-use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Service\DoneBy;
-use JadeLedger\Core\Service\DueOnHire;
-use JadeLedger\Core\Service\DuePoint;
 use JadeLedger\Core\Service\DueState;
 
 /** What the hirer's own people do to the machine while they have it: daily grease, levels, drains. */
 final readonly class PresentDuties
 {
-    public function __construct(private ServiceOfMachine $service, private CurrentYard $yard)
+    public function __construct(private ServiceOfMachine $service)
     {
     }
 
-    /** @return list<array<string, mixed>> the first of the hire first; what was never recorded begins with its first day */
+    /** @return list<array<string, mixed>> the first of the hire first */
     public function of(Walk $walk): array
     {
-        $now = CarbonImmutable::now();
-        $today = $this->service->day($now);
-        $machine = $walk->machine->loadMissing('state');
-        $use = UseOfMachine::of($machine);
-        $moment = $now->toDateTimeImmutable();
-        $hires = $machine->hires()->with('state')->limit(30)->get();
-        $span = HiresAhead::of($hires->where('id', $walk->hire_id)->values(), $today, $this->yard->timezone());
-        $rate = $use->rate($hires, $moment)->hoursPerDay ?? $use->forecast($moment)?->hoursPerDay;
+        $history = ServiceHistory::of($walk->machine);
         $duties = [];
-        foreach ($this->service->schedule($machine, $now)->points as $point) {
-            $first = self::firstDay($point, DueOnHire::first($point, $span, $today, $rate));
-            if ($point->point->doneBy === DoneBy::Hirer && $first !== null) {
+        foreach ($this->service->outlookOn($walk->hire_id, $history, CarbonImmutable::now())->points as $ahead) {
+            $point = $ahead->point->point;
+            $first = self::firstDay($ahead);
+            if ($point->doneBy === DoneBy::Hirer && $first !== null) {
                 $duties[] = [
-                    'id' => $point->point->id,
-                    'name' => $point->point->name,
-                    'do' => $point->point->do,
-                    'every' => [
-                        'hours' => $point->point->every->hours?->text(),
-                        'months' => $point->point->every->months,
-                        'days' => $point->point->every->days,
-                    ],
+                    'id' => $point->id,
+                    'name' => $point->name,
+                    'do' => $point->do,
+                    'every' => PresentServicePoint::every($point->every),
                     'first_day' => $first,
                 ];
             }
@@ -55,8 +42,9 @@ final readonly class PresentDuties
         return $duties;
     }
 
-    private static function firstDay(DuePoint $point, ?DueOnHire $onHire): ?int
+    /** What was never recorded begins with the first day of the hire. */
+    private static function firstDay(PointAhead $ahead): ?int
     {
-        return $point->state === DueState::NotKnown ? 1 : $onHire?->day;
+        return $ahead->point->state === DueState::NotKnown ? 1 : $ahead->onHire?->day;
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
-use App\Ledger\HiresAhead;
+use App\Ledger\PointAhead;
 use App\Ledger\ProgrammeOfModel;
+use App\Ledger\ServiceHistory;
 use App\Ledger\ServiceOfMachine;
+use App\Ledger\ServiceOutlook;
 use App\Ledger\UseOfMachine;
 use App\Models\Hire;
 use App\Models\Machine;
@@ -17,15 +19,16 @@ use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Paper\CalendarDate;
-use JadeLedger\Core\Service\DueOnHire;
-use JadeLedger\Core\Service\DuePoint;
+use JadeLedger\Core\Service\DoneBy;
 use JadeLedger\Core\Service\DueState;
 use JadeLedger\Core\Service\HireSpan;
 
-/** What the fleet needs in the next three weeks: each machine with its points and its hires, and the kit for all of it. */
+/** What the fleet needs in three weeks: each machine with its points and its hires, and the kit for all of it. */
 final readonly class PresentHorizon
 {
     private const DAYS = 21;
+
+    private const LOOKS_BACK_DAYS = 400;
 
     public function __construct(
         private CatalogueRepository $shelf,
@@ -39,49 +42,56 @@ final readonly class PresentHorizon
     public function ofFleet(): array
     {
         $now = CarbonImmutable::now();
-        $today = $this->service->day($now);
-        $records = ServiceRecord::query()->with('actor')
-            ->whereIn('machine_id', Machine::query()->whereNull('left_at')->select('id'))
-            ->get()->groupBy('machine_id');
-        $known = array_map(strval(...), array_keys($records->all()));
-        $machines = Machine::query()->with(['state', 'place'])->whereIn('id', $known)->orderBy('fleet_number')->get();
-        $uses = UseOfMachine::ofAll($known);
-        $hires = Hire::query()->with(['state', 'customer'])->whereIn('machine_id', $known)->whereNull('cancelled_at')
-            ->where('goes_out_at', '>=', $now->subDays(400)->format('Y-m-d H:i:s.u'))->get()->groupBy('machine_id');
-        $rows = [];
-        $notKnown = $this->neverRecorded($known);
-        $kit = [];
-        foreach ($machines as $machine) {
-            $ofMachine = $records->get($machine->id) ?? new Collection;
-            $use = $uses[$machine->id];
-            $schedule = $this->service->scheduleFrom($machine, $ofMachine, $use, $now);
+        $today = $this->yard->dayOf($now);
+        $histories = $this->histories($now);
+        $notKnown = $this->neverRecorded(
+            array_map(static fn (ServiceHistory $history): string => $history->machine->id, $histories),
+        );
+        $rows = $near = [];
+        foreach ($histories as $history) {
+            $outlook = $this->service->outlook($history, $now);
             $notKnown += count(array_filter(
-                $schedule->points,
-                static fn (DuePoint $one): bool => $one->state === DueState::NotKnown,
+                $outlook->points,
+                static fn (PointAhead $ahead): bool => $ahead->point->state === DueState::NotKnown,
             ));
-            $near = array_values(array_filter($schedule->points, self::isNear(...)));
-            if ($near === []) {
-                continue;
+            $points = array_values(array_filter($outlook->points, self::isNear(...)));
+            if ($points !== []) {
+                $near[$history->machine->fleet_number] = $points;
+                $rows[] = $this->row($history, $outlook, $points, $today);
             }
-            $own = $hires->get($machine->id) ?? new Collection;
-            $ahead = HiresAhead::of($own, $today, $this->yard->timezone());
-            $rate = $use->rate($own, $now->toDateTimeImmutable())->hoursPerDay
-                ?? $use->forecast($now->toDateTimeImmutable())?->hoursPerDay;
-            foreach ($near as $point) {
-                $this->collect($kit, $point, $machine->fleet_number);
-            }
-            $rows[] = $this->row($machine, $near, $ahead, $own, $today, $rate, $ofMachine);
         }
         // What is due first stands on top; a clash with a hire before what can be done in the yard.
-        usort($rows, static fn (array $a, array $b): int => [$a['days_left'], ! $a['clashes']] <=> [$b['days_left'], ! $b['clashes']]);
+        $order = static fn (array $row): array => [$row['days_left'], ! $row['clashes']];
+        usort($rows, static fn (array $a, array $b): int => $order($a) <=> $order($b));
 
         return [
             'today' => $today->text(),
             'until' => $today->plusDays(self::DAYS)->text(),
             'machines' => $rows,
             'not_recorded' => $notKnown,
-            'kit' => array_values($kit),
+            'kit' => self::kit($near),
         ];
+    }
+
+    /** @return list<ServiceHistory> of machines of which something was recorded */
+    private function histories(CarbonImmutable $now): array
+    {
+        $records = ServiceRecord::query()->with('actor')
+            ->whereIn('machine_id', Machine::query()->whereNull('left_at')->select('id'))
+            ->get()->groupBy('machine_id');
+        $known = array_map(strval(...), array_keys($records->all()));
+        $uses = UseOfMachine::ofAll($known);
+        $hires = Hire::query()->with(['state', 'customer'])->whereIn('machine_id', $known)->whereNull('cancelled_at')
+            ->where('goes_out_at', '>=', $now->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u'))
+            ->get()->groupBy('machine_id');
+        $machines = Machine::query()->with('state')->whereIn('id', $known)->orderBy('fleet_number')->get();
+
+        return array_values($machines->map(static fn (Machine $machine): ServiceHistory => new ServiceHistory(
+            $machine,
+            $records->get($machine->id) ?? new Collection,
+            $uses[$machine->id],
+            $hires->get($machine->id) ?? new Collection,
+        ))->all());
     }
 
     /**
@@ -95,75 +105,84 @@ final readonly class PresentHorizon
             ->selectRaw('model_id, count(*) as machines')->get();
         $points = 0;
         foreach ($models as $model) {
-            $points += (int) $model->machines
-                * count($this->programme->of($model->model_id)->points);
+            $points += (int) $model->machines * count($this->programme->of($model->model_id)->points);
         }
 
         return $points;
     }
 
-    private static function isNear(DuePoint $point): bool
+    private static function isNear(PointAhead $ahead): bool
     {
-        return $point->state->isDue() || ($point->days() !== null && $point->days() <= self::DAYS);
+        $days = $ahead->point->days();
+
+        return $ahead->point->state->isDue() || ($days !== null && $days <= self::DAYS);
     }
 
     /**
-     * @param list<DuePoint> $points
-     * @param list<HireSpan> $ahead
-     * @param Collection<int, Hire> $hires
-     * @param Collection<int, ServiceRecord> $records
+     * @param list<PointAhead> $points
      * @return array<string, mixed>
      */
-    private function row(
-        Machine $machine,
-        array $points,
-        array $ahead,
-        Collection $hires,
-        CalendarDate $today,
-        ?float $rate,
-        Collection $records,
-    ): array {
+    private function row(ServiceHistory $history, ServiceOutlook $outlook, array $points, CalendarDate $today): array
+    {
+        $machine = $history->machine;
         $catalogue = $this->shelf->current();
-        $model = $catalogue->model($machine->model_id);
-        $shown = array_map(static fn (DuePoint $point): array => PresentServicePoint::of(
-            $point,
-            $today,
-            DueOnHire::first($point, $ahead, $today, $rate),
-            $records,
-        ), $points);
-        $names = $hires->keyBy('id');
+        $family = $catalogue->family($catalogue->model($machine->model_id)->familyId);
+        $days = array_map(static fn (PointAhead $ahead): int => $ahead->point->days() ?? 0, $points);
+        $hires = $history->hires->keyBy('id');
 
         return [
             'machine_id' => $machine->id,
             'fleet_number' => $machine->fleet_number,
-            'drawing' => $catalogue->family($model->familyId)->drawing,
-            'family' => $catalogue->family($model->familyId)->name,
+            'drawing' => $family->drawing,
+            'family' => $family->name,
             'hours' => $machine->state?->smr_hours,
-            'hours_per_day' => $rate === null ? null : number_format($rate, 1, '.', ''),
+            'hours_per_day' => $outlook->hoursPerDay === null ? null : number_format($outlook->hoursPerDay, 1, '.', ''),
             'standing' => $machine->state?->standing->value ?? 'in_yard',
-            'days_left' => min([self::DAYS, ...array_map(static fn (DuePoint $point): int => $point->days() ?? 0, $points)]),
-            // A duty of the hirer's is no clash: it is done on site.
-            'clashes' => array_filter($shown, static fn (array $one): bool => $one['on_hire'] !== null && $one['done_by'] === 'yard') !== [],
-            'points' => $shown,
+            'days_left' => min([self::DAYS, ...$days]),
+            'clashes' => array_filter($points, self::isClash(...)) !== [],
+            'points' => array_map(
+                static fn (PointAhead $ahead): array => PresentServicePoint::of($ahead, $today, $history->records),
+                $points,
+            ),
             'hires' => array_map(static fn (HireSpan $span): array => [
                 'hire_id' => $span->hireId,
-                'customer' => $names[$span->hireId]->customer->name,
+                'customer' => $hires[$span->hireId]->customer->name,
                 'from' => $span->from->text(),
                 'until' => $span->until->text(),
-            ], $ahead),
+            ], $outlook->hires),
         ];
     }
 
-    /** @param  array<string, array<string, mixed>>  $kit */
-    private function collect(array &$kit, DuePoint $point, string $fleetNumber): void
+    /** A duty of the hirer's is no clash: it is done on site. */
+    private static function isClash(PointAhead $ahead): bool
     {
-        foreach ($point->point->kit as $item) {
-            $line = $kit[$item->name] ?? ['name' => $item->name, 'unit' => $item->unit, 'quantity' => null, 'machines' => []];
-            if ($item->quantity !== null) {
-                $line['quantity'] = (string) BigDecimal::of($line['quantity'] ?? '0')->plus($item->quantity);
+        return $ahead->onHire !== null && $ahead->point->point->doneBy === DoneBy::Yard;
+    }
+
+    /**
+     * @param array<string, list<PointAhead>> $near by fleet number
+     * @return list<array<string, mixed>>
+     */
+    private static function kit(array $near): array
+    {
+        $kit = [];
+        foreach ($near as $number => $points) {
+            $items = array_merge(...array_map(
+                static fn (PointAhead $one): array => $one->point->point->kit,
+                $points,
+            ));
+            foreach ($items as $item) {
+                $line = $kit[$item->name] ?? [
+                    'name' => $item->name, 'unit' => $item->unit, 'quantity' => null, 'machines' => [],
+                ];
+                if ($item->quantity !== null) {
+                    $line['quantity'] = (string) BigDecimal::of($line['quantity'] ?? '0')->plus($item->quantity);
+                }
+                $line['machines'] = array_values(array_unique([...$line['machines'], (string) $number]));
+                $kit[$item->name] = $line;
             }
-            $line['machines'] = array_values(array_unique([...$line['machines'], $fleetNumber]));
-            $kit[$item->name] = $line;
         }
+
+        return array_values($kit);
     }
 }

@@ -12,9 +12,6 @@ use JadeLedger\Core\Reading\Outcome;
 /** The last walk of a machine that was decided: how long it took, who walked, and how each station stood. */
 final class PresentLastWalk
 {
-    /** Worst first. */
-    private const ORDER = [Outcome::Stop, Outcome::Attend, Outcome::Open];
-
     /** @return array<string, mixed>|null */
     public static function of(Machine $machine): ?array
     {
@@ -36,7 +33,7 @@ final class PresentLastWalk
         ];
     }
 
-    /** @return list<array<string, mixed>> one for each station, whatever the number of states in which it was visited */
+    /** @return list<array<string, mixed>> one a station, in however many states it was visited */
     private static function stations(Walk $walk): array
     {
         $outcomes = $walk->lines->mapWithKeys(
@@ -48,34 +45,18 @@ final class PresentLastWalk
                 static fn (array $line): Outcome => $outcomes[$line['key']] ?? Outcome::Open,
                 array_values($visit['lines']),
             );
+            $worst = [...$of, $stations[$visit['station']]['outcome'] ?? Outcome::Stands];
+            usort($worst, static fn (Outcome $a, Outcome $b): int => $b->weight() <=> $a->weight());
             $stations[$visit['station']] ??= [
                 'number' => $visit['number'],
                 'name' => $visit['name'],
                 'stands' => $visit['stands'],
                 'shows' => $visit['shows'],
                 'seat' => $visit['seat'],
-                'outcomes' => [],
             ];
-            $stations[$visit['station']]['outcomes'] = [...$stations[$visit['station']]['outcomes'], ...$of];
+            $stations[$visit['station']]['outcome'] = $worst[0];
         }
 
-        return array_map(static function (array $station): array {
-            $outcome = self::worst($station['outcomes'])->value;
-            unset($station['outcomes']);
-
-            return [...$station, 'outcome' => $outcome];
-        }, array_values($stations));
-    }
-
-    /** @param  list<Outcome>  $outcomes */
-    private static function worst(array $outcomes): Outcome
-    {
-        foreach (self::ORDER as $outcome) {
-            if (in_array($outcome, $outcomes, true)) {
-                return $outcome;
-            }
-        }
-
-        return Outcome::Stands;
+        return array_values($stations);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
-use App\Ledger\HourMeterOfMachine;
 use App\Ledger\UseOfMachine;
 use App\Models\Finding;
 use App\Models\Hire;
@@ -29,7 +28,6 @@ final readonly class PresentMachineDetail
 
     public function __construct(
         private CatalogueRepository $shelf,
-        private HourMeterOfMachine $meter,
         private CurrentYard $yard,
         private PresentMachine $row,
         private PresentNextAct $next,
@@ -44,7 +42,9 @@ final readonly class PresentMachineDetail
         $now = CarbonImmutable::now();
         $tag = Tag::hangingOn($machine->id);
         $hires = $machine->hires()
-            ->with(['customer', 'state', 'walks.openedBy', 'machine.state', 'machine.place', 'outAssignee', 'inAssignee'])
+            ->with(
+                ['customer', 'state', 'walks.openedBy', 'machine.state', 'machine.place', 'outAssignee', 'inAssignee'],
+            )
             ->limit(self::MOST_FOLIOS)->get();
         $use = UseOfMachine::of($machine);
         $findings = $machine->findings()->with(['actor', 'sightings'])->get();
@@ -54,7 +54,7 @@ final readonly class PresentMachineDetail
             'serial' => $machine->serial,
             'year' => $machine->year,
             'left_as' => $machine->left_as?->value,
-            'hours_in_all' => self::hours($this->meter->inAll($machine)),
+            'hours_in_all' => self::hours($use->offsets->inAll($machine)),
             'meter_read_at' => Moment::orNull($machine->state?->smr_at),
             'usage' => self::usage(
                 $use->rate($hires, $now->toDateTimeImmutable()),
@@ -69,7 +69,10 @@ final readonly class PresentMachineDetail
             ),
             'folios' => $this->folios($machine, $hires, $use),
             'papers' => array_map(
-                fn (MachinePaper $paper): array => PresentPaper::of($paper, $now->setTimezone($this->yard->timezone())->startOfDay()),
+                fn (MachinePaper $paper): array => PresentPaper::of(
+                    $paper,
+                    $now->setTimezone($this->yard->timezone())->startOfDay(),
+                ),
                 MachinePaper::ofMachine($machine->id),
             ),
             'tag' => $tag === null ? null : PresentTag::of($tag),

@@ -8,7 +8,6 @@ use App\Catalogue\CatalogueRepository;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\ProgrammeOfModel;
-use JadeLedger\Core\Service\KitItem;
 use JadeLedger\Core\Service\ServicePoint;
 
 /** The service points of a model, each with how often it comes back, on whose authority, and who set it. */
@@ -31,15 +30,11 @@ final readonly class PresentProgramme
             'id' => $point->id,
             'name' => $point->name,
             'do' => $point->do,
-            'every' => [
-                'hours' => $point->every->hours?->text(), 'months' => $point->every->months, 'days' => $point->every->days,
-            ],
+            'every' => PresentServicePoint::every($point->every),
             'counts_from' => $point->counts->value,
             'severity' => $point->severity->value,
             'done_by' => $point->doneBy->value,
-            'kit' => array_map(static fn (KitItem $item): array => [
-                'name' => $item->name, 'quantity' => $item->quantity, 'unit' => $item->unit,
-            ], $point->kit),
+            'kit' => PresentServicePoint::kit($point->kit),
             'contains' => array_values(array_filter(array_map(
                 static fn (string $id): ?string => $programme->points[$id]->name ?? null,
                 $point->contains,

@@ -108,8 +108,9 @@ final readonly class PresentRelease
     private static function service(ServiceGround $ground): string
     {
         $point = $ground->point;
+        $hours = $point->due?->hours;
         $due = implode(' / ', array_filter([
-            $point->due?->hours === null ? null : WrittenFigure::of((string) $point->due->hours->decimal(0, RoundingMode::HALF_UP), Unit::Hour),
+            $hours === null ? null : WrittenFigure::of((string) $hours->decimal(0, RoundingMode::HALF_UP), Unit::Hour),
             $point->due?->on?->text(),
         ]));
 

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Ledger\HiresAhead;
+use App\Ledger\MeterOffsets;
+use App\Ledger\PointAhead;
+use App\Ledger\ServiceHistory;
 use App\Ledger\ServiceOfMachine;
-use App\Ledger\UseOfMachine;
 use App\Models\Machine;
 use App\Models\MeterChange;
 use App\Models\MeterReadingRecord;
@@ -15,18 +16,14 @@ use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use Illuminate\Support\Collection;
-use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Service\DueOnHire;
-use JadeLedger\Core\Service\DuePoint;
+use JadeLedger\Core\Service\MeterForecast;
 
 /** The service points of one machine with its readings: what is due, when it will be, and on which hire. */
 final readonly class PresentServiceOfMachine
 {
-    private const MOST_HIRES = 20;
-
     private const LOOKS_BACK_DAYS = 400;
 
     /** Days for which the hours are told. */
@@ -40,101 +37,76 @@ final readonly class PresentServiceOfMachine
     public function of(Machine $machine): array
     {
         $now = CarbonImmutable::now();
-        $today = $this->service->day($now);
-        $use = UseOfMachine::of($machine);
-        $records = $this->service->records($machine->id);
-        $schedule = $this->service->scheduleFrom($machine, $records, $use, $now);
-        $hires = $machine->hires()->with('state')->limit(self::MOST_HIRES)->get();
-        $ahead = HiresAhead::of($hires, $today, $this->yard->timezone());
-        $forecast = $use->forecast($now->toDateTimeImmutable());
-        $rate = $use->rate($hires, $now->toDateTimeImmutable())->hoursPerDay ?? $forecast?->hoursPerDay;
-
-        $changes = MeterChange::query()->where('machine_id', $machine->id)->orderBy('at')->get();
+        $today = $this->yard->dayOf($now);
+        $history = ServiceHistory::of($machine);
+        $outlook = $this->service->outlook($history, $now);
+        $forecast = $outlook->forecast;
+        $offsets = $history->use->offsets;
 
         return [
             'machine_id' => $machine->id,
             'today' => $today->text(),
-            'hours_per_day' => $forecast === null ? null : number_format($forecast->hoursPerDay, 1, '.', ''),
+            'hours_per_day' => $forecast === null ? null : self::tenth($forecast->hoursPerDay),
             'points' => array_map(
-                static fn (DuePoint $point): array => PresentServicePoint::of(
-                    $point,
-                    $today,
-                    DueOnHire::first($point, $ahead, $today, $rate),
-                    $records,
-                ),
-                $schedule->points,
+                static fn (PointAhead $ahead): array => PresentServicePoint::of($ahead, $today, $history->records),
+                $outlook->points,
             ),
-            'readings' => self::readings($machine->id, $changes),
-            'meter_changes' => array_values($changes->map(static fn (MeterChange $change): array => [
+            'readings' => self::readings($machine->id, $offsets, $now->subDays(self::LOOKS_BACK_DAYS)),
+            'meter_changes' => array_values($offsets->changes->map(static fn (MeterChange $change): array => [
                 'at' => Moment::text($change->at), 'counted_to' => $change->counted_to, 'began' => $change->began,
             ])->all()),
-            'expected' => $forecast === null ? [] : array_map(static function (int $days) use ($forecast, $today): array {
-                $hours = $forecast->hoursIn($days);
-
-                return [
-                    'on' => $today->plusDays($days)->text(),
-                    'low' => self::tenth($hours->low),
-                    'likely' => self::tenth($hours->likely),
-                    'high' => self::tenth($hours->high),
-                ];
-            }, self::AHEAD),
+            'expected' => $forecast === null ? [] : array_map(
+                static fn (int $days): array => self::expected($forecast, $days, $today),
+                self::AHEAD,
+            ),
         ];
     }
 
-    /**
-     * @param Collection<int, MeterChange> $changes
-     * @return list<array<string, mixed>> in all, the oldest first; disputed ones among them, struck ones not
-     */
-    private static function readings(string $machineId, Collection $changes): array
+    /** @return list<array<string, mixed>> in all, the oldest first; disputed ones among them, struck ones not */
+    private static function readings(string $machineId, MeterOffsets $offsets, CarbonImmutable $since): array
     {
-        $since = CarbonImmutable::now()->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u');
-        $walks = Reading::query()->where('machine_id', $machineId)->where('recorded_at', '>=', $since)
-            ->where('judgement->kind', AnswerKind::HourMeter->value)->where('is_valid', true)->where('is_struck', false)
-            ->get()->map(static fn (Reading $one): array => self::reading(
-                $changes,
-                $one->value,
-                $one->recorded_at,
-                'walk',
-                (bool) ($one->judgement['verdict']['is_disputed'] ?? false),
-            ));
-        $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '>=', $since)
-            ->get()->map(static fn (MeterReadingRecord $one): array => self::reading(
-                $changes,
-                $one->hours,
-                $one->at,
-                'yard',
-                false,
-            ));
-        $all = [...$walks->all(), ...$beside->all()];
+        $from = $since->format('Y-m-d H:i:s.u');
+        $walks = Reading::ofHourMeter()->where('machine_id', $machineId)->where('recorded_at', '>=', $from)->get();
+        $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '>=', $from)->get();
+        $all = [
+            ...$walks->map(static fn (Reading $one): array => [
+                ...self::reading($offsets, $one->value, $one->recorded_at),
+                'how' => 'walk',
+                'is_disputed' => (bool) ($one->judgement['verdict']['is_disputed'] ?? false),
+            ])->all(),
+            ...$beside->map(static fn (MeterReadingRecord $one): array => [
+                ...self::reading($offsets, $one->hours, $one->at),
+                'how' => 'yard',
+                'is_disputed' => false,
+            ])->all(),
+        ];
         usort($all, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
         return $all;
     }
 
-    /**
-     * @param Collection<int, MeterChange> $changes
-     * @return array<string, mixed>
-     */
-    private static function reading(
-        Collection $changes,
-        string $shows,
-        CarbonInterface $at,
-        string $how,
-        bool $isDisputed,
-    ): array {
-        $hours = $changes->filter(static fn (MeterChange $change): bool => $change->at->lessThanOrEqualTo($at))->reduce(
-            static fn (Quantity $sum, MeterChange $change): Quantity => $sum->plus(
-                Quantity::of($change->offset_hours, Unit::Hour),
-            ),
-            Quantity::of($shows, Unit::Hour),
-        );
+    /** @return array{at: string, hours: string, shows: string} */
+    private static function reading(MeterOffsets $offsets, string $shows, CarbonInterface $at): array
+    {
+        $hours = Quantity::of($shows, Unit::Hour);
 
         return [
             'at' => Moment::text($at),
-            'hours' => (string) $hours->decimal(1, RoundingMode::HALF_UP),
-            'shows' => (string) Quantity::of($shows, Unit::Hour)->decimal(1, RoundingMode::HALF_UP),
-            'how' => $how,
-            'is_disputed' => $isDisputed,
+            'hours' => (string) $hours->plus($offsets->at($at))->decimal(1, RoundingMode::HALF_UP),
+            'shows' => (string) $hours->decimal(1, RoundingMode::HALF_UP),
+        ];
+    }
+
+    /** @return array{on: string, low: string, likely: string, high: string} */
+    private static function expected(MeterForecast $forecast, int $days, CalendarDate $today): array
+    {
+        $hours = $forecast->hoursIn($days);
+
+        return [
+            'on' => $today->plusDays($days)->text(),
+            'low' => self::tenth($hours->low),
+            'likely' => self::tenth($hours->likely),
+            'high' => self::tenth($hours->high),
         ];
     }
 

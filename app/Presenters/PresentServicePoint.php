@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Ledger\PointAhead;
 use App\Models\ServiceRecord;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
@@ -25,8 +26,9 @@ final class PresentServicePoint
      * @param Collection<int, ServiceRecord> $records of the machine
      * @return array<string, mixed>
      */
-    public static function of(DuePoint $point, CalendarDate $today, ?DueOnHire $onHire, Collection $records): array
+    public static function of(PointAhead $ahead, CalendarDate $today, Collection $records): array
     {
+        [$point, $onHire] = [$ahead->point, $ahead->onHire];
         $what = $point->point;
         $likely = $point->likely;
 
@@ -40,9 +42,7 @@ final class PresentServicePoint
             'tolerance_h' => $what->tolerance->text(),
             'done_by' => $what->doneBy->value,
             'severity' => $what->severity->value,
-            'kit' => array_map(static fn (KitItem $item): array => [
-                'name' => $item->name, 'quantity' => $item->quantity, 'unit' => $item->unit,
-            ], $what->kit),
+            'kit' => self::kit($what->kit),
             'source' => PresentSource::of($what->source),
             'state' => $point->state->value,
             'mark' => self::mark($point, $onHire)->value,
@@ -73,8 +73,19 @@ final class PresentServicePoint
         };
     }
 
+    /**
+     * @param list<KitItem> $kit
+     * @return list<array{name: string, quantity: string|null, unit: string}>
+     */
+    public static function kit(array $kit): array
+    {
+        return array_map(static fn (KitItem $item): array => [
+            'name' => $item->name, 'quantity' => $item->quantity, 'unit' => $item->unit,
+        ], $kit);
+    }
+
     /** @return array{hours: string|null, months: int, days: int} */
-    private static function every(Interval $every): array
+    public static function every(Interval $every): array
     {
         return ['hours' => $every->hours?->text(), 'months' => $every->months, 'days' => $every->days];
     }

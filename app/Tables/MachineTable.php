@@ -48,7 +48,8 @@ final readonly class MachineTable implements OfficeTable
 
     public function rows(): iterable
     {
-        foreach (Machine::query()->with(['place', 'state'])->whereNull('left_at')->orderBy('fleet_number')->lazy(500) as $machine) {
+        $fleet = Machine::query()->with(['place', 'state'])->whereNull('left_at')->orderBy('fleet_number');
+        foreach ($fleet->lazy(500) as $machine) {
             yield [
                 $machine->fleet_number,
                 $machine->model_id,

@@ -41,7 +41,11 @@ final readonly class MeterTable implements OfficeTable
         foreach (Machine::query()->whereNull('left_at')->orderBy('fleet_number')->lazy(500) as $machine) {
             foreach (UseOfMachine::of($machine)->points() as $point) {
                 $day = CarbonImmutable::instance($point->at)->setTimezone($this->yard->timezone());
-                yield [$machine->fleet_number, $day->format('Y-m-d'), (string) $point->hours->decimal(1, RoundingMode::HALF_UP)];
+                yield [
+                    $machine->fleet_number,
+                    $day->format('Y-m-d'),
+                    (string) $point->hours->decimal(1, RoundingMode::HALF_UP),
+                ];
             }
         }
     }

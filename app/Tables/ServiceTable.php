@@ -9,7 +9,7 @@ use App\Models\Machine;
 use App\Models\ServiceRecord;
 use App\Models\User;
 
-/** What was done to the fleet before it was written down here, as of a machine that was bought used; and what was since. */
+/** What was done to the fleet: before it was written down here, as of a machine that was bought used, and since. */
 final readonly class ServiceTable implements OfficeTable
 {
     public function __construct(private PostToMachine $post, private TakesByContract $cells)
@@ -41,8 +41,14 @@ final readonly class ServiceTable implements OfficeTable
     public function rows(): iterable
     {
         foreach (Machine::query()->whereNull('left_at')->orderBy('fleet_number')->lazy(500) as $machine) {
-            foreach (ServiceRecord::query()->where('machine_id', $machine->id)->orderBy('done_on')->orderBy('point')->get() as $one) {
-                yield [$machine->fleet_number, $one->point, substr($one->done_on, 0, 10), $one->hours_in_all, $one->words];
+            foreach (ServiceRecord::ofMachine($machine->id)->reverse() as $one) {
+                yield [
+                    $machine->fleet_number,
+                    $one->point,
+                    substr($one->done_on, 0, 10),
+                    $one->hours_in_all,
+                    $one->words,
+                ];
             }
         }
     }

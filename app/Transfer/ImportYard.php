@@ -36,7 +36,10 @@ final readonly class ImportYard
     public function __invoke(string $path): VerificationReport
     {
         if (DB::table('yards')->exists() || DB::table('users')->exists()) {
-            throw new TransferFault('There is a yard here already. A yard is read into an installation that has none: bin/start --empty, or a new database.');
+            throw new TransferFault(
+                'There is a yard here already. A yard is read into an installation that has none: bin/start --empty, '
+                    .'or a new database.',
+            );
         }
         $folder = YardFolder::checked($path);
         $folder->manifest();
@@ -58,7 +61,9 @@ final readonly class ImportYard
     private function mustHold(VerificationReport $report): VerificationReport
     {
         if (! $report->holds()) {
-            throw new TransferFault('Nothing was taken, for it does not hold: '.implode(' ', array_slice($report->faults, 0, 5)));
+            throw new TransferFault(
+                'Nothing was taken, for it does not hold: '.implode(' ', array_slice($report->faults, 0, 5)),
+            );
         }
 
         return $report;
@@ -71,12 +76,17 @@ final readonly class ImportYard
         foreach ($folder->readTable($table) as $line => $row) {
             $unknown = array_diff(array_keys($row), $columns, $table->leftOut());
             if ($unknown !== [] || array_intersect(array_keys($row), $table->leftOut()) !== []) {
-                throw new TransferFault("tables/{$table->value}.jsonl, line {$line}: a column that does not come in: ".implode(', ', $unknown).'.');
+                throw new TransferFault(
+                    "tables/{$table->value}.jsonl, line {$line}: a column that does not come in: "
+                        .implode(', ', $unknown).'.',
+                );
             }
             $rows[] = $row + match ($table) {
                 YardTable::Users => ['password' => $locked],
                 // Its own seal, for only this installation has the key: the chains are held against each other below.
-                YardTable::LedgerEntries => ['seal' => $this->seal->of(is_string($row['hash'] ?? null) ? $row['hash'] : '')],
+                YardTable::LedgerEntries => [
+                    'seal' => $this->seal->of(is_string($row['hash'] ?? null) ? $row['hash'] : ''),
+                ],
                 default => [],
             };
             if (count($rows) === self::ROWS_AT_ONCE) {

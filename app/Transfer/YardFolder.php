@@ -117,9 +117,15 @@ final readonly class YardFolder
     /** @param  array<string, mixed>  $manifest */
     public function close(array $manifest): void
     {
-        $text = json_encode($manifest, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $text = json_encode(
+            $manifest,
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
         file_put_contents("{$this->path}/manifest.json", $text."\n");
-        $sums = array_map(fn (string $name): string => hash_file('sha256', "{$this->path}/{$name}")."  {$name}\n", $this->names());
+        $sums = array_map(
+            fn (string $name): string => hash_file('sha256', "{$this->path}/{$name}")."  {$name}\n",
+            $this->names(),
+        );
         file_put_contents("{$this->path}/".self::SUMS, implode('', $sums));
     }
 
@@ -128,7 +134,9 @@ final readonly class YardFolder
     {
         $manifest = json_decode((string) file_get_contents("{$this->path}/manifest.json"), true);
         if (! is_array($manifest) || ($manifest['format'] ?? null) !== self::FORMAT) {
-            throw new TransferFault('manifest.json is not of the format '.self::FORMAT.'. Upgrade both installations to the same release.');
+            throw new TransferFault(
+                'manifest.json is not of the format '.self::FORMAT.'. Upgrade both installations to the same release.',
+            );
         }
 
         /** @var array<string, mixed> $manifest */

@@ -48,7 +48,9 @@ enum YardTable: string
             self::LearnedPaces => $rows->where('yard_id', $yardId)->orderBy('family'),
             self::Photos => $rows->where('yard_id', $yardId)->orderBy('sha256'),
             // Those that are kept stand before those that were merged into them.
-            self::Customers => $rows->where('yard_id', $yardId)->orderByRaw('merged_into_id is not null')->orderBy('id'),
+            self::Customers => $rows->where('yard_id', $yardId)->orderByRaw(
+                'merged_into_id is not null',
+            )->orderBy('id'),
             default => $rows->where('yard_id', $yardId)->orderBy('id'),
         };
     }

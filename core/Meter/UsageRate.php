@@ -9,9 +9,9 @@ use JadeLedger\Core\Quantity\Unit;
 
 /**
  * Hours that a machine runs on a day on which it is hired, over the last thirty such days. Time in the yard is left
- * out, and a reading that is wrong moves it little (Theil–Sen). Fewer than three readings with days on hire between them, or
- * less than two days on hire, are no rate: it is not known, and not guessed. Thirty days, three readings, two days: common practice, no
- * source.
+ * out, and a reading that is wrong moves it little (Theil–Sen). Fewer than three readings with days on hire between
+ * them, or less than two days on hire, are no rate: it is not known, and not guessed. Thirty days, three readings, two
+ * days: common practice, no source.
  */
 final readonly class UsageRate
 {

@@ -29,7 +29,10 @@ final readonly class DuePoint
     /** Days until it is due as far as is known, by use or by the calendar, whichever comes first. */
     public function days(): ?int
     {
-        $known = array_filter([$this->daysLeft, $this->likely?->likely], static fn (?int $days): bool => $days !== null);
+        $known = array_filter(
+            [$this->daysLeft, $this->likely?->likely],
+            static fn (?int $days): bool => $days !== null,
+        );
 
         return $known === [] ? null : min($known);
     }

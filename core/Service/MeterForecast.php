@@ -34,13 +34,14 @@ final readonly class MeterForecast
      * @param float $hoursPerDay of the calendar
      * @param float $variance of one day's hours
      * @param float $days between the first and the last reading
+     * @param float $quantile of Student's t, for both limits
      * @param float $sinceLast days from the last reading until today
      */
     private function __construct(
         public float $hoursPerDay,
         private float $variance,
         public float $days,
-        private int $gains,
+        private float $quantile,
         private float $lastHours,
         private float $sinceLast,
     ) {
@@ -52,7 +53,8 @@ final readonly class MeterForecast
         usort($readings, static fn (MeterPoint $a, MeterPoint $b): int => $a->at <=> $b->at);
         $recent = array_values(array_filter(
             $readings,
-            static fn (MeterPoint $reading): bool => self::days($reading->at, $now) <= self::DAYS && $reading->at <= $now,
+            static fn (MeterPoint $reading): bool => $reading->at <= $now
+                && self::days($reading->at, $now) <= self::DAYS,
         ));
         $gains = self::gains($recent);
         if (count($gains) < self::LEAST_READINGS - 1) {
@@ -70,7 +72,7 @@ final readonly class MeterForecast
             max(0.0, $mean),
             $squares / (count($gains) - 1),
             $days,
-            count($gains),
+            StudentT::quantile((1 + self::LIKELIHOOD) / 2, count($gains) - 1),
             self::hours($last),
             self::days($last->at, $now),
         );
@@ -101,8 +103,7 @@ final readonly class MeterForecast
     {
         $since = $this->sinceLast + $days;
         $likely = $this->lastHours + $this->hoursPerDay * $since;
-        $margin = StudentT::quantile((1 + self::LIKELIHOOD) / 2, $this->gains - 1)
-            * sqrt($this->variance * $since * (1 + $since / $this->days));
+        $margin = $this->quantile * sqrt($this->variance * $since * (1 + $since / $this->days));
 
         // A meter never runs back.
         return new HoursExpected(max($this->lastHours, $likely - $margin), $likely, $likely + $margin);
@@ -117,7 +118,7 @@ final readonly class MeterForecast
      */
     private function limits(float $gain): array
     {
-        $k = StudentT::quantile((1 + self::LIKELIHOOD) / 2, $this->gains - 1) ** 2 * $this->variance;
+        $k = $this->quantile ** 2 * $this->variance;
         $a = $this->hoursPerDay ** 2 - $k / $this->days;
         $b = 2 * $this->hoursPerDay * $gain + $k;
         $root = sqrt($b ** 2 - 4 * $a * $gain ** 2);

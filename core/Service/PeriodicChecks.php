@@ -10,40 +10,50 @@ use JadeLedger\Core\Catalogue\Occasion;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /**
- * The weekly, monthly and yearly checks that enter the next walk: those that are due, or would fall due before the
- * machine is back. What was never done is due.
+ * The weekly, monthly and yearly checks of a machine that no walk asks by itself. They enter the next walk when they
+ * are due, or would fall due before the machine is back; what was never done is due.
  */
-final class PeriodicChecks
+final readonly class PeriodicChecks
 {
+    /** @param  array<string, Occasion>  $occasions by the check's id */
+    private function __construct(private array $occasions)
+    {
+    }
+
+    /** @param  array<string, Check>  $checks */
+    public static function of(array $checks, Features $features): self
+    {
+        return new self(array_filter(array_map(
+            static fn (Check $check): ?Occasion => self::occasion($check, $features),
+            $checks,
+        )));
+    }
+
+    /** @return list<string> ids of the checks */
+    public function ids(): array
+    {
+        return array_keys($this->occasions);
+    }
+
     /**
-     * @param array<string, Check> $checks those that a walk asks by itself are left out
      * @param array<string, CalendarDate> $last the day on which each was done last, by its id
      * @param CalendarDate $until the day on which the machine is back; on a return walk, today
      * @return array<string, DueCheck> by the check's id
      */
-    public static function of(
-        array $checks,
-        Features $features,
-        array $last,
-        CalendarDate $until,
-    ): array {
+    public function due(array $last, CalendarDate $until): array
+    {
         $due = [];
-        foreach ($checks as $check) {
-            $occasion = self::occasion($check, $features);
-            if ($occasion === null) {
-                continue;
-            }
-            $done = $last[$check->id] ?? null;
+        foreach ($this->occasions as $id => $occasion) {
+            $done = $last[$id] ?? null;
             if ($done === null || ! $until->isBefore(self::next($occasion, $done))) {
-                $due[$check->id] = new DueCheck($check->id, $occasion, $done);
+                $due[$id] = new DueCheck($id, $occasion, $done);
             }
         }
 
         return $due;
     }
 
-    /** How often a check comes back with the calendar that no walk asks by itself; none for all others. */
-    public static function occasion(Check $check, Features $features): ?Occasion
+    private static function occasion(Check $check, Features $features): ?Occasion
     {
         $due = $check->dueOn($features);
         if (

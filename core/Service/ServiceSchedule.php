@@ -29,12 +29,22 @@ final readonly class ServiceSchedule
     ): self {
         $last = $programme->last($work);
         $points = array_map(
-            static fn (ServicePoint $point): DuePoint => self::point($point, $last[$point->id] ?? null, $hours, $today, $forecast),
+            static fn (ServicePoint $point): DuePoint => self::point(
+                $point,
+                $last[$point->id] ?? null,
+                $hours,
+                $today,
+                $forecast,
+            ),
             array_values($programme->points),
         );
         $shown = array_filter($points, static fn (DuePoint $inner): bool => array_filter(
             $points,
-            static fn (DuePoint $outer): bool => in_array($inner->point->id, $programme->doneWith($outer->point->id), true)
+            static fn (DuePoint $outer): bool => in_array(
+                $inner->point->id,
+                $programme->doneWith($outer->point->id),
+                true,
+            )
                 && self::takesAlong($outer, $inner),
         ) === []);
         usort($shown, self::nearer(...));
@@ -92,7 +102,7 @@ final readonly class ServiceSchedule
         };
     }
 
-    /** Whether the larger one comes no later than the smaller one may wait: then it is done with that, and not twice. */
+    /** Whether the larger one comes no later than the smaller one may wait: it is done with that, and not twice. */
     private static function takesAlong(DuePoint $outer, DuePoint $inner): bool
     {
         if ($outer->due === null || $inner->due === null) {

@@ -13,30 +13,31 @@ final class StudentT
 {
     private const STEPS = 200;
 
-    /** @var array<string, float> the same few are asked for again and again, and each takes some thousand steps */
-    private static array $known = [];
-
     /**
+     * By Newton's method from nought: right of nought the function only bends down, so each step stops short of the
+     * value and none goes past it.
+     *
      * @param float $p above 0.5 and below 1
      * @param int $freedom degrees of freedom, at least 1
      */
     public static function quantile(float $p, int $freedom): float
     {
-        return self::$known["{$p} {$freedom}"] ??= self::compute($p, $freedom);
+        $t = 0.0;
+        for ($step = 0; $step < self::STEPS; $step++) {
+            $further = ($p - self::below($t, $freedom)) / self::density($t, $freedom);
+            $t += $further;
+            if (abs($further) < 1e-12 * max(1.0, $t)) {
+                break;
+            }
+        }
+
+        return $t;
     }
 
-    private static function compute(float $p, int $freedom): float
+    private static function density(float $t, int $freedom): float
     {
-        [$low, $high] = [0.0, 1.0];
-        while (self::below($high, $freedom) < $p) {
-            $high *= 2;
-        }
-        for ($step = 0; $step < 80; $step++) {
-            $middle = ($low + $high) / 2;
-            [$low, $high] = self::below($middle, $freedom) < $p ? [$middle, $high] : [$low, $middle];
-        }
-
-        return ($low + $high) / 2;
+        return exp(self::logGamma(($freedom + 1) / 2) - self::logGamma($freedom / 2))
+            / sqrt($freedom * M_PI) * (1 + $t ** 2 / $freedom) ** (-($freedom + 1) / 2);
     }
 
     /** How likely a value of at most t is, for t of at least 0. */
@@ -50,7 +51,9 @@ final class StudentT
         if ($x <= 0.0 || $x >= 1.0) {
             return $x <= 0.0 ? 0.0 : 1.0;
         }
-        $front = exp(self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log(1 - $x));
+        $front = exp(
+            self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log(1 - $x),
+        );
 
         return $x < ($a + 1) / ($a + $b + 2)
             ? $front * self::fraction($x, $a, $b) / $a

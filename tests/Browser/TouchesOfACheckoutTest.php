@@ -51,7 +51,8 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
         $catalogue = RealCatalogue::get();
         $model = $catalogue->model('fenwold_p20');
         // It was never walked: what comes back with the calendar is due.
-        $periodic = PeriodicChecks::of($catalogue->checks, $catalogue->featuresOf($model), [], CalendarDate::parse('2026-12-01'));
+        $periodic = PeriodicChecks::of($catalogue->checks, $catalogue->featuresOf($model))
+            ->due([], CalendarDate::parse('2026-12-01'));
         $plan = (new PlanWalk($catalogue))->for($model, Movement::Checkout, $periodic);
         // What is typed beside them is as long as a serial number and a password are.
         self::assertSame((new CountTouches($catalogue))->ofFirst($plan)->acts, $this->acts);

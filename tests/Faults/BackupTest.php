@@ -13,45 +13,17 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Tests\Support\ApartStack;
+use Tests\Support\TwoStacks;
 use Tests\Support\YardTestCase;
 
 /** A yard is backed up, lost, and put back into empty servers. */
 final class BackupTest extends YardTestCase
 {
-    private static ApartStack $yard;
+    use TwoStacks;
 
-    private static ApartStack $empty;
-
-    private static string $folder;
-
-    public static function setUpBeforeClass(): void
+    protected static function place(): array
     {
-        self::$folder = dirname(__DIR__, 2).'/storage/test-backup';
-        (new Filesystem)->deleteDirectory(self::$folder);
-        self::$yard = ApartStack::start(self::$folder.'/yard', 8291, 33291);
-        self::$empty = ApartStack::start(self::$folder.'/empty', 8292, 33292);
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$yard->stop();
-        self::$empty->stop();
-    }
-
-    public function createApplication(): Application
-    {
-        $app = parent::createApplication();
-        $app->make('config')->set([
-            'database.connections.mariadb.port' => self::$yard->databasePort, 'database.connections.mariadb.database' => 'jade_apart',
-            'filesystems.disks.photos.root' => self::$yard->storage.'/app/private',
-        ]);
-
-        return $app;
-    }
-
-    protected function connectionsToTransact(): array
-    {
-        return [];
+        return ['test-backup', 8291, 33291];
     }
 
     public function test_what_is_restored_is_the_yard_that_was_backed_up(): void

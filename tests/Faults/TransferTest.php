@@ -7,52 +7,21 @@ namespace Tests\Faults;
 use App\Models\Role;
 use App\Models\User;
 use App\Transfer\YardTable;
-use Illuminate\Filesystem\Filesystem;
-use Illuminate\Foundation\Application;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Tests\Support\ApartStack;
+use Tests\Support\TwoStacks;
 use Tests\Support\YardTestCase;
 
 /** A yard is written out as files and read into another installation, which has other keys. */
 final class TransferTest extends YardTestCase
 {
-    private static ApartStack $yard;
+    use TwoStacks;
 
-    private static ApartStack $empty;
-
-    private static string $folder;
-
-    public static function setUpBeforeClass(): void
+    protected static function place(): array
     {
-        self::$folder = dirname(__DIR__, 2).'/storage/test-transfer';
-        (new Filesystem)->deleteDirectory(self::$folder);
-        self::$yard = ApartStack::start(self::$folder.'/yard', 8288, 33288);
-        self::$empty = ApartStack::start(self::$folder.'/empty', 8289, 33289);
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$yard->stop();
-        self::$empty->stop();
-    }
-
-    public function createApplication(): Application
-    {
-        $app = parent::createApplication();
-        $app->make('config')->set([
-            'database.connections.mariadb.port' => self::$yard->databasePort,
-            'database.connections.mariadb.database' => 'jade_apart',
-            'filesystems.disks.photos.root' => self::$yard->storage.'/app/private',
-        ]);
-
-        return $app;
-    }
-
-    protected function connectionsToTransact(): array
-    {
-        return [];
+        return ['test-transfer', 8288, 33288];
     }
 
     public function test_what_was_changed_on_the_way_is_not_taken(): void
@@ -75,8 +44,8 @@ final class TransferTest extends YardTestCase
             str_replace('walk.opened', 'walk.closed', $entries, $replaced),
         );
         self::assertGreaterThan(0, $replaced);
-        (new Process(['sh', '-c', 'find . -type f ! -name SHA256SUMS -printf "%P\n" | xargs sha256sum >SHA256SUMS'], $out))
-            ->mustRun();
+        $renew = 'find . -type f ! -name SHA256SUMS -printf "%P\n" | xargs sha256sum >SHA256SUMS';
+        (new Process(['sh', '-c', $renew], $out))->mustRun();
         self::assertStringContainsString('Nothing was taken', $this->refusal($out));
 
         config(['database.connections.mariadb.port' => self::$empty->databasePort]);
@@ -118,8 +87,14 @@ final class TransferTest extends YardTestCase
         config(['database.connections.mariadb.port' => self::$empty->databasePort]);
         DB::purge();
         self::assertSame($was, $this->rows());
-        self::assertSame(1, DB::table('findings')->where('words', 'Door, Ø 40 mm')->count(), 'what follows is made again');
-        self::assertFalse(password_verify('tern-quay', User::query()->withoutGlobalScopes()->findOrFail($person->id)->password));
+        self::assertSame(
+            1,
+            DB::table('findings')->where('words', 'Door, Ø 40 mm')->count(),
+            'what follows is made again',
+        );
+        self::assertFalse(
+            password_verify('tern-quay', User::query()->withoutGlobalScopes()->findOrFail($person->id)->password),
+        );
 
         $again = $this->artisanOf(self::$empty, ['yard:import', self::$folder.'/out']);
         self::assertNotSame(0, $again->run());
@@ -141,7 +116,9 @@ final class TransferTest extends YardTestCase
         foreach (YardTable::cases() as $table) {
             $rows[$table->value] = [];
             foreach ($table->rowsOf($this->machine->yard_id)->get() as $row) {
-                $rows[$table->value][] = (string) json_encode(array_diff_key((array) $row, array_flip($table->leftOut())));
+                $rows[$table->value][] = (string) json_encode(
+                    array_diff_key((array) $row, array_flip($table->leftOut())),
+                );
             }
         }
 

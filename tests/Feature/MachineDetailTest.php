@@ -26,7 +26,10 @@ final class MachineDetailTest extends YardTestCase
     {
         $detail = $this->detail();
 
-        self::assertSame([null, null, null], [$detail->json('usage'), $detail->json('last_walk'), $detail->json('meter_read_at')]);
+        self::assertSame(
+            [null, null, null],
+            [$detail->json('usage'), $detail->json('last_walk'), $detail->json('meter_read_at')],
+        );
         self::assertSame(['open_out', $this->hire->id, null], $this->next($detail));
         // It leaves at ten; the walk and the handover take longer than half an hour and less than two.
         self::assertGreaterThan('2026-12-01T08:00:00Z', $detail->json('next.at'));
@@ -73,7 +76,17 @@ final class MachineDetailTest extends YardTestCase
         $this->daysPass(4);
         $in = $this->openWalk('return');
         $this->walkThrough($in, '1018.0');
-        $this->post_($in, 'finding.placed', ['at' => ['x' => 200, 'y' => -60], 'kind' => 'dent', 'size_mm' => 120, 'words' => 'counterweight', 'photos' => []]);
+        $this->post_(
+            $in,
+            'finding.placed',
+            [
+                'at' => ['x' => 200, 'y' => -60],
+                'kind' => 'dent',
+                'size_mm' => 120,
+                'words' => 'counterweight',
+                'photos' => [],
+            ],
+        );
         $detail = $this->detail();
         self::assertSame(['18.0', 1], [$detail->json('folios.0.hours'), $detail->json('folios.0.new_damage')]);
         self::assertNull($detail->json('usage'), 'two readings are no rate');

@@ -202,21 +202,34 @@ final class OfficeTableTest extends YardTestCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-12-01T08:00:00Z'));
         $this->as(Role::Lead);
-        $taken = $this->import('machines', self::HEAD.",hours\nQ-7,dromvik_14c,QQ-7,bay 1,2020,\"1204,5\"\nQ-8,dromvik_14c,QQ-8,,,123456.7\n", 'each_row')->assertOk();
-        self::assertSame(['taken', 'refused'], array_column($taken->json('rows'), 'outcome'));
+        $machines = self::HEAD.",hours\nQ-7,dromvik_14c,QQ-7,bay 1,2020,\"1204,5\"\nQ-8,dromvik_14c,QQ-8,,,123456.7\n";
+        self::assertSame(['taken', 'refused'], $this->outcomes('machines', $machines));
         self::assertSame(['1204.5'], MachineStatus::query()->pluck('smr_hours')->all());
-        self::assertSame(0, Machine::query()->where('fleet_number', 'Q-8')->count(), 'with its hours, or not at all');
+        self::assertSame(
+            0,
+            Machine::query()->where('fleet_number', 'Q-8')->count(),
+            'with its hours, or not at all',
+        );
 
         $this->as(Role::Mechanic);
-        $meters = $this->import('meters', "fleet_number;read_on;hours\nQ-7;1.9.2026;900,0\nQ-7;2026-10-01;1010\nQ-7;2026-11-01;1000\nQ-7;2027-01-01;1300\n", 'each_row')->assertOk();
-        self::assertSame(['taken', 'taken', 'refused', 'refused'], array_column($meters->json('rows'), 'outcome'), (string) $meters->getContent());
-        $service = $this->import('service', "fleet_number,point,done_on,hours,words\nQ-7,svc-oil,2026-10-01,1010,Filter\nQ-7,svc-blades,2026-10-01,,\nQ-7,svc-500,31.02.2026,,\nQ-7,SVC-OIL,2026-10-01,1010,twice\n", 'each_row')->assertOk();
-        self::assertSame(['taken', 'refused', 'refused', 'refused'], array_column($service->json('rows'), 'outcome'), (string) $service->getContent());
+        $meters = "fleet_number;read_on;hours\nQ-7;1.9.2026;900,0\nQ-7;2026-10-01;1010\nQ-7;2026-11-01;1000\n"
+            ."Q-7;2027-01-01;1300\n";
+        self::assertSame(['taken', 'taken', 'refused', 'refused'], $this->outcomes('meters', $meters));
+        $service = "fleet_number,point,done_on,hours,words\nQ-7,svc-oil,2026-10-01,1010,Filter\n"
+            ."Q-7,svc-blades,2026-10-01,,\nQ-7,svc-500,31.02.2026,,\nQ-7,SVC-OIL,2026-10-01,1010,twice\n";
+        self::assertSame(['taken', 'refused', 'refused', 'refused'], $this->outcomes('service', $service));
 
-        self::assertStringContainsString('Q-7,svc-oil,2026-10-01,1010.0,Filter', (string) $this->get('/api/tables/service')->getContent());
-        self::assertStringContainsString("Q-7,2026-09-01,900.0\r\nQ-7,2026-10-01,1010.0\r\nQ-7,2026-12-01,1204.5", (string) $this->get('/api/tables/meters')->getContent());
+        self::assertStringContainsString(
+            'Q-7,svc-oil,2026-10-01,1010.0,Filter',
+            (string) $this->get('/api/tables/service')->getContent(),
+        );
+        self::assertStringContainsString(
+            "Q-7,2026-09-01,900.0\r\nQ-7,2026-10-01,1010.0\r\nQ-7,2026-12-01,1204.5",
+            (string) $this->get('/api/tables/meters')->getContent(),
+        );
         $machine = Machine::query()->where('fleet_number', 'Q-7')->firstOrFail();
-        $oil = array_column($this->getJson("/api/machines/{$machine->id}/service")->json('points'), null, 'id')['svc-oil'];
+        $points = $this->getJson("/api/machines/{$machine->id}/service")->json('points');
+        $oil = array_column($points, null, 'id')['svc-oil'];
         self::assertSame(['1260.0', '55.5'], [$oil['due_hours'], $oil['hours_left']]);
         $this->as(Role::Counter);
         $this->import('service', "fleet_number,point,done_on\nQ-7,svc-oil,2026-10-02\n")->assertForbidden();
@@ -229,6 +242,12 @@ final class OfficeTableTest extends YardTestCase
             $this->import($table, 'fleet_number')->assertForbidden();
             $this->get("/api/tables/{$table}")->assertForbidden();
         }
+    }
+
+    /** @return list<string> what became of each row */
+    private function outcomes(string $table, string $csv): array
+    {
+        return array_column($this->import($table, $csv, 'each_row')->assertOk()->json('rows'), 'outcome');
     }
 
     private function import(string $table, string $csv, string $mode = 'all_or_nothing'): TestResponse

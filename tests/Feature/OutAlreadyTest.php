@@ -43,7 +43,11 @@ final class OutAlreadyTest extends YardTestCase
         ])->assertStatus(409);
         $walk = $this->openWalk('return');
         $this->cross($walk, 'as_found');
-        $this->post_($walk, 'finding.placed', ['at' => ['x' => 120, 'y' => 300], 'kind' => 'dent', 'words' => 'Door', 'photos' => []]);
+        $this->post_(
+            $walk,
+            'finding.placed',
+            ['at' => ['x' => 120, 'y' => 300], 'kind' => 'dent', 'words' => 'Door', 'photos' => []],
+        );
         $spread = $this->getJson("/api/hires/{$this->hire->id}/spread")->assertOk();
         $this->assertFits($spread, 'Spread');
         self::assertSame([null, null, $walk->id], [
@@ -77,7 +81,10 @@ final class OutAlreadyTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $this->postJson("/api/machines/{$this->machine->id}/entries", ['entries' => [$this->entry('damage.found', [
-            'at' => ['x' => 120, 'y' => 300], 'kind' => 'crack', 'size_mm' => 80, 'words' => 'Boom', 'photos' => [], 'severity' => 'stop',
+            'at' => [
+                'x' => 120,
+                'y' => 300,
+            ], 'kind' => 'crack', 'size_mm' => 80, 'words' => 'Boom', 'photos' => [], 'severity' => 'stop',
         ])]])->assertOk();
         self::assertSame(MachineStanding::Held, MachineStatus::query()->findOrFail($this->machine->id)->standing);
 

@@ -9,7 +9,7 @@ use App\Models\Role;
 use Carbon\CarbonImmutable;
 use Tests\Support\YardTestCase;
 
-/** Weekly and half-yearly checks enter the walk in which they are due, and say why; the next one within the week does not ask. */
+/** Weekly and half-yearly checks enter the walk in which they are due, and say why; the next one does not ask. */
 final class PeriodicChecksTest extends YardTestCase
 {
     private const WEEKLY = 'eng-airfilter';
@@ -44,7 +44,10 @@ final class PeriodicChecksTest extends YardTestCase
         $next->update(['goes_out_at' => '2026-12-09 16:00:00', 'comes_back_at' => '2026-12-15 12:00:00']);
         self::assertArrayNotHasKey(self::WEEKLY, $this->dueOn($next, 'checkout'));
         $next->update(['comes_back_at' => '2026-12-16 12:00:00']);
-        self::assertSame(['occasion' => 'weekly', 'last' => '2026-12-09'], $this->dueOn($next, 'checkout')[self::WEEKLY]);
+        self::assertSame(
+            ['occasion' => 'weekly', 'last' => '2026-12-09'],
+            $this->dueOn($next, 'checkout')[self::WEEKLY],
+        );
     }
 
     public function test_a_tablet_that_opens_its_walk_without_network_has_the_same_lines(): void

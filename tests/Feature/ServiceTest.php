@@ -35,7 +35,10 @@ final class ServiceTest extends YardTestCase
         self::assertSame(['not_known'], array_values(array_unique(array_column($service->json('points'), 'state'))));
         self::assertSame([null, []], [$service->json('hours_per_day'), $service->json('readings')]);
         $horizon = $this->horizon();
-        self::assertSame([[], count($service->json('points'))], [$horizon->json('machines'), $horizon->json('not_recorded')]);
+        self::assertSame(
+            [[], count($service->json('points'))],
+            [$horizon->json('machines'), $horizon->json('not_recorded')],
+        );
     }
 
     public function test_a_service_that_is_done_is_due_again_by_its_hours_and_by_its_day(): void
@@ -44,17 +47,32 @@ final class ServiceTest extends YardTestCase
         $this->done('svc-oil', ['words' => 'Filter changed.'])->assertJsonPath('results.0.problem', null);
 
         $oil = $this->point('svc-oil');
-        self::assertSame(['1250.0', '2027-12-01', '250.0', 'later'], [$oil['due_hours'], $oil['due_on'], $oil['hours_left'], $oil['state']]);
-        self::assertSame(['2026-12-01', '1000.0', 'Filter changed.'], [$oil['last']['on'], $oil['last']['hours'], $oil['last']['words']]);
+        self::assertSame(
+            ['1250.0', '2027-12-01', '250.0', 'later'],
+            [$oil['due_hours'], $oil['due_on'], $oil['hours_left'], $oil['state']],
+        );
+        self::assertSame(
+            ['2026-12-01', '1000.0', 'Filter changed.'],
+            [$oil['last']['on'], $oil['last']['hours'], $oil['last']['words']],
+        );
         // The drain of the separator belongs to it and is done with it.
-        self::assertSame(['1050.0', 'svc-oil'], [$this->point('svc-separator')['due_hours'], $this->point('svc-separator')['last']['with']]);
+        self::assertSame(
+            ['1050.0', 'svc-oil'],
+            [$this->point('svc-separator')['due_hours'], $this->point('svc-separator')['last']['with']],
+        );
         $trail = $this->getJson("/api/machines/{$this->machine->id}/entries")->json('entries.0');
-        self::assertSame(['Service done', 'Engine oil and filter, 1000 h. Filter changed.'], [$trail['title'], $trail['words']]);
+        self::assertSame(
+            ['Service done', 'Engine oil and filter, 1000 h. Filter changed.'],
+            [$trail['title'], $trail['words']],
+        );
 
         $this->travel(2)->days();
         $this->as(Role::Technician);
         $this->read('1031.0');
-        self::assertSame(['19.0', '219.0'], [$this->point('svc-separator')['hours_left'], $this->point('svc-oil')['hours_left']]);
+        self::assertSame(
+            ['19.0', '219.0'],
+            [$this->point('svc-separator')['hours_left'], $this->point('svc-oil')['hours_left']],
+        );
     }
 
     public function test_what_falls_due_on_a_hire_is_said_with_the_hire_and_its_day(): void
@@ -69,17 +87,29 @@ final class ServiceTest extends YardTestCase
         self::assertSame('2026-12-05', $oil['likely']['day']);
 
         $meter = $this->service();
-        self::assertSame(['840.0', 'yard', false], [$meter->json('readings.0.hours'), $meter->json('readings.0.how'), $meter->json('readings.0.is_disputed')]);
+        self::assertSame(
+            ['840.0', 'yard', false],
+            [$meter->json('readings.0.hours'), $meter->json('readings.0.how'), $meter->json('readings.0.is_disputed')],
+        );
         self::assertSame(['2026-12-01', '2026-12-31'], [$meter->json('expected.0.on'), $meter->json('expected.2.on')]);
         // Thirty days at a little over 4 h.
         self::assertEqualsWithDelta(1_120.5, (float) $meter->json('expected.2.likely'), 1.0);
-        self::assertGreaterThanOrEqual((float) $meter->json('expected.2.low'), (float) $meter->json('expected.2.likely'));
+        self::assertGreaterThanOrEqual(
+            (float) $meter->json('expected.2.low'),
+            (float) $meter->json('expected.2.likely'),
+        );
 
         $machine = $this->horizon()->json('machines.0');
         self::assertSame([$this->machine->fleet_number, true], [$machine['fleet_number'], $machine['clashes']]);
-        self::assertSame(['Saltmarsh Drainage', '2026-12-07', '2026-12-18'], [$machine['hires'][0]['customer'], $machine['hires'][0]['from'], $machine['hires'][0]['until']]);
+        self::assertSame(
+            ['Saltmarsh Drainage', '2026-12-07', '2026-12-18'],
+            [$machine['hires'][0]['customer'], $machine['hires'][0]['from'], $machine['hires'][0]['until']],
+        );
         $kit = array_column($this->horizon()->json('kit'), null, 'name');
-        self::assertSame(['1', [$this->machine->fleet_number]], [$kit['Oil filter']['quantity'], $kit['Oil filter']['machines']]);
+        self::assertSame(
+            ['1', [$this->machine->fleet_number]],
+            [$kit['Oil filter']['quantity'], $kit['Oil filter']['machines']],
+        );
         self::assertNull($kit['Engine oil, grade on the plate']['quantity'], 'to the mark, and not a figure of ours');
     }
 
@@ -108,20 +138,33 @@ final class ServiceTest extends YardTestCase
         self::assertSame('held', $release->json('decision'));
         // Grease is overdue as well, and is the hirer's own and a note: it holds nothing.
         self::assertSame(['service:svc-oil'], array_column($release->json('grounds'), 'reference'));
-        self::assertSame('Due at 1020 h / 2027-09-01: on day 5 of this hire, 2026-12-05. Do it before, come to the site, or have the machine brought in.', $release->json('grounds.0.words'));
-        $this->send($walk, $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]))->assertStatus(409);
+        self::assertSame(
+            'Due at 1020 h / 2027-09-01: on day 5 of this hire, 2026-12-05. '
+                .'Do it before, come to the site, or have the machine brought in.',
+            $release->json('grounds.0.words'),
+        );
+        $this->send(
+            $walk,
+            $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]),
+        )->assertStatus(409);
         $this->as(Role::Lead);
         $this->post_($walk, 'release.decided', ['decision' => 'released_with_conditions', 'conditions' => [
             ['reference' => 'service:svc-oil', 'words' => 'Moss comes to the sluice on Saturday.'],
         ]]);
-        self::assertSame('released_with_conditions', $this->getJson("/api/walks/{$walk->id}/release")->json('decided.decision'));
+        self::assertSame(
+            'released_with_conditions',
+            $this->getJson("/api/walks/{$walk->id}/release")->json('decided.decision'),
+        );
     }
 
     public function test_the_hirer_is_told_what_their_own_people_do_and_from_which_day(): void
     {
         $this->hire->update(['goes_out_at' => '2026-12-01 12:00:00', 'comes_back_at' => '2026-12-08 16:00:00']);
         $this->pastReadings();
-        $this->done('svc-separator', ['on' => '2026-11-29', 'hours' => '965.0'])->assertJsonPath('results.0.problem', null);
+        $this->done(
+            'svc-separator',
+            ['on' => '2026-11-29', 'hours' => '965.0'],
+        )->assertJsonPath('results.0.problem', null);
         $walk = $this->openWalk();
 
         $this->assertFits($briefing = $this->getJson("/api/walks/{$walk->id}/briefing")->assertOk(), 'Briefing');
@@ -137,11 +180,17 @@ final class ServiceTest extends YardTestCase
     {
         $this->useAnother('orrick_25g');
         $this->read('2000.0');
-        $this->done('svc-mast-chains', ['on' => '2026-02-01', 'hours' => '1900.0'])->assertJsonPath('results.0.problem', null);
+        $this->done(
+            'svc-mast-chains',
+            ['on' => '2026-02-01', 'hours' => '1900.0'],
+        )->assertJsonPath('results.0.problem', null);
         $walk = $this->openWalk();
         $this->walkThrough($walk, '2000.1');
         $release = $this->getJson("/api/walks/{$walk->id}/release");
-        self::assertSame(['held', false], [$release->json('decision'), $release->json('may_be_released_with_conditions')]);
+        self::assertSame(
+            ['held', false],
+            [$release->json('decision'), $release->json('may_be_released_with_conditions')],
+        );
 
         $this->done('svc-mast-chains')->assertJsonPath('results.0.problem', null);
         self::assertSame('released', $this->getJson("/api/walks/{$walk->id}/release")->json('decision'));
@@ -170,7 +219,10 @@ final class ServiceTest extends YardTestCase
         $lead = $this->as(Role::Lead);
         $this->assertFits($taken = $this->putJson("{$path}/svc-oil", $set)->assertOk(), 'Programme');
         $oil = array_column($taken->json('points'), null, 'id')['svc-oil'];
-        self::assertSame(['500', 0, 'Manual 14C, page 212', $lead->name], [$oil['every']['hours'], $oil['every']['months'], $oil['source']['words'], $oil['set']['by']['name']]);
+        self::assertSame(
+            ['500', 0, 'Manual 14C, page 212', $lead->name],
+            [$oil['every']['hours'], $oil['every']['months'], $oil['source']['words'], $oil['set']['by']['name']],
+        );
         self::assertSame(['1500.0', null], [$this->point('svc-oil')['due_hours'], $this->point('svc-oil')['due_on']]);
 
         // Once more: the last one counts. Nothing at all is refused, and a model that is not there is not found.
@@ -181,7 +233,15 @@ final class ServiceTest extends YardTestCase
         $this->putJson("{$path}/svc-blades", $set)->assertNotFound();
         $this->getJson('/api/models/nobody_9000/service-points')->assertNotFound();
         self::assertSame('1200.0', $this->point('svc-oil')['due_hours']);
-        self::assertSame('250', array_column($this->getJson('/api/models/dromvik_8c/service-points')->json('points'), 'every', 'id')['svc-oil']['hours'], 'another model keeps its own');
+        self::assertSame(
+            '250',
+            array_column(
+                $this->getJson('/api/models/dromvik_8c/service-points')->json('points'),
+                'every',
+                'id',
+            )['svc-oil']['hours'],
+            'another model keeps its own',
+        );
     }
 
     public function test_bad_input_is_told_and_nothing_is_written(): void
@@ -216,7 +276,13 @@ final class ServiceTest extends YardTestCase
         $this->read('1000.0');
         $walk = $this->openWalk();
         $this->walkUpTo($walk, 'doc-hour-meter');
-        $this->send($walk, $this->entry('reading.posted', ['line' => 'doc-hour-meter', 'value' => '990.0', 'unit' => 'h', 'observed' => []]))
+        $this->send(
+            $walk,
+            $this->entry(
+                'reading.posted',
+                ['line' => 'doc-hour-meter', 'value' => '990.0', 'unit' => 'h', 'observed' => []],
+            ),
+        )
             ->assertJsonPath('results.0.problem.type', '/problems/meter-needs-confirming');
         self::assertSame('1000.0', MachineStatus::query()->findOrFail($this->machine->id)->smr_hours);
     }
@@ -237,8 +303,12 @@ final class ServiceTest extends YardTestCase
         $this->pastReadings();
         $this->done('svc-oil', ['on' => '2026-09-01', 'hours' => '770.0']);
         $own = $this->machine->id;
-        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Grebe Plant', 'place' => 'Wennet', 'timezone' => 'Europe/London']));
-        Machine::query()->create(['fleet_number' => 'X-1', 'model_id' => 'dromvik_14c', 'serial' => 'X1', 'bay' => null]);
+        $this->app->make(CurrentYard::class)->stepInto(
+            Yard::query()->create(['name' => 'Grebe Plant', 'place' => 'Wennet', 'timezone' => 'Europe/London']),
+        );
+        Machine::query()->create(
+            ['fleet_number' => 'X-1', 'model_id' => 'dromvik_14c', 'serial' => 'X1', 'bay' => null],
+        );
         $this->as(Role::Technician);
 
         self::assertSame([], $this->horizon()->json('machines'));
@@ -247,14 +317,25 @@ final class ServiceTest extends YardTestCase
 
     private function useAnother(string $model): void
     {
-        $this->machine = Machine::query()->create(['fleet_number' => 'F-9'.random_int(100, 999), 'model_id' => $model, 'serial' => 'TQF'.random_int(1000, 9999), 'bay' => 'shed D']);
+        $this->machine = Machine::query()->create(
+            [
+                'fleet_number' => 'F-9'.random_int(100, 999),
+                'model_id' => $model,
+                'serial' => 'TQF'.random_int(1000, 9999),
+                'bay' => 'shed D',
+            ],
+        );
         $this->hire = $this->hireOf($this->machine);
     }
 
     /** Four hours a day for forty days. */
     private function pastReadings(): void
     {
-        foreach ([['840.0', '2026-10-22'], ['880.0', '2026-11-01'], ['920.0', '2026-11-11'], ['960.0', '2026-11-21'], ['1000.0', null]] as [$hours, $on]) {
+        $readings = [
+            ['840.0', '2026-10-22'], ['880.0', '2026-11-01'], ['920.0', '2026-11-11'], ['960.0', '2026-11-21'],
+            ['1000.0', null],
+        ];
+        foreach ($readings as [$hours, $on]) {
             $this->read($hours, $on)->assertJsonPath('results.0.problem', null);
         }
     }
@@ -273,7 +354,10 @@ final class ServiceTest extends YardTestCase
     /** @param  array<string, string>  $payload */
     private function postToMachine(string $kind, array $payload): TestResponse
     {
-        return $this->postJson("/api/machines/{$this->machine->id}/entries", ['entries' => [$this->entry($kind, $payload)]]);
+        return $this->postJson(
+            "/api/machines/{$this->machine->id}/entries",
+            ['entries' => [$this->entry($kind, $payload)]],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -284,7 +368,10 @@ final class ServiceTest extends YardTestCase
 
     private function service(): TestResponse
     {
-        $this->assertFits($service = $this->getJson("/api/machines/{$this->machine->id}/service")->assertOk(), 'ServiceOfMachine');
+        $this->assertFits(
+            $service = $this->getJson("/api/machines/{$this->machine->id}/service")->assertOk(),
+            'ServiceOfMachine',
+        );
 
         return $service;
     }

@@ -27,7 +27,10 @@ final class YardTableTest extends YardTestCase
             ...self::STAYS,
         ];
 
-        self::assertEqualsCanonicalizing(Schema::getTableListing(DB::getDatabaseName(), schemaQualified: false), $known);
+        self::assertEqualsCanonicalizing(
+            Schema::getTableListing(DB::getDatabaseName(), schemaQualified: false),
+            $known,
+        );
     }
 
     public function test_no_column_that_sounds_like_a_secret_leaves(): void

@@ -11,7 +11,9 @@ use Illuminate\Console\Command;
 
 final class YardExport extends Command
 {
-    protected $signature = 'yard:export {folder : one that is not there yet} {--yard= : the name of the yard, where there are several}';
+    protected $signature = 'yard:export
+        {folder : one that is not there yet}
+        {--yard= : the name of the yard, where there are several}';
 
     protected $description = 'Write everything of a yard as JSON Lines, photos and checksums; no passwords';
 
@@ -20,7 +22,9 @@ final class YardExport extends Command
         $name = $this->option('yard');
         $yard = is_string($name) ? Yard::query()->where('name', $name)->first() : Yard::ofTheSettings();
         if ($yard === null) {
-            $this->error('There is no yard of this name. One of: '.Yard::query()->orderBy('name')->pluck('name')->implode(', '));
+            $this->error(
+                'There is no yard of this name. One of: '.Yard::query()->orderBy('name')->pluck('name')->implode(', '),
+            );
 
             return self::INVALID;
         }

@@ -41,7 +41,8 @@ final readonly class MachineController
     {
         Gate::authorize('keep-machines');
         $asked = JsonObject::of($this->body->of($request, 'AddMachine'));
-        $machine = $this->keep->add($asked->string('model_id'), self::plate($asked), $asked->optionalString('hours'), $user);
+        $hours = $asked->optionalString('hours');
+        $machine = $this->keep->add($asked->string('model_id'), self::plate($asked), $hours, $user);
 
         return response()->json($present->of($machine), 201);
     }

@@ -60,7 +60,8 @@ final readonly class MeterRead implements EntryOfMachine
         $limits = $this->meter->limits($context->machine);
         $hours = HourMeterOfMachine::onTheScale('hours', $said->hours, $limits);
         $at = $this->pastDay->noonOf($said->on, $entry->recordedAt);
-        $verdict = (new HourMeterReading($limits, $this->meter->historyBefore($context->machine->id, $at)))->judge($hours);
+        $before = $this->meter->historyBefore($context->machine->id, $at);
+        $verdict = (new HourMeterReading($limits, $before))->judge($hours);
         if ($verdict->isDisputed) {
             throw self::contradicts(PresentPhrase::sentence([
                 'key' => $verdict->reason->key,
@@ -94,7 +95,8 @@ final readonly class MeterRead implements EntryOfMachine
         [$shows, $readAt] = $next;
         $limits = $this->meter->limits($context->machine);
         $history = MeterHistory::of($hours, $at->toDateTimeImmutable(), $readAt->toDateTimeImmutable());
-        if ((new HourMeterReading($limits, $history))->judge(Quantity::of($shows, Unit::Hour))->outcome !== Outcome::Stands) {
+        $then = (new HourMeterReading($limits, $history))->judge(Quantity::of($shows, Unit::Hour));
+        if ($then->outcome !== Outcome::Stands) {
             throw self::contradicts(Words::say('problems.meter_contradicts.later', ['hours' => $shows]));
         }
     }

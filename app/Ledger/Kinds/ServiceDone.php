@@ -14,18 +14,20 @@ use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Judgements\ServiceDoneJudgement;
 use App\Ledger\PastDay;
 use App\Ledger\Payloads\ServiceDonePayload;
-use App\Ledger\ServiceOfMachine;
+use App\Ledger\ProgrammeOfModel;
 use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
 use App\Models\ServiceRecord;
 use App\Models\User;
 use App\Words;
+use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\DueAt;
 use JadeLedger\Core\Service\ServicePoint;
+use JadeLedger\Core\Service\WorkDone;
 
 /**
  * Somebody did a service point, today or on a day that is past.
@@ -35,9 +37,10 @@ use JadeLedger\Core\Service\ServicePoint;
 final readonly class ServiceDone implements EntryOfMachine
 {
     public function __construct(
-        private ServiceOfMachine $service,
+        private ProgrammeOfModel $programme,
         private HourMeterOfMachine $meter,
         private PastDay $pastDay,
+        private CurrentYard $yard,
     ) {
     }
 
@@ -60,7 +63,7 @@ final readonly class ServiceDone implements EntryOfMachine
     {
         $said = $entry->payload;
         $machine = $context->machine->loadMissing('state');
-        $programme = $this->service->programme($machine);
+        $programme = $this->programme->of($machine->model_id);
         $point = $programme->points[$said->point] ?? throw ApiProblem::because(
             ProblemName::NoSuchServicePoint,
             422,
@@ -70,16 +73,17 @@ final readonly class ServiceDone implements EntryOfMachine
         $at = $this->pastDay->noonOf($said->on, $entry->recordedAt);
         $this->mustNotBeRecorded($machine->id, $point, $at);
         // On hire the hirer's people did it, and the yard hears of it afterwards: for a day that is past.
-        if ($said->on === null && in_array($machine->state?->standing, [MachineStanding::Out, MachineStanding::Gone], true)) {
+        $isAway = in_array($machine->state?->standing, [MachineStanding::Out, MachineStanding::Gone], true);
+        if ($said->on === null && $isAway) {
             throw ApiProblem::because(ProblemName::NotInTheYard, 409, ['number' => $machine->fleet_number]);
         }
         $hours = $this->hours($context, $said, $at);
-        $work = $this->service->records($machine->id)->map(static fn (ServiceRecord $one) => $one->work());
+        $work = ServiceRecord::ofMachine($machine->id)->map(static fn (ServiceRecord $one): WorkDone => $one->work());
         $last = $programme->last(array_values($work->all()))[$point->id] ?? null;
 
         return ServiceDoneJudgement::of(
             $point->name,
-            $this->service->day($at)->text(),
+            $this->yard->dayOf($at)->text(),
             $hours === null ? null : (string) $hours->decimal(1, RoundingMode::HALF_UP),
             $last === null ? null : DueAt::after($point, $last),
         );
@@ -106,7 +110,7 @@ final readonly class ServiceDone implements EntryOfMachine
     private function mustNotBeRecorded(string $machineId, ServicePoint $point, CarbonImmutable $at): void
     {
         $before = ServiceRecord::query()->with('actor')->where('machine_id', $machineId)->where('point', $point->id)
-            ->where('done_on', $this->service->day($at)->text())->first();
+            ->where('done_on', $this->yard->dayOf($at)->text())->first();
         if ($before !== null) {
             throw ApiProblem::because(ProblemName::ServiceIsRecorded, 409, [
                 'point' => $point->name,

@@ -9,7 +9,7 @@ use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Service\ServicePoint;
 
-/** What some machines of the demo had behind them before its week began: readings of their meters, and service points. */
+/** What some machines of the demo had behind them as its week began: readings of their meters, service points. */
 final readonly class DemoService
 {
     /** Fleet number, hours a day of the calendar, and of some points the hours that were left as the week began. */
@@ -57,7 +57,10 @@ final readonly class DemoService
             // Grease is of the day; the demo does not tell every one.
             if (! str_starts_with($point->id, 'svc-grease')) {
                 $part = self::PARTS[($at * 3 + ord($number[0])) % count(self::PARTS)];
-                $entries[] = ['service.done', self::work($point, $left[$point->id] ?? null, $part, $hours, $rate, $now)];
+                $entries[] = [
+                    'service.done',
+                    self::work($point, $left[$point->id] ?? null, $part, $hours, $rate, $now),
+                ];
             }
         }
 
@@ -75,7 +78,10 @@ final readonly class DemoService
     ): array {
         $months = $point->every->months + $point->every->days / self::DAYS_A_MONTH;
         if ($point->every->hours === null) {
-            return ['point' => $point->id, 'on' => $now->subDays((int) ($part * $months * self::DAYS_A_MONTH) + 1)->format('Y-m-d')];
+            return [
+                'point' => $point->id,
+                'on' => $now->subDays((int) ($part * $months * self::DAYS_A_MONTH) + 1)->format('Y-m-d'),
+            ];
         }
         $every = (float) $point->every->hours->in(Unit::Hour)->text();
         $ago = $left === null ? $part * $every : $every - $left;

@@ -53,7 +53,12 @@ final class UsageRateTest extends TestCase
     public function test_time_in_the_yard_is_no_time_on_hire(): void
     {
         $rate = UsageRate::onHire(
-            [self::read('2026-10-05', '100'), self::read('2026-10-10', '120'), self::read('2026-11-02', '120'), self::read('2026-11-07', '140')],
+            [
+                self::read('2026-10-05', '100'),
+                self::read('2026-10-10', '120'),
+                self::read('2026-11-02', '120'),
+                self::read('2026-11-07', '140'),
+            ],
             [self::out('2026-10-05', '2026-10-10'), self::out('2026-11-02', '2026-11-07')],
         );
 
@@ -76,7 +81,10 @@ final class UsageRateTest extends TestCase
     public function test_a_decimal_slip_moves_it_little(): void
     {
         $readings = array_map(
-            static fn (int $day): MeterPoint => self::read("2026-10-01 +{$day} days", $day === 6 ? '10240' : (string) (1000 + 4 * $day)),
+            static fn (int $day): MeterPoint => self::read(
+                "2026-10-01 +{$day} days",
+                $day === 6 ? '10240' : (string) (1000 + 4 * $day),
+            ),
             range(0, 20, 2),
         );
         $rate = UsageRate::onHire($readings, [self::out('2026-10-01', '2026-11-01')]);
@@ -92,7 +100,11 @@ final class UsageRateTest extends TestCase
         self::assertNull(UsageRate::onHire([], $out));
         self::assertNull(UsageRate::onHire($two, $out), 'two readings say nothing of a third');
         self::assertNull(UsageRate::onHire([...$two, self::read('2026-10-05', '120')], []), 'it was never out');
-        $oneDay = [self::read('2026-10-01', '100'), self::read('2026-10-01 12:00', '104'), self::read('2026-10-02', '108')];
+        $oneDay = [
+            self::read('2026-10-01', '100'),
+            self::read('2026-10-01 12:00', '104'),
+            self::read('2026-10-02', '108'),
+        ];
         self::assertNull(UsageRate::onHire($oneDay, $out), 'one day is none');
     }
 
@@ -121,7 +133,11 @@ final class UsageRateTest extends TestCase
             $rate = UsageRate::onHire($readings, $out);
 
             self::assertEquals($rate, UsageRate::onHire($random->shuffleArray($readings), $random->shuffleArray($out)));
-            self::assertEqualsWithDelta($rate->hoursPerDay ?? -1.0, UsageRate::onHire($moved, $movedOut)->hoursPerDay ?? -1.0, 1e-9);
+            self::assertEqualsWithDelta(
+                $rate->hoursPerDay ?? -1.0,
+                UsageRate::onHire($moved, $movedOut)->hoursPerDay ?? -1.0,
+                1e-9,
+            );
             self::assertTrue($rate === null || ($rate->hoursPerDay >= 0.0 && $rate->hoursPerDay <= 24.0));
         }
     }
@@ -136,7 +152,10 @@ final class UsageRateTest extends TestCase
         $before = [self::read('2026-01-01 +10 days', '200'), self::read('2026-01-01 +50 days', '600')];
 
         self::assertEqualsWithDelta(5.0, UsageRate::onHire([...$before, ...$ofHires], $out)->hoursPerDay ?? 0.0, 1e-9);
-        self::assertNull(UsageRate::onHire([...$before, $ofHires[0], $ofHires[1]], [$out[0]]), 'one hire is not enough');
+        self::assertNull(
+            UsageRate::onHire([...$before, $ofHires[0], $ofHires[1]], [$out[0]]),
+            'one hire is not enough',
+        );
     }
 
     private static function read(string $at, string $hours): MeterPoint

@@ -46,7 +46,10 @@ final class MeterForecastTest extends TestCase
 
     public function test_a_machine_that_runs_the_same_every_day_is_forecast_to_the_day(): void
     {
-        $forecast = MeterForecast::from(self::readings([-30 => 1000, -20 => 1050, -10 => 1100, 0 => 1150]), self::now());
+        $forecast = MeterForecast::from(
+            self::readings([-30 => 1000, -20 => 1050, -10 => 1100, 0 => 1150]),
+            self::now(),
+        );
 
         self::assertNotNull($forecast);
         self::assertEqualsWithDelta(5.0, $forecast->hoursPerDay, 1e-9);
@@ -57,7 +60,10 @@ final class MeterForecastTest extends TestCase
 
     public function test_the_days_since_the_last_reading_count(): void
     {
-        $forecast = MeterForecast::from(self::readings([-34 => 1000, -24 => 1050, -14 => 1100, -4 => 1150]), self::now());
+        $forecast = MeterForecast::from(
+            self::readings([-34 => 1000, -24 => 1050, -14 => 1100, -4 => 1150]),
+            self::now(),
+        );
 
         self::assertSame(6, $forecast?->dayOf(self::h(1200))?->likely);
         // Met by now if it ran on as it did: today, and never in the past.
@@ -77,9 +83,14 @@ final class MeterForecastTest extends TestCase
                 $then = $forecast->hoursIn($days);
                 self::assertGreaterThanOrEqual($before->likely, $then->likely);
                 self::assertGreaterThanOrEqual($before->low, $then->high);
-                self::assertTrue($then->low <= $then->likely && $then->likely <= $then->high && $then->low >= $hours - 0.1);
+                self::assertTrue(
+                    $then->low <= $then->likely && $then->likely <= $then->high && $then->low >= $hours - 0.1,
+                );
                 $day = $forecast->dayOf(self::h((int) ceil($then->likely)));
-                self::assertTrue($day === null || abs($day->likely - $days) <= 1.5 + 1 / max(0.1, $forecast->hoursPerDay), "{$day?->likely} and {$days}");
+                self::assertTrue(
+                    $day === null || abs($day->likely - $days) <= 1.5 + 1 / max(0.1, $forecast->hoursPerDay),
+                    "{$day?->likely} and {$days}",
+                );
                 $before = $then;
             }
         }
@@ -90,9 +101,14 @@ final class MeterForecastTest extends TestCase
         self::assertNull(MeterForecast::from([], self::now()));
         self::assertNull(MeterForecast::from(self::readings([-20 => 1, -10 => 50, 0 => 100]), self::now()));
         // Old ones say nothing of today; two on one day are one.
-        self::assertNull(MeterForecast::from(self::readings([-900 => 0, -800 => 50, -700 => 90, 0 => 100]), self::now()));
+        self::assertNull(
+            MeterForecast::from(self::readings([-900 => 0, -800 => 50, -700 => 90, 0 => 100]), self::now()),
+        );
         self::assertNull(MeterForecast::from(
-            [...self::readings([-20 => 1, -10 => 50, 0 => 100]), new MeterPoint(self::now()->modify('-1 hour'), self::h(99))],
+            [
+                ...self::readings([-20 => 1, -10 => 50, 0 => 100]),
+                new MeterPoint(self::now()->modify('-1 hour'), self::h(99)),
+            ],
             self::now(),
         ));
     }
@@ -127,13 +143,48 @@ final class MeterForecastTest extends TestCase
         }
     }
 
-    /** Meters of our own making: hires and days in the yard of any length, and no two days alike. The interval has to hold what it says. */
-    public function test_nine_in_ten_of_a_simulated_fleet_meet_their_figure_within_the_interval(): void
+    /** @return iterable<string, array{\Closure(Randomizer): (\Closure(): bool), float}> */
+    public static function fleets(): iterable
     {
+        // On any day one in eight of those that are out comes back, and one in four of those in the yard leaves.
+        yield 'hires of any length' => [static function (Randomizer $random): \Closure {
+            $isOut = false;
+
+            return static function () use ($random, &$isOut): bool {
+                return $isOut = $isOut ? $random->getInt(1, 8) > 1 : $random->getInt(1, 4) === 1;
+            };
+        }, 0.95];
+        // Hires that follow each other so evenly stray less than days that know nothing of each other: the interval is
+        // wider than it had to be, which is the safe side.
+        yield 'one hire after the other' => [static function (Randomizer $random): \Closure {
+            [$isOut, $left] = [false, 0];
+
+            return static function () use ($random, &$isOut, &$left): bool {
+                if ($left-- <= 0) {
+                    $isOut = ! $isOut;
+                    $left = $isOut ? $random->getInt(2, 14) : $random->getInt(1, 6);
+                }
+
+                return $isOut;
+            };
+        }, 0.98];
+    }
+
+    /**
+     * Meters of our own making, no two days alike: the interval has to hold what it says.
+     *
+     * @param \Closure(Randomizer): (\Closure(): bool) $isOut says of each day whether a machine is out
+     * @param float $most of a hundred machines may be within it, as a share
+     */
+    #[DataProvider('fleets')]
+    public function test_nine_in_ten_of_a_simulated_fleet_meet_their_figure_within_the_interval(
+        \Closure $isOut,
+        float $most,
+    ): void {
         $random = new Randomizer(new Mt19937(17));
         [$within, $early, $asked] = [0, 0, 0];
         for ($machine = 0; $machine < 1_500; $machine++) {
-            [$readings, $hours, $run] = self::fleet($random, $random->getInt(6, 25));
+            [$readings, $hours, $run] = self::machine($random, $random->getInt(6, 25), $isOut($random));
             $target = $hours + $random->getInt(30, 150);
             $day = MeterForecast::from($readings, self::now())?->dayOf(self::h((int) ceil($target)));
             $met = 0;
@@ -151,27 +202,35 @@ final class MeterForecastTest extends TestCase
 
         self::assertGreaterThan(1_400, $asked);
         self::assertGreaterThan(0.85, $within / $asked);
-        self::assertLessThan(0.95, $within / $asked);
-        self::assertLessThan(0.08, $early / $asked, 'those that are due before the first likely day are the ones that hurt');
+        self::assertLessThan($most, $within / $asked);
+        self::assertLessThan(0.08, $early / $asked, 'due before the first likely day: those are the ones that hurt');
     }
 
-    /** @return array{list<MeterPoint>, float, \Closure(): float} readings, the hours today, and what the next day adds */
+    /** @return array{list<MeterPoint>, float, \Closure(): float} */
     private static function fleet(Randomizer $random, int $count): array
     {
-        $rate = $random->getInt(20, 80) / 10;
-        $isOut = false;
-        $run = static function () use ($random, $rate, &$isOut): float {
-            // On any day one in eight of those that are out comes back, and one in four of those in the yard leaves.
-            $isOut = $isOut ? $random->getInt(1, 8) > 1 : $random->getInt(1, 4) === 1;
+        return self::machine($random, $count, iterator_to_array(self::fleets())['hires of any length'][0]($random));
+    }
 
-            return $isOut ? max(0.0, min(24.0, $rate * $random->getInt(20, 180) / 100)) : 0.0;
-        };
+    /**
+     * @param \Closure(): bool $isOut
+     * @return array{list<MeterPoint>, float, \Closure(): float} readings, the hours today, and what the next day adds
+     */
+    private static function machine(Randomizer $random, int $count, \Closure $isOut): array
+    {
+        $rate = $random->getInt(20, 80) / 10;
+        $run = static fn (): float => $isOut()
+            ? max(0.0, min(24.0, $rate * $random->getInt(20, 180) / 100))
+            : 0.0;
         $read = array_flip($random->pickArrayKeys(array_fill(0, 180, true), $count));
         [$hours, $readings] = [1_000.0, []];
         for ($day = 180; $day > 0; $day--) {
             $hours += $run();
             if (isset($read[$day - 1]) || $day === 1) {
-                $readings[] = new MeterPoint(self::now()->modify('-'.($day - 1).' days'), Quantity::of(number_format($hours, 1, '.', ''), Unit::Hour));
+                $readings[] = new MeterPoint(
+                    self::now()->modify('-'.($day - 1).' days'),
+                    Quantity::of(number_format($hours, 1, '.', ''), Unit::Hour),
+                );
             }
         }
 
@@ -185,7 +244,10 @@ final class MeterForecastTest extends TestCase
     private static function readings(array $hours): array
     {
         return array_map(
-            static fn (int $day, int $figure): MeterPoint => new MeterPoint(self::now()->modify("{$day} days"), self::h($figure)),
+            static fn (int $day, int $figure): MeterPoint => new MeterPoint(
+                self::now()->modify("{$day} days"),
+                self::h($figure),
+            ),
             array_keys($hours),
             $hours,
         );

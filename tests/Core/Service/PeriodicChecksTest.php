@@ -29,17 +29,30 @@ final class PeriodicChecksTest extends TestCase
         self::assertSame([], $due('2026-12-01', '2026-12-07'));
         self::assertSame($weekly, $due('2026-12-01', '2026-12-08'), 'on the last day of the hire');
         $never = $this->due('dromvik_14c', [], '2026-12-01');
-        self::assertSame([...$weekly, 'def-quality'], array_values(array_intersect([...$weekly, 'def-quality'], array_keys($never))), 'never done');
+        self::assertSame(
+            [...$weekly, 'def-quality'],
+            array_values(array_intersect([...$weekly, 'def-quality'], array_keys($never))),
+            'never done',
+        );
         self::assertNull($never['def-quality']->last);
     }
 
     /** ISO 8601 calendar: a month after the last day of January is the last day of February. */
     public function test_a_month_ends_with_the_shorter_month(): void
     {
-        self::assertArrayNotHasKey('mst-chain-stretch', $this->due('orrick_50d', ['mst-chain-stretch' => '2027-01-31'], '2027-02-27'));
-        self::assertArrayHasKey('mst-chain-stretch', $this->due('orrick_50d', ['mst-chain-stretch' => '2027-01-31'], '2027-02-28'));
+        self::assertArrayNotHasKey(
+            'mst-chain-stretch',
+            $this->due('orrick_50d', ['mst-chain-stretch' => '2027-01-31'], '2027-02-27'),
+        );
+        self::assertArrayHasKey(
+            'mst-chain-stretch',
+            $this->due('orrick_50d', ['mst-chain-stretch' => '2027-01-31'], '2027-02-28'),
+        );
         self::assertArrayNotHasKey('mst-drift', $this->due('orrick_50d', ['mst-drift' => '2026-08-31'], '2027-02-27'));
-        self::assertSame(Occasion::HalfYearly, $this->due('orrick_50d', ['mst-drift' => '2026-08-31'], '2027-02-28')['mst-drift']->occasion);
+        self::assertSame(
+            Occasion::HalfYearly,
+            $this->due('orrick_50d', ['mst-drift' => '2026-08-31'], '2027-02-28')['mst-drift']->occasion,
+        );
     }
 
     public function test_nobody_is_asked_for_a_part_that_the_machine_has_not(): void
@@ -57,19 +70,30 @@ final class PeriodicChecksTest extends TestCase
     }
 
     #[DataProvider('models')]
-    public function test_a_walk_that_asks_more_asks_all_of_the_usual_and_gives_the_reason_only_of_the_rest(string $id): void
+    public function test_a_walk_that_asks_more_asks_all_of_the_usual_and_says_why_it_asks_the_rest(string $id): void
     {
         $catalogue = RealCatalogue::get();
         $model = $catalogue->model($id);
         foreach (Movement::cases() as $movement) {
-            $more = PeriodicChecks::of($catalogue->checks, $catalogue->featuresOf($model), [], CalendarDate::parse('2026-12-01'));
-            $keys = static fn (array $lines): array => array_map(static fn (PlannedLine $line): string => $line->key, $lines);
+            $more = $this->due($id, [], '2026-12-01');
+            $keys = static fn (array $lines): array => array_map(
+                static fn (PlannedLine $line): string => $line->key,
+                $lines,
+            );
             $usual = (new PlanWalk($catalogue))->for($model, $movement);
             $plan = (new PlanWalk($catalogue))->for($model, $movement, $more);
             $reasoned = array_filter($plan->lines(), static fn (PlannedLine $line): bool => $line->due !== null);
 
-            self::assertEqualsCanonicalizing($keys($usual->lines()), $keys(array_filter($plan->lines(), static fn (PlannedLine $line): bool => $line->due === null)));
-            self::assertEqualsCanonicalizing(array_keys($more), array_values(array_unique(array_map(static fn (PlannedLine $line): string => $line->check->id, $reasoned))));
+            self::assertEqualsCanonicalizing(
+                $keys($usual->lines()),
+                $keys(array_filter($plan->lines(), static fn (PlannedLine $line): bool => $line->due === null)),
+            );
+            self::assertEqualsCanonicalizing(
+                array_keys($more),
+                array_values(
+                    array_unique(array_map(static fn (PlannedLine $line): string => $line->check->id, $reasoned)),
+                ),
+            );
         }
     }
 
@@ -81,11 +105,7 @@ final class PeriodicChecksTest extends TestCase
     {
         $catalogue = RealCatalogue::get();
 
-        return PeriodicChecks::of(
-            $catalogue->checks,
-            $catalogue->featuresOf($catalogue->model($model)),
-            array_map(CalendarDate::parse(...), $last),
-            CalendarDate::parse($until),
-        );
+        return PeriodicChecks::of($catalogue->checks, $catalogue->featuresOf($catalogue->model($model)))
+            ->due(array_map(CalendarDate::parse(...), $last), CalendarDate::parse($until));
     }
 }

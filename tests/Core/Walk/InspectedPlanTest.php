@@ -53,13 +53,11 @@ final class InspectedPlanTest extends TestCase
             $movement = $this->oneOf($random, Movement::cases());
             $model = RealCatalogue::withFeatures($model, $more);
             try {
-                // Every other walk asks what comes back with the calendar, too, as of a machine that is new to the yard.
-                $periodic = $case % 2 === 0 ? [] : PeriodicChecks::of(
-                    $catalogue->checks,
-                    $catalogue->featuresOf($model),
-                    [],
-                    CalendarDate::parse('2026-12-01'),
-                );
+                // Every other walk asks what comes back with the calendar, too, as of a machine that is new here.
+                $periodic = $case % 2 === 0
+                    ? []
+                    : PeriodicChecks::of($catalogue->checks, $catalogue->featuresOf($model))
+                        ->due([], CalendarDate::parse('2026-12-01'));
                 $plan = (new PlanWalk($catalogue))->for($model, $movement, $periodic);
             } catch (LimitNotKnown|NoSafeOrder) {
                 continue;
