@@ -41,7 +41,7 @@ final readonly class OpenYard
     public function __invoke(array $of, array $lead, Language $language, Units $units): User
     {
         // One after the other: of two who open it at once the second is told.
-        return Cache::lock('yard-opening', 20)->block(10, fn (): User => DB::transaction(function () use ($of, $lead, $language, $units): User {
+        $open = function () use ($of, $lead, $language, $units): User {
             if (! self::isOpenToAll()) {
                 throw ApiProblem::because(ProblemName::YardIsOpen, 409);
             }
@@ -55,6 +55,8 @@ final readonly class OpenYard
             }
 
             return $person;
-        }));
+        };
+
+        return Cache::lock('yard-opening', 20)->block(10, static fn (): User => DB::transaction($open));
     }
 }

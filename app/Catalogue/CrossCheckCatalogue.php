@@ -85,7 +85,10 @@ final readonly class CrossCheckCatalogue
         }
         foreach ($this->catalogue->servicePoints as $point) {
             foreach (array_diff($this->named($point->applies), $known) as $feature) {
-                $faults[] = self::ofPoint($point, "asks for the feature '{$feature}', which features.yaml does not know");
+                $faults[] = self::ofPoint(
+                    $point,
+                    "asks for the feature '{$feature}', which features.yaml does not know",
+                );
             }
             foreach (array_diff($point->contains, array_column($this->catalogue->servicePoints, 'id')) as $other) {
                 $faults[] = self::ofPoint($point, "contains '{$other}', which is no service point");

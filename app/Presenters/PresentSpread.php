@@ -43,7 +43,8 @@ final readonly class PresentSpread
         $in = $hire->walks->firstWhere('movement', Movement::Return);
         // A machine that was out already has no walk out; its spread begins with the walk in.
         $last = $in ?? $out ?? throw ApiProblem::because(ProblemName::NothingOutYet, 409);
-        $catalogue = $this->shelf->version((string) WalkPlanRecord::query()->where('walk_id', $last->id)->value('catalogue_version'));
+        $version = WalkPlanRecord::query()->where('walk_id', $last->id)->value('catalogue_version');
+        $catalogue = $this->shelf->version((string) $version);
         $model = $catalogue->model($hire->machine->model_id);
         $family = $catalogue->family($model->familyId);
         $spread = ($this->spread)($hire);
@@ -76,7 +77,9 @@ final readonly class PresentSpread
             'drawing' => $family->drawing,
             'parts' => PresentPlan::parts($family),
             'outline' => PresentPlan::box($family->outline),
-            'readings' => $this->inWalkingOrder(array_map(fn (ReadingLine $line): array => ['name' => $this->name($line->key, $catalogue, $family)] + $this->reading($line, $catalogue, $readings, $explanations), $spread->readings), $last),
+            'readings' => $this->inWalkingOrder(array_map(fn (ReadingLine $line): array => [
+                'name' => $this->name($line->key, $catalogue, $family),
+            ] + $this->reading($line, $catalogue, $readings, $explanations), $spread->readings), $last),
             'findings' => array_map(fn (FindingLine $line): array => $this->finding($line, $findings->get($line->findingId) ?? throw new \LogicException('A finding of the spread is not on the machine.'), $in, $explanations), $spread->findings),
             'to_service' => $this->toService($in, $catalogue),
             'unexplained' => $in === null ? [] : $spread->unexplained(),

@@ -29,15 +29,18 @@ return [
     ],
     'hire_begins_later' => [
         'title' => 'This hire has not begun',
-        'detail' => 'Folio :folio begins later than now: a machine that is to leave is walked. Move the hire where its machine has left already.',
+        'detail' => 'Folio :folio begins later than now: a machine that is to leave is walked. Move the hire where its '
+                .'machine has left already.',
     ],
     'hire_conflicts' => [
         'title' => 'Something is in the way',
-        'detail' => 'Read what is in the way of :number, then book knowing it, or choose other days or another machine.',
+        'detail' => 'Read what is in the way of :number, then book knowing it, or choose other days or another '
+            .'machine.',
     ],
     'hire_has_begun' => [
         'title' => 'It has begun already',
-        'detail' => 'Folio :folio has begun or is over: what was walked is of this machine and these days. Only the day of the return can still be moved, while it is out.',
+        'detail' => 'Folio :folio has begun or is over: what was walked is of this machine and these days. '
+            .'Only the day of the return can still be moved, while it is out.',
     ],
     'hire_is_cancelled' => [
         'title' => 'The hire is cancelled',
@@ -49,7 +52,8 @@ return [
     ],
     'hirers_one_already' => [
         'title' => ':name and :other are one already',
-        'detail' => 'There is nothing to merge: :name and :other are one hirer already, or one of them was merged. Open the list of hirers again.',
+        'detail' => 'There is nothing to merge: :name and :other are one hirer already, or one of them was '
+            .'merged. Open the list of hirers again.',
     ],
     'machine_has_left' => [
         'title' => 'It has left the fleet',
@@ -77,7 +81,8 @@ return [
     ],
     'unknown_machine' => [
         'title' => 'There is no such machine',
-        'detail' => 'The fleet has no machine ":number". Write the fleet number as it stands on the machine, or enter the machine first.',
+        'detail' => 'The fleet has no machine ":number". Write the fleet number as it stands on the machine, '
+            .'or enter the machine first.',
     ],
     'unknown_model' => [
         'title' => 'There is no such model',
@@ -174,7 +179,8 @@ return [
     'photo_not_here' => ['title' => 'The picture has not arrived', 'detail' => 'Send the picture first, then the entry that names it.'],
     'meter_needs_confirming' => [
         'title' => 'The meter contradicts the last reading',
-        'detail' => 'Look again. If it is right, post it with a photo and a reason; it stands as disputed until it is looked into.',
+        'detail' => 'Look again. If it is right, post it with a photo and a reason; it stands as disputed '
+            .'until it is looked into.',
         'photo' => 'Take a photo of the meter.',
         'reason' => 'Say in a few words why it is so, for example: meter changed.',
     ],
@@ -231,7 +237,9 @@ return [
     'stop_needs_another' => ['title' => 'Not alone', 'detail' => 'A stop is lifted by the lead, or together with another qualified person who confirms it.'],
     'stop_stands' => [
         'title' => 'Something stops :number',
-        'detail' => 'Something stops :number, or it is on a walk. Settle that first: nothing leaves over a stop by being said to have left.',
+        'detail' => 'Something stops :number, or it is on a walk. Settle that first: nothing leaves over a '
+            .'stop by being '
+                .'said to have left.',
     ],
     'stop_was_relied_on' => ['title' => 'Too late to strike', 'detail' => 'A state was entered or a decision made after this stop. Tag the machine out, have it looked at, and tag it in.'],
     'release_is_void' => ['title' => 'The release no longer holds', 'detail' => 'Something was entered after the release that keeps the machine here. Decide anew.'],
@@ -252,12 +260,31 @@ return [
     'old_meter_contradicted' => ['title' => 'The old meter cannot have shown that', 'detail' => 'When it was last read it showed :last h, and it can have gained no more hours than have passed since. Look at it again, or say that it cannot be read; then it counts to its last known reading.'],
     'not_on_the_meter' => ['title' => 'No figure of this meter', 'detail' => 'It shows :digits digits and :decimals after the point. Read it again, digit by digit.'],
     'no_fluid_there' => ['title' => 'Nothing is filled up there', 'detail' => ':number has no fluid at this line. Choose the line that reads its level.'],
-    'meter_contradicts' => ['title' => 'The meter cannot have shown that', 'detail' => ':why Read it again. Where another meter was put on, tell that first.', 'later' => 'Later it showed :hours h.'],
-    'day_to_come' => ['title' => 'That day is still to come', 'detail' => ':day is not here yet. What is done is told afterwards.'],
-    'no_such_service_point' => ['title' => 'No such service point', 'detail' => ':number has no such point. Choose one from its list.'],
-    'service_is_recorded' => ['title' => 'It is recorded already', 'detail' => ':point: :name recorded it for :day. Nothing was written twice.'],
-    'too_many_hours' => ['title' => 'The machine has not run that long', 'detail' => ':hours h cannot be: the meter shows :known h. Read the meter again, or leave the hours out.'],
-    'interval_is_nothing' => ['title' => 'An interval of nothing', 'detail' => 'What comes back after nothing would be due for ever. Enter hours, months or days.'],
+    'meter_contradicts' => [
+        'title' => 'The meter cannot have shown that',
+        'detail' => ':why Read it again. Where another meter was put on, tell that first.',
+        'later' => 'Later it showed :hours h.',
+    ],
+    'day_to_come' => [
+        'title' => 'That day is still to come',
+        'detail' => ':day is not here yet. What is done is told afterwards.',
+    ],
+    'no_such_service_point' => [
+        'title' => 'No such service point',
+        'detail' => ':number has no such point. Choose one from its list.',
+    ],
+    'service_is_recorded' => [
+        'title' => 'It is recorded already',
+        'detail' => ':point: :name recorded it for :day. Nothing was written twice.',
+    ],
+    'too_many_hours' => [
+        'title' => 'The machine has not run that long',
+        'detail' => ':hours h cannot be: the meter shows :known h. Read the meter again, or leave the hours out.',
+    ],
+    'interval_is_nothing' => [
+        'title' => 'An interval of nothing',
+        'detail' => 'What comes back after nothing would be due for ever. Enter hours, months or days.',
+    ],
     'stands_there_already' => ['title' => ':number stands there already', 'detail' => 'It is in :bay already; nothing was changed.'],
     'recorded_too_early' => ['title' => 'That is too long ago', 'detail' => 'An entry is at most :days days old when it comes in. Check the clock of the tablet, or tell the lead.'],
     'walk_given_back' => ['title' => 'This walk was given back', 'detail' => 'Open the walk of this machine anew from the day; nothing was entered in this one.'],

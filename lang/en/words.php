@@ -141,6 +141,8 @@ return [
     'verified' => ['holds' => ':entries entries read, all hold', 'broken' => ':entries entries read, :faults things do not hold'],
     'service' => [
         'is_due' => 'Due at :due. Do it before the machine leaves, or let it go with a condition.',
-        'on_hire' => 'Due at :due: on day :day of this hire, :date. Do it before, come to the site, or have the machine brought in.',
+        'on_hire' => 'Due at :due: on day :day of this hire, :date. Do it before, come to the site, or have '
+            .'the machine '
+                .'brought in.',
     ],
 ];

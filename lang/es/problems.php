@@ -25,11 +25,13 @@ return [
     ],
     'second_factor_due' => [
         'title' => 'Configure primero el segundo factor',
-        'detail' => 'Un jefe y un auditor muestran un código de un dispositivo además de la contraseña. Configúrelo y siga.',
+        'detail' => 'Un jefe y un auditor muestran un código de un dispositivo además de la contraseña. '
+            .'Configúrelo y siga.',
     ],
     'hire_begins_later' => [
         'title' => 'Este alquiler no ha empezado',
-        'detail' => 'El folio :folio empieza más tarde: la máquina que va a salir se revisa. Cambie los días del alquiler si la máquina ya salió.',
+        'detail' => 'El folio :folio empieza más tarde: la máquina que va a salir se revisa. Cambie los días del '
+                .'alquiler si la máquina ya salió.',
     ],
     'hire_conflicts' => [
         'title' => 'Algo lo impide',
@@ -37,7 +39,8 @@ return [
     ],
     'hire_has_begun' => [
         'title' => 'Ya ha empezado',
-        'detail' => 'El folio :folio ha empezado o ha terminado: lo recorrido es de esta máquina y estos días. Solo se puede mover el día de la vuelta, mientras está fuera.',
+        'detail' => 'El folio :folio ha empezado o ha terminado: lo recorrido es de esta máquina y estos días. '
+            .'Solo se puede mover el día de la vuelta, mientras está fuera.',
     ],
     'hire_is_cancelled' => [
         'title' => 'El alquiler está anulado',
@@ -49,7 +52,8 @@ return [
     ],
     'hirers_one_already' => [
         'title' => ':name y :other ya son uno',
-        'detail' => 'No hay nada que unir: :name y :other ya son un mismo cliente, o uno de los dos ya se unió. Abra otra vez la lista de clientes.',
+        'detail' => 'No hay nada que unir: :name y :other ya son un mismo cliente, o uno de los dos ya se '
+            .'unió. Abra otra vez la lista de clientes.',
     ],
     'machine_has_left' => [
         'title' => 'Ha dejado la flota',
@@ -73,11 +77,13 @@ return [
     ],
     'unknown_hirer' => [
         'title' => 'No existe ese cliente',
-        'detail' => 'El patio no tiene ningún cliente «:name». Escribe el nombre como está en la lista, o introduce antes el cliente.',
+        'detail' => 'El patio no tiene ningún cliente «:name». Escribe el nombre como está en la lista, o '
+            .'introduce antes el cliente.',
     ],
     'unknown_machine' => [
         'title' => 'No existe esa máquina',
-        'detail' => 'La flota no tiene ninguna máquina «:number». Escribe el número como está en la máquina, o introduce antes la máquina.',
+        'detail' => 'La flota no tiene ninguna máquina «:number». Escribe el número como está en la máquina, o '
+            .'introduce antes la máquina.',
     ],
     'unknown_model' => [
         'title' => 'No hay tal modelo',
@@ -174,7 +180,8 @@ return [
     'photo_not_here' => ['title' => 'La foto no ha llegado', 'detail' => 'Envíe primero la foto, después el asiento que la nombra.'],
     'meter_needs_confirming' => [
         'title' => 'El contador contradice la última lectura',
-        'detail' => 'Mire otra vez. Si es así, asiéntelo con una foto y un motivo; queda en disputa hasta que se aclare.',
+        'detail' => 'Mire otra vez. Si es así, asiéntelo con una foto y un motivo; queda en disputa hasta que '
+            .'se aclare.',
         'photo' => 'Haga una foto del contador.',
         'reason' => 'Diga en pocas palabras por qué es así, por ejemplo: contador cambiado.',
     ],
@@ -231,7 +238,8 @@ return [
     'stop_needs_another' => ['title' => 'No a solas', 'detail' => 'Una parada la levanta el encargado, o junto con otra persona cualificada que lo confirma.'],
     'stop_stands' => [
         'title' => 'Algo detiene la :number',
-        'detail' => 'Algo detiene la :number, o está en revisión. Resuélvalo primero: nada sale por encima de un alto por decir que ya salió.',
+        'detail' => 'Algo detiene la :number, o está en revisión. Resuélvalo primero: nada sale por encima de un alto '
+                .'por decir que ya salió.',
     ],
     'stop_was_relied_on' => ['title' => 'Tarde para tacharlo', 'detail' => 'Después de esta parada se entró en un estado o se tomó una decisión. Ponga la etiqueta, que se revise la máquina y quítela.'],
     'release_is_void' => ['title' => 'La liberación ya no vale', 'detail' => 'Después de liberarla se anotó algo que retiene la máquina. Decida de nuevo.'],
@@ -252,12 +260,31 @@ return [
     'old_meter_contradicted' => ['title' => 'El horómetro viejo no pudo marcar eso', 'detail' => 'En la última lectura marcaba :last h, y no puede haber sumado más horas de las que han pasado. Mírelo otra vez, o diga que no se puede leer; entonces cuenta hasta su última lectura conocida.'],
     'not_on_the_meter' => ['title' => 'Este horómetro no marca eso', 'detail' => 'Tiene :digits cifras y :decimals tras la coma. Léalo otra vez, cifra a cifra.'],
     'no_fluid_there' => ['title' => 'Ahí no se rellena nada', 'detail' => ':number no tiene fluido en esta línea. Elija la línea que lee su nivel.'],
-    'meter_contradicts' => ['title' => 'El horómetro no pudo marcar eso', 'detail' => ':why Léelo otra vez. Si se puso otro horómetro, díselo antes.', 'later' => 'Después marcó :hours h.'],
-    'day_to_come' => ['title' => 'Ese día aún no ha llegado', 'detail' => ':day todavía no ha llegado. Lo hecho se cuenta después.'],
-    'no_such_service_point' => ['title' => 'No hay tal punto de servicio', 'detail' => ':number no tiene ese punto. Elige uno de su lista.'],
-    'service_is_recorded' => ['title' => 'Ya está anotado', 'detail' => ':point: :name lo anotó para :day. Nada se escribió dos veces.'],
-    'too_many_hours' => ['title' => 'La máquina no ha trabajado tanto', 'detail' => ':hours h no puede ser: el horómetro marca :known h. Léelo otra vez, o deja las horas en blanco.'],
-    'interval_is_nothing' => ['title' => 'Un intervalo de nada', 'detail' => 'Lo que vuelve después de nada tocaría siempre. Escribe horas, meses o días.'],
+    'meter_contradicts' => [
+        'title' => 'El horómetro no pudo marcar eso',
+        'detail' => ':why Léelo otra vez. Si se puso otro horómetro, díselo antes.',
+        'later' => 'Después marcó :hours h.',
+    ],
+    'day_to_come' => [
+        'title' => 'Ese día aún no ha llegado',
+        'detail' => ':day todavía no ha llegado. Lo hecho se cuenta después.',
+    ],
+    'no_such_service_point' => [
+        'title' => 'No hay tal punto de servicio',
+        'detail' => ':number no tiene ese punto. Elige uno de su lista.',
+    ],
+    'service_is_recorded' => [
+        'title' => 'Ya está anotado',
+        'detail' => ':point: :name lo anotó para :day. Nada se escribió dos veces.',
+    ],
+    'too_many_hours' => [
+        'title' => 'La máquina no ha trabajado tanto',
+        'detail' => ':hours h no puede ser: el horómetro marca :known h. Léelo otra vez, o deja las horas en blanco.',
+    ],
+    'interval_is_nothing' => [
+        'title' => 'Un intervalo de nada',
+        'detail' => 'Lo que vuelve después de nada tocaría siempre. Escribe horas, meses o días.',
+    ],
     'stands_there_already' => ['title' => ':number ya está ahí', 'detail' => 'Ya está en :bay; no se ha cambiado nada.'],
     'recorded_too_early' => ['title' => 'Hace demasiado tiempo', 'detail' => 'Un apunte tiene como mucho :days días cuando llega. Revise el reloj de la tableta o avise al encargado.'],
     'walk_given_back' => ['title' => 'Esta revisión se devolvió', 'detail' => 'Abra de nuevo la revisión de esta máquina desde el día; en esta no se anotó nada.'],

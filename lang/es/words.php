@@ -24,7 +24,8 @@ return [
         'taken' => 'El folio :folio la tiene en estos días.',
         'tagged' => 'Lleva una etiqueta: no se alquila.',
         'left' => 'Ha dejado la flota.',
-        'no_time_between' => 'Entre este y el folio :folio faltan :minutes minutos para revisarla a la vuelta y a la salida.',
+        'no_time_between' => 'Entre este y el folio :folio faltan :minutes minutos para revisarla a la vuelta '
+            .'y a la salida.',
         'late_back' => 'El folio :folio debería haber vuelto y no está.',
         'no_time_to_walk' => 'Faltan :minutes minutos para revisarla y entregarla.',
         'held' => 'Tiene algo abierto que el jefe mira antes.',
@@ -141,6 +142,7 @@ return [
     'verified' => ['holds' => ':entries apuntes leídos, todos cuadran', 'broken' => ':entries apuntes leídos, :faults cosas no cuadran'],
     'service' => [
         'is_due' => 'Toca a :due. Hágalo antes de que salga la máquina, o déjela ir con una condición.',
-        'on_hire' => 'Toca a :due: el día :day de este alquiler, :date. Hágalo antes, vaya a la obra, o haga traer la máquina.',
+        'on_hire' => 'Toca a :due: el día :day de este alquiler, :date. Hágalo antes, vaya a la obra, o haga traer la '
+                .'máquina.',
     ],
 ];

@@ -179,7 +179,9 @@ final class OfficeTableTest extends YardTestCase
     {
         $this->travelTo(CarbonImmutable::parse('2027-07-07T08:00:00Z'));
         $this->hire->update(['cancelled_at' => now()]);
-        $other = Machine::query()->create(['fleet_number' => 'E-9002', 'model_id' => 'dromvik_14c', 'serial' => 'DV-9002']);
+        $other = Machine::query()->create([
+            'fleet_number' => 'E-9002', 'model_id' => 'dromvik_14c', 'serial' => 'DV-9002',
+        ]);
         $table = "fleet_number,hirer,goes_out,comes_back,out_already\n"
             ."{$this->machine->fleet_number},Saltmarsh Drainage,2027-07-05 07:30,2027-07-09 16:00,from the old book\n"
             ."E-9002,Saltmarsh Drainage,2027-07-08 07:30,2027-07-09 16:00,from the old book\n";
@@ -187,7 +189,11 @@ final class OfficeTableTest extends YardTestCase
             ['held_back', 'refused'],
             array_column($this->import('hires', $table, 'preview')->assertOk()->json('rows'), 'outcome'),
         );
-        self::assertSame(0, LedgerEntry::query()->where('kind', 'hire.out_already')->count(), 'a preview writes nothing');
+        self::assertSame(
+            0,
+            LedgerEntry::query()->where('kind', 'hire.out_already')->count(),
+            'a preview writes nothing',
+        );
         $some = $this->import('hires', $table, 'each_row')->assertOk();
 
         self::assertSame(['taken', 'refused'], array_column($some->json('rows'), 'outcome'));

@@ -58,7 +58,7 @@ final class OpenYardTest extends YardTestCase
         self::assertSame('us', collect($rules)->firstWhere('id', 'units')['value'] ?? null);
         self::assertSame(
             ['yard_opened', 'house_rule_chosen'],
-            AuditEntry::query()->orderBy('id')->limit(2)->get()->map(static fn (AuditEntry $one): string => $one->getRawOriginal('kind'))->all(),
+            AuditEntry::query()->orderBy('id')->limit(2)->toBase()->pluck('kind')->all(),
         );
     }
 

@@ -33,7 +33,11 @@ final class PhotoStoreTest extends YardTestCase
         putenv('PHOTO_STORE=s3');
         $_ENV['PHOTO_STORE'] = $_SERVER['PHOTO_STORE'] = 's3';
         // As the example of the settings has it: a region that is not filled in.
-        foreach (['ENDPOINT' => "http://{$address}", 'REGION' => '', 'BUCKET' => 'photos', 'KEY' => 'yard', 'SECRET' => 'not-a-secret'] as $name => $value) {
+        $settings = [
+            'ENDPOINT' => "http://{$address}", 'REGION' => '', 'BUCKET' => 'photos', 'KEY' => 'yard',
+            'SECRET' => 'not-a-secret',
+        ];
+        foreach ($settings as $name => $value) {
             $_ENV["PHOTO_S3_{$name}"] = $_SERVER["PHOTO_S3_{$name}"] = $value;
         }
         config(['filesystems' => require config_path('filesystems.php')]);
@@ -44,7 +48,11 @@ final class PhotoStoreTest extends YardTestCase
     {
         $this->store->stop(1);
         (new Filesystem)->deleteDirectory($this->folder);
-        foreach (['PHOTO_STORE', 'PHOTO_S3_ENDPOINT', 'PHOTO_S3_REGION', 'PHOTO_S3_BUCKET', 'PHOTO_S3_KEY', 'PHOTO_S3_SECRET'] as $name) {
+        $set = array_map(
+            static fn (string $of): string => "PHOTO_S3_{$of}",
+            ['ENDPOINT', 'REGION', 'BUCKET', 'KEY', 'SECRET'],
+        );
+        foreach (['PHOTO_STORE', ...$set] as $name) {
             unset($_ENV[$name], $_SERVER[$name]);
             putenv($name);
         }

@@ -16,7 +16,7 @@ trait TwoStacks
 
     private static string $folder;
 
-    /** @return array{string, int, int} the folder below storage/, and the ports of the web and the database; each the first of two */
+    /** @return array{string, int, int} the folder below storage/, and the first of two ports of web and database */
     abstract protected static function place(): array;
 
     public static function setUpBeforeClass(): void

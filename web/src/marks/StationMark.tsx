@@ -14,7 +14,14 @@ export function PresentStation({ z, scale }: { z: number; scale: number }) {
 
 /** What a number is written in on the mark of its station. */
 export function stationInk(outcome: Outcome): string {
-  return outcome === 'attend' ? 'var(--on-ochre)' : outcome === 'open' ? 'var(--ink)' : 'var(--sheet)';
+  switch (outcome) {
+    case 'attend':
+      return 'var(--on-ochre)';
+    case 'open':
+      return 'var(--ink)';
+    default:
+      return 'var(--sheet)';
+  }
 }
 
 /** The mark of a station: the shape of its verdict, with room for its number. Half as wide as `z` says. */
@@ -23,7 +30,9 @@ export function StationShape({ outcome, z }: { outcome: Outcome; z: number }) {
     case 'stands':
       return <rect x={-z} y={-z} width={2 * z} height={2 * z} fill="var(--jade)" />;
     case 'stop':
-      return <path d={`M${-z * 0.45} ${-z}H${z * 0.45}L${z} ${-z * 0.35}V${z}H${-z}V${-z * 0.35}Z`} fill="var(--oxide)" />;
+      return (
+        <path d={`M${-z * 0.45} ${-z}H${z * 0.45}L${z} ${-z * 0.35}V${z}H${-z}V${-z * 0.35}Z`} fill="var(--oxide)" />
+      );
     case 'attend':
       return (
         <>

@@ -79,7 +79,12 @@ export function VerdictPlan({ name, label, stations, findings, selected, onSelec
         const id = `station-${station.number}`;
 
         return (
-          <Pick key={id} id={id} label={`${station.number} ${station.name}: ${t(`outcome.${station.outcome}`)}`} onSelect={onSelect}>
+          <Pick
+            key={id}
+            id={id}
+            label={`${station.number} ${station.name}: ${t(`outcome.${station.outcome}`)}`}
+            onSelect={onSelect}
+          >
             {!station.seat && (
               <path
                 d={`M${station.stands.x},${station.stands.y}L${station.shows.x},${station.shows.y}`}
@@ -91,7 +96,15 @@ export function VerdictPlan({ name, label, stations, findings, selected, onSelec
             <circle cx={station.shows.x} cy={station.shows.y} r={2.6 * scale} fill="var(--ink)" />
             <g transform={station.seat ? at(station.shows) : at(station.stands)}>
               <circle r={24 * scale} fill="transparent" />
-              {selected === id && <circle r={23 * scale} fill="none" stroke="var(--jade)" strokeWidth="3" vectorEffect="non-scaling-stroke" />}
+              {selected === id && (
+                <circle
+                  r={23 * scale}
+                  fill="none"
+                  stroke="var(--jade)"
+                  strokeWidth="3"
+                  vectorEffect="non-scaling-stroke"
+                />
+              )}
               <StationShape outcome={station.outcome} z={MARK_PX * scale} />
               <text
                 y={5.5 * scale}
@@ -116,11 +129,22 @@ export function VerdictPlan({ name, label, stations, findings, selected, onSelec
         );
       })}
       {findings.map((finding) => (
-        <Pick key={finding.id} id={finding.id} label={`${finding.number} ${finding.part}: ${t(`comparison.${finding.comparison}`)}`} onSelect={onSelect}>
+        <Pick
+          key={finding.id}
+          id={finding.id}
+          label={`${finding.number} ${finding.part}: ${t(`comparison.${finding.comparison}`)}`}
+          onSelect={onSelect}
+        >
           <g transform={at(finding.at)}>
             <circle r={24 * scale} fill="transparent" />
             {selected === finding.id && (
-              <circle r={21 * scale} fill="var(--jade-tint)" stroke="var(--jade)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+              <circle
+                r={21 * scale}
+                fill="var(--jade-tint)"
+                stroke="var(--jade)"
+                strokeWidth="3"
+                vectorEffect="non-scaling-stroke"
+              />
             )}
             <DamageMark comparison={finding.comparison} number={finding.number} scale={scale * 0.85} />
           </g>

@@ -10,17 +10,35 @@ import { VerdictPlan } from '../../src/plans/VerdictPlan';
 type Station = Schema['LastWalk']['stations'][number];
 
 const station = (number: number, name: string, x: number, y: number): Station => ({
-  number, name, stands: { x, y }, shows: { x, y: y / 2 }, seat: false, outcome: 'stands',
+  number,
+  name,
+  stands: { x, y },
+  shows: { x, y: y / 2 },
+  seat: false,
+  outcome: 'stands',
 });
 
 const plan = (stations: Station[], onSelect = vi.fn()) =>
-  render(<VerdictPlan name="tracked_excavator" label="Plan" stations={stations} findings={[]} selected={null} onSelect={onSelect} />);
+  render(
+    <VerdictPlan
+      name="tracked_excavator"
+      label="Plan"
+      stations={stations}
+      findings={[]}
+      selected={null}
+      onSelect={onSelect}
+    />,
+  );
 
 const heightOf = (name: string) => Number(screen.getByText(name).getAttribute('y'));
 
 describe('the plan with the verdicts of the last walk', () => {
   it('writes names that would lie over each other on two lines', () => {
-    plan([station(1, 'Hydraulic oil tank and filler', 0, -200), station(2, 'Engine and cooler of the engine', 60, -200), station(3, 'Rear', 600, -200)]);
+    plan([
+      station(1, 'Hydraulic oil tank and filler', 0, -200),
+      station(2, 'Engine and cooler of the engine', 60, -200),
+      station(3, 'Rear', 600, -200),
+    ]);
 
     expect(heightOf('Engine and cooler of the engine')).toBeLessThan(heightOf('Hydraulic oil tank and filler'));
     expect(heightOf('Rear')).toBe(heightOf('Hydraulic oil tank and filler'));
@@ -36,8 +54,21 @@ describe('the plan with the verdicts of the last walk', () => {
 });
 
 describe('the act that a machine waits for', () => {
-  const next: Schema['NextAct'] = { act: 'open_out', hire_id: 'h', walk_id: null, customer: 'Orrery Yard Build', at: '2026-12-01T09:00:00Z' };
-  const may = { walk: false, hand_over: false, book: true, repair: false, lead: false, audit: false } as unknown as Schema['SignedIn']['may'];
+  const next: Schema['NextAct'] = {
+    act: 'open_out',
+    hire_id: 'h',
+    walk_id: null,
+    customer: 'Orrery Yard Build',
+    at: '2026-12-01T09:00:00Z',
+  };
+  const may = {
+    walk: false,
+    hand_over: false,
+    book: true,
+    repair: false,
+    lead: false,
+    audit: false,
+  } as unknown as Schema['SignedIn']['may'];
   const show = (act: Schema['NextAct'], allowed: Partial<Schema['SignedIn']['may']>, mutate = vi.fn()) => {
     render(
       <QueryClientProvider client={new QueryClient()}>

@@ -9,13 +9,45 @@ type Point = Schema['ServicePoint'];
 const TODAY = '2026-12-01';
 
 const point = (id: string, more: Partial<Point>): Point => ({
-  id, name: id, brief: id, do: 'Do it.', every: { hours: '250', months: 0, days: 0 }, counts_from: 'done', tolerance_h: '25', done_by: 'yard',
-  severity: 'hold', kit: [], source: { kind: 'common_practice', words: 'common practice, no source' }, state: 'later', mark: 'stands', last: null,
-  due_hours: null, due_on: null, hours_left: null, days_left: null, day: null, likely: null, on_hire: null, ...more,
+  id,
+  name: id,
+  brief: id,
+  do: 'Do it.',
+  every: { hours: '250', months: 0, days: 0 },
+  counts_from: 'done',
+  tolerance_h: '25',
+  done_by: 'yard',
+  severity: 'hold',
+  kit: [],
+  source: { kind: 'common_practice', words: 'common practice, no source' },
+  state: 'later',
+  mark: 'stands',
+  last: null,
+  due_hours: null,
+  due_on: null,
+  hours_left: null,
+  days_left: null,
+  day: null,
+  likely: null,
+  on_hire: null,
+  ...more,
 });
 
 const scale = (points: Point[], onPoint = vi.fn()) =>
-  render(<ServiceScale service={{ machine_id: 'm', today: TODAY, hours_per_day: null, points, readings: [], meter_changes: [], expected: [] }} onPoint={onPoint} />);
+  render(
+    <ServiceScale
+      service={{
+        machine_id: 'm',
+        today: TODAY,
+        hours_per_day: null,
+        points,
+        readings: [],
+        meter_changes: [],
+        expected: [],
+      }}
+      onPoint={onPoint}
+    />,
+  );
 
 describe('hours to each service', () => {
   it('says hours and day, hours that are over, and a day that is past', () => {

@@ -38,7 +38,9 @@ export function DamageLine({ findings, stations, selected, onSelect }: Props) {
           </span>
         </p>
       )}
-      {station === undefined && finding === undefined && findings.length === 0 && <p>{t('fleet.open_findings', { count: 0 })}</p>}
+      {station === undefined && finding === undefined && findings.length === 0 && (
+        <p>{t('fleet.open_findings', { count: 0 })}</p>
+      )}
       {station === undefined && finding === undefined && (
         <ul>
           {findings.map((one) => (

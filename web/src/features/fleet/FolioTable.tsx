@@ -57,7 +57,11 @@ export function FolioTable({ folios, nextHire, mayChange, onChange, onWalkOut }:
           </thead>
           <tbody>
             {folios.map((folio) => (
-              <tr key={folio.hire_id} className={folio.hire_id === nextHire ? 'folio-next' : ''} data-testid={`folio-${folio.folio}`}>
+              <tr
+                key={folio.hire_id}
+                className={folio.hire_id === nextHire ? 'folio-next' : ''}
+                data-testid={`folio-${folio.folio}`}
+              >
                 <th scope="row">
                   <Link to={`/hires/${folio.hire_id}/spread`}>{folio.folio}</Link>
                 </th>

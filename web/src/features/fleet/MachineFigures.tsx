@@ -33,14 +33,20 @@ export function MachineFigures({ detail }: { detail: Schema['MachineDetail'] }) 
           <span>
             <b>{usage === null ? '–' : figure(usage.hours_per_day)}</b> {usage !== null && t('fleet.a_day')}
           </span>
-          <small>{usage === null ? t('fleet.no_rate') : t(`fleet.rate_from_${usage.basis}`, { count: usage.days })}</small>
+          <small>
+            {usage === null ? t('fleet.no_rate') : t(`fleet.rate_from_${usage.basis}`, { count: usage.days })}
+          </small>
         </dd>
       </div>
       <div data-testid="last-walk">
         <dt>{last_walk === null ? t('fleet.last_walk') : t(`fleet.last_${last_walk.movement}`)}</dt>
         <dd>
           <b>{last_walk === null ? '–' : duration(last_walk.seconds)}</b>
-          <small>{last_walk === null ? t('fleet.never_walked') : t('fleet.walked_by', { who: last_walk.by.name, when: shortDate(last_walk.at) })}</small>
+          <small>
+            {last_walk === null
+              ? t('fleet.never_walked')
+              : t('fleet.walked_by', { who: last_walk.by.name, when: shortDate(last_walk.at) })}
+          </small>
         </dd>
       </div>
     </dl>

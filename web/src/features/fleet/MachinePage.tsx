@@ -38,7 +38,16 @@ const ServiceDrawer = lazy(() => import('../service/ServiceDrawer').then((part) 
 const MachineDrawer = lazy(() => import('../office/MachineDrawer').then((part) => ({ default: part.MachineDrawer })));
 
 /** Which leaf lies over the page. */
-type Over = { is: 'damage' } | { is: 'read' } | { is: 'service'; point: string | null } | { is: 'meter' } | { is: 'move' } | { is: 'plate' } | { is: 'paper' } | { is: 'new' } | { is: 'hire'; id: string };
+type Over =
+  | { is: 'damage' }
+  | { is: 'read' }
+  | { is: 'service'; point: string | null }
+  | { is: 'meter' }
+  | { is: 'move' }
+  | { is: 'plate' }
+  | { is: 'paper' }
+  | { is: 'new' }
+  | { is: 'hire'; id: string };
 
 const AWAY = ['out', 'gone'];
 /** The pages of a machine, in their order. */
@@ -59,7 +68,13 @@ export default function MachinePage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (query.data === undefined) {
-    return <Notice words={whatToDo(query.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void query.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(query.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void query.refetch()}
+      />
+    );
   }
   const { machine, findings, folios, serial, tag, left_as, papers, last_walk, next } = query.data;
   const shownLeaf = LEAVES.find((one) => one === params.get('leaf')) ?? 'machine';
@@ -90,7 +105,11 @@ export default function MachinePage() {
       {shownLeaf === 'trail' && <Trail machineId={machineId} />}
       {shownLeaf === 'meter' && (
         <Suspense fallback={null}>
-          {service.data === undefined ? <p className="horizon-none">{t('state.fetching')}</p> : <MeterLeaf service={service.data} />}
+          {service.data === undefined ? (
+            <p className="horizon-none">{t('state.fetching')}</p>
+          ) : (
+            <MeterLeaf service={service.data} />
+          )}
         </Suspense>
       )}
       {shownLeaf === 'machine' && (
@@ -112,12 +131,16 @@ export default function MachinePage() {
               nextHire={next?.hire_id ?? null}
               mayChange={me.may.book}
               onChange={(id) => setOver({ is: 'hire', id })}
-              onWalkOut={tag === null && me.may.walk ? (hireId) => opening.mutate({ hireId, movement: 'checkout' }) : undefined}
+              onWalkOut={
+                tag === null && me.may.walk ? (hireId) => opening.mutate({ hireId, movement: 'checkout' }) : undefined
+              }
             />
           </div>
           <div className="machine-right-side">
             <section className="machine-hours">
-              {left_as !== null && <p className="machine-left">{t('office.left_words', { how: t(`office.left.${left_as}`) })}</p>}
+              {left_as !== null && (
+                <p className="machine-left">{t('office.left_words', { how: t(`office.left.${left_as}`) })}</p>
+              )}
               {tag !== null && (
                 <Stamp
                   tone="oxide"
@@ -181,7 +204,9 @@ export default function MachinePage() {
         {next !== null && <NextActButton next={next} may={me.may} opening={opening} />}
       </footer>
       {over?.is === 'damage' && <DamageDrawer detail={query.data} onClose={close} />}
-      {over?.is === 'read' && <MeterReadDrawer machine={machine} onReplaced={() => setOver({ is: 'meter' })} onClose={close} />}
+      {over?.is === 'read' && (
+        <MeterReadDrawer machine={machine} onReplaced={() => setOver({ is: 'meter' })} onClose={close} />
+      )}
       {over?.is === 'meter' && <ReplaceMeter machine={machine} onClose={close} />}
       {over?.is === 'move' && <MoveDrawer machine={machine} onClose={close} />}
       <Suspense fallback={null}>

@@ -53,7 +53,14 @@ export function NextActButton({ next, may, opening }: Props) {
       tone="jade"
       testId="next-act"
       disabled={!isAllowed(next.act, may) || opening.isPending}
-      under={next.customer === null ? undefined : [next.customer, ...(next.at === null ? [] : [t(`fleet.next_by.${next.act}`, { time: shortDate(next.at) })])].join(', ')}
+      under={
+        next.customer === null
+          ? undefined
+          : [
+              next.customer,
+              ...(next.at === null ? [] : [t(`fleet.next_by.${next.act}`, { time: shortDate(next.at) })]),
+            ].join(', ')
+      }
       onClick={() => {
         if (movement !== undefined && hireId !== null) {
           opening.mutate({ hireId, movement });

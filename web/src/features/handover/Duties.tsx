@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import { everyOf } from '../service/every';
+import { everyOf } from '../service/words';
 import type { Briefing } from './withShownHere';
 
 /** What the hirer's own people do while they have the machine: read before it is signed for. */

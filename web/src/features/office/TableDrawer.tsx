@@ -27,10 +27,22 @@ interface Props {
 }
 
 /** The fleet is the lead's; what was done to it is the workshop's, too. */
-const mayTake = (table: TableName, may: Schema['SignedIn']['may']): boolean =>
-  table === 'machines' ? may.lead : table === 'service' || table === 'meters' ? may.lead || may.repair : true;
+function mayTake(table: TableName, may: Schema['SignedIn']['may']): boolean {
+  switch (table) {
+    case 'machines':
+      return may.lead;
+    case 'service':
+    case 'meters':
+      return may.lead || may.repair;
+    default:
+      return true;
+  }
+}
 
-/** A table of machines, hirers, hires, papers, service or readings: looked at first, then taken, and what was refused comes back to be mended. */
+/** What shows something of what a table brings. */
+const SHOWN_IN = ['fleet', 'hirers', 'found-machines', 'day', 'service', 'machine'];
+
+/** A table that the office has elsewhere: looked at first, then taken; what was refused comes back to be mended. */
 export function TableDrawer({ of, onTable, onClose }: Props) {
   const { t } = useTranslation();
   const me = useMe();
@@ -44,7 +56,7 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
       return answer(api.POST('/api/tables/{table}', { params: { path: { table: of } }, body: { csv, mode: how } }));
     },
     onSuccess: () => queries.invalidateQueries(
-      { predicate: (query) => ['fleet', 'hirers', 'found-machines', 'day', 'service', 'machine'].includes(String(query.queryKey[0])) },
+      { predicate: (query) => SHOWN_IN.includes(String(query.queryKey[0])) },
     ),
   });
 

@@ -1,25 +1,39 @@
+import type { Schema } from '../../api/client';
+
+type Outcome = Schema['Outcome'];
+
+const FILLS: Record<Outcome, string> = {
+  stop: 'var(--oxide)',
+  attend: 'var(--ochre)',
+  open: 'var(--sheet)',
+  stands: 'var(--sheet)',
+};
+
 interface Props {
   x: number;
   y: number;
   isByDate: boolean;
-  isOchre: boolean;
-  isOxide?: boolean;
+  mark: Outcome;
 }
 
 /** A pole with its flag: notched where it goes by hours, square with lines where it goes by the calendar. */
-export function Flag({ x, y, isByDate, isOchre, isOxide = false }: Props) {
-  const fill = isOxide ? 'var(--oxide)' : isOchre ? 'var(--ochre)' : 'var(--sheet)';
-
+export function Flag({ x, y, isByDate, mark }: Props) {
   return (
     <g className="flag">
       <path
-        d={isByDate ? `M${x} ${y - 14}H${x + 24}V${y + 2}H${x}Z` : `M${x} ${y - 14}H${x + 26}L${x + 19} ${y - 6}L${x + 26} ${y + 2}H${x}Z`}
-        fill={fill}
+        d={
+          isByDate
+            ? `M${x} ${y - 14}H${x + 24}V${y + 2}H${x}Z`
+            : `M${x} ${y - 14}H${x + 26}L${x + 19} ${y - 6}L${x + 26} ${y + 2}H${x}Z`
+        }
+        fill={FILLS[mark]}
         stroke="var(--ink)"
         strokeWidth="1.8"
         strokeLinejoin="round"
       />
-      {isByDate && <path d={`M${x + 6} ${y - 9}H${x + 19}M${x + 6} ${y - 4}H${x + 19}`} stroke="var(--ink)" strokeWidth="1.6" />}
+      {isByDate && (
+        <path d={`M${x + 6} ${y - 9}H${x + 19}M${x + 6} ${y - 4}H${x + 19}`} stroke="var(--ink)" strokeWidth="1.6" />
+      )}
       <path d={`M${x} ${y - 15}V${y + 12}`} stroke="var(--ink)" strokeWidth="3" />
     </g>
   );

@@ -24,9 +24,19 @@ export function HorizonLane({ machine, today, days, step, weekends }: Props) {
   const groups = grouped(machine.points);
 
   return (
-    <svg width={width} height={HEIGHT} role="img" aria-label={t('service.lane_of', { number: machine.fleet_number, words: machine.points.map(({ name }) => name).join('; ') })}>
+    <svg
+      width={width}
+      height={HEIGHT}
+      role="img"
+      aria-label={t('service.lane_of', {
+        number: machine.fleet_number,
+        words: machine.points.map(({ name }) => name).join('; '),
+      })}
+    >
       <Hatch />
-      {weekends.map((is, day) => is && <rect key={day} x={day * step} y={0} width={step} height={HEIGHT} fill="var(--shade)" />)}
+      {weekends.map(
+        (is, day) => is && <rect key={day} x={day * step} y={0} width={step} height={HEIGHT} fill="var(--shade)" />,
+      )}
       {machine.hires.map((hire) => {
         const [from, until] = [at(hire.from), Math.min(width, at(hire.until) + step)];
 
@@ -47,7 +57,10 @@ export function HorizonLane({ machine, today, days, step, weekends }: Props) {
         const x = at(group.day) + 2;
         const next = groups[nth + 1];
         const room = (next === undefined ? width : at(next.day)) - x - 34;
-        const words = group.points.length === 1 ? point.brief : t('service.and_more', { what: point.brief, count: group.points.length - 1 });
+        const words =
+          group.points.length === 1
+            ? point.brief
+            : t('service.and_more', { what: point.brief, count: group.points.length - 1 });
         const isFirstClash = groups.findIndex((one) => one.points.some(isClash)) === nth;
         const clash = group.points.find(isClash);
         const likely = group.points.find((one) => one.likely !== null)?.likely;
@@ -55,15 +68,20 @@ export function HorizonLane({ machine, today, days, step, weekends }: Props) {
         return (
           <g key={group.day} data-testid={clash === undefined ? 'flag' : 'clash'}>
             {likely !== null && likely !== undefined && at(likely.earliest) < width && (
-              <path d={`M${at(likely.earliest)} ${UPPER + 8}L${at(likely.latest ?? group.day)} ${UPPER}V${UPPER + 8}Z`} className="scale-wedge" />
+              <path
+                d={`M${at(likely.earliest)} ${UPPER + 8}L${at(likely.latest ?? group.day)} ${UPPER}V${UPPER + 8}Z`}
+                className="scale-wedge"
+              />
             )}
             {clash !== undefined && (
               <>
                 <path d={`M${x} 4V${HEIGHT - 2}`} className="lane-clash" />
-                {isFirstClash && <Plate x={x} width={width} words={t('service.comes_due', { day: clash.on_hire?.day })} />}
+                {isFirstClash && (
+                  <Plate x={x} width={width} words={t('service.comes_due', { day: clash.on_hire?.day })} />
+                )}
               </>
             )}
-            <Flag x={x} y={UPPER} isByDate={point.hours_left === null} isOchre={group.points.some(({ mark }) => mark !== 'stands')} isOxide={group.points.some(({ mark }) => mark === 'stop')} />
+            <Flag x={x} y={UPPER} isByDate={point.hours_left === null} mark={worstOf(group.points)} />
             <text x={x + 32} y={UPPER - 1} className="lane-words">
               {cut(words, room / LETTER)}
             </text>
@@ -91,6 +109,10 @@ function Plate({ x, width, words }: { x: number; width: number; words: string })
 
 type Point = Schema['ServicePoint'];
 
+/** A flag is as urgent as the most urgent of its points. */
+const worstOf = (points: Point[]): Point['mark'] =>
+  (['stop', 'attend'] as const).find((mark) => points.some((point) => point.mark === mark)) ?? 'stands';
+
 /** Something of the yard's that falls due while the machine is out. */
 const isClash = (point: Point): boolean => point.on_hire !== null && point.done_by === 'yard';
 
@@ -108,4 +130,10 @@ function grouped(points: Point[]): { day: string; points: [Point, ...Point[]] }[
   return [...found].map(([day, together]) => ({ day, points: together })).sort((a, b) => (a.day < b.day ? -1 : 1));
 }
 
-const cut = (words: string, letters: number): string => (words.length <= letters ? words : letters < 3 ? '' : `${words.slice(0, Math.floor(letters) - 1)}…`);
+function cut(words: string, letters: number): string {
+  if (words.length <= letters) {
+    return words;
+  }
+
+  return letters < 3 ? '' : `${words.slice(0, Math.floor(letters) - 1)}…`;
+}

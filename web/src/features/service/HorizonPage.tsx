@@ -12,6 +12,7 @@ import { MyName } from '../session/MyName';
 import { dayAndMonth, daysBetween, plusDays } from './days';
 import { HorizonLane } from './HorizonLane';
 import { useHorizon } from './useService';
+import { quantityOf } from './words';
 import './service.css';
 
 type Machine = Schema['ServiceHorizon']['machines'][number];
@@ -28,7 +29,13 @@ export default function HorizonPage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (horizon.data === undefined) {
-    return <Notice words={whatToDo(horizon.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void horizon.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(horizon.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void horizon.refetch()}
+      />
+    );
   }
   const { machines, kit, today, until, not_recorded } = horizon.data;
   const families = familiesOf(machines);
@@ -47,24 +54,41 @@ export default function HorizonPage() {
       right={
         <>
           <p className="horizon-sum">
-            <b>{t('service.clashes', { count: clashes })}</b> {t('service.points_on', { count: points, machines: machines.length })}
+            <b>{t('service.clashes', { count: clashes })}</b>{' '}
+            {t('service.points_on', { count: points, machines: machines.length })}
           </p>
           <MyName />
         </>
       }
     >
       <nav className="horizon-families" aria-label={t('fleet.families')}>
-        <button type="button" aria-pressed={drawing === null} data-testid="horizon-all" onClick={() => setDrawing(null)}>
+        <button
+          type="button"
+          aria-pressed={drawing === null}
+          data-testid="horizon-all"
+          onClick={() => setDrawing(null)}
+        >
           <b>{machines.length}</b>
           {t('service.all_due')}
         </button>
         {families.map((family) => (
-          <button key={family.drawing} type="button" aria-pressed={drawing === family.drawing} onClick={() => setDrawing(family.drawing)}>
+          <button
+            key={family.drawing}
+            type="button"
+            aria-pressed={drawing === family.drawing}
+            onClick={() => setDrawing(family.drawing)}
+          >
             <MiniPlan name={family.drawing} width={70} height={34} />
             {family.name} {family.count}
           </button>
         ))}
-        <button type="button" className="horizon-first" aria-pressed={clashesFirst} data-testid="clashes-first" onClick={() => setClashesFirst(!clashesFirst)}>
+        <button
+          type="button"
+          className="horizon-first"
+          aria-pressed={clashesFirst}
+          data-testid="clashes-first"
+          onClick={() => setClashesFirst(!clashesFirst)}
+        >
           {t('service.clashes_first')}
         </button>
       </nav>
@@ -103,7 +127,8 @@ function Lines({ machines, today, until }: { machines: Machine[]; today: string;
   const all = Array.from({ length: days }, (_, at) => plusDays(today, at));
   const weekday = (day: string) => new Date(`${day}T12:00:00Z`).getUTCDay();
   // The first day, too, where the Monday after it leaves room for its name.
-  const isWeekBegin = (day: string, at: number, of: string[]) => weekday(day) === 1 || (at === 0 && !of.slice(1, 4).some((one) => weekday(one) === 1));
+  const isWeekBegin = (day: string, at: number, of: string[]) =>
+    weekday(day) === 1 || (at === 0 && !of.slice(1, 4).some((one) => weekday(one) === 1));
   const isWeekend = (day: string) => [0, SATURDAY].includes(weekday(day));
 
   return (
@@ -136,7 +161,11 @@ function Lines({ machines, today, until }: { machines: Machine[]; today: string;
               <span>
                 <b>{machine.fleet_number}</b>
                 {machine.hours === null ? '' : ` ${figure(machine.hours)} h`}
-                <small>{machine.hours_per_day === null ? t('fleet.no_rate') : `${figure(machine.hours_per_day)} ${t('fleet.a_day')}`}</small>
+                <small>
+                  {machine.hours_per_day === null
+                    ? t('fleet.no_rate')
+                    : `${figure(machine.hours_per_day)} ${t('fleet.a_day')}`}
+                </small>
               </span>
             </Link>
             <HorizonLane machine={machine} today={today} days={days} step={step} weekends={all.map(isWeekend)} />
@@ -162,7 +191,7 @@ function KitList({ kit, until }: { kit: Schema['ServiceHorizon']['kit']; until: 
               <b>{item.name}</b>
               <small>{item.machines.join(', ')}</small>
             </span>
-            <i>{item.quantity === null ? t('service.to_the_mark') : `${figure(item.quantity)} ${t(`service.unit.${item.unit}`, { count: Number(item.quantity) })}`}</i>
+            <i>{quantityOf(item, t) ?? t('service.to_the_mark')}</i>
           </li>
         ))}
       </ul>

@@ -10,7 +10,7 @@ type Service = Schema['ServiceOfMachine'];
 
 const noon = (day: string) => new Date(`${day}T12:00:00Z`);
 
-/** The hour meter over the year: every reading, disputed ones marked, breaks where another meter was put on, and what is to come. */
+/** The hour meter over the year: every reading, disputed ones marked, meters that were put on, what is to come. */
 export default function MeterLeaf({ service }: { service: Service }) {
   const { t } = useTranslation();
   const { readings, expected, meter_changes: changes } = service;
@@ -19,7 +19,10 @@ export default function MeterLeaf({ service }: { service: Service }) {
   }
   const ahead = expected.slice(1);
   const x = [...readings.map(({ at }) => new Date(at)), ...ahead.map(({ on }) => noon(on))];
-  const past = (of: (reading: Service['readings'][number]) => number | null) => [...readings.map(of), ...ahead.map(() => null)];
+  const past = (of: (reading: Service['readings'][number]) => number | null) => [
+    ...readings.map(of),
+    ...ahead.map(() => null),
+  ];
   // The lines of what is expected begin at the last reading that counts.
   const last = readings.findLastIndex((reading) => !reading.is_disputed);
   const future = (of: (day: Service['expected'][number]) => string) => [
@@ -30,25 +33,81 @@ export default function MeterLeaf({ service }: { service: Service }) {
   return (
     <section className="meter-leaf" aria-label={t('service.meter')}>
       <h2>{t('service.meter')}</h2>
-      <p>{expected.length === 0 ? t('service.no_forecast') : t('service.forecast_words', { rate: figure(service.hours_per_day ?? '0') })}</p>
+      <p>
+        {expected.length === 0
+          ? t('service.no_forecast')
+          : t('service.forecast_words', { rate: figure(service.hours_per_day ?? '0') })}
+      </p>
       <div className="meter-plot" data-testid="meter-plot">
         <LineChart
-          xAxis={[{ data: x, scaleType: 'time', tickNumber: 7, valueFormatter: (at: Date) => dayAndMonth(at.toISOString().slice(0, 10), service.today) }]}
+          xAxis={[
+            {
+              data: x,
+              scaleType: 'time',
+              tickNumber: 7,
+              valueFormatter: (at: Date) => dayAndMonth(at.toISOString().slice(0, 10), service.today),
+            },
+          ]}
           yAxis={[{ width: 64, valueFormatter: (hours: number) => figure(String(hours)) }]}
           series={[
-            { data: past((one) => (one.is_disputed ? null : Number(one.hours))), label: t('service.reading'), color: 'var(--ink)', curve: 'linear', connectNulls: true, showMark: true },
-            { data: past((one) => (one.is_disputed ? Number(one.hours) : null)), label: t('service.disputed'), color: 'var(--oxide)', curve: 'linear', showMark: true },
-            { data: future(({ likely }) => likely), label: t('service.likely'), color: 'var(--jade)', curve: 'linear', connectNulls: true, showMark: false },
-            { data: future(({ low }) => low), label: t('service.at_least'), color: 'var(--ochre)', curve: 'linear', connectNulls: true, showMark: false },
-            { data: future(({ high }) => high), label: t('service.at_most'), color: 'var(--ochre)', curve: 'linear', connectNulls: true, showMark: false },
+            {
+              data: past((one) => (one.is_disputed ? null : Number(one.hours))),
+              label: t('service.reading'),
+              color: 'var(--ink)',
+              curve: 'linear',
+              connectNulls: true,
+              showMark: true,
+            },
+            {
+              data: past((one) => (one.is_disputed ? Number(one.hours) : null)),
+              label: t('service.disputed'),
+              color: 'var(--oxide)',
+              curve: 'linear',
+              showMark: true,
+            },
+            {
+              data: future(({ likely }) => likely),
+              label: t('service.likely'),
+              color: 'var(--jade)',
+              curve: 'linear',
+              connectNulls: true,
+              showMark: false,
+            },
+            {
+              data: future(({ low }) => low),
+              label: t('service.at_least'),
+              color: 'var(--ochre)',
+              curve: 'linear',
+              connectNulls: true,
+              showMark: false,
+            },
+            {
+              data: future(({ high }) => high),
+              label: t('service.at_most'),
+              color: 'var(--ochre)',
+              curve: 'linear',
+              connectNulls: true,
+              showMark: false,
+            },
           ]}
           skipAnimation
           sx={{ '& text': { fontSize: '14.5px !important', fontFamily: 'var(--grotesque)' } }}
           slotProps={{ legend: { sx: { fontSize: 16 } } }}
         >
-          <ChartsReferenceLine x={noon(service.today)} label={t('service.today')} labelAlign="start" lineStyle={{ stroke: 'var(--ink)' }} />
+          <ChartsReferenceLine
+            x={noon(service.today)}
+            label={t('service.today')}
+            labelAlign="start"
+            lineStyle={{ stroke: 'var(--ink)' }}
+          />
           {changes.map((change) => (
-            <ChartsReferenceLine key={change.at} x={new Date(change.at)} label={t('service.other_meter')} labelAlign="start" lineStyle={{ stroke: 'var(--ink)', strokeDasharray: '6 4' }} />
+            <ChartsReferenceLine
+              key={change.at}
+              x={new Date(change.at)}
+              label={t('service.other_meter')}
+              labelAlign="start"
+              lineStyle={{ stroke: 'var(--ink)', strokeDasharray: '6 4' }}
+            />
           ))}
         </LineChart>
       </div>

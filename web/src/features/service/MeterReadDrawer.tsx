@@ -43,7 +43,11 @@ export function MeterReadDrawer({ machine, onReplaced, onClose }: Props) {
         </>
       }
     >
-      <p>{machine.smr_hours === null ? t('meter.never_read') : t('meter.last_known', { hours: figure(machine.smr_hours) })}</p>
+      <p>
+        {machine.smr_hours === null
+          ? t('meter.never_read')
+          : t('meter.last_known', { hours: figure(machine.smr_hours) })}
+      </p>
       <TextField
         label={t('service.shows')}
         value={hours}

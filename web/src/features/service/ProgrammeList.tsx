@@ -8,7 +8,7 @@ import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { shortDate } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
-import { everyOf } from './every';
+import { everyOf } from './words';
 import './service.css';
 
 type Point = Schema['Programme']['points'][number];
@@ -39,7 +39,9 @@ export function ProgrammeList({ modelId, mayChange }: { modelId: string; mayChan
                   ...(point.contains.length > 0 ? [t('service.contains', { points: point.contains.join(', ') })] : []),
                   ...(point.done_by === 'hirer' ? [t('service.by_hirer')] : []),
                   point.source.words,
-                  ...(point.set === null ? [] : [t('service.set_by', { name: point.set.by.name, at: shortDate(point.set.at) })]),
+                  ...(point.set === null
+                    ? []
+                    : [t('service.set_by', { name: point.set.by.name, at: shortDate(point.set.at) })]),
                 ].join('. ')}
               </small>
             </span>
@@ -67,15 +69,18 @@ function IntervalDrawer({ modelId, point, onClose }: { modelId: string; point: P
   });
   const [source, setSource] = useState(point.set === null ? '' : point.source.words);
   const set = useMutation({
-    mutationFn: () => answer(api.PUT('/api/models/{model}/service-points/{point}', {
-      params: { path: { model: modelId, point: point.id } },
-      body: {
-        hours: figures.hours === '' ? null : Number(figures.hours),
-        months: Number(figures.months),
-        days: Number(figures.days),
-        source: source.trim(),
-      },
-    })),
+    mutationFn: () =>
+      answer(
+        api.PUT('/api/models/{model}/service-points/{point}', {
+          params: { path: { model: modelId, point: point.id } },
+          body: {
+            hours: figures.hours === '' ? null : Number(figures.hours),
+            months: Number(figures.months),
+            days: Number(figures.days),
+            source: source.trim(),
+          },
+        }),
+      ),
     onSuccess: async (programme) => {
       queries.setQueryData(['programme', modelId], programme);
       await queries.invalidateQueries({ queryKey: ['service'] });
@@ -90,7 +95,12 @@ function IntervalDrawer({ modelId, point, onClose }: { modelId: string; point: P
       title={point.name}
       onClose={onClose}
       foot={
-        <Button tone="jade" testId="set-interval" disabled={set.isPending || source.trim().length < 3} onClick={() => set.mutate()}>
+        <Button
+          tone="jade"
+          testId="set-interval"
+          disabled={set.isPending || source.trim().length < 3}
+          onClick={() => set.mutate()}
+        >
           {t('office.keep')}
         </Button>
       }
@@ -104,7 +114,9 @@ function IntervalDrawer({ modelId, point, onClose }: { modelId: string; point: P
             value={figures[name]}
             error={fields[name] !== undefined}
             helperText={fields[name]?.[0] ?? ' '}
-            onChange={(event) => FIGURE.test(event.target.value) && setFigures({ ...figures, [name]: event.target.value })}
+            onChange={(event) =>
+              FIGURE.test(event.target.value) && setFigures({ ...figures, [name]: event.target.value })
+            }
             slotProps={{ htmlInput: { inputMode: 'numeric', 'data-testid': `each-${name}` } }}
           />
         ))}

@@ -13,7 +13,7 @@ import { calendarDay, figure } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
 import { Mark } from '../../marks/Mark';
 import { LOCALES } from '../office/calendarLocales';
-import { everyOf } from './every';
+import { everyOf, farOff, quantityOf } from './words';
 import { usePostService } from './useService';
 
 type Point = Schema['ServicePoint'];
@@ -33,7 +33,17 @@ export function ServiceDrawer({ machine, hoursInAll, service, chosen, mayDo, onC
   const { t } = useTranslation();
   const point = service.points.find((one) => one.id === chosen);
   if (point !== undefined) {
-    return <OnePoint key={point.id} machine={machine} hoursInAll={hoursInAll} point={point} mayDo={mayDo} onBack={() => onChoose(null)} onClose={onClose} />;
+    return (
+      <OnePoint
+        key={point.id}
+        machine={machine}
+        hoursInAll={hoursInAll}
+        point={point}
+        mayDo={mayDo}
+        onBack={() => onChoose(null)}
+        onClose={onClose}
+      />
+    );
   }
 
   return (
@@ -48,7 +58,7 @@ export function ServiceDrawer({ machine, hoursInAll, service, chosen, mayDo, onC
                 <b>{one.name}</b>
                 <small>{t(`service.state.${one.state}`)}</small>
               </span>
-              <i>{one.hours_left !== null ? `${figure(one.hours_left)} h` : one.day === null ? '' : calendarDay(one.day)}</i>
+              <i>{farOff(one)}</i>
             </button>
           </li>
         ))}
@@ -89,15 +99,17 @@ function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePoi
               tone="jade"
               testId="service-done"
               disabled={done.isPending}
-              onClick={() => done.mutate(
-                {
-                  point: point.id,
-                  ...(hours === '' ? {} : { hours: hours.replace(',', '.') }),
-                  ...(on === null ? {} : { on }),
-                  ...(words.trim() === '' ? {} : { words: words.trim() }),
-                },
-                { onSuccess: onBack },
-              )}
+              onClick={() =>
+                done.mutate(
+                  {
+                    point: point.id,
+                    ...(hours === '' ? {} : { hours: hours.replace(',', '.') }),
+                    ...(on === null ? {} : { on }),
+                    ...(words.trim() === '' ? {} : { words: words.trim() }),
+                  },
+                  { onSuccess: onBack },
+                )
+              }
             >
               {t('service.post_done')}
             </Button>
@@ -115,28 +127,49 @@ function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePoi
         <dd>
           {point.last === null
             ? t('service.state.not_known')
-            : [calendarDay(point.last.on), ...(point.last.hours === null ? [] : [`${figure(point.last.hours)} h`]), ...(point.last.by === null ? [] : [point.last.by.name])].join(', ')}
+            : [
+                calendarDay(point.last.on),
+                ...(point.last.hours === null ? [] : [`${figure(point.last.hours)} h`]),
+                ...(point.last.by === null ? [] : [point.last.by.name]),
+              ].join(', ')}
         </dd>
         <dt>{t('service.due')}</dt>
         <dd>
-          {[...(point.due_hours === null ? [] : [`${figure(point.due_hours)} h`]), ...(point.due_on === null ? [] : [calendarDay(point.due_on)])].join(t('service.or')) || '–'}
+          {[
+            ...(point.due_hours === null ? [] : [`${figure(point.due_hours)} h`]),
+            ...(point.due_on === null ? [] : [calendarDay(point.due_on)]),
+          ].join(t('service.or')) || '–'}
         </dd>
         {point.likely !== null && (
           <>
             <dt>{t('service.likely')}</dt>
-            <dd>{t('service.between', { first: calendarDay(point.likely.earliest), last: point.likely.latest === null ? '–' : calendarDay(point.likely.latest) })}</dd>
+            <dd>
+              {t('service.between', {
+                first: calendarDay(point.likely.earliest),
+                last: point.likely.latest === null ? '–' : calendarDay(point.likely.latest),
+              })}
+            </dd>
           </>
         )}
         {point.on_hire !== null && (
           <>
             <dt>{t('service.on_hire')}</dt>
-            <dd>{t(point.done_by === 'hirer' ? 'service.hirers_duty' : 'service.day_of_hire', { day: point.on_hire.day, date: calendarDay(point.on_hire.on) })}</dd>
+            <dd>
+              {t(point.done_by === 'hirer' ? 'service.hirers_duty' : 'service.day_of_hire', {
+                day: point.on_hire.day,
+                date: calendarDay(point.on_hire.on),
+              })}
+            </dd>
           </>
         )}
         {point.kit.length > 0 && (
           <>
             <dt>{t('service.kit')}</dt>
-            <dd>{point.kit.map((item) => `${item.name}${item.quantity === null ? '' : `, ${figure(item.quantity)} ${t(`service.unit.${item.unit}`, { count: Number(item.quantity) })}`}`).join('; ')}</dd>
+            <dd>
+              {point.kit
+                .map((item) => [item.name, quantityOf(item, t) ?? t('service.to_the_mark')].join(', '))
+                .join('; ')}
+            </dd>
           </>
         )}
         <dt>{t('service.source')}</dt>
@@ -150,7 +183,11 @@ function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePoi
               value={on === null ? null : dayjs(on)}
               onChange={(next) => setOn(next?.isValid() === true ? next.format('YYYY-MM-DD') : null)}
               slotProps={{
-                textField: { error: fields.on !== undefined, helperText: fields.on?.[0] ?? t('service.on_words'), fullWidth: true },
+                textField: {
+                  error: fields.on !== undefined,
+                  helperText: fields.on?.[0] ?? t('service.on_words'),
+                  fullWidth: true,
+                },
                 field: { 'data-testid': 'service-on', clearable: true } as object,
               }}
             />
@@ -159,7 +196,12 @@ function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePoi
             label={t('service.at_hours')}
             value={hours}
             error={fields.hours !== undefined}
-            helperText={fields.hours?.[0] ?? (hoursInAll === null ? t('service.hours_unknown') : t('service.hours_words', { hours: figure(hoursInAll) }))}
+            helperText={
+              fields.hours?.[0] ??
+              (hoursInAll === null
+                ? t('service.hours_unknown')
+                : t('service.hours_words', { hours: figure(hoursInAll) }))
+            }
             onChange={(event) => setHours(event.target.value)}
             slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9, 'data-testid': 'service-hours' } }}
           />

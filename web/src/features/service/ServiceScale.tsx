@@ -103,7 +103,10 @@ function Row({ point, y, at, right, today, onPoint }: RowProps) {
       </text>
       {isFar ? (
         <>
-          <path d={`M${at(0)} ${y}H${right - 4}M${right - 14} ${y - 6}L${right - 3} ${y}L${right - 14} ${y + 6}`} className="scale-arrow" />
+          <path
+            d={`M${at(0)} ${y}H${right - 4}M${right - 14} ${y - 6}L${right - 3} ${y}L${right - 14} ${y + 6}`}
+            className="scale-arrow"
+          />
           <text x={(at(0) + right) / 2} y={y + 5} textAnchor="middle" className="scale-words">
             {words}
           </text>
@@ -114,7 +117,7 @@ function Row({ point, y, at, right, today, onPoint }: RowProps) {
             <path d={`M${at(0)} ${y}L${at(latest)} ${y - 7}V${y + 7}Z`} className="scale-wedge" />
           )}
           {left !== null && <path d={`M${at(0)} ${y}H${x}`} className="scale-arrow" />}
-          <Flag x={x} y={y} isByDate={left === null} isOchre={point.mark !== 'stands'} isOxide={point.mark === 'stop'} />
+          <Flag x={x} y={y} isByDate={left === null} mark={point.mark} />
           <text x={isRight ? x + 36 : x - 8} y={y - 1} textAnchor={isRight ? 'start' : 'end'} className="scale-words">
             {words}
           </text>
@@ -126,12 +129,17 @@ function Row({ point, y, at, right, today, onPoint }: RowProps) {
 
 function wordsOf(point: Point, today: string, t: (key: string, words?: Record<string, unknown>) => string): string {
   const left = point.hours_left === null ? null : Number(point.hours_left);
-  const hours = left === null ? [] : [t(left < 0 ? 'service.hours_over' : 'service.hours_left', { hours: figure(Math.abs(left).toFixed(0)) })];
+  const hours =
+    left === null
+      ? []
+      : [t(left < 0 ? 'service.hours_over' : 'service.hours_left', { hours: figure(Math.abs(left).toFixed(0)) })];
   if (point.state === 'overdue' && (left === null || left >= 0) && point.due_on !== null) {
     return [...hours, t('service.ended', { day: dayAndMonth(point.due_on, today) })].join(', ');
   }
 
-  return [...hours, ...(point.day === null || (left !== null && left < 0) ? [] : [dayAndMonth(point.day, today)])].join(', ');
+  return [...hours, ...(point.day === null || (left !== null && left < 0) ? [] : [dayAndMonth(point.day, today)])].join(
+    ', ',
+  );
 }
 
 /** The hours at which the latest likely day stands, on a scale of hours. */

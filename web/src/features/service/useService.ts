@@ -22,8 +22,9 @@ export function usePostService<K extends 'service.done' | 'meter.read'>(machineI
 
   return useMutation({
     mutationFn: (payload: Payloads[K]) => postToMachine(machineId, kind, payload),
-    onSuccess: () => queries.invalidateQueries(
-      { predicate: (query) => ['service', 'machine', 'fleet', 'trail'].includes(String(query.queryKey[0])) },
-    ),
+    onSuccess: () =>
+      queries.invalidateQueries({
+        predicate: (query) => ['service', 'machine', 'fleet', 'trail'].includes(String(query.queryKey[0])),
+      }),
   });
 }

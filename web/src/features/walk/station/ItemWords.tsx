@@ -1,3 +1,4 @@
+import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { withFigures } from '../../../app/units';
 import { dayAndMonth } from '../../service/days';
@@ -16,10 +17,11 @@ export function ItemWords({ item, words: instead, onOpen }: Props) {
   const { t } = useTranslation();
   const reading = useReading();
   const step = item.step === null ? undefined : item.line.test[item.step];
-  const { due } = item.line;
-  // Walks do not ask this by themselves: it says why this one does.
-  const why = due === undefined ? '' : `. ${due.last === null ? t(`service.never.${due.occasion}`) : t(`service.since.${due.occasion}`, { day: dayAndMonth(due.last, new Date().toISOString().slice(0, 10)) })}`;
-  const small = `${item.line.title}${why}${step === undefined ? '' : `. ${withFigures(step.do, step.figures, reading)}`}`;
+  const small = [
+    item.line.title,
+    ...(item.line.due === undefined ? [] : [whyAsked(item.line.due, t)]),
+    ...(step === undefined ? [] : [withFigures(step.do, step.figures, reading)]),
+  ].join('. ');
   const words = step === undefined ? (instead ?? item.line.accept) : withFigures(step.expect, step.figures, reading);
   const isBarred = (step?.severity ?? item.line.severity) === 'stop';
 
@@ -41,4 +43,13 @@ export function ItemWords({ item, words: instead, onOpen }: Props) {
       <b>{words}</b>
     </button>
   );
+}
+
+/** Walks do not ask this by themselves: it says why this one does. */
+function whyAsked({ occasion, last }: NonNullable<Item['line']['due']>, t: TFunction): string {
+  const today = new Date().toISOString().slice(0, 10);
+
+  return last === null
+    ? t(`service.never.${occasion}`)
+    : t(`service.since.${occasion}`, { day: dayAndMonth(last, today) });
 }

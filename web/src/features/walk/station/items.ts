@@ -90,13 +90,18 @@ export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, touche
 }
 
 /** Those that are not written down yet; what stands in the outbox or in the walk needs no memory of the touch. */
-export function notWrittenYet(touched: ReadonlySet<string>, { walk, pending, tests }: Omit<Said, 'touched' | 'looked'>): string[] {
+export function notWrittenYet(
+  touched: ReadonlySet<string>,
+  { walk, pending, tests }: Omit<Said, 'touched' | 'looked'>,
+): string[] {
   const open = new Set(walk.state.lines.filter(({ outcome }) => outcome === 'open').map(({ key }) => key));
 
   return [...touched].filter((id) => {
     const [line = '', step] = id.split(':');
 
-    return open.has(line) && !pending.has(line) && (step === undefined || tests.of(line).said[Number(step)] === undefined);
+    const isSaid = step !== undefined && tests.of(line).said[Number(step)] !== undefined;
+
+    return open.has(line) && !pending.has(line) && !isSaid;
   });
 }
 
