@@ -163,7 +163,7 @@ final class CatalogueTest extends TestCase
             $text = (string) file_get_contents("{$folder}/{$file}");
             $lines = LineInYaml::of($text);
             foreach ($this->leaves(Yaml::parse($text)) as [$path, $value]) {
-                $line = explode("\n", $text)[$lines->at($path) - 1];
+                $line = $this->withItsText(explode("\n", $text), $lines->at($path) - 1);
                 $names = array_values(array_filter($path, static fn (string $step): bool => ! ctype_digit($step)));
                 self::assertStringContainsString(end($names).':', $line, "{$file} ".implode('.', $path));
                 self::assertStringContainsString($this->bare(is_string($value) ? $value : (string) json_encode($value)), $this->bare($line), "{$file} ".implode('.', $path));
@@ -171,6 +171,25 @@ final class CatalogueTest extends TestCase
             }
         }
         self::assertGreaterThan(5_000, $looked);
+    }
+
+    /**
+     * A line of a file, and behind it the lines of a text that is folded under its key.
+     *
+     * @param list<string> $lines
+     */
+    private function withItsText(array $lines, int $at): string
+    {
+        $line = $lines[$at];
+        if (! str_ends_with($line, ': >-')) {
+            return $line;
+        }
+        $depth = strspn($line, ' ');
+        for ($next = $at + 1; isset($lines[$next]) && strspn($lines[$next], ' ') > $depth; $next++) {
+            $line .= ' '.trim($lines[$next]);
+        }
+
+        return $line;
     }
 
     /**
