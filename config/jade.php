@@ -48,6 +48,15 @@ return [
     'metrics_token' => env('METRICS_TOKEN', ''),
 
     /*
+     * Who answers with fleet snapshots (ISO 15143-3), and the token that it asks for. Empty: nobody is asked. What
+     * bin/start calls the stand-in is nobody elsewhere.
+     */
+    'telematics' => [
+        'url' => env('TELEMATICS_URL') === 'stand-in' ? '' : env('TELEMATICS_URL') ?? '',
+        'token' => env('TELEMATICS_TOKEN') ?? '',
+    ],
+
+    /*
      * Requests a minute of one person, or of one address where nobody is signed in.
      */
     'requests_a_minute' => (int) env('REQUESTS_A_MINUTE', 1200),

@@ -1,6 +1,8 @@
 # MariaDB, php-fpm and nginx on loopback, without systemd; each out of reach of the Ctrl-C that stop_stack answers. Everything they write is below $STATE.
 
 declare -A PID=()
+# What a yard goes on without.
+declare -A SIDE_PID=()
 DATABASE_OPTIONS=()
 DATABASE_READY=no
 STOPPING=no
@@ -134,6 +136,35 @@ migrate() { artisan migrate --force --database=owner && artisan database:grant; 
 # Without the password of the owner of the schema: migrations and backups read it from the environment, the workers never.
 compile_application() { artisan catalogue:compile && DB_OWNER_PASSWORD='' artisan config:cache && artisan event:cache && artisan route:cache; }
 
+# The provider that ships is for the demo; a yard of one's own has one of its own, or none.
+choose_telematics() {
+  [ "${TELEMATICS_URL:-stand-in}" = stand-in ] || return 0
+  export TELEMATICS_URL=""
+  [ "${EMPTY:-no}" = no ] || return 0
+  : "${TELEMATICS_PORT:=8095}"
+  next_free_port TELEMATICS_PORT
+  TELEMATICS_TOKEN=$(random_text 24)
+  export TELEMATICS_TOKEN TELEMATICS_URL=http://127.0.0.1:$TELEMATICS_PORT/Fleet
+  STAND_IN=yes
+}
+
+launch_telematics() {
+  local fleet=$STATE/storage/app/private/telematics-fleet.json
+  [ "${STAND_IN:-no}" = yes ] && [ -f "$fleet" ] || return 0
+  TELEMATICS_FLEET=$fleet TELEMATICS_KEY=$TELEMATICS_TOKEN \
+    setsid setpriv --pdeathsig TERM php -S "127.0.0.1:$TELEMATICS_PORT" "$APP/app/Simulators/telematics.php" \
+    >>"$STATE/log/telematics.log" 2>&1 9>&- </dev/null &
+  SIDE_PID[telematics]=$!
+  say "  Telematics stand-in on port $TELEMATICS_PORT; its token is in this run's environment only"
+}
+
+# What a yard does by the clock: nightly checks, polls.
+launch_schedule() {
+  (umask 027; artisan telematics:poll >>"$STATE/log/schedule.log" 2>&1 || true
+    exec setsid "${AS_WEB[@]}" setpriv --pdeathsig TERM php "$APP/artisan" schedule:work >>"$STATE/log/schedule.log" 2>&1 9>&- </dev/null) &
+  SIDE_PID[schedule]=$!
+}
+
 launch_web() {
   local root=()
   [ "$DATABASE_USER" = root ] && root=(-R)
@@ -171,6 +202,7 @@ stop_stack() {
   STOPPING=yes
   trap '' INT TERM
   local name
+  for name in "${!SIDE_PID[@]}"; do kill -TERM "${SIDE_PID[$name]}" 2>/dev/null || true; done
   for name in nginx fpm; do [ -n "${PID[$name]:-}" ] && kill -QUIT "${PID[$name]}" 2>/dev/null || true; done
   for name in nginx fpm; do
     [ -n "${PID[$name]:-}" ] && { timeout 8 tail -s 0.1 --pid="${PID[$name]}" -f /dev/null || kill -KILL "${PID[$name]}" 2>/dev/null || true; }

@@ -44,6 +44,7 @@ use App\Http\Controllers\ShiftController;
 use App\Http\Controllers\SpreadController;
 use App\Http\Controllers\TabletController;
 use App\Http\Controllers\TagLabelController;
+use App\Http\Controllers\TelematicsController;
 use App\Http\Controllers\VerdictController;
 use App\Http\Controllers\WalkController;
 use App\Http\Controllers\WalkPreviewController;
@@ -100,6 +101,7 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::put('hires/{hire}/cancellation', [HireController::class, 'cancel'])->name('hires.cancel');
     Route::get('machines/{machine}', [MachineController::class, 'show'])->name('machines.show');
     Route::get('machines/{machine}/service', [ServiceController::class, 'machine'])->name('machines.service');
+    Route::get('telematics', TelematicsController::class)->name('telematics');
     Route::get('service', [ServiceController::class, 'horizon'])->name('service');
     Route::get('machines/{machine}/entries', MachineEntryController::class)->name('machines.entries');
     Route::post('machines/{machine}/entries', [EntryController::class, 'machine'])->name('machines.entries.post');

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Ledger\Judgements\FindingSeenJudgement;
+use App\Ledger\Judgements\TelematicsReportedJudgement;
 use App\Ledger\Kinds\DamageFound;
 use App\Ledger\Kinds\DepartureReported;
+use App\Ledger\Kinds\FaultReported;
 use App\Ledger\Kinds\FindingPlaced;
 use App\Ledger\Kinds\FindingSeenAgain;
 use App\Ledger\Kinds\HandoverSigned;
@@ -17,6 +19,7 @@ use App\Ledger\Kinds\ServiceDone;
 use App\Ledger\Kinds\StateCrossed;
 use App\Ledger\Kinds\TagHung;
 use App\Ledger\Kinds\TagLifted;
+use App\Ledger\Kinds\TelematicsReported;
 use App\Ledger\Payloads\FindingPlacedPayload;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
@@ -41,6 +44,8 @@ final class ChangesOfMachine
         FindingPlaced::class => ChangeKind::Found,
         FindingSeenAgain::class => ChangeKind::Found,
         DamageFound::class => ChangeKind::Found,
+        FaultReported::class => ChangeKind::Found,
+        TelematicsReported::class => ChangeKind::Ran,
     ];
 
     /**
@@ -70,11 +75,7 @@ final class ChangesOfMachine
     public static function change(LedgerEntry $entry, ?WalkPlan $plan): ?Change
     {
         $kind = self::byName()[$entry->kind] ?? null;
-        if (
-            $kind === null
-            || ($entry->kind === FindingSeenAgain::name()
-                && FindingSeenJudgement::read($entry->judgement())->comparison === Comparison::Same)
-        ) {
+        if ($kind === null || self::saysNothingNew($entry)) {
             return null;
         }
         $line = $entry->kind === FindingPlaced::name() ? FindingPlacedPayload::read($entry->payload())->line : null;
@@ -84,6 +85,15 @@ final class ChangesOfMachine
         return $place === null
             ? Change::ofMachine($kind, $entry->sequence)
             : Change::at($place, $kind, $entry->sequence);
+    }
+
+    private static function saysNothingNew(LedgerEntry $entry): bool
+    {
+        return match ($entry->kind) {
+            FindingSeenAgain::name() => FindingSeenJudgement::read($entry->judgement())->comparison === Comparison::Same,
+            TelematicsReported::name() => ! TelematicsReportedJudgement::read($entry->judgement())->inTheYard,
+            default => false,
+        };
     }
 
     /** @return array<string, ChangeKind> */

@@ -47,6 +47,8 @@ final class EntryKinds
         Kinds\FluidToppedUp::class,
         Kinds\MeterRead::class,
         Kinds\ServiceDone::class,
+        Kinds\TelematicsReported::class,
+        Kinds\FaultReported::class,
         Kinds\LedgerVerified::class,
     ];
 

@@ -13,6 +13,7 @@ use App\Models\MachineStatus;
 use App\Models\MeterChange;
 use App\Models\MeterReadingRecord;
 use App\Models\Reading;
+use App\Models\TelematicsReport;
 use App\Words;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Builder;
@@ -23,6 +24,7 @@ use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Counted\HourMeterLimits;
+use JadeLedger\Core\Telematics\TimedHours;
 
 /** The hour meter that a machine has, the ones that it had, and what the machine has run in all. */
 final readonly class HourMeterOfMachine
@@ -59,6 +61,19 @@ final readonly class HourMeterOfMachine
         }
 
         return $this->historyBefore($machineId, $at);
+    }
+
+    /** The same, with what the machine reported of itself, on the scale of the meter that it has. */
+    public function besideReports(string $machineId, CarbonInterface $at): MeterHistory
+    {
+        $history = $this->history($machineId, $at);
+        $said = TelematicsReport::query()->where('machine_id', $machineId)
+            ->where('at', '<=', $at->format('Y-m-d H:i:s.u'))->orderByDesc('at')->first();
+        $onMeter = $said?->timed()->hours->minus($this->offsetAt($machineId, $at));
+
+        return $said === null || $onMeter === null || $onMeter->isNegative()
+            ? $history
+            : $history->beside(new TimedHours($onMeter, $said->at->toDateTimeImmutable()), $at->toDateTimeImmutable());
     }
 
     /** The last figure that is known from before a moment, whatever was read since. */

@@ -48,7 +48,7 @@ final readonly class JudgeReadingOfWalk
         return (new JudgeReading($check, $limits, $conditions))->judge(
             new Observation($value, $this->observed($payload, $conditions), $payload->face, $this->look($payload, $check, $limits), $points, $limits instanceof ComparedAcross ? $this->otherSide($payload->line, $context) : null),
             $context->presentStage(),
-            $this->meter->history($context->walk->machine_id, $at),
+            $this->meter->besideReports($context->walk->machine_id, $at),
         );
     }
 

@@ -15,7 +15,7 @@ final readonly class RebuildProjections
         'machine_states', 'hire_states', 'walks', 'walk_lines', 'walk_people', 'readings', 'findings',
         'finding_sightings', 'repairs', 'tags', 'handovers', 'spread_explanations', 'doubtful_entries',
         'fit_questions', 'machine_places', 'meter_changes', 'top_ups',
-        'meter_readings', 'service_records',
+        'meter_readings', 'service_records', 'telematics_reports',
     ];
 
     public function __construct(private ProjectEntry $project)

@@ -41,7 +41,7 @@ final readonly class ServiceOfMachine
         $schedule = ServiceSchedule::of(
             $this->programme->of($history->machine->model_id),
             $history->work(),
-            $history->use->offsets->inAll($history->machine),
+            $history->use->inAll($history->machine),
             $today,
             $forecast,
         );

@@ -9,6 +9,7 @@ use App\Models\Machine;
 use App\Models\MeterChange;
 use App\Models\MeterReadingRecord;
 use App\Models\Reading;
+use App\Models\TelematicsReport;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
@@ -19,6 +20,8 @@ use JadeLedger\Core\Meter\UsageRate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\MeterForecast;
+use JadeLedger\Core\Telematics\MeterAgreement;
+use JadeLedger\Core\Telematics\TimedHours;
 
 /** How a machine is used, by its hour meter: hours a day on hire, and the hours that it ran on each hire. */
 final readonly class UseOfMachine
@@ -29,9 +32,14 @@ final readonly class UseOfMachine
     /**
      * @param list<ReadOnHire> $reads on walks, the oldest first
      * @param list<MeterPoint> $beside read beside a walk
+     * @param list<MeterPoint> $reported by the machine since its meter was read last
      */
-    private function __construct(private array $reads, private array $beside, public MeterOffsets $offsets)
-    {
+    private function __construct(
+        private array $reads,
+        private array $beside,
+        public array $reported,
+        public MeterOffsets $offsets,
+    ) {
     }
 
     public static function of(Machine $machine): self
@@ -55,11 +63,14 @@ final readonly class UseOfMachine
             ->groupBy('machine_id');
         $beside = MeterReadingRecord::query()->whereIn('machine_id', $machines)->where('at', '>=', $since)
             ->orderBy('at')->get()->groupBy('machine_id');
+        $reports = TelematicsReport::query()->whereIn('machine_id', $machines)->where('at', '>=', $since)
+            ->orderBy('at')->get()->groupBy('machine_id');
         $uses = [];
         foreach ($machines as $id) {
             $uses[$id] = self::from(
                 $readings->get($id) ?? new Collection,
                 $beside->get($id) ?? new Collection,
+                $reports->get($id) ?? new Collection,
                 new MeterOffsets($changes->get($id) ?? new Collection),
             );
         }
@@ -70,15 +81,20 @@ final readonly class UseOfMachine
     /**
      * @param Collection<int, Reading> $readings
      * @param Collection<int, MeterReadingRecord> $beside
+     * @param Collection<int, TelematicsReport> $reports
      */
-    private static function from(Collection $readings, Collection $beside, MeterOffsets $offsets): self
-    {
+    private static function from(
+        Collection $readings,
+        Collection $beside,
+        Collection $reports,
+        MeterOffsets $offsets,
+    ): self {
         $point = static fn (CarbonInterface $at, Quantity $shows): MeterPoint => new MeterPoint(
             $at->toDateTimeImmutable(),
             $shows->plus($offsets->at($at)),
         );
 
-        return new self(
+        $use = new self(
             array_values($readings->map(static fn (Reading $reading): ReadOnHire => new ReadOnHire(
                 $reading->hire_id,
                 $reading->movement,
@@ -88,14 +104,59 @@ final readonly class UseOfMachine
                 $read->at,
                 Quantity::of($read->hours, Unit::Hour),
             ))->all()),
+            [],
             $offsets,
         );
+
+        return $use->withReports($reports);
+    }
+
+    /**
+     * The reports since the meter was read last, one a day; none where the two counters tell of different hours.
+     *
+     * @param Collection<int, TelematicsReport> $reports
+     */
+    private function withReports(Collection $reports): self
+    {
+        $last = $this->lastRead();
+        if ($last === null) {
+            return $this;
+        }
+        $read = new TimedHours($last->hours, $last->at);
+        $since = $reports->filter(static fn (TelematicsReport $report): bool => $report->at > $last->at
+            && ! $report->timed()->hours->isLessThan($last->hours)
+            && MeterAgreement::between($read, $report->timed())->holds());
+        $daily = $since->keyBy(static fn (TelematicsReport $report): string => $report->at->format('Y-m-d'));
+
+        return new self($this->reads, $this->beside, array_values($daily->map(
+            static fn (TelematicsReport $report): MeterPoint => new MeterPoint(
+                $report->at->toDateTimeImmutable(),
+                $report->timed()->hours,
+            ),
+        )->all()), $this->offsets);
+    }
+
+    /** Its meter as somebody read it last. */
+    public function lastRead(): ?MeterPoint
+    {
+        $read = [...array_column($this->reads, 'point'), ...$this->beside];
+        usort($read, static fn (MeterPoint $a, MeterPoint $b): int => $a->at <=> $b->at);
+
+        return $read === [] ? null : $read[count($read) - 1];
+    }
+
+    /** What it has run in all as far as is known: by its meter, or by what it reported since that was read. */
+    public function inAll(Machine $machine): ?Quantity
+    {
+        $reported = $this->reported === [] ? null : $this->reported[count($this->reported) - 1]->hours;
+
+        return $reported ?? $this->offsets->inAll($machine);
     }
 
     /** @return list<MeterPoint> the oldest first */
     public function points(): array
     {
-        $points = [...array_column($this->reads, 'point'), ...$this->beside];
+        $points = [...array_column($this->reads, 'point'), ...$this->beside, ...$this->reported];
         usort($points, static fn (MeterPoint $a, MeterPoint $b): int => $a->at <=> $b->at);
 
         return $points;

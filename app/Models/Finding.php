@@ -35,10 +35,11 @@ use JadeLedger\Core\Catalogue\Severity;
  * @property Severity $severity
  * @property string|null $severity_reason
  * @property bool $is_struck
- * @property string $actor_id
+ * @property string|null $actor_id none where the machine reported it itself
+ * @property string|null $fault the code that it reported
  * @property Carbon $recorded_at
  * @property Carbon|null $mended_at
- * @property-read User $actor
+ * @property-read User|null $actor
  * @property-read Collection<int, FindingSighting> $sightings
  */
 final class Finding extends Projection

@@ -17,6 +17,7 @@ use App\Ledger\Payloads\DamageFoundPayload;
 use App\Ledger\Payloads\DepartureSettledPayload;
 use App\Ledger\Payloads\DoubtSettledPayload;
 use App\Ledger\Payloads\EntryStruckPayload;
+use App\Ledger\Payloads\FaultReportedPayload;
 use App\Ledger\Payloads\FindingDescription;
 use App\Ledger\Payloads\FindingGradedPayload;
 use App\Ledger\Payloads\FindingPlacedPayload;
@@ -39,6 +40,7 @@ use App\Ledger\Payloads\ServiceDonePayload;
 use App\Ledger\Payloads\SpreadExplainedPayload;
 use App\Ledger\Payloads\StateCrossedPayload;
 use App\Ledger\Payloads\TagHungPayload;
+use App\Ledger\Payloads\TelematicsReportedPayload;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
@@ -143,6 +145,9 @@ final readonly class PresentEntry
                 .' '.CatalogueWords::say($judgement->string('fluid')),
             $payload instanceof MeterReadPayload => WrittenFigure::of($payload->hours, Unit::Hour)
                 .($payload->on === null ? '' : ", {$payload->on}"),
+            $payload instanceof TelematicsReportedPayload => WrittenFigure::of($payload->hours, Unit::Hour)
+                .($judgement->flag('in_the_yard') ? '. '.Words::say('words.ran_in_the_yard') : ''),
+            $payload instanceof FaultReportedPayload => trim("{$payload->identifier}. {$payload->words}"),
             $payload instanceof ServiceDonePayload => self::service($payload, ServiceDoneJudgement::read($judgement)),
             $payload instanceof LedgerVerifiedPayload => Words::say(
                 $payload->faults === 0 ? 'words.verified.holds' : 'words.verified.broken',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Ledger\SystemPart;
 use App\Models\Finding;
 use App\Models\Walk;
 use JadeLedger\Core\Finding\Comparison;
@@ -39,7 +40,7 @@ final class PresentFinding
             'proposed_severity' => $finding->proposed_severity->value,
             'proposed_because' => $finding->proposed_because,
             'severity_reason' => $finding->severity_reason,
-            'actor' => PresentPerson::of($finding->actor),
+            'actor' => PresentActor::ofPart($finding->actor, SystemPart::Telematics),
             'recorded_at' => Moment::text($finding->recorded_at),
             'walk_id' => $finding->walk_id,
             'comparison' => $comparison->value,

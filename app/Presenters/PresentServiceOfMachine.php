@@ -8,6 +8,7 @@ use App\Ledger\MeterOffsets;
 use App\Ledger\PointAhead;
 use App\Ledger\ServiceHistory;
 use App\Ledger\ServiceOfMachine;
+use App\Ledger\UseOfMachine;
 use App\Models\Machine;
 use App\Models\MeterChange;
 use App\Models\MeterReadingRecord;
@@ -16,6 +17,7 @@ use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
+use JadeLedger\Core\Meter\MeterPoint;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -51,7 +53,8 @@ final readonly class PresentServiceOfMachine
                 static fn (PointAhead $ahead): array => PresentServicePoint::of($ahead, $today, $history->records),
                 $outlook->points,
             ),
-            'readings' => self::readings($machine->id, $offsets, $now->subDays(self::LOOKS_BACK_DAYS)),
+            'readings' => self::readings($machine->id, $history->use, $now->subDays(self::LOOKS_BACK_DAYS)),
+            'telematics' => PresentTelematics::ofMachine($machine->id, $history->use->lastRead()),
             'meter_changes' => array_values($offsets->changes->map(static fn (MeterChange $change): array => [
                 'at' => Moment::text($change->at), 'counted_to' => $change->counted_to, 'began' => $change->began,
             ])->all()),
@@ -63,8 +66,9 @@ final readonly class PresentServiceOfMachine
     }
 
     /** @return list<array<string, mixed>> in all, the oldest first; disputed ones among them, struck ones not */
-    private static function readings(string $machineId, MeterOffsets $offsets, CarbonImmutable $since): array
+    private static function readings(string $machineId, UseOfMachine $use, CarbonImmutable $since): array
     {
+        $offsets = $use->offsets;
         $from = $since->format('Y-m-d H:i:s.u');
         $walks = Reading::ofHourMeter()->where('machine_id', $machineId)->where('recorded_at', '>=', $from)->get();
         $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '>=', $from)->get();
@@ -79,6 +83,13 @@ final readonly class PresentServiceOfMachine
                 'how' => 'yard',
                 'is_disputed' => false,
             ])->all(),
+            ...array_map(static fn (MeterPoint $point): array => [
+                'at' => Moment::text(CarbonImmutable::instance($point->at)),
+                'hours' => (string) $point->hours->decimal(1, RoundingMode::HALF_UP),
+                'shows' => (string) $point->hours->minus($offsets->at(CarbonImmutable::instance($point->at)))->decimal(1, RoundingMode::HALF_UP),
+                'how' => 'telematics',
+                'is_disputed' => false,
+            ], $use->reported),
         ];
         usort($all, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 

@@ -12,10 +12,13 @@ use App\Ledger\EntryKinds;
 use App\Models\Role;
 use App\Models\User;
 use App\People\ReadersUnits;
+use App\Telematics\HttpProvider;
+use App\Telematics\TelematicsProvider;
 use App\Yards\CurrentYard;
 use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Event;
@@ -40,6 +43,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(CurrentYard::class);
         $this->app->singleton(ReadersUnits::class);
         $this->app->scoped(ContextOfWalk::class);
+        $this->app->bind(TelematicsProvider::class, static fn (): TelematicsProvider => new HttpProvider(
+            app(Factory::class),
+            (string) config('jade.telematics.url'),
+            (string) config('jade.telematics.token'),
+        ));
     }
 
     public function boot(): void

@@ -15,6 +15,8 @@ enum ChangeKind: string
     case MeterReplaced = 'meter_replaced';
     /** The hour meter shows more than it did when the machine came in. */
     case MeterMoved = 'meter_moved';
+    /** It ran in the yard, as it reported itself, and nobody wrote down why. */
+    case Ran = 'ran';
     /** Damage was found: voids what was looked at in the same place. */
     case Found = 'found';
 }

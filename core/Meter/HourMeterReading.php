@@ -10,6 +10,8 @@ use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Counted\HourMeterLimits;
 use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Telematics\MeterAgreement;
+use JadeLedger\Core\Telematics\TimedHours;
 
 /**
  * Whether an hour meter can be right: it never runs backwards and never gains more hours than have passed.
@@ -26,6 +28,33 @@ final readonly class HourMeterReading
     }
 
     public function judge(Quantity $reading): Verdict
+    {
+        $verdict = $this->byTheLastReading($reading);
+
+        return $verdict->isDisputed ? $verdict : $this->besideWhatItReports($reading) ?? $verdict;
+    }
+
+    /** Two counters of one machine that are far apart: one of them is wrong, and neither is believed for it. */
+    private function besideWhatItReports(Quantity $reading): ?Verdict
+    {
+        $reported = $this->history->reported;
+        if ($reported === null || $this->history->now === null) {
+            return null;
+        }
+        $agreement = MeterAgreement::between($reported, new TimedHours($reading, $this->history->now));
+        $tenth = static fn (Quantity $hours): string => (string) $hours->decimal(1, RoundingMode::HALF_UP);
+
+        return $agreement->holds() ? null : Verdict::attend(
+            new Phrase('meter.apart', [
+                'meter' => $tenth($reading), 'reported' => $tenth($reported->hours), 'apart' => $tenth($agreement->apart),
+            ]),
+            ["{$tenth($reading)} h, {$tenth($reported->hours)} h → {$tenth($agreement->apart)} h"],
+            $this->limits->source(),
+            new Phrase('meter.which'),
+        );
+    }
+
+    private function byTheLastReading(Quantity $reading): Verdict
     {
         $last = $this->history->last;
         if ($last === null || $this->history->elapsed === null) {

@@ -6,12 +6,21 @@ namespace JadeLedger\Core\Meter;
 
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Telematics\TimedHours;
 
 /** The last hour meter reading that is known, and how long ago it was taken. */
 final readonly class MeterHistory
 {
-    private function __construct(public ?Quantity $last, public ?Quantity $elapsed)
-    {
+    /**
+     * @param TimedHours|null $reported what the machine reported of itself, on the scale of this meter
+     * @param \DateTimeImmutable|null $now when the meter is read
+     */
+    private function __construct(
+        public ?Quantity $last,
+        public ?Quantity $elapsed,
+        public ?TimedHours $reported = null,
+        public ?\DateTimeImmutable $now = null,
+    ) {
     }
 
     public static function none(): self
@@ -24,5 +33,10 @@ final readonly class MeterHistory
         $seconds = max(0, $now->getTimestamp() - $takenAt->getTimestamp());
 
         return new self($last, Quantity::of($seconds, Unit::Second));
+    }
+
+    public function beside(TimedHours $reported, \DateTimeImmutable $now): self
+    {
+        return new self($this->last, $this->elapsed, $reported, $now);
     }
 }

@@ -20,6 +20,7 @@ use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoClock;
 use Database\Seeders\Demo\DemoReadings;
 use Database\Seeders\Demo\DemoService;
+use Database\Seeders\Demo\DemoTelematics;
 use Database\Seeders\Demo\DemoWalker;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Storage;
@@ -93,6 +94,7 @@ final class DemoYardSeeder extends Seeder
             $this->stillOut($walker);
             $this->thisMorning($walker);
             $this->stillToCome();
+            Storage::disk('local')->put(DemoTelematics::FILE, (string) json_encode(DemoTelematics::fleet($now)));
         } finally {
             Carbon::setTestNow();
             CarbonImmutable::setTestNow();

@@ -180,6 +180,7 @@ return [
     'Missing' => 'Falta',
     'Worn' => 'Gastado',
     'Broken' => 'Roto',
+    'Fault code' => 'Código de avería',
     // Findings: reasons
     'A crack in something that carries load.' => 'Una grieta en algo que soporta carga.',
     'What protects the operator is damaged.' => 'Está dañado lo que protege al operador.',

@@ -32,6 +32,7 @@ final class ScreensTest extends BrowserTestCase
         yield 'meter' => ['moss', '/app/fleet', $meter, '[data-testid="meter-plot"] path'];
         yield 'service' => ['ines', '/app/service', [], '[data-testid="clash"]'];
         $point = ['[data-testid="horizon-E-16"] a', '[data-testid="point-svc-track-bolts"]'];
+        yield 'telematics' => ['dilys', '/app/telematics', [], '.telematics'];
         yield 'service-point' => ['ines', '/app/service', $point, '[data-testid="service-done"]'];
         $programme = ['[data-testid="model-dromvik_14c"]', '[data-testid="model-service"]'];
         yield 'programme' => ['dilys', '/app/catalogue', $programme, '[data-testid="change-svc-oil"]'];

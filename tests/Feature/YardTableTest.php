@@ -16,7 +16,7 @@ final class YardTableTest extends YardTestCase
     /** They belong to the installation, or to one tablet and one moment. */
     private const STAYS = [
         'migrations', 'sessions', 'cache', 'cache_locks', 'tablets', 'photo_uploads', 'recovery_codes',
-        'verification_reports',
+        'verification_reports', 'telematics_asides', 'telematics_contacts', 'telematics_polls',
     ];
 
     public function test_every_table_leaves_is_made_again_or_stays(): void

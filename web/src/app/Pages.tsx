@@ -20,6 +20,7 @@ const HandoverPage = lazy(loadHandover);
 const SpreadPage = lazy(() => import('../features/spread/SpreadPage'));
 const HirersPage = lazy(() => import('../features/hirers/HirersPage'));
 const HorizonPage = lazy(() => import('../features/service/HorizonPage'));
+const TelematicsPage = lazy(() => import('../features/telematics/TelematicsPage'));
 const FleetPage = lazy(() => import('../features/fleet/FleetPage'));
 const MachinePage = lazy(() => import('../features/fleet/MachinePage'));
 const CataloguePage = lazy(() => import('../features/catalogue/CataloguePage'));
@@ -109,6 +110,7 @@ function PagesBelow() {
           <Route path="/walks/:walkId/handover" element={<HandoverPage />} />
           <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
           <Route path="/service" element={<HorizonPage />} />
+          <Route path="/telematics" element={<TelematicsPage />} />
           <Route path="/fleet" element={<FleetPage />} />
           <Route path="/fleet/:machineId" element={<MachinePage />} />
           {session.data.user.may.book && <Route path="/hirers" element={<HirersPage />} />}

@@ -12,6 +12,8 @@ import './find.css';
 const PAGES = {
   day: '/',
   fleet: '/fleet',
+  service: '/service',
+  telematics: '/telematics',
   hirers: '/hirers',
   catalogue: '/catalogue',
   people: '/people',

@@ -57,6 +57,9 @@ export default function HorizonPage() {
             <b>{t('service.clashes', { count: clashes })}</b>{' '}
             {t('service.points_on', { count: points, machines: machines.length })}
           </p>
+          <Link to="/telematics" className="horizon-telematics" data-testid="to-telematics">
+            {t('telematics.title')}
+          </Link>
           <MyName />
         </>
       }

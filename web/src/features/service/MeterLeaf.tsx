@@ -3,6 +3,7 @@ import { LineChart } from '@mui/x-charts/LineChart';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { figure, shortDate } from '../../app/figures';
+import { ReportOfMachine } from '../telematics/ReportOfMachine';
 import { dayAndMonth } from './days';
 import './service.css';
 
@@ -15,7 +16,12 @@ export default function MeterLeaf({ service }: { service: Service }) {
   const { t } = useTranslation();
   const { readings, expected, meter_changes: changes } = service;
   if (readings.length === 0) {
-    return <p className="horizon-none">{t('meter.never_read')}</p>;
+    return (
+      <section className="meter-leaf" aria-label={t('service.meter')}>
+        <p className="horizon-none">{t('meter.never_read')}</p>
+        {service.telematics !== null && <ReportOfMachine report={service.telematics} />}
+      </section>
+    );
   }
   const ahead = expected.slice(1);
   const x = [...readings.map(({ at }) => new Date(at)), ...ahead.map(({ on }) => noon(on))];
@@ -38,6 +44,7 @@ export default function MeterLeaf({ service }: { service: Service }) {
           ? t('service.no_forecast')
           : t('service.forecast_words', { rate: figure(service.hours_per_day ?? '0') })}
       </p>
+      {service.telematics !== null && <ReportOfMachine report={service.telematics} />}
       <div className="meter-plot" data-testid="meter-plot">
         <LineChart
           xAxis={[
