@@ -363,6 +363,12 @@ final class BuildCatalogue
             timerLabel: $tree['timer']['label'] ?? null,
             source: $this->source($tree['source']),
             timerLimit: $tree['timer']['limit'] ?? null,
+            // A catalogue of an earlier release does not say: its steps are told to everybody, each time.
+            level: Core\SignalWord::from($tree['level'] ?? Core\SignalWord::Danger->value),
+            after: $tree['after'] ?? [],
+            byHand: $tree['by_hand'] ?? false,
+            ofThisModel: $tree['of_this_model'] ?? false,
+            wear: array_map(Core\Wear::from(...), $tree['wear'] ?? []),
         );
     }
 

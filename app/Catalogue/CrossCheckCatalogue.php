@@ -94,6 +94,15 @@ final readonly class CrossCheckCatalogue
                 $faults[] = self::ofPoint($point, "contains '{$other}', which is no service point");
             }
         }
+        $steps = array_column($this->catalogue->briefingSteps, 'id');
+        foreach ($this->catalogue->briefingSteps as $step) {
+            foreach (array_diff($this->named($step->applies), $known) as $feature) {
+                $faults[] = CatalogueFault::in('briefings', 'step', $step->id, "asks for the feature '{$feature}', which features.yaml does not know");
+            }
+            foreach (array_diff($step->after, $steps) as $other) {
+                $faults[] = CatalogueFault::in('briefings', 'step', $step->id, "comes after '{$other}', which is no step");
+            }
+        }
         foreach ($this->catalogue->models as $model) {
             foreach (array_diff($this->catalogue->featuresOf($model)->names, $known) as $feature) {
                 $faults[] = CatalogueFault::in('models', 'model', $model->id, "has the feature '{$feature}', which features.yaml does not know");

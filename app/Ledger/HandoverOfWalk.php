@@ -12,6 +12,7 @@ use App\Models\Handover;
 use App\Words;
 use App\Yards\CurrentYard;
 use Carbon\CarbonInterface;
+use JadeLedger\Core\Briefing\BriefingLength;
 use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Briefing\HandoverGates;
 use JadeLedger\Core\Catalogue\BriefingStep;
@@ -22,8 +23,11 @@ use JadeLedger\Core\Release\Decision;
 /** What has to be so before a machine is handed over. */
 final readonly class HandoverOfWalk
 {
-    public function __construct(private DecideReleaseOfWalk $decide, private CurrentYard $yard)
-    {
+    public function __construct(
+        private DecideReleaseOfWalk $decide,
+        private CurrentYard $yard,
+        private KnownHirer $known,
+    ) {
     }
 
     /**
@@ -62,15 +66,24 @@ final readonly class HandoverOfWalk
 
     public static function stepMustBeKnown(string $step, WalkContext $context): void
     {
-        if (! in_array($step, self::steps($context), true)) {
+        if (! in_array($step, self::steps($context, BriefingLength::Full), true)) {
             throw ApiProblem::because(ProblemName::NoSuchStep, 422, ['step' => mb_substr($step, 0, 60)]);
         }
     }
 
-    public static function everyStepMustBeShown(WalkContext $context): void
+    /**
+     * @param BriefingLength $length as it was chosen; a shorter one than the hirer is known for is refused
+     *
+     * @throws ApiProblem
+     */
+    public function everyStepMustBeShown(WalkContext $context, BriefingLength $length, CarbonInterface $at): void
     {
+        $known = $this->known->of($context->walk->hire, $context->model);
+        if (! $length->isAtLeast($known->shortest($this->yard->dayOf($at)))) {
+            throw ApiProblem::because(ProblemName::BriefingTooShort, 409);
+        }
         $shown = Handover::query()->find($context->walk->id)->steps_shown ?? [];
-        $left = count(array_diff(self::steps($context), $shown));
+        $left = count(array_diff(self::steps($context, $length), $shown));
         if ($left > 0) {
             throw ApiProblem::because(ProblemName::StepsNotShown, 409, ['left' => $left]);
         }
@@ -99,8 +112,11 @@ final readonly class HandoverOfWalk
     }
 
     /** @return list<string> */
-    private static function steps(WalkContext $context): array
+    private static function steps(WalkContext $context, BriefingLength $length): array
     {
-        return array_map(static fn (BriefingStep $step): string => $step->id, (new ComposeBriefing($context->catalogue))->for($context->model));
+        return array_map(
+            static fn (BriefingStep $step): string => $step->id,
+            (new ComposeBriefing($context->catalogue))->for($context->model, $length),
+        );
     }
 }

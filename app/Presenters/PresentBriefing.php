@@ -6,18 +6,28 @@ namespace App\Presenters;
 
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
+use App\Ledger\KnownHirer;
 use App\Models\User;
 use App\Models\Walk;
+use App\Yards\CurrentYard;
+use Carbon\CarbonImmutable;
+use JadeLedger\Core\Briefing\BriefingLength;
+use JadeLedger\Core\Briefing\BriefingTime;
 use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Briefing\HandoverGates;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\Wear;
 
 /** What the person who takes the machine is told, and how far they have been told it. */
 final readonly class PresentBriefing
 {
-    public function __construct(private ContextOfWalk $context, private PresentDuties $duties)
-    {
+    public function __construct(
+        private ContextOfWalk $context,
+        private PresentDuties $duties,
+        private KnownHirer $known,
+        private CurrentYard $yard,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -32,6 +42,8 @@ final readonly class PresentBriefing
         $walk = $context->walk;
         $family = $context->catalogue->family($context->model->familyId);
         $handover = $walk->handover;
+        $known = $this->known->of($walk->hire, $context->model);
+        $compose = new ComposeBriefing($context->catalogue);
 
         return [
             'walk_id' => $walk->id,
@@ -48,6 +60,9 @@ final readonly class PresentBriefing
             'steps' => array_map(static fn (BriefingStep $step): array => [
                 'id' => $step->id,
                 'kind' => $step->kind->value,
+                'level' => $step->level->value,
+                'by_hand' => $step->byHand,
+                'wear' => array_map(static fn (Wear $wear): string => $wear->value, $step->wear),
                 'name' => $step->name,
                 'instruction' => $step->instruction,
                 'why' => $step->why,
@@ -55,7 +70,9 @@ final readonly class PresentBriefing
                 'part' => $step->part,
                 'timer' => $step->timerSeconds === null ? null : ['seconds' => $step->timerSeconds, 'label' => (string) $step->timerLabel],
                 'source' => PresentSource::of($step->source),
-            ], (new ComposeBriefing($context->catalogue))->for($context->model)),
+            ], $compose->for($context->model)),
+            'lengths' => $this->lengths($compose, $context, $known->shortest($this->yard->dayOf(CarbonImmutable::now()))),
+            'known' => ['family' => $known->family?->text(), 'model' => $known->model?->text()],
             'gates' => array_map(static fn (Check $gate): array => [
                 'id' => $gate->id,
                 'title' => $gate->title,
@@ -71,5 +88,24 @@ final readonly class PresentBriefing
             'signature' => $handover?->signature === null ? null : json_decode($handover->signature, true),
             'hire_standing' => $walk->hire->standing()->value,
         ];
+    }
+
+    /** @return list<array<string, mixed>> those that may be given, the longest first */
+    private function lengths(ComposeBriefing $compose, WalkContext $context, BriefingLength $shortest): array
+    {
+        $given = array_filter(
+            BriefingLength::cases(),
+            static fn (BriefingLength $length): bool => $length->isAtLeast($shortest),
+        );
+
+        return array_values(array_map(static function (BriefingLength $length) use ($compose, $context): array {
+            $steps = $compose->for($context->model, $length);
+
+            return [
+                'length' => $length->value,
+                'steps' => array_map(static fn (BriefingStep $step): string => $step->id, $steps),
+                'minutes' => BriefingTime::minutes($steps),
+            ];
+        }, $given));
     }
 }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Briefing;
 
-use JadeLedger\Core\Catalogue\BriefingKind;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Reading\WaitLimits;
 
-/** Composes what a customer is told about one machine: startup first, then shutdown, each in its order. */
+/** Composes what a customer is told about one machine: starting it, working with it, stopping it, each in its order. */
 final readonly class ComposeBriefing
 {
     public function __construct(private Catalogue $catalogue)
@@ -18,11 +17,14 @@ final readonly class ComposeBriefing
     }
 
     /** @return list<BriefingStep> */
-    public function for(MachineModel $model): array
+    public function for(MachineModel $model, BriefingLength $length = BriefingLength::Full): array
     {
         $features = $this->catalogue->featuresOf($model);
-        $steps = array_values(array_filter($this->catalogue->briefingSteps, static fn (BriefingStep $step): bool => $step->applies->holdsFor($features)));
-        usort($steps, static fn (BriefingStep $a, BriefingStep $b): int => [self::rank($a->kind), $a->order, $a->id] <=> [self::rank($b->kind), $b->order, $b->id]);
+        $steps = array_values(array_filter(
+            $this->catalogue->briefingSteps,
+            static fn (BriefingStep $step): bool => $step->applies->holdsFor($features) && $length->tells($step),
+        ));
+        usort($steps, self::inOrder(...));
 
         return array_map(static fn (BriefingStep $step): BriefingStep => self::timed($step, $model), $steps);
     }
@@ -35,8 +37,8 @@ final readonly class ComposeBriefing
         return $limit instanceof WaitLimits ? $step->taking($limit->seconds) : $step;
     }
 
-    private static function rank(BriefingKind $kind): int
+    private static function inOrder(BriefingStep $a, BriefingStep $b): int
     {
-        return $kind === BriefingKind::Startup ? 0 : 1;
+        return [$a->kind->rank(), $a->order, $a->id] <=> [$b->kind->rank(), $b->order, $b->id];
     }
 }

@@ -10,6 +10,10 @@ final readonly class BriefingStep
     /**
      * @param int|null $timerSeconds how long the step takes where time matters
      * @param string|null $timerLimit the name under which the model keeps that time
+     * @param list<string> $after ids of steps that come first wherever both are told
+     * @param bool $byHand whether the customer does it with their own hands
+     * @param bool $ofThisModel whether it differs from model to model
+     * @param list<Wear> $wear
      */
     public function __construct(
         public string $id,
@@ -24,7 +28,12 @@ final readonly class BriefingStep
         public ?int $timerSeconds,
         public ?string $timerLabel,
         public Source $source,
-        public ?string $timerLimit = null,
+        public ?string $timerLimit,
+        public SignalWord $level,
+        public array $after,
+        public bool $byHand,
+        public bool $ofThisModel,
+        public array $wear,
     ) {
     }
 

@@ -250,6 +250,7 @@ return [
     'rule_says_no' => ['title' => 'This cannot be', 'detail' => ':why'],
     'not_gone' => ['title' => 'It is not gone', 'detail' => 'The machine is released, out or back: there is nothing to report or to settle.'],
     'gone_settle_first' => ['title' => 'Settle its departure first', 'detail' => 'The machine left without a release. The lead says whether it was brought back or stays out.'],
+    'briefing_too_short' => ['title' => 'They have to hear more than that', 'detail' => 'This hirer did not sign for such a machine lately. Show the longer briefing, then sign again: nothing that was entered is lost.'],
     'steps_not_shown' => ['title' => 'Not every step was shown', 'detail' => ':left steps are still to be shown before anybody signs.'],
     'balances_already' => ['title' => 'Nothing to explain', 'detail' => 'The line ":line" balances or is explained already.'],
     'return_walk_first' => ['title' => 'Finish the return walk', 'detail' => 'The hire can be closed when the return walk has its decision.'],

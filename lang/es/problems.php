@@ -250,6 +250,7 @@ return [
     'rule_says_no' => ['title' => 'Esto no puede ser', 'detail' => ':why'],
     'not_gone' => ['title' => 'No se ha ido', 'detail' => 'La máquina está liberada, fuera o de vuelta: nada que avisar ni que resolver.'],
     'gone_settle_first' => ['title' => 'Resuelva antes su salida', 'detail' => 'La máquina salió sin liberarse. El encargado dice si volvió o se queda fuera.'],
+    'briefing_too_short' => ['title' => 'Tienen que oír más que eso', 'detail' => 'Este cliente no ha firmado hace poco por una máquina así. Muestre la charla más larga y firme otra vez: nada de lo anotado se pierde.'],
     'steps_not_shown' => ['title' => 'Faltan pasos por mostrar', 'detail' => 'Quedan :left pasos por mostrar antes de que nadie firme.'],
     'balances_already' => ['title' => 'Nada que explicar', 'detail' => 'La línea ":line" cuadra o ya está explicada.'],
     'return_walk_first' => ['title' => 'Termine la revisión de vuelta', 'detail' => 'El alquiler se cierra cuando la revisión de vuelta tiene su decisión.'],

@@ -8,6 +8,7 @@ namespace App\Http\Problems;
 enum ProblemName: string
 {
     case AffirmedElsewhere = 'affirmed_elsewhere';
+    case BriefingTooShort = 'briefing_too_short';
     case BadCursor = 'bad_cursor';
     case BalancesAlready = 'balances_already';
     case BeforeTheOpening = 'before_the_opening';

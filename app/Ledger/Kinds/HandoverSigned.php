@@ -60,7 +60,7 @@ final readonly class HandoverSigned implements EntryOfWalk, Versioned
     public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $this->handover->mustBeReleased($context, $entry->recordedAt);
-        HandoverOfWalk::everyStepMustBeShown($context);
+        $this->handover->everyStepMustBeShown($context, $entry->payload->length, $entry->recordedAt);
         HandoverOfWalk::everyGateMustBePassed($context, $entry->payload->gates);
 
         return new NothingJudged;

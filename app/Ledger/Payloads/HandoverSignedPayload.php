@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Payloads;
 
 use App\Contract\JsonObject;
+use JadeLedger\Core\Briefing\BriefingLength;
 
 /** Who took the machine over. */
 final readonly class HandoverSignedPayload implements Payload
@@ -17,6 +18,7 @@ final readonly class HandoverSignedPayload implements Payload
         public string $name,
         public array $gates,
         public array $signature,
+        public BriefingLength $length,
     ) {
     }
 
@@ -26,6 +28,7 @@ final readonly class HandoverSignedPayload implements Payload
             $json->string('name'),
             array_map(GatePassed::read(...), $json->objects('gates')),
             $json->list('signature'),
+            BriefingLength::from($json->optionalString('length') ?? BriefingLength::Full->value),
         );
     }
 }

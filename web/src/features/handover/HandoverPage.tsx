@@ -11,7 +11,10 @@ import { ProblemWords } from '../../app/ProblemWords';
 import { useSend } from '../walk/state/useSend';
 import { usePost } from '../walk/state/useWalk';
 import { useMe } from '../session/useSession';
+import { Chapters } from './Chapters';
 import { GiveOutDrawer, HandBackDrawer } from './HandoverDrawers';
+import { LengthChoice } from './LengthChoice';
+import { firstOpen, told, type Length } from './told';
 import { lockTo } from './handoverLock';
 import { useHandoverLock } from './useHandoverLock';
 import { SignatureField } from './SignatureField';
@@ -41,9 +44,11 @@ export default function HandoverPage() {
 }
 
 /** The handover, held by the customer: one step fills the page; after the last one comes the signature. */
-function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Walk | undefined; isReleased: boolean }) {
+function Handover({ briefing: whole, walk, isReleased }: { briefing: Briefing; walk: Walk | undefined; isReleased: boolean }) {
   const { t } = useTranslation();
   const navigate = useNavigate();
+  const [length, setLength] = useState<Length>('full');
+  const briefing = told(whole, length);
   const post = usePost(briefing.walk_id);
   const { busy, problem: notSigned, send } = useSend();
   const [notShown, setNotShown] = useState<Problem | null>(null);
@@ -59,9 +64,8 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
       void navigate('/');
     }
   }, [isBack, lock, navigate]);
-  const firstOpen = briefing.steps.findIndex((step) => !briefing.steps_shown.includes(step.id));
-  const [at, setAt] = useState(firstOpen === -1 ? briefing.steps.length : firstOpen);
   const [shown, setShown] = useState(() => new Set(briefing.steps_shown));
+  const [at, setAt] = useState(() => firstOpen(briefing.steps, shown));
   const step = briefing.steps[at];
   const isSigned = briefing.signed_at !== null;
   // What was signed before is a record: nobody is given the tablet to read it.
@@ -117,14 +121,26 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
       {lock && (
         <HandBackDrawer lock={lock} isOpen={isComingBack} onClose={() => setIsComingBack(false)} onOpened={() => setIsBack(true)} />
       )}
-      <Steps briefing={briefing} at={at} shown={shown} onGo={setAt} />
+      <div className="handover-way">
+        {!isSigned && (
+          <LengthChoice
+            briefing={whole}
+            length={length}
+            onLength={(chosen) => {
+              setLength(chosen);
+              setAt(firstOpen(told(whole, chosen).steps, shown));
+            }}
+          />
+        )}
+        <Chapters steps={briefing.steps} at={at} shown={shown} onGo={setAt} />
+      </div>
       {step !== undefined ? (
         <StepPage key={step.id} briefing={briefing} step={step} />
       ) : (
         <SignatureField
           briefing={briefing}
           busy={busy || !isReleased}
-          onSign={(name, signature, gates) => void send(() => post('handover.signed', { name, signature, gates }))}
+          onSign={(name, signature, gates) => void send(() => post('handover.signed', { name, signature, gates, length }))}
         />
       )}
       <footer className="handover-foot">
@@ -133,7 +149,10 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
         </button>
         <div className="handover-problem">
           <ProblemWords problem={problem} />
-          {problem === null && <p>{t('handover.shown', { shown: shown.size, all: briefing.steps.length })}</p>}
+          {problem === null && <p>{t('handover.shown', {
+              shown: briefing.steps.filter(({ id }) => shown.has(id)).length,
+              all: briefing.steps.length,
+            })}</p>}
         </div>
         {step !== undefined ? (
           <button
@@ -151,33 +170,5 @@ function Handover({ briefing, walk, isReleased }: { briefing: Briefing; walk: Wa
         )}
       </footer>
     </Page>
-  );
-}
-
-interface StepsProps {
-  briefing: Briefing;
-  at: number;
-  shown: Set<string>;
-  onGo: (at: number) => void;
-}
-
-function Steps({ briefing, at, shown, onGo }: StepsProps) {
-  return (
-    <ol className="steps">
-      {briefing.steps.map((step, index) => (
-        <li key={step.id} className={`${shown.has(step.id) ? 'done' : ''} ${index === at ? 'now' : ''}`}>
-          <button
-            type="button"
-            disabled={!shown.has(step.id) && index > at}
-            aria-current={index === at ? 'step' : undefined}
-            aria-label={step.name}
-            onClick={() => onGo(index)}
-          >
-            <i>{index + 1}</i>
-            {index === at && <span>{step.name}</span>}
-          </button>
-        </li>
-      ))}
-    </ol>
   );
 }

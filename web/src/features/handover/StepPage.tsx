@@ -19,6 +19,14 @@ export function StepPage({ briefing, step }: { briefing: Schema['Briefing']; ste
     <section className="step">
       <div className="step-main">
         <h2>{step.instruction}</h2>
+        {(step.by_hand || (step.wear ?? []).length > 0) && (
+          <p className="step-marks">
+            {step.by_hand && <b>{t('handover.by_hand')}</b>}
+            {(step.wear ?? []).map((wear) => (
+              <span key={wear}>{t(`handover.wear.${wear}`)}</span>
+            ))}
+          </p>
+        )}
         <TranslationNote />
         <svg viewBox={`${x - room} ${y - room} ${width + 2 * room} ${height + 2 * room}`} role="img" aria-label={part === undefined ? t('handover.whole') : t('handover.where', { part: part.name })}>
           <Shapes shapes={art.plan} marked={step.part} />
@@ -41,7 +49,7 @@ export function StepPage({ briefing, step }: { briefing: Schema['Briefing']; ste
       <aside className="step-side">
         <h3>{t('handover.why')}</h3>
         <p>{step.why}</p>
-        <h3>{t('handover.beware')}</h3>
+        <h3 className={`signal ${step.level ?? 'warning'}`}>{t(`handover.level.${step.level ?? 'warning'}`)}</h3>
         <p className="step-caution">{step.caution}</p>
         <p className="step-source">
           {t(`source.${step.source.kind}`)}: {step.source.words}. {t('handover.manual')}
