@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Presenters\PresentDay;
 use App\Presenters\PresentHorizon;
 use Bench\BenchYard;
+use Bench\BriefBench;
 use Bench\Figure;
 use Bench\FirstLoadBench;
 use Bench\PageBench;
@@ -48,6 +49,7 @@ try {
     fwrite(STDERR, '  Seeding '.BenchYard::MACHINES.' machines and '.BenchYard::MACHINES * BenchYard::ENTRIES_A_MACHINE." entries\n");
     $hires = (new BenchYard($app))->seed(PostBench::TECHNICIANS, POSTED_MODEL);
     $measure('Planning', (new PlanBench)->figures($app->make(CatalogueRepository::class)->current()));
+    $measure('Briefing', (new BriefBench)->figures($app->make(CatalogueRepository::class)->current()));
     $measure('The hand', (new TouchBench)->figures($app->make(CatalogueRepository::class)->current()));
     $posts = new PostBench($stack->url, $hires);
     $now = CarbonImmutable::now();

@@ -23,6 +23,8 @@ use JadeLedger\Core\Catalogue\Movement;
 /** Walks machines for the demo through the one write path, with the clock set to the time of each act. */
 final class DemoWalker
 {
+    private const BRIEFING_MINUTES = 14;
+
     private CarbonImmutable $clock;
 
     public function __construct(private readonly OpenWalk $open, private readonly PostEntries $post, private readonly StorePhoto $keep)
@@ -83,15 +85,17 @@ final class DemoWalker
 
     public function handOver(Walk $walk, User $by, string $name, CarbonImmutable $at): void
     {
-        $this->at($at->subMinutes(12));
-        $steps = app(\App\Presenters\PresentBriefing::class)->of($walk->refresh(), $by)['steps'];
+        $this->at($at->subMinutes(self::BRIEFING_MINUTES));
+        $lengths = app(\App\Presenters\PresentBriefing::class)->of($walk->refresh(), $by)['lengths'];
+        // Hirers of this yard come back: they hear as much as they have to.
+        ['length' => $length, 'steps' => $steps] = $lengths[count($lengths) - 1];
         $batch = [];
         foreach ($steps as $step) {
-            $this->pass(25);
-            $batch[] = $this->entry('handover.step_shown', ['step' => $step['id']]);
+            $this->pass(intdiv(self::BRIEFING_MINUTES * 60, count($steps) + 1));
+            $batch[] = $this->entry('handover.step_shown', ['step' => $step]);
         }
         $this->at($at);
-        $batch[] = $this->entry('handover.signed', ['name' => $name, 'signature' => DemoSignature::of($name), 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
+        $batch[] = $this->entry('handover.signed', ['name' => $name, 'length' => $length, 'signature' => DemoSignature::of($name), 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
         $this->send($walk, $batch, $by);
     }
 
