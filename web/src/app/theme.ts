@@ -46,6 +46,20 @@ export const theme = createTheme({
     MuiOutlinedInput: { styleOverrides: { root: field('MuiOutlinedInput') } },
     // The fields of dates are another component than those of text: they look the same.
     MuiPickersOutlinedInput: { styleOverrides: { root: field('MuiPickersOutlinedInput') } },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          minHeight: 48,
+          padding: '6px 16px',
+          border: '1.5px solid var(--ink)',
+          color: 'var(--ink)',
+          fontSize: 17,
+          fontWeight: 650,
+          letterSpacing: 0,
+          '&.Mui-selected, &.Mui-selected:hover': { backgroundColor: 'var(--ink)', color: 'var(--sheet)' },
+        },
+      },
+    },
     MuiFormHelperText: { styleOverrides: { root: { fontSize: 15, fontWeight: 600, color: 'var(--ink-2)', marginLeft: 2, '&.Mui-error': { color: 'var(--ink)' } } } },
   },
 });

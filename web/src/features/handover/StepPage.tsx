@@ -5,6 +5,9 @@ import { drawing } from '../../plans/drawings';
 import { Shapes } from '../../plans/Shapes';
 import { StepTimer } from './StepTimer';
 
+/** Letters beyond which an instruction is set smaller, so that the drawing keeps its room. */
+const LONG = 100;
+
 type Step = Schema['Briefing']['steps'][number];
 
 /** One step: what to do in two short sentences, where it is, why, what to beware of, and a clock where time matters. */
@@ -18,7 +21,7 @@ export function StepPage({ briefing, step }: { briefing: Schema['Briefing']; ste
   return (
     <section className="step">
       <div className="step-main">
-        <h2>{step.instruction}</h2>
+        <h2 className={step.instruction.length > LONG ? 'long' : undefined}>{step.instruction}</h2>
         {(step.by_hand || (step.wear ?? []).length > 0) && (
           <p className="step-marks">
             {step.by_hand && <b>{t('handover.by_hand')}</b>}
