@@ -117,6 +117,7 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::put('models/{model}', [ModelController::class, 'update'])->name('models.update');
     Route::get('models/{model}', [ModelController::class, 'show'])->name('models.show');
     Route::get('machine-labels', [PrintController::class, 'labels'])->name('machines.labels');
+    Route::get('walks/{walk}/card', [PrintController::class, 'card'])->name('walks.card');
     Route::get('walks/{walk}/sheet', [PrintController::class, 'walk'])->name('walks.sheet');
     Route::get('tags/{tag}/label', TagLabelController::class)->name('tags.label');
     Route::put('session/pin', [PinController::class, 'update'])->middleware('throttle:own-password')->name('session.pin.choose');

@@ -14,6 +14,15 @@ return [
         'figure' => 'Figure, or what is seen',
         'signature' => 'Walked by, and when: ______________________________     Entered by, and when: ______________________________',
     ],
+    'card' => [
+        'start' => 'Starting it',
+        'stop' => 'Stopping it',
+        'working' => 'What kills while you work',
+        'danger' => 'DANGER:',
+        'clock' => '(:time by the clock)',
+        'rule' => 'Given at the handover. The maker\'s manual and the law of the place overrule it. Anything odd: stop and ring the yard.',
+        'emergency' => "Emergency: engine off if you can, people away, ring the emergency number of the place first, then :yard.\nYard: ______________________   Emergency: ______________________   Who lowers or frees: ______________________",
+    ],
     'tag' => [
         'title' => 'Tag :number',
         'not_for_hire' => 'NOT FOR HIRE',

@@ -14,6 +14,15 @@ return [
         'figure' => 'Cifra, o lo visto',
         'signature' => 'Revisado por, y cuándo: ______________________________     Anotado por, y cuándo: ______________________________',
     ],
+    'card' => [
+        'start' => 'Arrancarla',
+        'stop' => 'Pararla',
+        'working' => 'Lo que mata al trabajar',
+        'danger' => 'PELIGRO:',
+        'clock' => '(:time de reloj)',
+        'rule' => 'Dada en la entrega. El manual del fabricante y la ley del lugar mandan sobre ella. Cualquier cosa rara: pare y llame al patio.',
+        'emergency' => "Emergencia: motor fuera si puede, gente lejos, llame primero al número de emergencias del lugar, luego a :yard.\nPatio: ______________________   Emergencias: ______________________   Quién baja o libera: ______________________",
+    ],
     'tag' => [
         'title' => 'Etiqueta :number',
         'not_for_hire' => 'NO SE ALQUILA',

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Catalogue\CatalogueRepository;
 use App\Models\Machine;
 use App\Models\Role;
 use App\Models\Yard;
 use App\Yards\CurrentYard;
 use Illuminate\Support\Str;
+use JadeLedger\Core\Briefing\ComposeBriefing;
+use JadeLedger\Core\Catalogue\BriefingKind;
+use JadeLedger\Core\Catalogue\SignalWord;
 use Smalot\PdfParser\Document;
 use Smalot\PdfParser\Parser;
 use Tests\Support\YardTestCase;
@@ -44,6 +48,39 @@ final class PrintTest extends YardTestCase
                 );
             }
         }
+    }
+
+    /** Every family, as its models are: the card is one sheet, and holds all of starting and stopping it. */
+    public function test_the_card_of_any_machine_is_one_sheet_with_all_of_starting_and_stopping_it(): void
+    {
+        $this->as(Role::Technician);
+        $catalogue = $this->app->make(CatalogueRepository::class)->current();
+        foreach (array_keys($catalogue->models) as $at => $model) {
+            $machine = Machine::query()->create([
+                'fleet_number' => sprintf('C-%03d', $at), 'model_id' => $model, 'serial' => Str::random(12), 'bay' => '1',
+            ]);
+            $walk = $this->openWalk('checkout', $this->hireOf($machine));
+            $pdf = $this->pdf("/api/walks/{$walk->id}/card".($at % 2 === 0 ? '' : '?paper=LETTER'));
+            self::assertCount(2, $pdf->getPages(), $model);
+            $words = self::words($pdf);
+            foreach ((new ComposeBriefing($catalogue))->for($catalogue->model($model)) as $step) {
+                if ($step->kind !== BriefingKind::Working || $step->level === SignalWord::Danger) {
+                    self::assertStringContainsString(self::plain($step->instruction), $words, "{$model}, {$step->id}");
+                }
+            }
+        }
+        self::assertGreaterThan(30, count($catalogue->models));
+    }
+
+    public function test_the_card_speaks_the_language_of_whoever_takes_it_along(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+
+        $words = self::words($this->pdf("/api/walks/{$walk->id}/card?language=es"));
+        self::assertStringContainsString('Pararla', $words);
+        self::assertStringContainsString(self::plain('Gire la llave a parado. Una vez.'), $words);
+        self::assertStringContainsString('Stopping it', self::words($this->pdf("/api/walks/{$walk->id}/card")));
     }
 
     public function test_labels_have_the_number_the_model_and_the_serial_24_on_a_sheet(): void

@@ -5,18 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Catalogue\CatalogueRepository;
+use App\Documents\BriefingCard;
 use App\Documents\MachineLabels;
+use App\Documents\Paper;
 use App\Documents\WalkSheet;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Http\QueryText;
+use App\Ledger\Contexts\ContextOfWalk;
+use App\Models\Language;
 use App\Models\Machine;
+use App\Models\User;
 use App\Models\Walk;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Gate;
 
-/** What is printed: labels for machines, and a walk for the day on which no tablet works. */
+/** What is printed: labels for machines, a walk for the day on which no tablet works, what a customer takes along. */
 final class PrintController
 {
     /** Twenty sheets. */
@@ -51,6 +58,26 @@ final class PrintController
         Gate::authorize('view', $walk);
 
         return self::pdf($sheet->of($walk), "walk-{$walk->machine->fleet_number}");
+    }
+
+    /** In the language of whoever takes it along, which need not be the reader's. */
+    public function card(
+        Request $request,
+        Walk $walk,
+        ContextOfWalk $contexts,
+        BriefingCard $card,
+        #[CurrentUser] User $user,
+    ): Response {
+        Gate::authorize('view', $walk);
+        $language = Language::tryFrom(QueryText::of($request, 'language')) ?? $user->language;
+        $paper = Paper::tryFrom(QueryText::of($request, 'paper')) ?? Paper::A4;
+        $reads = App::getLocale();
+        App::setLocale($language->value);
+        try {
+            return self::pdf($card->of($contexts($walk, $user), $paper), "card-{$walk->machine->fleet_number}");
+        } finally {
+            App::setLocale($reads);
+        }
     }
 
     private static function pdf(string $bytes, string $name): Response

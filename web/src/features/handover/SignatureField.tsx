@@ -10,6 +10,8 @@ import { Duties } from './Duties';
 import { Gates, arePassed, type Passed } from './Gates';
 import type { Briefing } from './withShownHere';
 
+const LANGUAGES = ['en', 'es'] as const;
+
 interface Props {
   briefing: Briefing;
   busy: boolean;
@@ -73,6 +75,18 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
             />
           ))}
         </svg>
+        <nav className="card-links" aria-label={t('handover.card')}>
+          {LANGUAGES.map((language) => (
+            <Button
+              key={language}
+              testId={`card-${language}`}
+              href={`/api/walks/${briefing.walk_id}/card?language=${language}`}
+              opensTab
+            >
+              {t(`handover.card_${language}`)}
+            </Button>
+          ))}
+        </nav>
       </section>
     );
   }
