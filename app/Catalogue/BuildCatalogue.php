@@ -65,6 +65,10 @@ final class BuildCatalogue
                 static fn (array $tree): array => $tree['points'],
                 array_values($this->below($trees, 'service/')),
             ))),
+            questions: array_map($this->question(...), array_merge(...array_map(
+                static fn (array $tree): array => $tree['questions'],
+                array_values($this->below($trees, 'questions/')),
+            ))),
         );
     }
 
@@ -370,6 +374,22 @@ final class BuildCatalogue
             ofThisModel: $tree['of_this_model'] ?? false,
             wear: array_map(Core\Wear::from(...), $tree['wear'] ?? []),
         );
+    }
+
+    /** @param  array<string, mixed>  $tree */
+    private function question(array $tree): Core\TeachBackQuestion
+    {
+        return new Core\TeachBackQuestion($tree['id'], $tree['step'], $this->applies($tree), array_map(
+            static fn (array $form): Core\QuestionForm => new Core\QuestionForm(
+                $form['ask'],
+                $form['right'],
+                array_map(
+                    static fn (array $wrong): Core\WrongAnswer => new Core\WrongAnswer($wrong['say'], $wrong['because']),
+                    $form['wrong'],
+                ),
+            ),
+            $tree['forms'],
+        ));
     }
 
     /** @param  array<string, mixed>  $tree */

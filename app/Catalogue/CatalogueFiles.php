@@ -30,6 +30,7 @@ final readonly class CatalogueFiles
         'models/*.yaml' => 'model',
         'briefings/*.yaml' => 'briefing',
         'service/*.yaml' => 'service',
+        'questions/*.yaml' => 'questions',
     ];
 
     public function __construct(private string $folder)

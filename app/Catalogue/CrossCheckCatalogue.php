@@ -103,6 +103,14 @@ final readonly class CrossCheckCatalogue
                 $faults[] = CatalogueFault::in('briefings', 'step', $step->id, "comes after '{$other}', which is no step");
             }
         }
+        foreach ($this->catalogue->questions as $question) {
+            foreach (array_diff($this->named($question->applies), $known) as $feature) {
+                $faults[] = CatalogueFault::in('questions', 'question', $question->id, "asks for the feature '{$feature}', which features.yaml does not know");
+            }
+            foreach (array_diff([$question->step], $steps) as $step) {
+                $faults[] = CatalogueFault::in('questions', 'question', $question->id, "asks for '{$step}', which is no step");
+            }
+        }
         foreach ($this->catalogue->models as $model) {
             foreach (array_diff($this->catalogue->featuresOf($model)->names, $known) as $feature) {
                 $faults[] = CatalogueFault::in('models', 'model', $model->id, "has the feature '{$feature}', which features.yaml does not know");

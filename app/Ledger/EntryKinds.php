@@ -37,6 +37,7 @@ final class EntryKinds
         Kinds\RepairRecorded::class,
         Kinds\TagLifted::class,
         Kinds\HandoverStepShown::class,
+        Kinds\HandoverAnswered::class,
         Kinds\HandoverSigned::class,
         Kinds\SpreadExplained::class,
         Kinds\HireClosed::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Catalogue\CatalogueWords;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\WalkContext;
@@ -15,6 +16,7 @@ use Carbon\CarbonInterface;
 use JadeLedger\Core\Briefing\BriefingLength;
 use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Briefing\HandoverGates;
+use JadeLedger\Core\Briefing\TeachBack;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Movement;
@@ -86,6 +88,20 @@ final readonly class HandoverOfWalk
         $left = count(array_diff(self::steps($context, $length), $shown));
         if ($left > 0) {
             throw ApiProblem::because(ProblemName::StepsNotShown, 409, ['left' => $left]);
+        }
+    }
+
+    /** @throws ApiProblem with the question that was not answered rightly */
+    public static function everyQuestionMustBeAnswered(WalkContext $context): void
+    {
+        $answers = Handover::query()->find($context->walk->id)->answers ?? [];
+        $open = (new TeachBack($context->catalogue))->open($context->model, $answers);
+        if ($open !== []) {
+            throw ApiProblem::because(
+                ProblemName::AskedBack,
+                409,
+                ['left' => count($open), 'question' => CatalogueWords::say($open[0]->forms[0]->ask)],
+            );
         }
     }
 

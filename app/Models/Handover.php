@@ -12,6 +12,7 @@ use Illuminate\Support\Carbon;
  * @property string $walk_id
  * @property string $hire_id
  * @property list<string> $steps_shown
+ * @property array<string, int>|null $answers the last answer by question; 0 is the right one
  * @property string|null $signed_name
  * @property string|null $signature
  * @property Carbon|null $signed_at
@@ -23,6 +24,6 @@ final class Handover extends Projection
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps_shown' => 'array', 'signed_at' => 'datetime'];
+        return ['steps_shown' => 'array', 'answers' => 'array', 'signed_at' => 'datetime'];
     }
 }

@@ -15,9 +15,13 @@ use JadeLedger\Core\Briefing\BriefingLength;
 use JadeLedger\Core\Briefing\BriefingTime;
 use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Briefing\HandoverGates;
+use JadeLedger\Core\Briefing\TeachBack;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\QuestionForm;
+use JadeLedger\Core\Catalogue\TeachBackQuestion;
 use JadeLedger\Core\Catalogue\Wear;
+use JadeLedger\Core\Catalogue\WrongAnswer;
 
 /** What the person who takes the machine is told, and how far they have been told it. */
 final readonly class PresentBriefing
@@ -73,6 +77,8 @@ final readonly class PresentBriefing
             ], $compose->for($context->model)),
             'lengths' => $this->lengths($compose, $context, $known->shortest($this->yard->dayOf(CarbonImmutable::now()))),
             'known' => ['family' => $known->family?->text(), 'model' => $known->model?->text()],
+            'questions' => array_map(self::question(...), (new TeachBack($context->catalogue))->for($context->model)),
+            'answers' => (object) ($handover->answers ?? []),
             'gates' => array_map(static fn (Check $gate): array => [
                 'id' => $gate->id,
                 'title' => $gate->title,
@@ -107,5 +113,32 @@ final readonly class PresentBriefing
                 'minutes' => BriefingTime::minutes($steps),
             ];
         }, $given));
+    }
+
+    /** @return array<string, mixed> */
+    private static function question(TeachBackQuestion $question): array
+    {
+        return [
+            'id' => $question->id,
+            'step' => $question->step,
+            'forms' => array_map(
+                static fn (QuestionForm $form): array => ['ask' => $form->ask, 'answers' => self::answers($form)],
+                $question->forms,
+            ),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> in an order in which the right one is not always the first */
+    private static function answers(QuestionForm $form): array
+    {
+        $answers = [
+            ['answer' => QuestionForm::RIGHT, 'say' => $form->right, 'because' => null],
+            ...array_map(static fn (WrongAnswer $wrong, int $at): array => [
+                'answer' => $at + 1, 'say' => $wrong->say, 'because' => $wrong->because,
+            ], $form->wrong, array_keys($form->wrong)),
+        ];
+        usort($answers, static fn (array $a, array $b): int => crc32($a['say']) <=> crc32($b['say']));
+
+        return $answers;
     }
 }

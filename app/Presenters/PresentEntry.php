@@ -9,6 +9,7 @@ use App\Catalogue\CatalogueWords;
 use App\Contract\JsonObject;
 use App\Ledger\EntryKinds;
 use App\Ledger\Judgements\AffirmedLine;
+use App\Ledger\Judgements\HandoverAnsweredJudgement;
 use App\Ledger\Judgements\LinesAffirmedJudgement;
 use App\Ledger\Judgements\MeterReplacedJudgement;
 use App\Ledger\Judgements\ServiceDoneJudgement;
@@ -24,6 +25,7 @@ use App\Ledger\Payloads\FindingPlacedPayload;
 use App\Ledger\Payloads\FindingSeenAgainPayload;
 use App\Ledger\Payloads\FitSettledPayload;
 use App\Ledger\Payloads\FluidToppedUpPayload;
+use App\Ledger\Payloads\HandoverAnsweredPayload;
 use App\Ledger\Payloads\HandoverSignedPayload;
 use App\Ledger\Payloads\HandoverStepShownPayload;
 use App\Ledger\Payloads\LedgerVerifiedPayload;
@@ -134,6 +136,7 @@ final readonly class PresentEntry
             $payload instanceof DepartureSettledPayload => $payload->reason,
             $payload instanceof ReleaseDecidedPayload => Words::say('words.decision.'.$payload->decision->value),
             $payload instanceof HandoverStepShownPayload => str_replace('_', ' ', $payload->step),
+            $payload instanceof HandoverAnsweredPayload => self::answered(HandoverAnsweredJudgement::read($judgement)),
             $payload instanceof HandoverSignedPayload => $payload->name,
             $payload instanceof RepairRecordedPayload => trim("{$payload->words} ".implode(', ', $payload->parts)),
             $payload instanceof SpreadExplainedPayload => $payload->words,
@@ -155,6 +158,14 @@ final readonly class PresentEntry
             ),
             default => '',
         };
+    }
+
+    private static function answered(HandoverAnsweredJudgement $judgement): string
+    {
+        return Words::say($judgement->isRight ? 'words.answered.right' : 'words.answered.wrong', [
+            'asked' => CatalogueWords::say($judgement->asked),
+            'said' => CatalogueWords::say($judgement->said),
+        ]);
     }
 
     private function affirmed(LinesAffirmedJudgement $judgement): string

@@ -25,6 +25,7 @@ final readonly class Catalogue
      * @param list<Qualification> $qualifications
      * @param list<CloseUp> $closeUps
      * @param list<ServicePoint> $servicePoints
+     * @param list<TeachBackQuestion> $questions
      */
     public function __construct(
         public string $version,
@@ -41,6 +42,7 @@ final readonly class Catalogue
         public array $qualifications = [],
         public array $closeUps = [],
         public array $servicePoints = [],
+        public array $questions = [],
     ) {
     }
 
@@ -114,6 +116,10 @@ final readonly class Catalogue
             array_values(array_filter(
                 $this->servicePoints,
                 static fn (ServicePoint $point): bool => $point->applies->holdsFor($features),
+            )),
+            array_values(array_filter(
+                $this->questions,
+                static fn (TeachBackQuestion $one): bool => $one->applies->holdsFor($features),
             )),
         );
     }

@@ -250,6 +250,8 @@ return [
     'rule_says_no' => ['title' => 'This cannot be', 'detail' => ':why'],
     'not_gone' => ['title' => 'It is not gone', 'detail' => 'The machine is released, out or back: there is nothing to report or to settle.'],
     'gone_settle_first' => ['title' => 'Settle its departure first', 'detail' => 'The machine left without a release. The lead says whether it was brought back or stays out.'],
+    'asked_back' => ['title' => 'Not every question was answered', 'detail' => ':left are left. Ask: :question'],
+    'no_such_answer' => ['title' => 'Nobody asks that', 'detail' => 'This question or answer does not belong to this machine. Open the handover anew.'],
     'briefing_too_short' => ['title' => 'They have to hear more than that', 'detail' => 'This hirer did not sign for such a machine lately. Show the longer briefing, then sign again: nothing that was entered is lost.'],
     'steps_not_shown' => ['title' => 'Not every step was shown', 'detail' => ':left steps are still to be shown before anybody signs.'],
     'balances_already' => ['title' => 'Nothing to explain', 'detail' => 'The line ":line" balances or is explained already.'],

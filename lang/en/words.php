@@ -74,6 +74,7 @@ return [
         'walk_given_back' => 'Walk given back, nothing answered',
         'walk_left' => 'Walks along no more',
         'handover_step_shown' => 'Step shown',
+        'handover_answered' => 'Asked back',
         'handover_signed' => 'Signed',
         'hire_out_already' => 'Out already, without a walk here',
         'hire_closed' => 'Hire closed',
@@ -87,6 +88,7 @@ return [
         'meter_replaced' => 'Hour meter replaced',
         'ledger_verified' => 'The ledger was verified',
     ],
+    'answered' => ['right' => ':asked – :said', 'wrong' => ':asked – :said. Wrong, and told why.'],
     'affirmed' => ':title: as on :day, :by',
     'not_carried' => [
         'not_seen' => 'Not seen to stand on the return walk.',

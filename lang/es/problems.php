@@ -250,6 +250,8 @@ return [
     'rule_says_no' => ['title' => 'Esto no puede ser', 'detail' => ':why'],
     'not_gone' => ['title' => 'No se ha ido', 'detail' => 'La máquina está liberada, fuera o de vuelta: nada que avisar ni que resolver.'],
     'gone_settle_first' => ['title' => 'Resuelva antes su salida', 'detail' => 'La máquina salió sin liberarse. El encargado dice si volvió o se queda fuera.'],
+    'asked_back' => ['title' => 'Faltan preguntas por contestar', 'detail' => 'Quedan :left. Pregunte: :question'],
+    'no_such_answer' => ['title' => 'Eso no lo pregunta nadie', 'detail' => 'Esta pregunta o respuesta no es de esta máquina. Abra la entrega de nuevo.'],
     'briefing_too_short' => ['title' => 'Tienen que oír más que eso', 'detail' => 'Este cliente no ha firmado hace poco por una máquina así. Muestre la charla más larga y firme otra vez: nada de lo anotado se pierde.'],
     'steps_not_shown' => ['title' => 'Faltan pasos por mostrar', 'detail' => 'Quedan :left pasos por mostrar antes de que nadie firme.'],
     'balances_already' => ['title' => 'Nada que explicar', 'detail' => 'La línea ":line" cuadra o ya está explicada.'],

@@ -75,6 +75,7 @@ return [
         'walk_given_back' => 'Revisión devuelta, sin respuestas',
         'walk_left' => 'Deja la revisión',
         'handover_step_shown' => 'Paso mostrado',
+        'handover_answered' => 'Preguntado',
         'handover_signed' => 'Firmado',
         'hire_out_already' => 'Ya fuera, sin revisión aquí',
         'hire_closed' => 'Alquiler cerrado',
@@ -88,6 +89,7 @@ return [
         'meter_replaced' => 'Horómetro cambiado',
         'ledger_verified' => 'Se verificó el libro',
     ],
+    'answered' => ['right' => ':asked – :said', 'wrong' => ':asked – :said. Mal, y se le dijo por qué.'],
     'affirmed' => ':title: como el :day, :by',
     'not_carried' => [
         'not_seen' => 'En la ronda de vuelta no se vio bien.',

@@ -142,6 +142,7 @@ final class BriefingLengthTest extends YardTestCase
 
     private function sign(Walk $walk, ?string $length): TestResponse
     {
+        $this->answerBack($walk);
         $gates = array_map(
             static fn (array $gate): array => ['gate' => $gate['id'], 'number' => 'card 20417'],
             $this->briefing($walk)['gates'],

@@ -27,6 +27,7 @@ final class HandoverGateTest extends YardTestCase
         foreach (array_column($briefing['steps'], 'id') as $step) {
             $this->post_($walk, 'handover.step_shown', ['step' => $step]);
         }
+        $this->answerBack($walk);
 
         foreach (
             [

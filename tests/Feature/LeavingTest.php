@@ -251,7 +251,7 @@ final class LeavingTest extends YardTestCase
         $steps = array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
         $this->send(
             $walk,
-            ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps),
+            ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps), ...$this->rightAnswers($walk),
         )->assertOk();
 
         return $walk;

@@ -145,6 +145,9 @@ final class RandomOrderTest extends YardTestCase
             foreach ($this->steps() as $step) {
                 $this->give($this->entry('handover.step_shown', ['step' => $step]));
             }
+            foreach ($this->rightAnswers($this->walk) as $answer) {
+                $this->give($answer);
+            }
         }
     }
 

@@ -167,7 +167,7 @@ final class WithoutNetworkTest extends YardTestCase
 
         return [
             $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]),
-            ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps),
+            ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps), ...$this->rightAnswers($walk),
             $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]),
         ];
     }

@@ -95,9 +95,14 @@ final class WalkerOverHttp
     /** Shows every step of the briefing, and signs for the person who was briefed. */
     public function signFor(string $id): void
     {
-        $steps = array_column($this->get("/api/walks/{$id}/briefing")['steps'], 'id');
+        $briefing = $this->get("/api/walks/{$id}/briefing");
+        $steps = array_column($briefing['steps'], 'id');
         $this->post($id, [
             ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps),
+            ...array_map(
+                fn (string $question): array => $this->entry('handover.answered', ['question' => $question, 'form' => 0, 'answer' => 0]),
+                array_column($briefing['questions'], 'id'),
+            ),
             $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]),
         ]);
     }

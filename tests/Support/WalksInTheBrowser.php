@@ -320,6 +320,23 @@ trait WalksInTheBrowser
             JS);
     }
 
+    /** Answers what is asked back; the first one wrongly, as people do. */
+    private function answerBack(): void
+    {
+        $this->wait('.question');
+        $this->tap('answer-1');
+        $this->tap('ask-again');
+        while ($this->exists('.question')) {
+            $asked = $this->text('.question h2');
+            $this->tap('answer-0');
+            $this->tap('next-question');
+            $this->waitUntil(
+                fn (): bool => ! $this->exists('.question') || $this->text('.question h2') !== $asked,
+                'The question stays.',
+            );
+        }
+    }
+
     /** Shows step after step, then signs for the person who was briefed, and hands the tablet back. */
     protected function handOverAndSign(string $pictureAt = ''): void
     {
@@ -333,6 +350,7 @@ trait WalksInTheBrowser
             $this->tap('next-step');
             $this->waitUntil(fn (): bool => $this->text('.step h2') !== $step, 'The step stays.');
         }
+        $this->answerBack();
         foreach ($this->web->findElements(WebDriverBy::cssSelector('.gate .act')) as $gate) {
             $this->press($gate);
         }

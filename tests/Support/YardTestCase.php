@@ -330,7 +330,23 @@ abstract class YardTestCase extends TestCase
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
         $steps = array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
         $this->send($walk, ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps))->assertOk();
+        $this->answerBack($walk);
         $this->post_($walk, 'handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
+    }
+
+    /** Whoever was briefed answers every question rightly. */
+    protected function answerBack(Walk $walk): void
+    {
+        $this->send($walk, ...$this->rightAnswers($walk))->assertOk();
+    }
+
+    /** @return list<array<string, mixed>> */
+    protected function rightAnswers(Walk $walk): array
+    {
+        return array_map(
+            fn (string $id): array => $this->entry('handover.answered', ['question' => $id, 'form' => 0, 'answer' => 0]),
+            array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('questions'), 'id'),
+        );
     }
 
     /**

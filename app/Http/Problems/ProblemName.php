@@ -8,6 +8,7 @@ namespace App\Http\Problems;
 enum ProblemName: string
 {
     case AffirmedElsewhere = 'affirmed_elsewhere';
+    case AskedBack = 'asked_back';
     case BriefingTooShort = 'briefing_too_short';
     case BadCursor = 'bad_cursor';
     case BalancesAlready = 'balances_already';
@@ -60,6 +61,7 @@ enum ProblemName: string
     case IntervalIsNothing = 'interval_is_nothing';
     case NoSuchCode = 'no_such_code';
     case NoSuchDay = 'no_such_day';
+    case NoSuchAnswer = 'no_such_answer';
     case NoSuchFinding = 'no_such_finding';
     case NoSuchHour = 'no_such_hour';
     case NoSuchLine = 'no_such_line';

@@ -86,13 +86,16 @@ final class DemoWalker
     public function handOver(Walk $walk, User $by, string $name, CarbonImmutable $at): void
     {
         $this->at($at->subMinutes(self::BRIEFING_MINUTES));
-        $lengths = app(\App\Presenters\PresentBriefing::class)->of($walk->refresh(), $by)['lengths'];
+        ['lengths' => $lengths, 'questions' => $questions] = app(\App\Presenters\PresentBriefing::class)->of($walk->refresh(), $by);
         // Hirers of this yard come back: they hear as much as they have to.
         ['length' => $length, 'steps' => $steps] = $lengths[count($lengths) - 1];
         $batch = [];
         foreach ($steps as $step) {
             $this->pass(intdiv(self::BRIEFING_MINUTES * 60, count($steps) + 1));
             $batch[] = $this->entry('handover.step_shown', ['step' => $step]);
+        }
+        foreach ($questions as $question) {
+            $batch[] = $this->entry('handover.answered', ['question' => $question['id'], 'form' => 0, 'answer' => 0]);
         }
         $this->at($at);
         $batch[] = $this->entry('handover.signed', ['name' => $name, 'length' => $length, 'signature' => DemoSignature::of($name), 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);

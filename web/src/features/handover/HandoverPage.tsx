@@ -14,6 +14,7 @@ import { useMe } from '../session/useSession';
 import { Chapters } from './Chapters';
 import { GiveOutDrawer, HandBackDrawer } from './HandoverDrawers';
 import { LengthChoice } from './LengthChoice';
+import { QuestionPage } from './QuestionPage';
 import { firstOpen, told, type Length } from './told';
 import { lockTo } from './handoverLock';
 import { useHandoverLock } from './useHandoverLock';
@@ -23,6 +24,9 @@ import { useBriefing } from './useBriefing';
 import type { Briefing } from './withShownHere';
 import type { Walk } from '../walk/state/types';
 import './handover.css';
+
+/** The number of the right answer of every question. */
+const RIGHT = 0;
 
 export default function HandoverPage() {
   const { t } = useTranslation();
@@ -64,10 +68,15 @@ function Handover({ briefing: whole, walk, isReleased }: { briefing: Briefing; w
       void navigate('/');
     }
   }, [isBack, lock, navigate]);
+  const isSigned = briefing.signed_at !== null;
   const [shown, setShown] = useState(() => new Set(briefing.steps_shown));
   const [at, setAt] = useState(() => firstOpen(briefing.steps, shown));
   const step = briefing.steps[at];
-  const isSigned = briefing.signed_at !== null;
+  const [answers, setAnswers] = useState<Record<string, number>>(briefing.answers ?? {});
+  const [passed, setPassed] = useState(() => new Set(Object.keys(answers).filter((id) => answers[id] === RIGHT)));
+  // A briefing that a tablet kept from before asks nothing back.
+  const open = (briefing.questions ?? []).filter(({ id }) => !passed.has(id));
+  const question = step === undefined && !isSigned ? open[0] : undefined;
   // What was signed before is a record: nobody is given the tablet to read it.
   const [wasSigned] = useState(isSigned);
   const kind = step?.kind ?? 'shutdown';
@@ -85,10 +94,18 @@ function Handover({ briefing: whole, walk, isReleased }: { briefing: Briefing; w
     }
   };
 
+  const answerBack = (id: string, form: number, answer: number) => {
+    setNotShown(null);
+    post('handover.answered', { question: id, form, answer }).catch((error: unknown) => {
+      setNotShown(problemOf(error, t('state.no_network')));
+      setPassed((before) => new Set([...before].filter((one) => one !== id)));
+    });
+  };
+
   return (
     <Page
       className="handover"
-      title={step === undefined ? t('handover.sign_title') : t(`handover.${kind}`, { machine: briefing.family.toLowerCase() })}
+      title={step === undefined ? t(question === undefined ? 'handover.sign_title' : 'handover.ask_title') : t(`handover.${kind}`, { machine: briefing.family.toLowerCase() })}
       sub={t('handover.sub', { number: briefing.fleet_number, maker: briefing.maker, model: briefing.model, until: longDate(briefing.comes_back_at) })}
       folio={t('walk.folio', { folio: briefing.folio })}
       leaf={t('handover.leaf')}
@@ -136,6 +153,17 @@ function Handover({ briefing: whole, walk, isReleased }: { briefing: Briefing; w
       </div>
       {step !== undefined ? (
         <StepPage key={step.id} briefing={briefing} step={step} />
+      ) : question !== undefined ? (
+        <QuestionPage
+          key={question.id}
+          question={question}
+          left={open.length}
+          onAnswer={(form, answer) => {
+            setAnswers({ ...answers, [question.id]: answer });
+            answerBack(question.id, form, answer);
+          }}
+          onGo={() => setPassed(new Set(passed).add(question.id))}
+        />
       ) : (
         <SignatureField
           briefing={briefing}

@@ -9,15 +9,17 @@ export type Briefing = Schema['Briefing'] & {
   isReleasedHere: boolean;
 };
 
-/** With the steps and the signature that this tablet still keeps. */
+/** With the steps, the answers and the signature that this tablet still keeps. */
 export function withShownHere(briefing: Schema['Briefing'], kept: KeptEntry[]): Briefing {
   const mine = kept.filter((one) => one.walkId === briefing.walk_id).map((one) => one.entry);
   const shown = mine.flatMap((entry) => (entry.kind === 'handover.step_shown' ? [entry.payload.step] : []));
+  const answers = mine.flatMap((entry) => (isOf(entry, 'handover.answered') ? [entry.payload] : []));
   const signed = mine.find((entry) => isOf(entry, 'handover.signed'));
 
   return {
     ...briefing,
     steps_shown: [...new Set([...briefing.steps_shown, ...shown])],
+    answers: { ...briefing.answers, ...Object.fromEntries(answers.map(({ question, answer }) => [question, answer])) },
     ...(signed === undefined ? {} : { signed_name: signed.payload.name, signed_at: signed.recorded_at, signature: signed.payload.signature }),
     isSignedHere: signed !== undefined,
     isReleasedHere: mine.some((entry) => entry.kind === 'release.decided'),
