@@ -20,6 +20,8 @@ use JadeLedger\Core\Briefing\TeachBack;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Paper\NotADate;
 use JadeLedger\Core\Release\Decision;
 
 /** What has to be so before a machine is handed over. */
@@ -110,19 +112,47 @@ final readonly class HandoverOfWalk
      *
      * @throws ApiProblem with the gate that is shut
      */
-    public static function everyGateMustBePassed(WalkContext $context, array $passed): void
+    public function everyGateMustBePassed(WalkContext $context, array $passed, CarbonInterface $at): void
     {
-        $numbers = [];
+        $numbers = $until = [];
         foreach ($passed as $gate) {
             $numbers[$gate->gate] = $gate->number ?? '';
+            if ($gate->validUntil !== null) {
+                $until[$gate->gate] = self::day($gate->validUntil);
+            }
         }
-        $shut = (new HandoverGates($context->catalogue))->shut($context->model, $numbers);
+        $gates = new HandoverGates($context->catalogue);
+        $shut = $gates->shut($context->model, $numbers);
         if ($shut !== []) {
+            throw self::gate($shut[0]->asksNumber ? ProblemName::GateWantsNumber : ProblemName::GateIsShut, $shut);
+        }
+        $ended = $gates->ended($context->model, $until, $this->yard->dayOf($at));
+        if ($ended !== []) {
+            throw self::gate(ProblemName::ProofHasEnded, $ended);
+        }
+    }
+
+    /** @param  non-empty-list<Check>  $gates */
+    private static function gate(ProblemName $name, array $gates): ApiProblem
+    {
+        return ApiProblem::because(
+            $name,
+            422,
+            ['title' => CatalogueWords::say($gates[0]->title)],
+            ['gates' => array_map(static fn (Check $gate): string => CatalogueWords::say($gate->title), $gates)],
+        );
+    }
+
+    private static function day(string $text): CalendarDate
+    {
+        try {
+            return CalendarDate::parse($text);
+        } catch (NotADate) {
             throw ApiProblem::because(
-                $shut[0]->asksNumber ? ProblemName::GateWantsNumber : ProblemName::GateIsShut,
+                ProblemName::NoSuchDay,
                 422,
-                ['title' => $shut[0]->title],
-                ['gates' => array_map(static fn (Check $gate): string => $gate->title, $shut)],
+                ['date' => $text],
+                ['gates' => [Words::say('problems.no_such_day.title')]],
             );
         }
     }

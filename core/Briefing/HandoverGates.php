@@ -8,6 +8,7 @@ use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Paper\CalendarDate;
 
 /**
  * What is asked before a machine is signed for: the operator's proof, the introduction. A gate is passed or it is not;
@@ -41,6 +42,20 @@ final readonly class HandoverGates
             $this->for($model),
             static fn (Check $gate): bool => ! isset($passed[$gate->id])
                 || ($gate->asksNumber && mb_strlen(trim($passed[$gate->id])) < self::SHORTEST_NUMBER),
+        ));
+    }
+
+    /**
+     * Proof that has ended opens no gate. Its last day still counts.
+     *
+     * @param array<string, CalendarDate> $until the last day of what was seen, by gate, where it says one
+     * @return list<Check> the gates whose proof has ended
+     */
+    public function ended(MachineModel $model, array $until, CalendarDate $today): array
+    {
+        return array_values(array_filter(
+            $this->for($model),
+            static fn (Check $gate): bool => isset($until[$gate->id]) && $until[$gate->id]->isBefore($today),
         ));
     }
 }

@@ -170,6 +170,7 @@ return [
     'part_is_fitted' => ['title' => 'This part is on the machine', 'detail' => 'The model has it, and it can stop the machine: if ":title" has nothing to look at, answer "Not so".'],
     'say_how_it_is_known' => ['title' => 'Say how you know', 'detail' => 'Say why ":title" is not on this machine: the lead asks whether its model has it.'],
     'no_such_question' => ['title' => 'This was settled already', 'detail' => 'Load the page again: somebody has answered it, or the answer was struck.'],
+    'proof_has_ended' => ['title' => 'Not to be handed over to them', 'detail' => '":title": what they show has ended. Hand it over to somebody whose proof has not, or not at all.'],
     'gate_is_shut' => ['title' => 'Not to be handed over yet', 'detail' => '":title" is not confirmed. Confirm it, or do not hand the machine over for use.'],
     'gate_wants_number' => ['title' => 'Not to be handed over yet', 'detail' => '":title" wants the number of what you saw. Write it down, or do not hand the machine over for use.'],
     'not_an_instrument' => ['title' => 'Not an instrument', 'detail' => '":title" is answered by eye.'],

@@ -171,6 +171,7 @@ return [
     'part_is_fitted' => ['title' => 'La máquina lleva esta pieza', 'detail' => 'El modelo la tiene y puede parar la máquina: si en ":title" no hay nada que mirar, responda "No es así".'],
     'say_how_it_is_known' => ['title' => 'Diga cómo lo sabe', 'detail' => 'Diga por qué ":title" no está en esta máquina: el responsable verá si el modelo lo lleva.'],
     'no_such_question' => ['title' => 'Esto ya está resuelto', 'detail' => 'Cargue la página de nuevo: alguien lo respondió o se tachó la respuesta.'],
+    'proof_has_ended' => ['title' => 'No se le entrega', 'detail' => '":title": lo que muestra ha caducado. Entréguela a alguien con la prueba vigente, o no la entregue.'],
     'gate_is_shut' => ['title' => 'Todavía no se entrega', 'detail' => '":title" no está confirmado. Confírmelo o no entregue la máquina para su uso.'],
     'gate_wants_number' => ['title' => 'Todavía no se entrega', 'detail' => '":title" pide el número de lo que vio. Anótelo o no entregue la máquina para su uso.'],
     'not_an_instrument' => ['title' => 'No es un instrumento', 'detail' => '":title" se responde a la vista.'],

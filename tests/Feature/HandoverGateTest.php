@@ -39,7 +39,14 @@ final class HandoverGateTest extends YardTestCase
                 $this->sign($walk, $gates)->assertJsonPath('results.0.problem.type', $problem);
             }
         }
-        $this->sign($walk, [self::PROOF, self::INTRODUCED])->assertJsonPath('results.0.status', 'posted');
+        $yesterday = now()->subDay()->format('Y-m-d');
+        $this->sign($walk, [['valid_until' => $yesterday] + self::PROOF, self::INTRODUCED])
+            ->assertJsonPath('results.0.problem.type', '/problems/proof-has-ended');
+        $this->sign($walk, [['valid_until' => '2026-02-30'] + self::PROOF, self::INTRODUCED])
+            ->assertJsonPath('results.0.problem.type', '/problems/no-such-day');
+        // Its last day still counts.
+        $this->sign($walk, [['valid_until' => now('Europe/London')->format('Y-m-d')] + self::PROOF, self::INTRODUCED])
+            ->assertJsonPath('results.0.status', 'posted');
         self::assertSame('out', $walk->hire->refresh()->standing()->value);
     }
 

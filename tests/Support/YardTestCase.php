@@ -67,9 +67,17 @@ abstract class YardTestCase extends TestCase
             'folio' => random_int(10_000, 4_000_000),
             'machine_id' => $machine->id,
             'customer_id' => Customer::query()->create(['name' => 'Saltmarsh Drainage'])->id,
-            'goes_out_at' => CarbonImmutable::now()->addHour(),
+            'goes_out_at' => self::laterToday(),
             'comes_back_at' => CarbonImmutable::now()->addDays(2),
         ]);
+    }
+
+    /** In an hour, and before the day of the yard is over: what leaves tomorrow stands on tomorrow's page. */
+    private static function laterToday(): CarbonImmutable
+    {
+        $now = CarbonImmutable::now();
+
+        return $now->addHour()->min($now->setTimezone('Europe/London')->endOfDay()->startOfSecond()->utc());
     }
 
     /** Somebody who is qualified for everything. */

@@ -122,6 +122,7 @@ enum ProblemName: string
     case PinNotForThisPerson = 'pin_not_for_this_person';
     case PinTooEasy = 'pin_too_easy';
     case PointsMissing = 'points_missing';
+    case ProofHasEnded = 'proof_has_ended';
     case QualificationRanOut = 'qualification_ran_out';
     case ReadTheDashboard = 'read_the_dashboard';
     case ReadTheInstrument = 'read_the_instrument';

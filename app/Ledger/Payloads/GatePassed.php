@@ -9,9 +9,11 @@ use App\Contract\JsonObject;
 /** What was seen at a gate before a handover. */
 final readonly class GatePassed implements Payload
 {
+    /** @param  string|null  $validUntil the last day of what was seen; none where it says none */
     private function __construct(
         public string $gate,
         public ?string $number,
+        public ?string $validUntil,
     ) {
     }
 
@@ -20,6 +22,7 @@ final readonly class GatePassed implements Payload
         return new self(
             $json->string('gate'),
             $json->optionalString('number'),
+            $json->optionalString('valid_until'),
         );
     }
 }

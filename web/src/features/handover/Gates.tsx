@@ -1,11 +1,23 @@
 import TextField from '@mui/material/TextField';
+import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
+import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
+import dayjs from 'dayjs';
 import { useTranslation } from 'react-i18next';
 import { Button } from '../../app/Button';
 import { Mark } from '../../marks/Mark';
+import { LOCALES } from '../office/calendarLocales';
 import type { Briefing } from './withShownHere';
 
-/** The number that was written down, by gate that was confirmed; empty where none is asked. */
-export type Passed = Record<string, string>;
+const DAY = 'YYYY-MM-DD';
+
+/** What was written down of a gate that was confirmed: the number, empty where none is asked, and its last day. */
+export interface Proof {
+  number: string;
+  validUntil: string | null;
+}
+
+export type Passed = Record<string, Proof>;
 
 interface Props {
   gates: Briefing['gates'];
@@ -15,36 +27,49 @@ interface Props {
 
 /** What is confirmed before anybody signs: each gate is passed, or the machine is not handed over. */
 export function Gates({ gates, passed, onPassed }: Props) {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const without = (id: string) => Object.fromEntries(Object.entries(passed).filter(([one]) => one !== id));
-  const toggle = (id: string) => onPassed(id in passed ? without(id) : { ...passed, [id]: '' });
+  const toggle = (id: string) =>
+    onPassed(id in passed ? without(id) : { ...passed, [id]: { number: '', validUntil: null } });
+  const change = (id: string, part: Partial<Proof>) =>
+    onPassed({ ...passed, [id]: { number: '', validUntil: null, ...passed[id], ...part } });
 
   return (
-    <div className="gates">
-      {gates.map((gate) => (
-        <div key={gate.id} className="gate">
-          <Button
-            pressed={gate.id in passed}
-            testId={`gate-${gate.id}`}
-            under={gate.accept}
-            onClick={() => toggle(gate.id)}
-          >
-            <Mark outcome={gate.id in passed ? 'stands' : 'open'} size={20} /> {gate.title}
-          </Button>
-          {gate.asks_number && gate.id in passed && (
-            <TextField
-              label={t('handover.gate_number')}
-              value={passed[gate.id] ?? ''}
-              onChange={(event) => onPassed({ ...passed, [gate.id]: event.target.value })}
-              slotProps={{ htmlInput: { maxLength: 60, 'data-testid': `gate-number-${gate.id}` } }}
-            />
-          )}
-        </div>
-      ))}
-    </div>
+    <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
+      <div className="gates">
+        {gates.map((gate) => (
+          <div key={gate.id} className="gate">
+            <Button
+              pressed={gate.id in passed}
+              testId={`gate-${gate.id}`}
+              under={gate.accept}
+              onClick={() => toggle(gate.id)}
+            >
+              <Mark outcome={gate.id in passed ? 'stands' : 'open'} size={20} /> {gate.title}
+            </Button>
+            {gate.asks_number && gate.id in passed && (
+              <div className="gate-proof">
+                <TextField
+                  label={t('handover.gate_number')}
+                  value={passed[gate.id]?.number ?? ''}
+                  onChange={(event) => change(gate.id, { number: event.target.value })}
+                  slotProps={{ htmlInput: { maxLength: 60, 'data-testid': `gate-number-${gate.id}` } }}
+                />
+                <DatePicker
+                  label={t('handover.gate_until')}
+                  value={passed[gate.id]?.validUntil == null ? null : dayjs(passed[gate.id]?.validUntil)}
+                  onChange={(day) => change(gate.id, { validUntil: day?.isValid() === true ? day.format(DAY) : null })}
+                  slotProps={{ field: { 'data-testid': `gate-until-${gate.id}`, clearable: true } as object }}
+                />
+              </div>
+            )}
+          </div>
+        ))}
+      </div>
+    </LocalizationProvider>
   );
 }
 
 /** Whether every gate is passed, with its number where one is asked. */
 export const arePassed = (gates: Briefing['gates'], passed: Passed): boolean =>
-  gates.every((gate) => gate.id in passed && (!gate.asks_number || (passed[gate.id] ?? '').trim().length >= 2));
+  gates.every((gate) => gate.id in passed && (!gate.asks_number || (passed[gate.id]?.number ?? '').trim().length >= 2));

@@ -15,7 +15,7 @@ const LANGUAGES = ['en', 'es'] as const;
 interface Props {
   briefing: Briefing;
   busy: boolean;
-  onSign: (name: string, signature: number[][], gates: { gate: string; number?: string }[]) => void;
+  onSign: (name: string, signature: number[][], gates: { gate: string; number?: string; valid_until?: string }[]) => void;
 }
 
 /** Name and signature of the person who was briefed. Strokes are kept as lines, so that they print at any size. */
@@ -128,7 +128,11 @@ export function SignatureField({ briefing, busy, onSign }: Props) {
 }
 
 const written = (passed: Passed) =>
-  Object.entries(passed).map(([gate, number]) => ({ gate, ...(number.trim() === '' ? {} : { number: number.trim() }) }));
+  Object.entries(passed).map(([gate, { number, validUntil }]) => ({
+    gate,
+    ...(number.trim() === '' ? {} : { number: number.trim() }),
+    ...(validUntil === null ? {} : { valid_until: validUntil }),
+  }));
 
 /** What the yard takes of one stroke; a longer one is drawn with fewer points, from end to end. */
 const MOST_POINTS = 400;
