@@ -76,7 +76,9 @@ final class BriefingCard
             }
             $page->rollbackTransaction(true);
         }
-        throw new \LogicException("The card of {$context->model->id} is longer than a side: its steps have to be shortened.");
+        throw new \LogicException(
+            "The card of {$context->model->id} is longer than a side: its steps have to be shortened.",
+        );
     }
 
     private function head(TCPDF $page, WalkContext $context): void
@@ -84,7 +86,17 @@ final class BriefingCard
         $machine = $context->walk->machine;
         $page->setFont('dejavusans', 'B', 16);
         $family = CatalogueWords::say($context->catalogue->family($context->model->familyId)->name);
-        $page->Cell(0, 8, "{$machine->fleet_number}  {$family}, {$context->model->maker} {$context->model->name}", 'B', 1, 'L', false, '', 1);
+        $page->Cell(
+            0,
+            8,
+            "{$machine->fleet_number}  {$family}, {$context->model->maker} {$context->model->name}",
+            'B',
+            1,
+            'L',
+            false,
+            '',
+            1,
+        );
         $page->setFont('dejavusans', '', 8);
         $page->MultiCell(0, 4, Words::say('documents.card.rule'), 0, 'L');
         $page->Ln(1);

@@ -75,7 +75,11 @@ final readonly class PresentBriefing
                 'timer' => $step->timerSeconds === null ? null : ['seconds' => $step->timerSeconds, 'label' => (string) $step->timerLabel],
                 'source' => PresentSource::of($step->source),
             ], $compose->for($context->model)),
-            'lengths' => $this->lengths($compose, $context, $known->shortest($this->yard->dayOf(CarbonImmutable::now()))),
+            'lengths' => $this->lengths(
+                $compose,
+                $context,
+                $known->shortest($this->yard->dayOf(CarbonImmutable::now())),
+            ),
             'known' => ['family' => $known->family?->text(), 'model' => $known->model?->text()],
             'questions' => array_map(self::question(...), (new TeachBack($context->catalogue))->for($context->model)),
             'answers' => (object) ($handover->answers ?? []),

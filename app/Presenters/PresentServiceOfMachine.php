@@ -86,7 +86,9 @@ final readonly class PresentServiceOfMachine
             ...array_map(static fn (MeterPoint $point): array => [
                 'at' => Moment::text(CarbonImmutable::instance($point->at)),
                 'hours' => (string) $point->hours->decimal(1, RoundingMode::HALF_UP),
-                'shows' => (string) $point->hours->minus($offsets->at(CarbonImmutable::instance($point->at)))->decimal(1, RoundingMode::HALF_UP),
+                'shows' => (string) $point->hours
+                    ->minus($offsets->at(CarbonImmutable::instance($point->at)))
+                    ->decimal(1, RoundingMode::HALF_UP),
                 'how' => 'telematics',
                 'is_disputed' => false,
             ], $use->reported),

@@ -51,10 +51,17 @@ foreach (json_decode((string) file_get_contents($fleetFile), true, 16, JSON_THRO
             'EquipmentID' => $mode === 'unknown' ? "X-{$machine['id']}" : $machine['id'],
             'SerialNumber' => $mode === 'unknown' ? "?{$machine['serial']}" : $machine['serial'],
         ],
-        'CumulativeOperatingHours' => ['datetime' => $moment($now), 'Hour' => number_format(max(0, $hours), 2, '.', '')],
+        'CumulativeOperatingHours' => [
+            'datetime' => $moment($now),
+            'Hour' => number_format(max(0, $hours), 2, '.', ''),
+        ],
         'CumulativeIdleHours' => ['datetime' => $moment($now), 'Hour' => number_format(max(0, $hours) / 4, 2, '.', '')],
         'FuelRemaining' => ['datetime' => $moment($now), 'Percent' => $machine['fuel']],
-        'EngineStatus' => ['datetime' => $moment($now), 'EngineNumber' => '1', 'Running' => $machine['hours_per_day'] > 0 ? 'true' : 'false'],
+        'EngineStatus' => [
+            'datetime' => $moment($now),
+            'EngineNumber' => '1',
+            'Running' => $machine['hours_per_day'] > 0 ? 'true' : 'false',
+        ],
         'FaultCode' => array_map(static fn (array $fault): array => [
             'datetime' => $moment($now), 'CodeIdentifier' => $fault[0], 'CodeDescription' => $fault[1],
         ], $machine['faults']),
@@ -70,7 +77,11 @@ $links = $page * PAGE < count($equipment) ? [['Rel' => 'Next', 'Href' => '/Fleet
 $equipment = array_slice($equipment, ($page - 1) * PAGE, PAGE);
 $root = ['version' => '1', 'snapshotTime' => $moment($now)];
 if (str_starts_with($_SERVER['HTTP_ACCEPT'] ?? '', 'application/json')) {
-    $answer(200, 'application/json', json_encode(['Fleet' => $root + ['Links' => $links, 'Equipment' => $equipment]], JSON_THROW_ON_ERROR));
+    $answer(
+        200,
+        'application/json',
+        json_encode(['Fleet' => $root + ['Links' => $links, 'Equipment' => $equipment]], JSON_THROW_ON_ERROR),
+    );
 }
 $document = new DOMDocument('1.0', 'UTF-8');
 $fleet = $document->createElementNS('http://standards.iso.org/iso/15143/-3', 'Fleet');
@@ -85,7 +96,9 @@ $write = static function (DOMElement $into, string $name, array $members) use (&
                 $value,
             ),
             is_array($value) => $write($element, $member, $value),
-            default => $element->appendChild($document->createElement($member, htmlspecialchars((string) $value, ENT_XML1))),
+            default => $element->appendChild(
+                $document->createElement($member, htmlspecialchars((string) $value, ENT_XML1)),
+            ),
         };
     }
 };

@@ -82,7 +82,12 @@ final readonly class HttpProvider implements TelematicsProvider
     private function onTheSameHost(string $next): string
     {
         $own = parse_url($this->url);
-        $origin = sprintf('%s://%s%s', $own['scheme'] ?? '', $own['host'] ?? '', isset($own['port']) ? ":{$own['port']}" : '');
+        $origin = sprintf(
+            '%s://%s%s',
+            $own['scheme'] ?? '',
+            $own['host'] ?? '',
+            isset($own['port']) ? ":{$own['port']}" : '',
+        );
         if (str_starts_with($next, '/') && ! str_starts_with($next, '//')) {
             return $origin.$next;
         }

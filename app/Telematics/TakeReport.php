@@ -172,7 +172,14 @@ final readonly class TakeReport
                 .$report->hours->at->format('Y-m-d H:i \U\T\C');
         $row = TelematicsAside::query()->firstOrNew(
             ['same' => hash('sha256', "{$names}\n{$why->value}")],
-            ['id' => (string) Str::uuid7(), 'machine_id' => $machine?->id, 'names' => $names, 'why' => $why, 'first_at' => $now, 'times' => 0],
+            [
+                'id' => (string) Str::uuid7(),
+                'machine_id' => $machine?->id,
+                'names' => $names,
+                'why' => $why,
+                'first_at' => $now,
+                'times' => 0,
+            ],
         );
         $row->fill(['said' => $said, 'last_at' => $now, 'times' => $row->times + 1])->save();
 

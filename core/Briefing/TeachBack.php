@@ -31,8 +31,11 @@ final readonly class TeachBack
             $this->catalogue->questions,
             static fn (TeachBackQuestion $one): bool => $one->applies->holdsFor($features),
         ));
-        usort($asked, static fn (TeachBackQuestion $a, TeachBackQuestion $b): int => ($order[$a->step] ?? PHP_INT_MAX) <=> ($order[$b->step] ?? PHP_INT_MAX)
-            ?: $a->id <=> $b->id);
+        $place = static fn (TeachBackQuestion $one): array => [$order[$one->step] ?? PHP_INT_MAX, $one->id];
+        usort(
+            $asked,
+            static fn (TeachBackQuestion $a, TeachBackQuestion $b): int => $place($a) <=> $place($b),
+        );
 
         return $asked;
     }

@@ -46,7 +46,9 @@ final readonly class HourMeterReading
 
         return $agreement->holds() ? null : Verdict::attend(
             new Phrase('meter.apart', [
-                'meter' => $tenth($reading), 'reported' => $tenth($reported->hours), 'apart' => $tenth($agreement->apart),
+                'meter' => $tenth($reading),
+                'reported' => $tenth($reported->hours),
+                'apart' => $tenth($agreement->apart),
             ]),
             ["{$tenth($reading)} h, {$tenth($reported->hours)} h → {$tenth($agreement->apart)} h"],
             $this->limits->source(),

@@ -34,7 +34,10 @@ final readonly class JudgeReport
             return ReportVerdict::oldNews();
         }
         $gain = $said->hours->minus($this->last->hours);
-        $passed = Quantity::of($said->at->getTimestamp() - $this->last->at->getTimestamp(), Unit::Second)->in(Unit::Hour);
+        $passed = Quantity::of(
+            $said->at->getTimestamp() - $this->last->at->getTimestamp(),
+            Unit::Second,
+        )->in(Unit::Hour);
         $rounding = Quantity::of(self::ROUNDING_HOURS, Unit::Hour);
 
         return match (true) {

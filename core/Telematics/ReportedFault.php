@@ -37,6 +37,8 @@ final readonly class ReportedFault
     /** A code that nobody here can read is looked into, and holds nothing by itself. */
     public function level(): AlertLevel
     {
-        return $this->code === null ? AlertLevel::Aware : (new Dashboard([], [$this->code]))->level() ?? AlertLevel::Aware;
+        $level = $this->code === null ? null : (new Dashboard([], [$this->code]))->level();
+
+        return $level ?? AlertLevel::Aware;
     }
 }

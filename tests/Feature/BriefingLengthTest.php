@@ -134,10 +134,7 @@ final class BriefingLengthTest extends YardTestCase
     /** @param  list<string>  $steps */
     private function show(Walk $walk, array $steps): void
     {
-        $this->send($walk, ...array_map(
-            fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]),
-            $steps,
-        ))->assertOk();
+        $this->send($walk, ...$this->shown($steps))->assertOk();
     }
 
     private function sign(Walk $walk, ?string $length): TestResponse

@@ -139,13 +139,7 @@ final class RandomOrderTest extends YardTestCase
         if ($open === [] && $this->random->getInt(0, 4) > 0) {
             $this->give($this->entry('release.decided', ['decision' => 'released', 'conditions' => []]));
             // By a tablet whose clock is right: what a wrong one does is tried with every other entry.
-            $told = [
-                ...array_map(
-                    fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]),
-                    $this->steps(),
-                ),
-                ...$this->rightAnswers($this->walk),
-            ];
+            $told = $this->briefed($this->walk);
             $this->taken = [...$this->taken, ...$told];
             $this->tell($told);
         }

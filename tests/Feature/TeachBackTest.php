@@ -35,7 +35,9 @@ final class TeachBackTest extends YardTestCase
         self::assertSame(HireStatus::Out, $this->hire->refresh()->standing());
         $trail = collect($this->getJson("/api/machines/{$this->machine->id}/entries")->json('entries'))
             ->where('kind', 'handover.answered')->pluck('words');
-        self::assertTrue($trail->contains(static fn (string $words): bool => str_ends_with($words, 'Wrong, and told why.')));
+        self::assertTrue(
+            $trail->contains(static fn (string $words): bool => str_ends_with($words, 'Wrong, and told why.')),
+        );
         $before = Handover::query()->get()->toArray();
         $this->app->make(RebuildProjections::class)();
         self::assertEquals($before, Handover::query()->get()->toArray());
@@ -80,11 +82,7 @@ final class TeachBackTest extends YardTestCase
         $walk = $this->openWalk();
         $this->walkThrough($walk);
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
-        $steps = array_column($this->briefing($walk)['steps'], 'id');
-        $this->send($walk, ...array_map(
-            fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]),
-            $steps,
-        ))->assertOk();
+        $this->send($walk, ...$this->shown(array_column($this->briefing($walk)['steps'], 'id')))->assertOk();
 
         return $walk;
     }

@@ -39,7 +39,10 @@ final class TelematicsTest extends YardTestCase
     public function test_a_report_is_written_once_however_often_it_is_sent(): void
     {
         $first = $this->poll($this->equipment('1000.0', '2026-12-01T07:00:00Z'));
-        $again = $this->poll($this->equipment('1000.0', '2026-12-01T07:00:00Z'), $this->equipment('1000.0', '2026-12-01T07:00:00Z'));
+        $again = $this->poll(
+            $this->equipment('1000.0', '2026-12-01T07:00:00Z'),
+            $this->equipment('1000.0', '2026-12-01T07:00:00Z'),
+        );
 
         self::assertSame([1, 1, 0], [$first->machines, $first->taken, $first->aside]);
         self::assertSame([2, 0, 0], [$again->machines, $again->taken, $again->aside]);
@@ -57,15 +60,21 @@ final class TelematicsTest extends YardTestCase
     #[TestWith(['999.0', '2026-12-01T07:30:00Z', 'ran_backwards'])]
     #[TestWith(['1010.0', '2026-12-01T07:30:00Z', 'gained_too_much'])]
     #[TestWith(['1000.0', '2026-12-02T07:30:00Z', 'from_the_future'])]
-    public function test_hours_that_cannot_be_are_put_aside_with_the_reason(string $hours, string $at, string $why): void
-    {
+    public function test_hours_that_cannot_be_are_put_aside_with_the_reason(
+        string $hours,
+        string $at,
+        string $why,
+    ): void {
         $this->poll($this->equipment('1000.0', '2026-12-01T07:00:00Z'));
         $result = $this->poll($this->equipment($hours, $at));
         $this->poll($this->equipment($hours, $at));
 
         self::assertSame([0, 1], [$result->taken, $result->aside]);
         $aside = $this->getJson('/api/telematics')->assertOk()->json('aside');
-        self::assertSame([$why, $this->machine->fleet_number, 2], [$aside[0]['why'], $aside[0]['names'], $aside[0]['times']]);
+        self::assertSame(
+            [$why, $this->machine->fleet_number, 2],
+            [$aside[0]['why'], $aside[0]['names'], $aside[0]['times']],
+        );
         self::assertCount(1, $aside);
         self::assertSame(1, TelematicsReport::query()->count());
     }
@@ -122,7 +131,11 @@ final class TelematicsTest extends YardTestCase
 
         Finding::query()->where('fault', 'SPN 100 FMI 1')->update(['mended_at' => '2026-12-01 07:50:00']);
         $this->poll($this->equipment('999.0', '2026-12-01T07:59:00Z', ['faults' => $faults]));
-        self::assertSame(2, Finding::query()->where('fault', 'SPN 100 FMI 1')->count(), 'hours that cannot be hide no fault');
+        self::assertSame(
+            2,
+            Finding::query()->where('fault', 'SPN 100 FMI 1')->count(),
+            'hours that cannot be hide no fault',
+        );
     }
 
     public function test_a_machine_that_ran_in_the_yard_is_not_as_it_was_looked_at(): void
@@ -213,7 +226,10 @@ final class TelematicsTest extends YardTestCase
         self::assertSame('It answered with status 503.', $failed->failure);
         self::assertSame(
             ['It answered with status 503.', false],
-            [$this->getJson('/api/telematics')->json('last_poll.failure'), $this->getJson('/api/telematics')->json('last_good_at') === null],
+            [
+                $this->getJson('/api/telematics')->json('last_poll.failure'),
+                $this->getJson('/api/telematics')->json('last_good_at') === null,
+            ],
         );
         $this->travel(1)->days();
         self::assertSame(1, $this->poll($this->equipment('1009.0', '2026-12-02T07:00:00Z'))->taken);
@@ -257,7 +273,10 @@ final class TelematicsTest extends YardTestCase
             self::assertStringContainsString('not well-formed', (string) $poll('garbage')->failure);
             self::assertSame([61, 0, 60], [$poll('stale')->machines, $poll('stale')->taken, $poll('stale')->aside]);
             self::assertSame([122, 0], [$poll('doubled')->machines, $poll('doubled')->taken]);
-            self::assertSame([61, 0, 61], [$poll('unknown')->machines, $poll('unknown')->taken, $poll('unknown')->aside]);
+            self::assertSame(
+                [61, 0, 61],
+                [$poll('unknown')->machines, $poll('unknown')->taken, $poll('unknown')->aside],
+            );
             self::assertSame([0, 61], [$poll('backwards')->taken, $poll('backwards')->aside]);
             self::assertSame(1, TelematicsReport::query()->count());
         } finally {
@@ -267,7 +286,10 @@ final class TelematicsTest extends YardTestCase
 
     private function pollAs(string $url, string $mode): PollResult
     {
-        self::assertSame(204, \Illuminate\Support\Facades\Http::withToken('yard')->withBody($mode, 'text/plain')->put($url)->status());
+        self::assertSame(
+            204,
+            \Illuminate\Support\Facades\Http::withToken('yard')->withBody($mode, 'text/plain')->put($url)->status(),
+        );
 
         return $this->pollWith($this->app->make(PollTelematics::class));
     }

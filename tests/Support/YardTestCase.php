@@ -336,9 +336,7 @@ abstract class YardTestCase extends TestCase
     protected function handOver(Walk $walk): void
     {
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
-        $steps = array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
-        $this->send($walk, ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps))->assertOk();
-        $this->answerBack($walk);
+        $this->send($walk, ...$this->briefed($walk))->assertOk();
         $this->post_($walk, 'handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
     }
 
@@ -346,6 +344,27 @@ abstract class YardTestCase extends TestCase
     protected function answerBack(Walk $walk): void
     {
         $this->send($walk, ...$this->rightAnswers($walk))->assertOk();
+    }
+
+    /** @return list<array<string, mixed>> every step shown, and every question answered rightly */
+    protected function briefed(Walk $walk): array
+    {
+        return [
+            ...$this->shown(array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id')),
+            ...$this->rightAnswers($walk),
+        ];
+    }
+
+    /**
+     * @param list<string> $steps
+     * @return list<array<string, mixed>>
+     */
+    protected function shown(array $steps): array
+    {
+        return array_map(
+            fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]),
+            $steps,
+        );
     }
 
     /** @return list<array<string, mixed>> */

@@ -29,7 +29,14 @@ final class DemoTelematics
             ]);
         }
         // Bought yesterday, and told to the provider before it was entered here.
-        $fleet[] = self::machine('E-51', 'TQDRO91204', 'dromvik_14c', 3.4, $now, ['hours_per_day' => 0, 'fuel' => 88, 'faults' => []]);
+        $fleet[] = self::machine(
+            'E-51',
+            'TQDRO91204',
+            'dromvik_14c',
+            3.4,
+            $now,
+            ['hours_per_day' => 0, 'fuel' => 88, 'faults' => []],
+        );
 
         return $fleet;
     }
@@ -38,8 +45,20 @@ final class DemoTelematics
      * @param array<string, mixed> $more
      * @return array<string, mixed>
      */
-    private static function machine(string $id, string $serial, string $model, float $hours, CarbonImmutable $now, array $more): array
-    {
-        return ['id' => $id, 'serial' => $serial, 'model' => $model, 'hours' => $hours, 'at' => $now->toIso8601ZuluString()] + $more;
+    private static function machine(
+        string $id,
+        string $serial,
+        string $model,
+        float $hours,
+        CarbonImmutable $now,
+        array $more,
+    ): array {
+        return [
+            'id' => $id,
+            'serial' => $serial,
+            'model' => $model,
+            'hours' => $hours,
+            'at' => $now->toIso8601ZuluString(),
+        ] + $more;
     }
 }

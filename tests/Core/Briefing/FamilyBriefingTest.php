@@ -45,8 +45,10 @@ final class FamilyBriefingTest extends TestCase
     ];
 
     private const FORKS = [
-        'Both hooked and locked', '10 to 15 cm', 'read the plate', 'never raise or lower while it rolls', 'arms and legs inside',
-        'square on', 'stop a foot away', 'straight out', 'both shoulders', 'horn at corners', 'balanced', 'sprinklers',
+        'Both hooked and locked', '10 to 15 cm', 'read the plate', 'never raise or lower while it rolls',
+        'arms and legs inside',
+        'square on', 'stop a foot away', 'straight out', 'both shoulders', 'horn at corners', 'balanced',
+        'sprinklers',
         'forks wholly down',
     ];
 
@@ -69,36 +71,47 @@ final class FamilyBriefingTest extends TestCase
             'exhaust fluid full', 'blue cap', 'radar', 'by the clock',
         ], [...$noForks, 'sprockets', 'both alike', 'harness', 'charger', 'blades']];
         yield 'wheel loader' => [['wexmoor_l18', 'wexmoor_l7'], [
-            ...self::SEATED, ...self::DIESEL, 'belt', 'bucket low', 'tucked in', 'reverse, turn and lower', 'never articulated',
-            'first gear', 'toe', 'undercut', '45 to 55', 'never coast', 'heel off the floor', 'drive up, reverse down',
+            ...self::SEATED, ...self::DIESEL, 'belt', 'bucket low', 'tucked in', 'reverse, turn and lower',
+            'never articulated',
+            'first gear', 'toe', 'undercut', '45 to 55', 'never coast', 'heel off the floor',
+            'drive up, reverse down',
             'on arms, wheels', 'beside or behind', 'floor level and draining', 'flat on the ground', 'park brake',
             'joint', 'lean out', 'berm', 'rated for this machine', 'Driver in the cab', 'neutraliser',
         ], [...$noForks, 'sprockets', 'sticks round', 'harness', 'blades', 'charger', 'preheat']];
         yield 'dozer' => [['halsafell_d6'], [
-            ...self::SEATED, ...self::DIESEL, 'blade and ripper', 'both locked', 'blade down', 'ripper down', 'park brake on',
+            ...self::SEATED, ...self::DIESEL, 'blade and ripper', 'both locked', 'blade down', 'ripper down',
+            'park brake on',
             'firm, level ground', 'only in neutral', 'preheat', 'last driver', 'up is live', 'lamp at the isolator',
         ], [...$noForks, 'bucket flat', 'mast', 'harness', 'spray by hand', 'right stick', 'hand brake']];
         yield 'articulated dump truck' => [['brennock_a30'], [
-            ...self::SEATED, 'four-digit code', '15 minutes', 'no sharp thing', 'not sure of the code', 'wakes', 'press start',
-            'pull the button', 'push the park-brake', 'retarder', 'lamp flashes', 'mark stands on the speed dial', 'hold again',
-            'shakes', 'body wholly down', 'three beeps', 'four minutes', 'no fault', 'blue cap', 'drain them', 'master switch',
+            ...self::SEATED, 'four-digit code', '15 minutes', 'no sharp thing', 'not sure of the code',
+            'wakes', 'press start',
+            'pull the button', 'push the park-brake', 'retarder', 'lamp flashes',
+            'mark stands on the speed dial', 'hold again',
+            'shakes', 'body wholly down', 'three beeps', 'four minutes', 'no fault', 'blue cap', 'drain them',
+            'master switch',
             'joint',
         ], [...$noForks, 'Turn the key', 'key to', 'bucket', 'harness', 'blades', 'sprockets']];
         yield 'site dumper' => [['eskrigg_3s', 'eskrigg_6s'], [
-            ...self::SEATED, ...self::DIESEL, 'roll bar', 'both pins', 'belt', 'neutral', 'joint', 'berm', 'body wholly down',
+            ...self::SEATED, ...self::DIESEL, 'roll bar', 'both pins', 'belt', 'neutral', 'joint', 'berm',
+            'body wholly down',
             'never across', 'hand brake', 'Foot on the brake', 'prop',
         ], [...$noForks, 'bucket', 'harness', 'blades', 'exhaust fluid', 'turbocharger', 'mirrors', 'retarder']];
         yield 'telehandler' => [['tarnhay_t6', 'tarnhay_t9'], [
-            ...self::SEATED, ...self::DIESEL, 'thumb wheel', 'front wheels for the road', 'crab', 'close and low', 'never to lift',
-            'both latches', 'arm in', 'hand brake', 'neutral, park brake', 'read the plate', 'bucket mode', 'on a road', 'belt',
+            ...self::SEATED, ...self::DIESEL, 'thumb wheel', 'front wheels for the road', 'crab',
+            'close and low', 'never to lift',
+            'both latches', 'arm in', 'hand brake', 'neutral, park brake', 'read the plate', 'bucket mode',
+            'on a road', 'belt',
             'foot on the brake', 'wheels straight', 'sprinklers',
         ], ['sprockets', 'harness', 'right stick', 'charger', 'blades', 'ramps.', 'dock']];
         yield 'counterbalance truck' => [['orrick_20e', 'orrick_25g', 'orrick_50d'], [
-            ...self::SEATED, ...self::FORKS, 'belt', 'load uphill', 'forks downhill', 'plate fixed', 'trailer', 'never turn on it',
+            ...self::SEATED, ...self::FORKS, 'belt', 'load uphill', 'forks downhill', 'plate fixed', 'trailer',
+            'never turn on it',
             'neutral, park brake', 'tips tilted to the floor', 'floor load', 'smooth stops', 'look both sides',
         ], ['bucket', 'harness', 'sprockets', 'control lock', 'blades', 'two blasts', 'exhaust fluid']];
         yield 'gas truck' => [['orrick_25g'], [
-            'close the valve', 'run until it stops', 'ignition off', 'gloves', 'no flame', 'straps off', 'trained people only',
+            'close the valve', 'run until it stops', 'ignition off', 'gloves', 'no flame', 'straps off',
+            'trained people only',
             'soap', 'valve of the cylinder', 'two people', 'hose is empty', 'both latches',
         ], ['diesel', 'charger', 'to the brim', 'rinse eyes']];
         yield 'electric truck' => [['orrick_20e'], [
@@ -106,24 +119,31 @@ final class FamilyBriefingTest extends TestCase
             'service lamp', 'foot on the brake', 'belt', 'only people shown how', 'acid',
         ], [...$noEngine, 'gas shut', 'cylinder']];
         yield 'rough-terrain truck' => [['orrick_rt30'], [
-            ...self::SEATED, ...self::DIESEL, ...self::FORKS, 'belt', 'load uphill', 'hand brake', 'firm, level ground',
+            ...self::SEATED, ...self::DIESEL, ...self::FORKS, 'belt', 'load uphill', 'hand brake',
+            'firm, level ground',
             'tow it only as the manual', 'extinguishers', 'preheat', 'walkers',
         ], ['bucket', 'harness', 'control lock', 'charger', 'dock', 'sprockets']];
         yield 'pallet truck' => [['fenwold_p20'], [
-            'feet wholly inside', 'grab bar', 'above all in turns', 'stay on', 'ankles', 'speed button', 'water, ice', 'horn at corners',
-            'handle upright', 'forks down', 'belly button', 'read the charge', 'trailer', '10 to 15 cm', 'charger', 'toe caps',
+            'feet wholly inside', 'grab bar', 'above all in turns', 'stay on', 'ankles', 'speed button',
+            'water, ice', 'horn at corners',
+            'handle upright', 'forks down', 'belly button', 'read the charge', 'trailer', '10 to 15 cm',
+            'charger', 'toe caps',
         ], [...$noEngine, 'belt', 'seat', 'bucket', 'harness', 'mast', 'hand brake']];
         yield 'power stacker' => [['fenwold_s12'], [
-            'handle upright', 'belly button', 'read the charge', 'forks down', 'charger', 'horn at corners', 'water, ice',
+            'handle upright', 'belly button', 'read the charge', 'forks down', 'charger', 'horn at corners',
+            'water, ice',
             'never raise or lower while it rolls', 'floor load', 'balanced', '10 to 15 cm', 'toe caps',
         ], [...$noEngine, 'feet wholly inside', 'grab bar', 'belt', 'seat', 'harness', 'bucket']];
         yield 'boom lift' => [['ardlow_20b', 'ardlow_38x'], [
-            ...self::PLATFORM, 'harness', 'short lanyard', 'marked anchor', 'foot switch', 'raise lamp', 'retract lamp',
-            'tilt lamp', 'level lamp', 'ten seconds', 'own guide', 'written method', 'wind at platform height', 'reversed',
+            ...self::PLATFORM, 'harness', 'short lanyard', 'marked anchor', 'foot switch', 'raise lamp',
+            'retract lamp',
+            'tilt lamp', 'level lamp', 'ten seconds', 'own guide', 'written method', 'wind at platform height',
+            'reversed',
             'engine cold',
         ], ['forks', 'bucket', 'seat', 'belt', 'indoors only', 'grip', 'control lock', 'joint']];
         yield 'scissor lift' => [['ardlow_12s', 'pennick_8e'], [
-            ...self::PLATFORM, 'squeeze the grip', 'let go and everything stops', 'tilt alarm', 'indoors only', 'charger off',
+            ...self::PLATFORM, 'squeeze the grip', 'let go and everything stops', 'tilt alarm', 'indoors only',
+            'charger off',
             'mode switch', 'harness', 'read the charge', 'near beams',
         ], [...$noEngine, 'foot switch', 'raise lamp', 'seat', 'belt', 'bucket', 'forks']];
         yield 'mast lift' => [['pennick_m3', 'pennick_m5'], [
@@ -131,27 +151,33 @@ final class FamilyBriefingTest extends TestCase
             'indoors only', 'close to the rack', 'mode switch', 'push up, pull down', 'charger off',
         ], [...$noEngine, 'foot switch', 'seat', 'belt', 'bucket', 'forks']];
         yield 'ride-on mower' => [['mossgill_122', 'mossgill_97', 'tarnhay_r3'], [
-            'blade lever to off', 'throwing distance', 'chute', 'five seconds', 'never across', 'wet grass', 'park brake on',
+            'blade lever to off', 'throwing distance', 'chute', 'five seconds', 'never across', 'wet grass',
+            'park brake on',
             'seat', 'deck down', 'no child', 'not in a shed', 'reach in', 'facing the machine',
         ], ['forks', 'bucket', 'harness', 'control lock', 'hand brake', 'horn, two', 'power take-off']];
         yield 'compact tractor' => [['mossgill_t26', 'mossgill_t45'], [
-            ...self::SEATED, ...self::DIESEL, 'roll bar', 'both pins', 'power take-off off', 'shield', 'drawbar', 'never across',
+            ...self::SEATED, ...self::DIESEL, 'roll bar', 'both pins', 'power take-off off', 'shield',
+            'drawbar', 'never across',
             'belt', 'foot on the brake', 'implement on the ground', 'flat on the ground', 'preheat',
         ], ['forks', 'harness', 'blades', 'control lock', 'sprockets', 'dock', 'turbocharger']];
         yield 'roller' => [['tolvane_16', 'tolvane_26'], [
-            ...self::SEATED, ...self::DIESEL, 'roll bar', 'belt', 'vibration', 'between the drums', 'drum\'s width', 'never across',
+            ...self::SEATED, ...self::DIESEL, 'roll bar', 'belt', 'vibration', 'between the drums',
+            'drum\'s width', 'never across',
             'travel lever', 'water off', 'neutral, park brake', 'horn, two blasts',
         ], ['forks', 'bucket', 'harness', 'tyres', 'wheels for', 'blades', 'mast']];
         yield 'generator' => [['brennock_g20', 'brennock_g60'], [
-            'earth', 'out of doors', 'windows', 'transfer switch', 'breaker open', 'without load', 'residual-current', 'while it runs',
+            'earth', 'out of doors', 'windows', 'transfer switch', 'breaker open', 'without load',
+            'residual-current', 'while it runs',
             'uncoiled', 'coupling locked', 'engine cold', 'level ground', 'key out', 'brim', 'lights tried',
         ], ['seat', 'tug it', 'forks', 'bucket', 'harness', 'walking pace', 'horn', 'drive', 'mast']];
         yield 'lighting tower' => [['skarrow_lt9'], [
-            'earth', 'out of doors', 'outriggers out', 'look up', 'raise the mast', 'mast wholly down', 'lamps off and cool', 'breaker open',
+            'earth', 'out of doors', 'outriggers out', 'look up', 'raise the mast', 'mast wholly down',
+            'lamps off and cool', 'breaker open',
             'wind on its plate', 'jumps without a touch', 'preheat', 'coupling locked', 'mast up',
         ], ['seat', 'tug it', 'forks', 'bucket', 'harness', 'walking pace', 'horn']];
         yield 'compressor' => [['tolvane_c5'], [
-            'outlets shut', 'safety clip', 'whip check', 'aim air', 'under the skin', 'outdoors only', 'hose empty', 'engine cold',
+            'outlets shut', 'safety clip', 'whip check', 'aim air', 'under the skin', 'outdoors only',
+            'hose empty', 'engine cold',
             'coupling locked', 'unloaded', 'glasses', 'turbocharger', 'lights tried',
         ], ['seat', 'tug it', 'forks', 'bucket', 'harness', 'walking pace', 'horn', 'earth as']];
     }
@@ -167,7 +193,10 @@ final class FamilyBriefingTest extends TestCase
         self::assertGreaterThanOrEqual(12, count($told));
         foreach ($models as $model) {
             $words = $this->toldOf($model);
-            $isTold = static fn (string $word): bool => preg_match('/(?<![a-z])'.preg_quote($word, '/').'/iu', $words) === 1;
+            $isTold = static fn (string $word): bool => preg_match(
+                '/(?<![a-z])'.preg_quote($word, '/').'/iu',
+                $words,
+            ) === 1;
             self::assertSame(
                 ['not told' => [], 'told' => []],
                 [
@@ -253,7 +282,11 @@ final class FamilyBriefingTest extends TestCase
                 foreach ($step->after as $before) {
                     if (isset($at[$step->id], $at[$before])) {
                         $pairs++;
-                        self::assertLessThan($at[$step->id], $at[$before], "{$model->id}: {$before} before {$step->id}");
+                        self::assertLessThan(
+                            $at[$step->id],
+                            $at[$before],
+                            "{$model->id}: {$before} before {$step->id}",
+                        );
                     }
                 }
             }
@@ -268,7 +301,11 @@ final class FamilyBriefingTest extends TestCase
                 static fn (BriefingStep $step): string => $step->id,
                 $this->steps($model, $length),
             );
-            [$full, $family, $known] = [$ids(BriefingLength::Full), $ids(BriefingLength::KnowsFamily), $ids(BriefingLength::KnowsModel)];
+            [$full, $family, $known] = [
+                $ids(BriefingLength::Full),
+                $ids(BriefingLength::KnowsFamily),
+                $ids(BriefingLength::KnowsModel),
+            ];
             self::assertSame([], array_diff($family, $full));
             self::assertSame([], array_diff($known, $family));
             self::assertLessThan(count($full), count($known), $model);
@@ -276,7 +313,10 @@ final class FamilyBriefingTest extends TestCase
                 $this->steps($model),
                 static fn (BriefingStep $step): bool => $step->level === SignalWord::Danger,
             );
-            self::assertSame(array_values(array_map(static fn (BriefingStep $step): string => $step->id, $kills)), $known);
+            self::assertSame(
+                array_values(array_map(static fn (BriefingStep $step): string => $step->id, $kills)),
+                $known,
+            );
             self::assertGreaterThanOrEqual(4, count($known), $model);
             self::assertLessThan(
                 BriefingTime::minutes($this->steps($model)),
@@ -293,11 +333,17 @@ final class FamilyBriefingTest extends TestCase
     #[TestWith(['2025-11-26', '2025-11-26', BriefingLength::KnowsFamily])]
     #[TestWith(['2025-11-25', '2025-11-25', BriefingLength::Full])]
     #[TestWith(['2026-11-28', '2026-11-28', BriefingLength::Full])]
-    public function test_how_long_ago_somebody_signed_says_how_much_they_hear(?string $family, ?string $model, BriefingLength $shortest): void
-    {
+    public function test_how_long_ago_somebody_signed_says_how_much_they_hear(
+        ?string $family,
+        ?string $model,
+        BriefingLength $shortest,
+    ): void {
         $day = static fn (?string $text): ?CalendarDate => $text === null ? null : CalendarDate::parse($text);
 
-        self::assertSame($shortest, (new KnownFrom($day($family), $day($model)))->shortest(CalendarDate::parse('2026-11-27')));
+        self::assertSame(
+            $shortest,
+            (new KnownFrom($day($family), $day($model)))->shortest(CalendarDate::parse('2026-11-27')),
+        );
     }
 
     private function toldOf(string $model): string

@@ -64,7 +64,11 @@ final class FleetSnapshotTest extends TestCase
         $read = HoursText::read($text);
 
         self::assertNotNull($read);
-        self::assertEqualsWithDelta($hours, $read->in(Unit::Hour)->decimal(9, \Brick\Math\RoundingMode::HALF_UP)->toFloat(), 1e-6);
+        self::assertEqualsWithDelta(
+            $hours,
+            $read->in(Unit::Hour)->decimal(9, \Brick\Math\RoundingMode::HALF_UP)->toFloat(),
+            1e-6,
+        );
     }
 
     /** @return iterable<string, array{array<string, float>, float}> */
@@ -81,7 +85,10 @@ final class FleetSnapshotTest extends TestCase
     #[DataProvider('distances')]
     public function test_the_way_over_the_ground(array $in, float $kilometres): void
     {
-        $place = static fn (int $at): GlobePosition => GlobePosition::read((string) $in["lat{$at}"], (string) $in["lon{$at}"])
+        $place = static fn (int $at): GlobePosition => GlobePosition::read(
+            (string) $in["lat{$at}"],
+            (string) $in["lon{$at}"],
+        )
             ?? self::fail('There is no such place.');
 
         self::assertEqualsWithDelta($kilometres, $place(1)->kilometresTo($place(2), $in['radius_km']), 0.001);
@@ -135,7 +142,9 @@ final class FleetSnapshotTest extends TestCase
     #[TestWith(['<EngineStatus><Running>maybe</Running></EngineStatus>'])]
     public function test_what_cannot_be_is_no_figure(string $element): void
     {
-        $machine = FleetSnapshot::read('<Fleet version="1">'.sprintf(self::EQUIPMENT, $element).'</Fleet>')->machines[0];
+        $machine = FleetSnapshot::read(
+            '<Fleet version="1">'.sprintf(self::EQUIPMENT, $element).'</Fleet>',
+        )->machines[0];
 
         self::assertSame(
             [null, null, null, null],

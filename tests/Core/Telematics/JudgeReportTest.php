@@ -25,9 +25,15 @@ final class JudgeReportTest extends TestCase
     #[TestWith(['1000.0', '2026-11-27T12:15:01Z', WhyNotPlaced::FromTheFuture])]
     #[TestWith(['1000.0', '2026-11-27T06:00:00Z', null])]
     #[TestWith(['900.0', '2026-11-26T06:00:00Z', null])]
-    public function test_after_one_thousand_hours_at_six(string $hours, string $at, string|WhyNotPlaced|null $expected): void
-    {
-        $judge = new JudgeReport(self::at('1000.0', '2026-11-27T06:00:00Z'), new \DateTimeImmutable('2026-11-27T12:00:00Z'));
+    public function test_after_one_thousand_hours_at_six(
+        string $hours,
+        string $at,
+        string|WhyNotPlaced|null $expected,
+    ): void {
+        $judge = new JudgeReport(
+            self::at('1000.0', '2026-11-27T06:00:00Z'),
+            new \DateTimeImmutable('2026-11-27T12:00:00Z'),
+        );
         $verdict = $judge->judge(self::at($hours, $at));
 
         self::assertSame($expected, $verdict->aside ?? $verdict->ran?->text());
@@ -47,8 +53,11 @@ final class JudgeReportTest extends TestCase
     #[TestWith(['1000', '1012.1', false])]
     #[TestWith(['1000', '998', true])]
     #[TestWith(['1000', '997.9', false])]
-    public function test_two_counters_agree_within_two_hours_of_what_time_explains(string $meter, string $said, bool $agree): void
-    {
+    public function test_two_counters_agree_within_two_hours_of_what_time_explains(
+        string $meter,
+        string $said,
+        bool $agree,
+    ): void {
         $one = self::at($meter, '2026-11-27T00:00:00Z');
         $other = self::at($said, '2026-11-27T10:00:00Z');
 
