@@ -62,10 +62,15 @@ final class PrintTest extends YardTestCase
             $walk = $this->openWalk('checkout', $this->hireOf($machine));
             $pdf = $this->pdf("/api/walks/{$walk->id}/card".($at % 2 === 0 ? '' : '?paper=LETTER'));
             self::assertCount(2, $pdf->getPages(), $model);
-            $words = self::words($pdf);
+            // A line may end behind a hyphen.
+            $words = str_replace('- ', '-', self::words($pdf));
             foreach ((new ComposeBriefing($catalogue))->for($catalogue->model($model)) as $step) {
                 if ($step->kind !== BriefingKind::Working || $step->level === SignalWord::Danger) {
-                    self::assertStringContainsString(self::plain($step->instruction), $words, "{$model}, {$step->id}");
+                    self::assertStringContainsString(
+                        str_replace('- ', '-', self::plain($step->instruction)),
+                        $words,
+                        "{$model}, {$step->id}",
+                    );
                 }
             }
         }

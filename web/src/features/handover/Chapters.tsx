@@ -25,7 +25,8 @@ export function Chapters({ steps, at, shown, onGo }: Props) {
         const done = own.filter(({ step }) => shown.has(step.id)).length;
         const first = own.find(({ step }) => !shown.has(step.id)) ?? own[0];
         // Nothing is passed over: one comes to what was shown, and to the next one.
-        const isAhead = first === undefined || all.some(({ step, index }) => index < first.index && !shown.has(step.id));
+        const isAhead =
+          first === undefined || all.some(({ step, index }) => index < first.index && !shown.has(step.id));
 
         return own.length === 0 ? null : (
           <li key={kind} className={kind === present ? 'now' : ''}>

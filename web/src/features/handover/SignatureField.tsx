@@ -12,14 +12,14 @@ import type { Briefing } from './withShownHere';
 
 const LANGUAGES = ['en', 'es'] as const;
 
-interface Props {
+export interface SignatureProps {
   briefing: Briefing;
   busy: boolean;
   onSign: (name: string, signature: number[][], gates: { gate: string; number?: string; valid_until?: string }[]) => void;
 }
 
 /** Name and signature of the person who was briefed. Strokes are kept as lines, so that they print at any size. */
-export function SignatureField({ briefing, busy, onSign }: Props) {
+export function SignatureField({ briefing, busy, onSign }: SignatureProps) {
   const { t } = useTranslation();
   const canvas = useRef<HTMLCanvasElement>(null);
   const pad = useRef<SignaturePad | null>(null);
