@@ -85,19 +85,22 @@ final class DemoWalker
 
     public function handOver(Walk $walk, User $by, string $name, CarbonImmutable $at): void
     {
-        $this->at($at->subMinutes(self::BRIEFING_MINUTES));
+        // Soon after midnight the day behind is short: nobody is briefed before the machine was walked.
+        $begins = $at->subMinutes(self::BRIEFING_MINUTES)->max($this->clock);
+        $ends = $at->max($begins);
+        $this->at($begins);
         ['lengths' => $lengths, 'questions' => $questions] = app(\App\Presenters\PresentBriefing::class)->of($walk->refresh(), $by);
         // Hirers of this yard come back: they hear as much as they have to.
         ['length' => $length, 'steps' => $steps] = $lengths[count($lengths) - 1];
         $batch = [];
         foreach ($steps as $step) {
-            $this->pass(intdiv(self::BRIEFING_MINUTES * 60, count($steps) + 1));
+            $this->pass(intdiv((int) $begins->diffInSeconds($ends, true), count($steps) + 1));
             $batch[] = $this->entry('handover.step_shown', ['step' => $step]);
         }
         foreach ($questions as $question) {
             $batch[] = $this->entry('handover.answered', ['question' => $question['id'], 'form' => 0, 'answer' => 0]);
         }
-        $this->at($at);
+        $this->at($ends);
         $batch[] = $this->entry('handover.signed', ['name' => $name, 'length' => $length, 'signature' => DemoSignature::of($name), 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
         $this->send($walk, $batch, $by);
     }
