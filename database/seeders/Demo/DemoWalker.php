@@ -27,8 +27,15 @@ final class DemoWalker
 
     private CarbonImmutable $clock;
 
-    public function __construct(private readonly OpenWalk $open, private readonly PostEntries $post, private readonly StorePhoto $keep)
-    {
+    /** When the demo is told: soon after midnight a walk of the day takes less time than walks take, but none lies ahead. */
+    private readonly CarbonImmutable $told;
+
+    public function __construct(
+        private readonly OpenWalk $open,
+        private readonly PostEntries $post,
+        private readonly StorePhoto $keep,
+    ) {
+        $this->told = CarbonImmutable::now()->startOfSecond();
     }
 
     /** @param  string|null  $until the line before which the walk is left; none walks to the end */
@@ -112,9 +119,9 @@ final class DemoWalker
 
     public function at(CarbonImmutable $moment): void
     {
-        $this->clock = $moment;
-        Carbon::setTestNow($moment);
-        CarbonImmutable::setTestNow($moment);
+        $this->clock = $moment->min($this->told);
+        Carbon::setTestNow($this->clock);
+        CarbonImmutable::setTestNow($this->clock);
     }
 
     private function pass(int $seconds): void
