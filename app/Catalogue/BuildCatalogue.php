@@ -384,7 +384,7 @@ final class BuildCatalogue
                 $form['ask'],
                 $form['right'],
                 array_map(
-                    static fn (array $wrong): Core\WrongAnswer => new Core\WrongAnswer($wrong['say'], $wrong['because']),
+                    static fn (array $one): Core\WrongAnswer => new Core\WrongAnswer($one['say'], $one['because']),
                     $form['wrong'],
                 ),
             ),

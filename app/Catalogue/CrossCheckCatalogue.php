@@ -45,35 +45,22 @@ final readonly class CrossCheckCatalogue
     {
         $known = [...array_keys($this->trees['features.yaml']['features']), ...$this->featuresOfRules()];
         $faults = [];
-        foreach ($this->catalogue->checks as $check) {
-            foreach (array_diff($this->named($check->applies), $known) as $feature) {
-                $faults[] = CatalogueFault::in('checks', 'check', $check->id, "asks for the feature '{$feature}', which features.yaml does not know");
+        foreach ($this->whatAsks() as [$file, $what, $id, $asked]) {
+            foreach (array_diff($asked, $known) as $feature) {
+                $fault = "asks for the feature '{$feature}', which features.yaml does not know";
+                $faults[] = CatalogueFault::in($file, $what, $id, $fault);
             }
+        }
+        foreach ($this->catalogue->checks as $check) {
             foreach (array_diff(array_keys($check->occasionsWith), $known) as $feature) {
-                $faults[] = CatalogueFault::in('checks', 'check', $check->id, "is due more often with the feature '{$feature}', which features.yaml does not know");
+                $what = "is due more often with the feature '{$feature}', which features.yaml does not know";
+                $faults[] = CatalogueFault::in('checks', 'check', $check->id, $what);
             }
             foreach ($this->strangersIn($check) as $what) {
                 $faults[] = CatalogueFault::in('checks', 'check', $check->id, $what);
             }
         }
-        foreach ($this->catalogue->qualifications as $qualification) {
-            foreach (array_diff($this->named($qualification->applies), $known) as $feature) {
-                $faults[] = CatalogueFault::in('qualifications.yaml', 'qualification', $qualification->id, "asks for the feature '{$feature}', which features.yaml does not know");
-            }
-        }
         foreach ($this->catalogue->closeUps as $closeUp) {
-            $asked = array_merge(...array_map(
-                fn (CloseUpVariant $one): array => $this->named($one->applies),
-                $closeUp->draws,
-            ));
-            foreach (array_diff($asked, $known) as $feature) {
-                $faults[] = CatalogueFault::in(
-                    'closeups.yaml',
-                    'close-up',
-                    $closeUp->id,
-                    "asks for the feature '{$feature}', which features.yaml does not know",
-                );
-            }
             foreach (array_diff(array_keys($closeUp->anchors), array_keys($this->catalogue->checks)) as $check) {
                 $faults[] = CatalogueFault::in(
                     'closeups.yaml',
@@ -84,31 +71,21 @@ final readonly class CrossCheckCatalogue
             }
         }
         foreach ($this->catalogue->servicePoints as $point) {
-            foreach (array_diff($this->named($point->applies), $known) as $feature) {
-                $faults[] = self::ofPoint(
-                    $point,
-                    "asks for the feature '{$feature}', which features.yaml does not know",
-                );
-            }
             foreach (array_diff($point->contains, array_column($this->catalogue->servicePoints, 'id')) as $other) {
                 $faults[] = self::ofPoint($point, "contains '{$other}', which is no service point");
             }
         }
         $steps = array_column($this->catalogue->briefingSteps, 'id');
         foreach ($this->catalogue->briefingSteps as $step) {
-            foreach (array_diff($this->named($step->applies), $known) as $feature) {
-                $faults[] = CatalogueFault::in('briefings', 'step', $step->id, "asks for the feature '{$feature}', which features.yaml does not know");
-            }
             foreach (array_diff($step->after, $steps) as $other) {
-                $faults[] = CatalogueFault::in('briefings', 'step', $step->id, "comes after '{$other}', which is no step");
+                $what = "comes after '{$other}', which is no step";
+                $faults[] = CatalogueFault::in('briefings', 'step', $step->id, $what);
             }
         }
         foreach ($this->catalogue->questions as $question) {
-            foreach (array_diff($this->named($question->applies), $known) as $feature) {
-                $faults[] = CatalogueFault::in('questions', 'question', $question->id, "asks for the feature '{$feature}', which features.yaml does not know");
-            }
             foreach (array_diff([$question->step], $steps) as $step) {
-                $faults[] = CatalogueFault::in('questions', 'question', $question->id, "asks for '{$step}', which is no step");
+                $what = "asks for '{$step}', which is no step";
+                $faults[] = CatalogueFault::in('questions', 'question', $question->id, $what);
             }
         }
         foreach ($this->catalogue->models as $model) {
@@ -118,6 +95,32 @@ final readonly class CrossCheckCatalogue
         }
 
         return $faults;
+    }
+
+    /** @return iterable<array{string, string, string, list<string>}> file, kind, id, and the features it asks for */
+    private function whatAsks(): iterable
+    {
+        foreach ($this->catalogue->checks as $one) {
+            yield ['checks', 'check', $one->id, $this->named($one->applies)];
+        }
+        foreach ($this->catalogue->qualifications as $one) {
+            yield ['qualifications.yaml', 'qualification', $one->id, $this->named($one->applies)];
+        }
+        foreach ($this->catalogue->closeUps as $one) {
+            yield ['closeups.yaml', 'close-up', $one->id, array_merge(...array_map(
+                fn (CloseUpVariant $variant): array => $this->named($variant->applies),
+                $one->draws,
+            ))];
+        }
+        foreach ($this->catalogue->servicePoints as $one) {
+            yield ['service', 'service point', $one->id, $this->named($one->applies)];
+        }
+        foreach ($this->catalogue->briefingSteps as $one) {
+            yield ['briefings', 'step', $one->id, $this->named($one->applies)];
+        }
+        foreach ($this->catalogue->questions as $one) {
+            yield ['questions', 'question', $one->id, $this->named($one->applies)];
+        }
     }
 
     private static function ofPoint(ServicePoint $point, string $what): CatalogueFault

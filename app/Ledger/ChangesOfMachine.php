@@ -90,7 +90,8 @@ final class ChangesOfMachine
     private static function saysNothingNew(LedgerEntry $entry): bool
     {
         return match ($entry->kind) {
-            FindingSeenAgain::name() => FindingSeenJudgement::read($entry->judgement())->comparison === Comparison::Same,
+            FindingSeenAgain::name() => FindingSeenJudgement::read($entry->judgement())->comparison
+                === Comparison::Same,
             TelematicsReported::name() => ! TelematicsReportedJudgement::read($entry->judgement())->inTheYard,
             default => false,
         };

@@ -93,7 +93,7 @@ final readonly class PlaceFinding
     ): void {
         Finding::query()->create([
             'id' => $entry->id,
-            'number' => (int) Finding::query()->where('machine_id', $entry->machineId())->max('number') + 1,
+            'number' => Finding::nextNumber($entry->machineId()),
             'machine_id' => $entry->machineId(),
             'hire_id' => $entry->hire_id,
             'walk_id' => $entry->walk_id,

@@ -9,7 +9,6 @@ use App\Http\Problems\ApiProblem;
 use App\Models\Machine;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Str;
 
 /** One entry of a machine that follows from something else that somebody does: it stands, or all of that is refused. */
 final readonly class PostToMachine
@@ -25,13 +24,7 @@ final readonly class PostToMachine
      */
     public function __invoke(Machine $machine, string $kind, array $payload, User $by): void
     {
-        $now = CarbonImmutable::now();
-        $entry = (object) [
-            'id' => (string) Str::uuid7($now),
-            'kind' => $kind,
-            'recorded_at' => $now->utc()->format('Y-m-d\TH:i:s.u\Z'),
-            'payload' => (object) $payload,
-        ];
+        $entry = RawEntry::of($kind, $payload, CarbonImmutable::now());
         foreach (($this->post)($machine, [$entry], Actor::person($by)) as $result) {
             if ($result->problem !== null) {
                 throw new ApiProblem($result->problem);

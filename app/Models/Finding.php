@@ -57,6 +57,12 @@ final class Finding extends Projection
         ];
     }
 
+    /** Findings of a machine are numbered as they come. */
+    public static function nextNumber(string $machineId): int
+    {
+        return (int) self::query()->where('machine_id', $machineId)->max('number') + 1;
+    }
+
     /** @return BelongsTo<User, $this> */
     public function actor(): BelongsTo
     {

@@ -21,6 +21,14 @@ final class Handover extends Projection
 {
     protected $primaryKey = 'walk_id';
 
+    public static function ofEntry(LedgerEntry $entry): self
+    {
+        return self::query()->firstOrNew(
+            ['walk_id' => $entry->walkId()],
+            ['hire_id' => $entry->hire_id, 'steps_shown' => []],
+        );
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

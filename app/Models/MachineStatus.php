@@ -21,6 +21,12 @@ final class MachineStatus extends Projection
 
     protected $primaryKey = 'machine_id';
 
+    /** A machine that was never walked has to be able to be held, too. */
+    public static function orInYard(string $machineId): self
+    {
+        return self::query()->firstOrCreate(['machine_id' => $machineId], ['standing' => MachineStanding::InYard]);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

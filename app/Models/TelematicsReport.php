@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Telematics\TimedHours;
@@ -30,6 +32,18 @@ final class TelematicsReport extends Projection
     public static function lastOf(string $machineId): ?self
     {
         return self::query()->where('machine_id', $machineId)->orderByDesc('at')->first();
+    }
+
+    /**
+     * @param list<string> $machines ids
+     * @return Collection<string, self> by machine
+     */
+    public static function lastOfEach(array $machines): Collection
+    {
+        $last = DB::table('telematics_reports')->whereIn('machine_id', $machines)->groupBy('machine_id')
+            ->selectRaw('machine_id, max(at)');
+
+        return self::query()->whereIn(DB::raw('(machine_id, at)'), $last)->get()->keyBy('machine_id');
     }
 
     public function timed(): TimedHours

@@ -64,6 +64,7 @@ final class PresentTelematics
             ->whereIn('id', TelematicsContact::query()->select('machine_id'))
             ->orderBy('fleet_number')->limit(self::MOST_MACHINES)->get();
         $contacts = TelematicsContact::query()->findMany($machines->pluck('id'))->keyBy('machine_id');
+        $reports = TelematicsReport::lastOfEach(array_values($machines->pluck('id')->all()));
         $aside = TelematicsAside::query()->with('machine')
             ->where('last_at', '>=', CarbonImmutable::now()->subDays(self::ASIDE_DAYS)->format('Y-m-d H:i:s.u'))
             // Of a machine of another yard nothing is said here; of one that nobody knows, everywhere.
@@ -81,7 +82,11 @@ final class PresentTelematics
             ],
             'last_good_at' => $good === null ? null : self::moment($good),
             'machines' => array_values($machines->map(
-                static fn (Machine $machine): array => self::row($machine, $contacts[$machine->id]),
+                static fn (Machine $machine): array => self::row(
+                    $machine,
+                    $contacts[$machine->id],
+                    $reports->get($machine->id),
+                ),
             )->all()),
             'aside' => array_values($aside->map(static fn (TelematicsAside $one): array => [
                 'id' => $one->id,
@@ -97,10 +102,8 @@ final class PresentTelematics
     }
 
     /** @return array<string, mixed> */
-    private static function row(Machine $machine, TelematicsContact $contact): array
+    private static function row(Machine $machine, TelematicsContact $contact, ?TelematicsReport $report): array
     {
-        $report = TelematicsReport::lastOf($machine->id);
-
         return [
             'machine_id' => $machine->id,
             'fleet_number' => $machine->fleet_number,

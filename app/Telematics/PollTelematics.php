@@ -6,7 +6,6 @@ namespace App\Telematics;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use JadeLedger\Core\Telematics\MachineReport;
 
 /**
  * Asks the provider for the fleet and takes in what it says, machine by machine.
@@ -29,7 +28,7 @@ final readonly class PollTelematics
             foreach ($this->provider->snapshots() as $snapshot) {
                 foreach ($snapshot->machines as $report) {
                     $machines++;
-                    match ($this->one($report)) {
+                    match (($this->take)($report, CarbonImmutable::now())) {
                         Taken::New => $taken++,
                         Taken::Aside => $aside++,
                         Taken::Known => null,
@@ -39,14 +38,10 @@ final readonly class PollTelematics
         } catch (ProviderFailed $failed) {
             $failure = mb_substr($failed->getMessage(), 0, 400);
         }
-        $this->record(new PollResult($machines, $taken, $aside, $failure));
+        $result = new PollResult($machines, $taken, $aside, $failure);
+        $this->record($result);
 
-        return new PollResult($machines, $taken, $aside, $failure);
-    }
-
-    private function one(MachineReport $report): Taken
-    {
-        return ($this->take)($report, CarbonImmutable::now());
+        return $result;
     }
 
     private function record(PollResult $result): void

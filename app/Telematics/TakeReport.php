@@ -8,6 +8,7 @@ use App\Actions\PostEntries;
 use App\Ledger\Actor;
 use App\Ledger\Kinds\FaultReported;
 use App\Ledger\Kinds\TelematicsReported;
+use App\Ledger\RawEntry;
 use App\Ledger\SystemPart;
 use App\Models\Finding;
 use App\Models\Machine;
@@ -101,11 +102,11 @@ final readonly class TakeReport
         $at = CarbonImmutable::instance($said->at)->toIso8601ZuluString();
         $hours = (string) $said->hours->in(Unit::Hour)->decimal(4, RoundingMode::HALF_UP);
 
-        return $this->entry(
-            Uuid::uuid5($machine->id, "telematics {$at} {$hours}")->toString(),
+        return RawEntry::of(
             TelematicsReported::name(),
             ['hours' => $hours, 'at' => $at],
             $now,
+            Uuid::uuid5($machine->id, "telematics {$at} {$hours}")->toString(),
         );
     }
 
@@ -128,21 +129,10 @@ final readonly class TakeReport
     {
         $words = mb_substr(trim($fault->words ?? ''), 0, 300);
 
-        return $this->entry((string) Str::uuid7(), FaultReported::name(), [
+        return RawEntry::of(FaultReported::name(), [
             'identifier' => self::short($fault->identifier),
             ...($words === '' ? [] : ['words' => $words]),
         ], $now);
-    }
-
-    /** @param  array<string, string>  $payload */
-    private function entry(string $id, string $kind, array $payload, CarbonImmutable $now): \stdClass
-    {
-        return (object) [
-            'id' => $id,
-            'kind' => $kind,
-            'recorded_at' => $now->utc()->format('Y-m-d\TH:i:s.u\Z'),
-            'payload' => (object) $payload,
-        ];
     }
 
     private function heard(MachineReport $report, Machine $machine, CarbonImmutable $now): void

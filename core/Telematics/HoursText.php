@@ -15,12 +15,22 @@ final class HoursText
 
     private const MOST_DIGITS = 24;
 
+    /** More than a thousand years: no counter shows it. */
+    private const MOST_HOURS = 9_999_999;
+
     /** @return Quantity|null none where it says no hours */
     public static function read(string $text): ?Quantity
     {
         if (strlen($text) > self::MOST_DIGITS) {
             return null;
         }
+        $hours = self::hours($text);
+
+        return $hours === null || $hours->isGreaterThan(Quantity::of(self::MOST_HOURS, Unit::Hour)) ? null : $hours;
+    }
+
+    private static function hours(string $text): ?Quantity
+    {
         if (preg_match('/^\d+(\.\d+)?$/D', $text) === 1) {
             return Quantity::of($text, Unit::Hour);
         }

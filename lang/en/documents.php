@@ -20,8 +20,13 @@ return [
         'working' => 'What kills while you work',
         'danger' => 'DANGER:',
         'clock' => '(:time by the clock)',
-        'rule' => 'Given at the handover. The maker\'s manual and the law of the place overrule it. Anything odd: stop and ring the yard.',
-        'emergency' => "Emergency: engine off if you can, people away, ring the emergency number of the place first, then :yard.\nYard: ______________________   Emergency: ______________________   Who lowers or frees: ______________________",
+        'rule' => 'Given at the handover. The maker\'s manual and the law of the place overrule it. '
+            .'Anything odd: stop and ring the yard.',
+        'emergency' => 'Emergency: engine off if you can, people away, ring the emergency number of the place first, '
+            .'then :yard.'
+            ."\nYard: ______________________"
+            .'   Emergency: ______________________'
+            .'   Who lowers or frees: ______________________',
     ],
     'tag' => [
         'title' => 'Tag :number',

@@ -170,7 +170,11 @@ return [
     'part_is_fitted' => ['title' => 'This part is on the machine', 'detail' => 'The model has it, and it can stop the machine: if ":title" has nothing to look at, answer "Not so".'],
     'say_how_it_is_known' => ['title' => 'Say how you know', 'detail' => 'Say why ":title" is not on this machine: the lead asks whether its model has it.'],
     'no_such_question' => ['title' => 'This was settled already', 'detail' => 'Load the page again: somebody has answered it, or the answer was struck.'],
-    'proof_has_ended' => ['title' => 'Not to be handed over to them', 'detail' => '":title": what they show has ended. Hand it over to somebody whose proof has not, or not at all.'],
+    'proof_has_ended' => [
+        'title' => 'Not to be handed over to them',
+        'detail' => '":title": what they show has ended. '
+            .'Hand it over to somebody whose proof has not, or not at all.',
+    ],
     'gate_is_shut' => ['title' => 'Not to be handed over yet', 'detail' => '":title" is not confirmed. Confirm it, or do not hand the machine over for use.'],
     'gate_wants_number' => ['title' => 'Not to be handed over yet', 'detail' => '":title" wants the number of what you saw. Write it down, or do not hand the machine over for use.'],
     'not_an_instrument' => ['title' => 'Not an instrument', 'detail' => '":title" is answered by eye.'],
@@ -252,8 +256,15 @@ return [
     'not_gone' => ['title' => 'It is not gone', 'detail' => 'The machine is released, out or back: there is nothing to report or to settle.'],
     'gone_settle_first' => ['title' => 'Settle its departure first', 'detail' => 'The machine left without a release. The lead says whether it was brought back or stays out.'],
     'asked_back' => ['title' => 'Not every question was answered', 'detail' => ':left are left. Ask: :question'],
-    'no_such_answer' => ['title' => 'Nobody asks that', 'detail' => 'This question or answer does not belong to this machine. Open the handover anew.'],
-    'briefing_too_short' => ['title' => 'They have to hear more than that', 'detail' => 'This hirer did not sign for such a machine lately. Show the longer briefing, then sign again: nothing that was entered is lost.'],
+    'no_such_answer' => [
+        'title' => 'Nobody asks that',
+        'detail' => 'This question or answer does not belong to this machine. Open the handover anew.',
+    ],
+    'briefing_too_short' => [
+        'title' => 'They have to hear more than that',
+        'detail' => 'This hirer did not sign for such a machine lately. '
+            .'Show the longer briefing, then sign again: nothing that was entered is lost.',
+    ],
     'steps_not_shown' => ['title' => 'Not every step was shown', 'detail' => ':left steps are still to be shown before anybody signs.'],
     'balances_already' => ['title' => 'Nothing to explain', 'detail' => 'The line ":line" balances or is explained already.'],
     'return_walk_first' => ['title' => 'Finish the return walk', 'detail' => 'The hire can be closed when the return walk has its decision.'],

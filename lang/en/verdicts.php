@@ -33,7 +33,8 @@ return [
         'let_off_and_reread' => 'Let off down to Full, re-read after :minutes min.',
     ],
     'meter' => [
-        'apart' => 'The meter shows :meter h, the machine reported :reported h: :apart h more apart than the time explains.',
+        'apart' => 'The meter shows :meter h, the machine reported :reported h: '
+            .':apart h more apart than the time explains.',
         'which' => 'Find out which of both is wrong; both are kept.',
         'rolled_over' => 'Went past all nines from :last h: :gain h since.',
         'first' => 'First reading of this machine.',

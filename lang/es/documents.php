@@ -20,8 +20,13 @@ return [
         'working' => 'Lo que mata al trabajar',
         'danger' => 'PELIGRO:',
         'clock' => '(:time de reloj)',
-        'rule' => 'Dada en la entrega. El manual del fabricante y la ley del lugar mandan sobre ella. Cualquier cosa rara: pare y llame al patio.',
-        'emergency' => "Emergencia: motor fuera si puede, gente lejos, llame primero al número de emergencias del lugar, luego a :yard.\nPatio: ______________________   Emergencias: ______________________   Quién baja o libera: ______________________",
+        'rule' => 'Dada en la entrega. El manual del fabricante y la ley del lugar mandan sobre ella. '
+            .'Cualquier cosa rara: pare y llame al patio.',
+        'emergency' => 'Emergencia: motor fuera si puede, gente lejos, llame primero '
+            .'al número de emergencias del lugar, luego a :yard.'
+            ."\nPatio: ______________________"
+            .'   Emergencias: ______________________'
+            .'   Quién baja o libera: ______________________',
     ],
     'tag' => [
         'title' => 'Etiqueta :number',

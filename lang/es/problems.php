@@ -171,7 +171,11 @@ return [
     'part_is_fitted' => ['title' => 'La máquina lleva esta pieza', 'detail' => 'El modelo la tiene y puede parar la máquina: si en ":title" no hay nada que mirar, responda "No es así".'],
     'say_how_it_is_known' => ['title' => 'Diga cómo lo sabe', 'detail' => 'Diga por qué ":title" no está en esta máquina: el responsable verá si el modelo lo lleva.'],
     'no_such_question' => ['title' => 'Esto ya está resuelto', 'detail' => 'Cargue la página de nuevo: alguien lo respondió o se tachó la respuesta.'],
-    'proof_has_ended' => ['title' => 'No se le entrega', 'detail' => '":title": lo que muestra ha caducado. Entréguela a alguien con la prueba vigente, o no la entregue.'],
+    'proof_has_ended' => [
+        'title' => 'No se le entrega',
+        'detail' => '":title": lo que muestra ha caducado. '
+            .'Entréguela a alguien con la prueba vigente, o no la entregue.',
+    ],
     'gate_is_shut' => ['title' => 'Todavía no se entrega', 'detail' => '":title" no está confirmado. Confírmelo o no entregue la máquina para su uso.'],
     'gate_wants_number' => ['title' => 'Todavía no se entrega', 'detail' => '":title" pide el número de lo que vio. Anótelo o no entregue la máquina para su uso.'],
     'not_an_instrument' => ['title' => 'No es un instrumento', 'detail' => '":title" se responde a la vista.'],
@@ -252,8 +256,15 @@ return [
     'not_gone' => ['title' => 'No se ha ido', 'detail' => 'La máquina está liberada, fuera o de vuelta: nada que avisar ni que resolver.'],
     'gone_settle_first' => ['title' => 'Resuelva antes su salida', 'detail' => 'La máquina salió sin liberarse. El encargado dice si volvió o se queda fuera.'],
     'asked_back' => ['title' => 'Faltan preguntas por contestar', 'detail' => 'Quedan :left. Pregunte: :question'],
-    'no_such_answer' => ['title' => 'Eso no lo pregunta nadie', 'detail' => 'Esta pregunta o respuesta no es de esta máquina. Abra la entrega de nuevo.'],
-    'briefing_too_short' => ['title' => 'Tienen que oír más que eso', 'detail' => 'Este cliente no ha firmado hace poco por una máquina así. Muestre la charla más larga y firme otra vez: nada de lo anotado se pierde.'],
+    'no_such_answer' => [
+        'title' => 'Eso no lo pregunta nadie',
+        'detail' => 'Esta pregunta o respuesta no es de esta máquina. Abra la entrega de nuevo.',
+    ],
+    'briefing_too_short' => [
+        'title' => 'Tienen que oír más que eso',
+        'detail' => 'Este cliente no ha firmado hace poco por una máquina así. '
+            .'Muestre la charla más larga y firme otra vez: nada de lo anotado se pierde.',
+    ],
     'steps_not_shown' => ['title' => 'Faltan pasos por mostrar', 'detail' => 'Quedan :left pasos por mostrar antes de que nadie firme.'],
     'balances_already' => ['title' => 'Nada que explicar', 'detail' => 'La línea ":line" cuadra o ya está explicada.'],
     'return_walk_first' => ['title' => 'Termine la revisión de vuelta', 'detail' => 'El alquiler se cierra cuando la revisión de vuelta tiene su decisión.'],

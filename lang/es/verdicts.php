@@ -33,7 +33,8 @@ return [
         'let_off_and_reread' => 'Saque hasta el máximo, vuelva a leer a los :minutes min.',
     ],
     'meter' => [
-        'apart' => 'El horómetro marca :meter h, la máquina comunicó :reported h: :apart h más de diferencia de lo que explica el tiempo.',
+        'apart' => 'El horómetro marca :meter h, la máquina comunicó :reported h: '
+            .':apart h más de diferencia de lo que explica el tiempo.',
         'which' => 'Averigüe cuál de los dos está mal; se guardan ambos.',
         'rolled_over' => 'Pasó de todos los nueves desde :last h: :gain h desde entonces.',
         'first' => 'Primera lectura de esta máquina.',

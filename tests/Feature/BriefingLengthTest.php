@@ -88,7 +88,10 @@ final class BriefingLengthTest extends YardTestCase
     private function wentOutLastWeek(string $model, ?Customer $to = null): void
     {
         $machine = Machine::query()->create([
-            'fleet_number' => 'E-'.random_int(9000, 9999), 'model_id' => $model, 'serial' => Str::random(12), 'bay' => 'bay 2',
+            'fleet_number' => 'E-'.random_int(9000, 9999),
+            'model_id' => $model,
+            'serial' => Str::random(12),
+            'bay' => 'bay 2',
         ]);
         $before = $this->hireOf($machine);
         $before->update(['customer_id' => $to->id ?? $this->hire->customer_id]);

@@ -57,7 +57,10 @@ final class PrintTest extends YardTestCase
         $catalogue = $this->app->make(CatalogueRepository::class)->current();
         foreach (array_keys($catalogue->models) as $at => $model) {
             $machine = Machine::query()->create([
-                'fleet_number' => sprintf('C-%03d', $at), 'model_id' => $model, 'serial' => Str::random(12), 'bay' => '1',
+                'fleet_number' => sprintf('C-%03d', $at),
+                'model_id' => $model,
+                'serial' => Str::random(12),
+                'bay' => '1',
             ]);
             $walk = $this->openWalk('checkout', $this->hireOf($machine));
             $pdf = $this->pdf("/api/walks/{$walk->id}/card".($at % 2 === 0 ? '' : '?paper=LETTER'));

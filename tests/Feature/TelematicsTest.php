@@ -101,7 +101,11 @@ final class TelematicsTest extends YardTestCase
     {
         $elsewhere = Yard::query()->create(['name' => 'Elsewhere', 'place' => 'Far', 'timezone' => 'Europe/London']);
         $theirs = Machine::query()->create([
-            'yard_id' => $elsewhere->id, 'fleet_number' => 'E-9002', 'model_id' => 'dromvik_14c', 'serial' => 'THEIRS', 'bay' => '1',
+            'yard_id' => $elsewhere->id,
+            'fleet_number' => 'E-9002',
+            'model_id' => 'dromvik_14c',
+            'serial' => 'THEIRS',
+            'bay' => '1',
         ]);
         $this->poll(
             $this->equipment('10.0', self::NOW, ['id' => 'E-9002', 'serial' => 'THEIRS']),
@@ -305,8 +309,10 @@ final class TelematicsTest extends YardTestCase
                 .($words === null ? '' : "<CodeDescription>{$words}</CodeDescription>").'</FaultCode>';
         }
 
-        return "<Equipment><EquipmentHeader><EquipmentID>{$id}</EquipmentID><SerialNumber>{$serial}</SerialNumber></EquipmentHeader>"
-            ."<CumulativeOperatingHours datetime=\"{$at}\"><Hour>{$hours}</Hour></CumulativeOperatingHours>{$faults}</Equipment>";
+        $header = "<EquipmentID>{$id}</EquipmentID><SerialNumber>{$serial}</SerialNumber>";
+        $counter = "<CumulativeOperatingHours datetime=\"{$at}\"><Hour>{$hours}</Hour></CumulativeOperatingHours>";
+
+        return "<Equipment><EquipmentHeader>{$header}</EquipmentHeader>{$counter}{$faults}</Equipment>";
     }
 
     private function poll(string ...$equipment): PollResult

@@ -100,7 +100,10 @@ final class WalkerOverHttp
         $this->post($id, [
             ...array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps),
             ...array_map(
-                fn (string $question): array => $this->entry('handover.answered', ['question' => $question, 'form' => 0, 'answer' => 0]),
+                fn (string $question): array => $this->entry(
+                    'handover.answered',
+                    ['question' => $question, 'form' => 0, 'answer' => 0],
+                ),
                 array_column($briefing['questions'], 'id'),
             ),
             $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]),

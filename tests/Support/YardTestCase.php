@@ -371,7 +371,10 @@ abstract class YardTestCase extends TestCase
     protected function rightAnswers(Walk $walk): array
     {
         return array_map(
-            fn (string $id): array => $this->entry('handover.answered', ['question' => $id, 'form' => 0, 'answer' => 0]),
+            fn (string $id): array => $this->entry(
+                'handover.answered',
+                ['question' => $id, 'form' => 0, 'answer' => 0],
+            ),
             array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('questions'), 'id'),
         );
     }

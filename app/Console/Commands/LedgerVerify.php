@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\PostEntries;
 use App\Ledger\Actor;
 use App\Ledger\Kinds\LedgerVerified;
+use App\Ledger\RawEntry;
 use App\Ledger\SystemPart;
 use App\Ledger\Verification\VerificationDepth;
 use App\Ledger\Verification\VerificationReport;
@@ -17,7 +18,6 @@ use App\Models\Yard;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 final class LedgerVerify extends Command
 {
@@ -87,12 +87,9 @@ final class LedgerVerify extends Command
             'faults' => json_encode(array_slice($report->faults, 0, self::FAULTS_KEPT), JSON_THROW_ON_ERROR),
         ]);
         foreach (Yard::query()->get() as $yard) {
-            $post($yard, [(object) [
-                'id' => (string) Str::uuid7(),
-                'kind' => LedgerVerified::name(),
-                'recorded_at' => CarbonImmutable::now()->toIso8601ZuluString('microsecond'),
-                'payload' => (object) ['entries' => $report->entries, 'faults' => count($report->faults)],
-            ]], Actor::system(SystemPart::Schedule));
+            $said = ['entries' => $report->entries, 'faults' => count($report->faults)];
+            $entry = RawEntry::of(LedgerVerified::name(), $said, CarbonImmutable::now());
+            $post($yard, [$entry], Actor::system(SystemPart::Schedule));
         }
     }
 }

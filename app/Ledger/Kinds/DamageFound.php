@@ -65,11 +65,7 @@ final readonly class DamageFound implements EntryOfMachine
     public function project(LedgerEntry $entry): void
     {
         $payload = DamageFoundPayload::read($entry->payload());
-        // A machine that was never walked has to be able to be held, too.
-        MachineStatus::query()->firstOrCreate(
-            ['machine_id' => $entry->machineId()],
-            ['standing' => MachineStanding::InYard],
-        );
+        MachineStatus::orInYard($entry->machineId());
         PlaceFinding::keep(
             $entry,
             $payload->description,

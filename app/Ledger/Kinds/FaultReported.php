@@ -15,7 +15,6 @@ use App\Ledger\PostedBySystem;
 use App\Ledger\SystemPart;
 use App\Models\Finding;
 use App\Models\LedgerEntry;
-use App\Models\MachineStanding;
 use App\Models\MachineStatus;
 use App\Models\User;
 use App\Words;
@@ -83,13 +82,10 @@ final readonly class FaultReported implements EntryOfMachine, PostedBySystem
     {
         $payload = FaultReportedPayload::read($entry->payload());
         $judgement = FaultReportedJudgement::read($entry->judgement());
-        MachineStatus::query()->firstOrCreate(
-            ['machine_id' => $entry->machineId()],
-            ['standing' => MachineStanding::InYard],
-        );
+        MachineStatus::orInYard($entry->machineId());
         Finding::query()->create([
             'id' => $entry->id,
-            'number' => (int) Finding::query()->where('machine_id', $entry->machineId())->max('number') + 1,
+            'number' => Finding::nextNumber($entry->machineId()),
             'machine_id' => $entry->machineId(),
             'x_cm' => $judgement->x,
             'y_cm' => $judgement->y,

@@ -62,10 +62,7 @@ final readonly class HandoverAnswered implements EntryOfWalk
     public function project(LedgerEntry $entry): void
     {
         $payload = HandoverAnsweredPayload::read($entry->payload());
-        $handover = Handover::query()->firstOrNew(
-            ['walk_id' => $entry->walkId()],
-            ['hire_id' => $entry->hire_id, 'steps_shown' => []],
-        );
+        $handover = Handover::ofEntry($entry);
         $handover->answers = [...($handover->answers ?? []), $payload->question => $payload->answer];
         $handover->save();
     }

@@ -51,7 +51,7 @@ final readonly class HandoverStepShown implements EntryOfWalk
 
     public function project(LedgerEntry $entry): void
     {
-        $handover = Handover::query()->firstOrNew(['walk_id' => $entry->walkId()], ['hire_id' => $entry->hire_id, 'steps_shown' => []]);
+        $handover = Handover::ofEntry($entry);
         $handover->steps_shown = array_values(array_unique([...$handover->steps_shown, HandoverStepShownPayload::read($entry->payload())->step]));
         $handover->save();
     }

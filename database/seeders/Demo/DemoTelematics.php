@@ -22,7 +22,8 @@ final class DemoTelematics
         foreach (DemoService::MACHINES as $at => [$number, $rate]) {
             $machine = Machine::query()->with('state')->where('fleet_number', $number)->firstOrFail();
             $isOut = $machine->state?->standing === MachineStanding::Out;
-            $fleet[] = self::machine($number, $machine->serial, $machine->model_id, (float) $machine->state?->smr_hours, $now, [
+            $hours = (float) $machine->state?->smr_hours;
+            $fleet[] = self::machine($number, $machine->serial, $machine->model_id, $hours, $now, [
                 'hours_per_day' => $isOut ? $rate : 0,
                 'fuel' => 34 + $at * 17 % 60,
                 'faults' => self::FAULTS[$number] ?? [],

@@ -14,6 +14,7 @@ use App\Models\Photo;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
+use App\Presenters\PresentBriefing;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
@@ -27,7 +28,7 @@ final class DemoWalker
 
     private CarbonImmutable $clock;
 
-    /** When the demo is told: soon after midnight a walk of the day takes less time than walks take, but none lies ahead. */
+    /** When the demo is told. Soon after midnight its walks are shorter than walks are, but none lies ahead. */
     private readonly CarbonImmutable $told;
 
     public function __construct(
@@ -96,7 +97,8 @@ final class DemoWalker
         $begins = $at->subMinutes(self::BRIEFING_MINUTES)->max($this->clock);
         $ends = $at->max($begins);
         $this->at($begins);
-        ['lengths' => $lengths, 'questions' => $questions] = app(\App\Presenters\PresentBriefing::class)->of($walk->refresh(), $by);
+        $briefing = app(PresentBriefing::class)->of($walk->refresh(), $by);
+        ['lengths' => $lengths, 'questions' => $questions] = $briefing;
         // Hirers of this yard come back: they hear as much as they have to.
         ['length' => $length, 'steps' => $steps] = $lengths[count($lengths) - 1];
         $batch = [];
@@ -108,7 +110,12 @@ final class DemoWalker
             $batch[] = $this->entry('handover.answered', ['question' => $question['id'], 'form' => 0, 'answer' => 0]);
         }
         $this->at($ends);
-        $batch[] = $this->entry('handover.signed', ['name' => $name, 'length' => $length, 'signature' => DemoSignature::of($name), 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
+        $batch[] = $this->entry('handover.signed', [
+            'name' => $name,
+            'length' => $length,
+            'signature' => DemoSignature::of($name),
+            'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']],
+        ]);
         $this->send($walk, $batch, $by);
     }
 

@@ -16,7 +16,13 @@ final class ComposeBriefingTest extends TestCase
     public function test_starting_comes_before_working_and_that_before_stopping_each_in_its_order(): void
     {
         foreach (array_keys(RealCatalogue::get()->models) as $model) {
-            $ranks = array_map(static fn (BriefingStep $step): array => [array_search($step->kind, BriefingKind::cases(), true), $step->order], $this->steps($model));
+            $ranks = array_map(
+                static fn (BriefingStep $step): array => [
+                    array_search($step->kind, BriefingKind::cases(), true),
+                    $step->order,
+                ],
+                $this->steps($model),
+            );
             $sorted = $ranks;
             sort($sorted);
             self::assertSame($sorted, $ranks, $model);

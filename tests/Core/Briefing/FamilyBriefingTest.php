@@ -53,7 +53,9 @@ final class FamilyBriefingTest extends TestCase
     ];
 
     /**
-     * @return iterable<string, array{list<string>, list<string>, list<string>}> models, must be told, must never be told
+     * Models, what they must be told, what they must never be told.
+     *
+     * @return iterable<string, array{list<string>, list<string>, list<string>}>
      */
     public static function families(): iterable
     {
@@ -267,7 +269,8 @@ final class FamilyBriefingTest extends TestCase
         $rules = ['rule_cool_down_long', 'rule_horn_twice', 'rule_slope_chocked', 'rule_lanyard_always'];
         $pairs = 0;
         for ($case = 0; $case < 400; $case++) {
-            $model = RealCatalogue::withFeatures($catalogue->model((string) $random->pickArrayKeys($catalogue->models, 1)[0]), [
+            $drawn = (string) $random->pickArrayKeys($catalogue->models, 1)[0];
+            $model = RealCatalogue::withFeatures($catalogue->model($drawn), [
                 ...array_map(static fn (int $at): string => $features[$at], $random->pickArrayKeys($features, 5)),
                 ...array_map(static fn (int $at): string => $rules[$at], $random->pickArrayKeys($rules, 2)),
             ]);
@@ -349,7 +352,8 @@ final class FamilyBriefingTest extends TestCase
     private function toldOf(string $model): string
     {
         return implode("\n", array_map(
-            static fn (BriefingStep $step): string => "{$step->name}. {$step->instruction} {$step->why} {$step->caution}",
+            static fn (BriefingStep $step): string => "{$step->name}. {$step->instruction} "
+                ."{$step->why} {$step->caution}",
             $this->steps($model),
         ));
     }

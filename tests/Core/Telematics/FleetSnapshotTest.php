@@ -20,7 +20,10 @@ use Tests\Support\PublishedValues;
 /** Fleet snapshots as providers send them, against the published samples; and what must not be read. */
 final class FleetSnapshotTest extends TestCase
 {
-    private const EQUIPMENT = '<Equipment><EquipmentHeader><EquipmentID>E-14</EquipmentID></EquipmentHeader>%s</Equipment>';
+    private const EQUIPMENT = '<Equipment><EquipmentHeader><EquipmentID>E-14</EquipmentID></EquipmentHeader>%s'
+        .'</Equipment>';
+
+    private const HOURS = '<CumulativeOperatingHours datetime="%s"><Hour>%s</Hour></CumulativeOperatingHours>';
 
     /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>}> */
     public static function samples(): iterable
@@ -56,6 +59,16 @@ final class FleetSnapshotTest extends TestCase
                 ];
             }
         }
+    }
+
+    #[TestWith(['10000000'])]
+    #[TestWith(['P500000D'])]
+    #[TestWith(['1.0E+7'])]
+    #[TestWith(['PT'])]
+    #[TestWith(['-5'])]
+    public function test_what_no_counter_shows_is_no_hours(string $text): void
+    {
+        self::assertNull(HoursText::read($text));
     }
 
     #[DataProvider('durations')]
@@ -116,7 +129,10 @@ final class FleetSnapshotTest extends TestCase
     #[TestWith(['{"Fleet":', 'well-formed'])]
     #[TestWith(['<html><body>Sign in</body></html>', 'no equipment'])]
     #[TestWith(['[]', 'no equipment'])]
-    #[TestWith(['<!DOCTYPE f [<!ENTITY x SYSTEM "file:///etc/hostname">]><Fleet version="1"><a>&x;</a></Fleet>', 'document type'])]
+    #[TestWith([
+        '<!DOCTYPE f [<!ENTITY x SYSTEM "file:///etc/hostname">]><Fleet version="1"><a>&x;</a></Fleet>',
+        'document type',
+    ])]
     public function test_what_is_no_snapshot_is_said(string $body, string $why): void
     {
         $this->expectException(SnapshotIsUnreadable::class);
@@ -136,9 +152,9 @@ final class FleetSnapshotTest extends TestCase
     #[TestWith(['<FuelRemaining><Percent>-1</Percent></FuelRemaining>'])]
     #[TestWith(['<FuelRemaining><Percent>full</Percent></FuelRemaining>'])]
     #[TestWith(['<Location><Latitude>91</Latitude><Longitude>0</Longitude></Location>'])]
-    #[TestWith(['<CumulativeOperatingHours datetime="2026-11-27T06:00:00Z"><Hour>NaN</Hour></CumulativeOperatingHours>'])]
-    #[TestWith(['<CumulativeOperatingHours datetime="yesterday"><Hour>12.5</Hour></CumulativeOperatingHours>'])]
-    #[TestWith(['<CumulativeOperatingHours datetime="2026-13-40T06:00:00Z"><Hour>12.5</Hour></CumulativeOperatingHours>'])]
+    #[TestWith(['2026-11-27T06:00:00Z NaN'])]
+    #[TestWith(['yesterday 12.5'])]
+    #[TestWith(['2026-13-40T06:00:00Z 12.5'])]
     #[TestWith(['<EngineStatus><Running>maybe</Running></EngineStatus>'])]
     public function test_what_cannot_be_is_no_figure(string $element): void
     {
@@ -154,7 +170,8 @@ final class FleetSnapshotTest extends TestCase
 
     public function test_the_next_page_is_named_by_its_link(): void
     {
-        $links = '<Links><Rel>Self</Rel><Href>/Fleet/1</Href></Links><Links><Rel>Next</Rel><Href>/Fleet/2</Href></Links>';
+        $links = '<Links><Rel>Self</Rel><Href>/Fleet/1</Href></Links>'
+            .'<Links><Rel>Next</Rel><Href>/Fleet/2</Href></Links>';
 
         self::assertSame('/Fleet/2', FleetSnapshot::read("<Fleet version=\"1\">{$links}</Fleet>")->nextPage);
     }

@@ -28,7 +28,8 @@ const QUESTION: Briefing['questions'][number] = {
 };
 
 const touch = (testId: string) => userEvent.click(screen.getByTestId(testId));
-const step = (id: string, kind: Briefing['steps'][number]['kind']) => ({ id, kind, name: id }) as Briefing['steps'][number];
+type Step = Briefing['steps'][number];
+const step = (id: string, kind: Step['kind']) => ({ id, kind, name: id }) as Step;
 const STEPS = [step('a', 'startup'), step('b', 'startup'), step('c', 'working'), step('d', 'shutdown')];
 
 beforeEach(() => {

@@ -11,7 +11,7 @@ interface Props {
   onLength: (length: Length) => void;
 }
 
-/** How much they are told, where this hirer signed for such a machine before. Whoever stands there is looked at first. */
+/** How much they are told, where this hirer signed for such a machine before. First one looks who stands there. */
 export function LengthChoice({ briefing, length, onLength }: Props) {
   const { t } = useTranslation();
   const lengths = briefing.lengths ?? [];

@@ -2,6 +2,7 @@ import TextField from '@mui/material/TextField';
 import SignaturePad from 'signature_pad';
 import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { Payloads } from '../../api/entries';
 import { Button } from '../../app/Button';
 import { HoldButton } from '../../app/HoldButton';
 import { shortDate } from '../../app/figures';
@@ -12,10 +13,12 @@ import type { Briefing } from './withShownHere';
 
 const LANGUAGES = ['en', 'es'] as const;
 
+type GatePassed = Payloads['handover.signed']['gates'][number];
+
 export interface SignatureProps {
   briefing: Briefing;
   busy: boolean;
-  onSign: (name: string, signature: number[][], gates: { gate: string; number?: string; valid_until?: string }[]) => void;
+  onSign: (name: string, signature: number[][], gates: GatePassed[]) => void;
 }
 
 /** Name and signature of the person who was briefed. Strokes are kept as lines, so that they print at any size. */
