@@ -57,9 +57,6 @@ export default function HorizonPage() {
             <b>{t('service.clashes', { count: clashes })}</b>{' '}
             {t('service.points_on', { count: points, machines: machines.length })}
           </p>
-          <Link to="/telematics" className="horizon-telematics" data-testid="to-telematics">
-            {t('telematics.title')}
-          </Link>
           <MyName />
         </>
       }
@@ -198,6 +195,9 @@ function KitList({ kit, until }: { kit: Schema['ServiceHorizon']['kit']; until: 
           </li>
         ))}
       </ul>
+      <Link to="/telematics" className="horizon-telematics" data-testid="to-telematics">
+        {t('telematics.title')}
+      </Link>
     </section>
   );
 }

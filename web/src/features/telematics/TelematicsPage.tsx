@@ -135,7 +135,7 @@ function Heard({ of }: { of: Telematics['machines'] }) {
             </td>
             <td className="n">{machine.hours === null ? '–' : figure(machine.hours)}</td>
             <td className="n">{machine.fuel_percent === null ? '–' : `${machine.fuel_percent} %`}</td>
-            <td>{machine.said_at === null ? '–' : shortDate(machine.said_at)}</td>
+            <td className="when">{machine.said_at === null ? '–' : shortDate(machine.said_at)}</td>
             <td>{machine.faults.length === 0 ? t('telematics.no_fault') : <FaultList faults={machine.faults} />}</td>
           </tr>
         ))}
