@@ -21,4 +21,16 @@ enum Dimension
     case RelativeDensity;
     case Share;
     case Count;
+    case SoundLevel;
+    case Acceleration;
+    case Density;
+    case Flow;
+    case Torque;
+    case Energy;
+    case Charge;
+    case ApparentPower;
+    case Power;
+    case Force;
+    case Mass;
+    case Area;
 }

@@ -148,6 +148,12 @@ final class PublishedReadingsTest extends TestCase
         ];
     }
 
+    /** @return list<string> functions whose examples are checked here */
+    public static function functions(): array
+    {
+        return array_keys(self::claims());
+    }
+
     /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>, array<string, mixed>}> */
     public static function examples(): iterable
     {

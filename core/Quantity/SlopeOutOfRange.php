@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Quantity;
+
+use JadeLedger\Core\Refusal;
+
+final class SlopeOutOfRange extends \DomainException implements Refusal
+{
+    public static function degrees(float $degrees): self
+    {
+        return new self("A slope lies between 0 and less than 90 degrees; {$degrees} is none.");
+    }
+
+    public static function percent(float $percent): self
+    {
+        return new self("A slope in percent is not negative; {$percent} is none.");
+    }
+
+    public static function oneIn(float $along): self
+    {
+        return new self("A slope of one in so many wants a number above 0; {$along} is none.");
+    }
+}
