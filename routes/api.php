@@ -14,6 +14,7 @@ use App\Http\Controllers\HireProposalController;
 use App\Http\Controllers\HirerController;
 use App\Http\Controllers\HirerMergerController;
 use App\Http\Controllers\HouseRuleController;
+use App\Http\Controllers\LimitsController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\MachineEntryController;
 use App\Http\Controllers\MachinePaperController;
@@ -101,6 +102,10 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::put('hires/{hire}/cancellation', [HireController::class, 'cancel'])->name('hires.cancel');
     Route::get('machines/{machine}', [MachineController::class, 'show'])->name('machines.show');
     Route::get('machines/{machine}/service', [ServiceController::class, 'machine'])->name('machines.service');
+    Route::get('machines/{machine}/limits', [LimitsController::class, 'show'])->name('machines.limits');
+    Route::post('machines/{machine}/limits/{sheet}', [LimitsController::class, 'compute'])->name(
+        'machines.limits.compute',
+    );
     Route::get('telematics', TelematicsController::class)->name('telematics');
     Route::get('service', [ServiceController::class, 'horizon'])->name('service');
     Route::get('machines/{machine}/entries', MachineEntryController::class)->name('machines.entries');
@@ -112,16 +117,21 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::get('model-drafts', [ModelDraftController::class, 'index'])->name('model_drafts.index');
     Route::post('model-drafts', [ModelDraftController::class, 'store'])->name('model_drafts.store');
     Route::get('models/{model}/service-points', [ServiceProgrammeController::class, 'show'])->name('models.service');
-    Route::put('models/{model}/service-points/{point}', [ServiceProgrammeController::class, 'update'])
-        ->name('models.service.set');
+    Route::put('models/{model}/service-points/{point}', [ServiceProgrammeController::class, 'update'])->name(
+        'models.service.set',
+    );
     Route::put('models/{model}', [ModelController::class, 'update'])->name('models.update');
     Route::get('models/{model}', [ModelController::class, 'show'])->name('models.show');
     Route::get('machine-labels', [PrintController::class, 'labels'])->name('machines.labels');
     Route::get('walks/{walk}/card', [PrintController::class, 'card'])->name('walks.card');
     Route::get('walks/{walk}/sheet', [PrintController::class, 'walk'])->name('walks.sheet');
     Route::get('tags/{tag}/label', TagLabelController::class)->name('tags.label');
-    Route::put('session/pin', [PinController::class, 'update'])->middleware('throttle:own-password')->name('session.pin.choose');
-    Route::put('session/password', PasswordController::class)->middleware('throttle:own-password')->name('session.password');
+    Route::put('session/pin', [PinController::class, 'update'])
+        ->middleware('throttle:own-password')
+        ->name('session.pin.choose');
+    Route::put('session/password', PasswordController::class)
+        ->middleware('throttle:own-password')
+        ->name('session.password');
     Route::get('tablets', [TabletController::class, 'index'])->name('tablets.index');
     Route::post('tablets', [TabletController::class, 'store'])->name('tablets.store');
     Route::delete('tablets/{tablet}', [TabletController::class, 'destroy'])->name('tablets.destroy');
@@ -132,29 +142,32 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::put('people/{person}/role', [AccountController::class, 'role'])->name('people.role');
     Route::put('people/{person}/departure', [AccountController::class, 'seeOff'])->name('people.see_off');
     Route::delete('people/{person}/departure', [AccountController::class, 'takeBack'])->name('people.take_back');
-    Route::post(
-        'people/{person}/outbox-takeovers',
-        [AccountController::class, 'takeOverOutbox'],
-    )->name('people.take_over_outbox');
+    Route::post('people/{person}/outbox-takeovers', [AccountController::class, 'takeOverOutbox'])->name(
+        'people.take_over_outbox',
+    );
     Route::put('people/{person}/password', [AccountController::class, 'resetSecrets'])->name('people.reset_secrets');
     Route::put('people/{person}/shift', ShiftController::class)->name('people.shift');
-    Route::put('people/{person}/qualifications/{qualification}', QualificationController::class)->name('people.qualifications');
+    Route::put('people/{person}/qualifications/{qualification}', QualificationController::class)->name(
+        'people.qualifications',
+    );
     Route::get('house-rules', [HouseRuleController::class, 'index'])->name('house_rules.index');
     Route::put('house-rules/{rule}', [HouseRuleController::class, 'update'])->name('house_rules.update');
     Route::post('hires/{hire}/walks', [WalkController::class, 'store'])->name('walks.store');
     Route::get('hires/{hire}/walks/{movement}', WalkPreviewController::class)->name('walks.preview');
     Route::get('hires/{hire}/spread', SpreadController::class)->name('spread');
-    Route::get('walks/{walk}', [WalkController::class, 'show'])->middleware('cache.headers:private;no_cache;etag')->name('walks.show');
+    Route::get('walks/{walk}', [WalkController::class, 'show'])
+        ->middleware('cache.headers:private;no_cache;etag')
+        ->name('walks.show');
     Route::get('walks/{walk}/state', [WalkController::class, 'state'])->name('walks.state');
     Route::post('walks/{walk}/entries', [EntryController::class, 'walk'])->name('walks.entries');
     Route::post('hires/{hire}/entries', [EntryController::class, 'hire'])->name('hires.entries');
     Route::post('walks/{walk}/verdicts', VerdictController::class)->name('walks.verdicts');
-    Route::post('machines/{machine}/severity-proposals', [SeverityProposalController::class, 'machine'])
-        ->name('machines.severity_proposals');
-    Route::post(
-        'walks/{walk}/severity-proposals',
-        [SeverityProposalController::class, 'walk'],
-    )->name('walks.severity_proposals');
+    Route::post('machines/{machine}/severity-proposals', [SeverityProposalController::class, 'machine'])->name(
+        'machines.severity_proposals',
+    );
+    Route::post('walks/{walk}/severity-proposals', [SeverityProposalController::class, 'walk'])->name(
+        'walks.severity_proposals',
+    );
     Route::get('walks/{walk}/release', ReleaseController::class)->name('walks.release');
     Route::get('walks/{walk}/briefing', BriefingController::class)->name('walks.briefing');
     Route::post('photos', [PhotoController::class, 'store'])->name('photos.store');

@@ -25,9 +25,17 @@ final class BuildCatalogue
 {
     /** The names of the aspects of a machine's state in the catalogue's files. */
     private const ASPECTS = [
-        'isolator' => Walk\Isolator::class, 'key' => Walk\Key::class, 'engine' => Walk\Engine::class, 'temperature' => Walk\Temperature::class,
-        'park_brake' => Walk\ParkBrake::class, 'posture' => Walk\Posture::class, 'articulation' => Walk\Articulation::class,
-        'pressure' => Walk\Pressure::class, 'area' => Walk\Area::class, 'helper' => Walk\Helper::class, 'controls' => Walk\Controls::class,
+        'isolator' => Walk\Isolator::class,
+        'key' => Walk\Key::class,
+        'engine' => Walk\Engine::class,
+        'temperature' => Walk\Temperature::class,
+        'park_brake' => Walk\ParkBrake::class,
+        'posture' => Walk\Posture::class,
+        'articulation' => Walk\Articulation::class,
+        'pressure' => Walk\Pressure::class,
+        'area' => Walk\Area::class,
+        'helper' => Walk\Helper::class,
+        'controls' => Walk\Controls::class,
         'axles' => Walk\Axles::class,
     ];
 
@@ -40,35 +48,89 @@ final class BuildCatalogue
         $steps = [];
         foreach ($this->below($trees, 'briefings/') as $tree) {
             $kind = Core\BriefingKind::from($tree['kind']);
-            $steps = [...$steps, ...array_map(fn (array $step): Core\BriefingStep => $this->briefingStep($kind, $step), $tree['steps'])];
+            $steps = [
+                ...$steps,
+                ...array_map(fn (array $step): Core\BriefingStep => $this->briefingStep($kind, $step), $tree['steps']),
+            ];
         }
         $this->needs = $this->byId(array_map($this->need(...), $trees['states/needs.yaml']['needs']));
-        $checks = array_merge(...array_map(static fn (array $tree): array => $tree['checks'], array_values($this->below($trees, 'checks/'))));
+        $checks = array_merge(
+            ...array_map(
+                static fn (array $tree): array => $tree['checks'],
+                array_values($this->below($trees, 'checks/')),
+            ),
+        );
         $stages = $trees['states/stages.yaml']['stages'];
 
         return new Core\Catalogue(
             version: $compiled->version,
             checks: $this->byId(array_map($this->check(...), $checks)),
-            stages: array_map(fn (array $stage, int $at): Core\Stage => $this->stage($stage, $at), $stages, array_keys($stages)),
+            stages: array_map(
+                fn (array $stage, int $at): Core\Stage => $this->stage($stage, $at),
+                $stages,
+                array_keys($stages),
+            ),
             conditions: $this->byId(array_map($this->condition(...), $trees['conditions.yaml']['conditions'])),
             families: $this->byId(array_map($this->family(...), array_values($this->below($trees, 'families/')))),
             models: $this->byId(array_map($this->model(...), array_values($this->below($trees, 'models/')))),
             briefingSteps: $steps,
-            findingKinds: array_map(static fn (array $kind): Core\FindingKind => new Core\FindingKind($kind['id'], $kind['name'], $kind['degrees'] ?? []), $trees['findings.yaml']['kinds']),
+            findingKinds: array_map(
+                static fn (array $kind): Core\FindingKind => new Core\FindingKind(
+                    $kind['id'],
+                    $kind['name'],
+                    $kind['degrees'] ?? [],
+                ),
+                $trees['findings.yaml']['kinds'],
+            ),
             triageRules: array_map($this->triageRule(...), $trees['findings.yaml']['triage']),
-            paces: array_map(static fn (array $pace): Walk\Pace => new Walk\Pace($pace['seconds'], $pace['walks']), $trees['paces'] ?? []),
-            qualifications: array_map(fn (array $one): Core\Qualification => new Core\Qualification($one['id'], $one['name'], Core\AskedFor::from($one['asked_for']), $this->applies($one), $this->source($one['source'])), $trees['qualifications.yaml']['qualifications'] ?? []),
+            paces: array_map(
+                static fn (array $pace): Walk\Pace => new Walk\Pace($pace['seconds'], $pace['walks']),
+                $trees['paces'] ?? [],
+            ),
+            qualifications: array_map(
+                fn (array $one): Core\Qualification => new Core\Qualification(
+                    $one['id'],
+                    $one['name'],
+                    Core\AskedFor::from($one['asked_for']),
+                    $this->applies($one),
+                    $this->source($one['source']),
+                ),
+                $trees['qualifications.yaml']['qualifications'] ?? [],
+            ),
             // A catalogue that an older release kept has none.
             closeUps: array_map($this->closeUp(...), $trees['closeups.yaml']['closeups'] ?? []),
-            houseRules: $this->houseRules($trees['rules/house.yaml']['rules'], $trees['rules/stated.yaml']['defaults'] ?? []),
-            servicePoints: array_map($this->servicePoint(...), array_merge(...array_map(
-                static fn (array $tree): array => $tree['points'],
-                array_values($this->below($trees, 'service/')),
-            ))),
-            questions: array_map($this->question(...), array_merge(...array_map(
-                static fn (array $tree): array => $tree['questions'],
-                array_values($this->below($trees, 'questions/')),
-            ))),
+            houseRules: $this->houseRules(
+                $trees['rules/house.yaml']['rules'],
+                $trees['rules/stated.yaml']['defaults'] ?? [],
+            ),
+            servicePoints: array_map(
+                $this->servicePoint(...),
+                array_merge(
+                    ...array_map(
+                        static fn (array $tree): array => $tree['points'],
+                        array_values($this->below($trees, 'service/')),
+                    ),
+                ),
+            ),
+            questions: array_map(
+                $this->question(...),
+                array_merge(
+                    ...array_map(
+                        static fn (array $tree): array => $tree['questions'],
+                        array_values($this->below($trees, 'questions/')),
+                    ),
+                ),
+            ),
+            limitSheets: array_map(
+                (new BuildLimitSheets())->sheet(...),
+                array_merge(
+                    ...array_map(
+                        static fn (array $tree): array => $tree['sheets'],
+                        array_values($this->below($trees, 'limits/')),
+                    ),
+                ),
+            ),
+            siteQuestions: array_map((new BuildLimitSheets())->question(...), $trees['site.yaml']['questions'] ?? []),
         );
     }
 
@@ -78,7 +140,11 @@ final class BuildCatalogue
      */
     private function below(array $trees, string $folder): array
     {
-        return array_filter($trees, static fn (string $file): bool => str_starts_with($file, $folder), ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $trees,
+            static fn (string $file): bool => str_starts_with($file, $folder),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /**
@@ -117,14 +183,20 @@ final class BuildCatalogue
             conditions: $reading['conditions'] ?? [],
             looks: $reading['looks'] ?? [],
             limits: $reading['limits'] ?? null,
-            occasionsWith: array_map(static fn (array $more): array => array_map(Core\Occasion::from(...), $more), $tree['occasions_with'] ?? []),
-            test: array_map(static fn (array $step): TestStep => new TestStep(
-                $step['do'],
-                $step['expect'],
-                $step['fail_means'],
-                $step['seconds'] ?? null,
-                isset($step['severity']) ? Core\Severity::from($step['severity']) : null,
-            ), $tree['test'] ?? []),
+            occasionsWith: array_map(
+                static fn (array $more): array => array_map(Core\Occasion::from(...), $more),
+                $tree['occasions_with'] ?? [],
+            ),
+            test: array_map(
+                static fn (array $step): TestStep => new TestStep(
+                    $step['do'],
+                    $step['expect'],
+                    $step['fail_means'],
+                    $step['seconds'] ?? null,
+                    isset($step['severity']) ? Core\Severity::from($step['severity']) : null,
+                ),
+                $tree['test'] ?? [],
+            ),
             paper: match ($tree['paper']['kind'] ?? null) {
                 'dated' => Paper::dated(
                     $tree['paper']['months'],
@@ -163,11 +235,7 @@ final class BuildCatalogue
             contains: $tree['contains'] ?? [],
             places: $tree['places'],
             kit: array_map(
-                static fn (array $item): KitItem => new KitItem(
-                    $item['name'],
-                    $item['quantity'] ?? null,
-                    $item['unit'],
-                ),
+                static fn (array $item): KitItem => new KitItem($item['name'], $item['quantity'] ?? null, $item['unit']),
                 $tree['kit'] ?? [],
             ),
             source: $this->source($tree['source']),
@@ -266,7 +334,12 @@ final class BuildCatalogue
     /** @param  array<string, mixed>  $tree */
     private function need(array $tree): Walk\StateNeed
     {
-        return new Walk\StateNeed($tree['id'], $tree['title'], $this->aspects($tree['requires']), $this->aspects($tree['forbids'] ?? []));
+        return new Walk\StateNeed(
+            $tree['id'],
+            $tree['title'],
+            $this->aspects($tree['requires']),
+            $this->aspects($tree['forbids'] ?? []),
+        );
     }
 
     /**
@@ -293,7 +366,10 @@ final class BuildCatalogue
         $unit = Unit::named($tree['unit']);
 
         $measured = Core\Condition::measured(
-            $tree['id'], $tree['asks'], $this->source($tree['source']), $unit,
+            $tree['id'],
+            $tree['asks'],
+            $this->source($tree['source']),
+            $unit,
             isset($tree['at_least']) ? Quantity::of($tree['at_least'], $unit) : null,
             isset($tree['at_most']) ? Quantity::of($tree['at_most'], $unit) : null,
         );
@@ -314,18 +390,29 @@ final class BuildCatalogue
             drawing: $tree['drawing'],
             features: new Core\Features($tree['features']),
             outline: new Core\Box($outline['left'], $outline['top'], $outline['right'], $outline['bottom']),
-            stations: array_map(fn (array $station): Core\Station => new Core\Station(
-                id: $station['id'],
-                name: $station['name'],
-                direction: $station['direction'],
-                standing: Core\StationKind::from($station['standing'] ?? 'beside'),
-                shows: $this->point($station['shows']),
-                stands: isset($station['stands']) ? $this->point($station['stands']) : null,
-                places: $station['places'],
-                part: $station['part'] ?? null,
-                level: Core\Level::from($station['level'] ?? 'ground'),
-            ), $tree['stations']),
-            parts: array_map(static fn (array $part): Core\Part => new Core\Part($part['id'], $part['name'], $part['system'], new Core\Box(...$part['box'])), $tree['parts']),
+            stations: array_map(
+                fn (array $station): Core\Station => new Core\Station(
+                    id: $station['id'],
+                    name: $station['name'],
+                    direction: $station['direction'],
+                    standing: Core\StationKind::from($station['standing'] ?? 'beside'),
+                    shows: $this->point($station['shows']),
+                    stands: isset($station['stands']) ? $this->point($station['stands']) : null,
+                    places: $station['places'],
+                    part: $station['part'] ?? null,
+                    level: Core\Level::from($station['level'] ?? 'ground'),
+                ),
+                $tree['stations'],
+            ),
+            parts: array_map(
+                static fn (array $part): Core\Part => new Core\Part(
+                    $part['id'],
+                    $part['name'],
+                    $part['system'],
+                    new Core\Box(...$part['box']),
+                ),
+                $tree['parts'],
+            ),
         );
     }
 
@@ -346,7 +433,8 @@ final class BuildCatalogue
             describes: $tree['describes'],
             massKilograms: $tree['mass_kg'],
             features: new Core\Features($tree['features']),
-            limits: array_map((new BuildLimits)->from(...), $tree['limits']),
+            limits: array_map((new BuildLimits())->from(...), $tree['limits']),
+            plate: isset($tree['plate']) ? (new BuildLimitSheets())->plate($tree['plate']) : null,
         );
     }
 
@@ -379,17 +467,22 @@ final class BuildCatalogue
     /** @param  array<string, mixed>  $tree */
     private function question(array $tree): Core\TeachBackQuestion
     {
-        return new Core\TeachBackQuestion($tree['id'], $tree['step'], $this->applies($tree), array_map(
-            static fn (array $form): Core\QuestionForm => new Core\QuestionForm(
-                $form['ask'],
-                $form['right'],
-                array_map(
-                    static fn (array $one): Core\WrongAnswer => new Core\WrongAnswer($one['say'], $one['because']),
-                    $form['wrong'],
+        return new Core\TeachBackQuestion(
+            $tree['id'],
+            $tree['step'],
+            $this->applies($tree),
+            array_map(
+                static fn (array $form): Core\QuestionForm => new Core\QuestionForm(
+                    $form['ask'],
+                    $form['right'],
+                    array_map(
+                        static fn (array $one): Core\WrongAnswer => new Core\WrongAnswer($one['say'], $one['because']),
+                        $form['wrong'],
+                    ),
                 ),
+                $tree['forms'],
             ),
-            $tree['forms'],
-        ));
+        );
     }
 
     /** @param  array<string, mixed>  $tree */
@@ -410,15 +503,37 @@ final class BuildCatalogue
     /** @param  array<string, mixed>  $tree */
     private function school(string $id, array $tree): Core\RuleOption
     {
-        $contradicts = array_map(static fn (array $one): Core\Contradiction => new Core\Contradiction($one['rule'], $one['school'], $one['because']), $tree['contradicts'] ?? []);
+        $contradicts = array_map(
+            static fn (array $one): Core\Contradiction => new Core\Contradiction(
+                $one['rule'],
+                $one['school'],
+                $one['because'],
+            ),
+            $tree['contradicts'] ?? [],
+        );
 
-        return new Core\RuleOption($id, $tree['name'], $tree['why'], $tree['gives'] ?? [], $tree['gives_where'] ?? [], $contradicts);
+        return new Core\RuleOption(
+            $id,
+            $tree['name'],
+            $tree['why'],
+            $tree['gives'] ?? [],
+            $tree['gives_where'] ?? [],
+            $contradicts,
+        );
     }
 
     /** @param  array<string, mixed>  $tree */
     private function stated(array $tree): Core\StatedDefault
     {
-        return new Core\StatedDefault($tree['id'], $tree['title'], $tree['followed'], $tree['followed_why'], $tree['other'], $tree['other_why'], $this->source($tree['source']));
+        return new Core\StatedDefault(
+            $tree['id'],
+            $tree['title'],
+            $tree['followed'],
+            $tree['followed_why'],
+            $tree['other'],
+            $tree['other_why'],
+            $this->source($tree['source']),
+        );
     }
 
     /**
@@ -432,14 +547,18 @@ final class BuildCatalogue
             Core\Turn::from($rules['turn']['value']),
             (int) $rules['handover_margin_minutes']['value'],
             Core\FirstVisit::from($rules['first_visit']['value']),
-            array_map(fn (string $id, array $rule): Core\HouseRule => new Core\HouseRule(
-                $id,
-                $rule['title'],
-                (string) $rule['value'],
-                array_map($this->school(...), array_keys($rule['choices']), $rule['choices']),
-                $rule['why'],
-                $this->source($rule['source']),
-            ), array_keys($rules), $rules),
+            array_map(
+                fn (string $id, array $rule): Core\HouseRule => new Core\HouseRule(
+                    $id,
+                    $rule['title'],
+                    (string) $rule['value'],
+                    array_map($this->school(...), array_keys($rule['choices']), $rule['choices']),
+                    $rule['why'],
+                    $this->source($rule['source']),
+                ),
+                array_keys($rules),
+                $rules,
+            ),
             array_map($this->stated(...), $stated),
             $this->carried($rules),
         );

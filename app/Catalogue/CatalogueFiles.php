@@ -31,6 +31,8 @@ final readonly class CatalogueFiles
         'briefings/*.yaml' => 'briefing',
         'service/*.yaml' => 'service',
         'questions/*.yaml' => 'questions',
+        'limits/*.yaml' => 'limits',
+        'site.yaml' => 'site',
     ];
 
     public function __construct(private string $folder)
@@ -53,7 +55,12 @@ final readonly class CatalogueFiles
                 try {
                     $tree = Yaml::parseFile($file);
                 } catch (ParseException $mistake) {
-                    $faults[] = new CatalogueFault($name, 'the YAML itself', $mistake->getMessage(), $mistake->getParsedLine());
+                    $faults[] = new CatalogueFault(
+                        $name,
+                        'the YAML itself',
+                        $mistake->getMessage(),
+                        $mistake->getParsedLine(),
+                    );
 
                     continue;
                 }
@@ -78,12 +85,15 @@ final readonly class CatalogueFiles
         $faults = CatalogueSchema::named($this->folder, $schema)->faultsOf($tree);
         $lines = LineInYaml::of((string) file_get_contents("{$this->folder}/{$file}"));
 
-        return array_map(static fn (SchemaFault $fault): CatalogueFault => new CatalogueFault(
-            $file,
-            $fault->path === [] ? 'at the top' : 'at '.implode('.', $fault->path),
-            $fault->words,
-            $lines->at($fault->path),
-        ), $faults);
+        return array_map(
+            static fn (SchemaFault $fault): CatalogueFault => new CatalogueFault(
+                $file,
+                $fault->path === [] ? 'at the top' : 'at '.implode('.', $fault->path),
+                $fault->words,
+                $lines->at($fault->path),
+            ),
+            $faults,
+        );
     }
 
     /** The same mistake with the file and the line in which the thing is defined that it speaks of. */

@@ -16,10 +16,41 @@ final class CatalogueWords
 {
     /** The members of an answer that hold texts of the catalogue. */
     private const MEMBERS = [
-        'title', 'how', 'accept', 'if_not', 'do', 'expect', 'fail_means', 'text', 'why', 'summary', 'instruction',
-        'caution', 'name', 'label', 'asks', 'direction', 'describes', 'group', 'family', 'reason', 'act',
-        'followed', 'followed_why', 'other', 'other_why', 'because', 'fluid', 'pieces', 'needs', 'asked_by',
-        'part', 'brief', 'ask', 'say',
+        'title',
+        'how',
+        'accept',
+        'if_not',
+        'do',
+        'expect',
+        'fail_means',
+        'text',
+        'why',
+        'summary',
+        'instruction',
+        'caution',
+        'name',
+        'label',
+        'asks',
+        'direction',
+        'describes',
+        'group',
+        'family',
+        'reason',
+        'act',
+        'followed',
+        'followed_why',
+        'other',
+        'other_why',
+        'because',
+        'fluid',
+        'pieces',
+        'needs',
+        'asked_by',
+        'part',
+        'brief',
+        'ask',
+        'say',
+        'formula',
     ];
 
     /** @var array<string, array<string, string>> by language */
@@ -47,7 +78,10 @@ final class CatalogueWords
         if ($answer instanceof \stdClass) {
             foreach (get_object_vars($answer) as $name => $part) {
                 // Of a source the words are the catalogue's; elsewhere "words" are what somebody wrote.
-                $answer->{$name} = $member === 'source' && $name === 'words' && is_string($part) ? self::say($part) : self::within($part, (string) $name);
+                $answer->{$name} =
+                    $member === 'source' && $name === 'words' && is_string($part)
+                        ? self::say($part)
+                        : self::within($part, (string) $name);
             }
         }
 
@@ -59,6 +93,8 @@ final class CatalogueWords
     {
         $language = App::getLocale();
 
-        return self::$tables[$language] ??= is_file(lang_path("{$language}/catalogue.php")) ? require lang_path("{$language}/catalogue.php") : [];
+        return self::$tables[$language] ??= is_file(lang_path("{$language}/catalogue.php"))
+            ? require lang_path("{$language}/catalogue.php")
+            : [];
     }
 }

@@ -13,6 +13,8 @@ use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\RuleOption;
 use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\PeriodicChecks;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Service\ProgrammeNestsInACircle;
@@ -34,6 +36,7 @@ final readonly class CrossCheckCatalogue
         return [
             ...$this->unknownNames(),
             ...$this->servicesInACircle(),
+            ...$this->sheetsThatAskTheWrongThing(),
             ...$this->rulesThatContradict(),
             ...$this->numbersWithoutSource(),
             ...$this->modelsThatCannotBeWalked(),
@@ -90,7 +93,12 @@ final readonly class CrossCheckCatalogue
         }
         foreach ($this->catalogue->models as $model) {
             foreach (array_diff($this->catalogue->featuresOf($model)->names, $known) as $feature) {
-                $faults[] = CatalogueFault::in('models', 'model', $model->id, "has the feature '{$feature}', which features.yaml does not know");
+                $faults[] = CatalogueFault::in(
+                    'models',
+                    'model',
+                    $model->id,
+                    "has the feature '{$feature}', which features.yaml does not know",
+                );
             }
         }
 
@@ -107,10 +115,14 @@ final readonly class CrossCheckCatalogue
             yield ['qualifications.yaml', 'qualification', $one->id, $this->named($one->applies)];
         }
         foreach ($this->catalogue->closeUps as $one) {
-            yield ['closeups.yaml', 'close-up', $one->id, array_merge(...array_map(
-                fn (CloseUpVariant $variant): array => $this->named($variant->applies),
-                $one->draws,
-            ))];
+            yield [
+                'closeups.yaml',
+                'close-up',
+                $one->id,
+                array_merge(
+                    ...array_map(fn (CloseUpVariant $variant): array => $this->named($variant->applies), $one->draws),
+                ),
+            ];
         }
         foreach ($this->catalogue->servicePoints as $one) {
             yield ['service', 'service point', $one->id, $this->named($one->applies)];
@@ -121,6 +133,79 @@ final readonly class CrossCheckCatalogue
         foreach ($this->catalogue->questions as $one) {
             yield ['questions', 'question', $one->id, $this->named($one->applies)];
         }
+        foreach ($this->catalogue->limitSheets as $one) {
+            yield ['limits', 'sheet', $one->id, $this->named($one->applies)];
+        }
+        foreach ($this->catalogue->siteQuestions as $one) {
+            yield [
+                'site.yaml',
+                'question',
+                $one->id,
+                array_merge(
+                    $this->named($one->applies),
+                    $one->unsuitable === null ? [] : $this->named($one->unsuitable->applies),
+                ),
+            ];
+        }
+    }
+
+    /**
+     * Fields that name no question of the site, or a figure that no plate has or that is measured otherwise; families
+     * that are not there to be hired instead.
+     *
+     * @return list<CatalogueFault>
+     */
+    private function sheetsThatAskTheWrongThing(): array
+    {
+        $faults = [];
+        $questions = array_column($this->catalogue->siteQuestions, 'id');
+        $figures = ['mass' => Unit::Kilogram];
+        foreach ($this->catalogue->models as $model) {
+            $figures += array_map(static fn (Quantity $figure): Unit => $figure->unit, $model->plate->figures ?? []);
+        }
+        foreach ($this->catalogue->limitSheets as $sheet) {
+            foreach ($sheet->fields as $field) {
+                $figure = $field->ofModel === null ? $field->unit : $figures[$field->ofModel] ?? null;
+                if ($field->ofSite !== null && ! in_array($field->ofSite, $questions, true)) {
+                    $faults[] = CatalogueFault::in(
+                        'limits',
+                        'sheet',
+                        $sheet->id,
+                        "asks '{$field->ofSite}' of the site, which is no question",
+                    );
+                }
+                if ($field->ofModel !== null && $figure?->dimension() !== $field->unit?->dimension()) {
+                    $faults[] = CatalogueFault::in(
+                        'limits',
+                        'sheet',
+                        $sheet->id,
+                        "asks '{$field->ofModel}' of a plate, which has none of it",
+                    );
+                }
+            }
+            foreach (array_diff(array_keys($sheet->example), array_column($sheet->fields, 'name')) as $stranger) {
+                $faults[] = CatalogueFault::in(
+                    'limits',
+                    'sheet',
+                    $sheet->id,
+                    "has '{$stranger}' in its example, which is no field",
+                );
+            }
+        }
+        foreach ($this->catalogue->siteQuestions as $question) {
+            foreach (
+                array_diff($question->unsuitable->instead ?? [], array_keys($this->catalogue->families)) as $stranger
+            ) {
+                $faults[] = CatalogueFault::in(
+                    'site.yaml',
+                    'question',
+                    $question->id,
+                    "names the family '{$stranger}', which is not there",
+                );
+            }
+        }
+
+        return $faults;
     }
 
     private static function ofPoint(ServicePoint $point, string $what): CatalogueFault
@@ -136,12 +221,14 @@ final readonly class CrossCheckCatalogue
 
             return [];
         } catch (ProgrammeNestsInACircle $mistake) {
-            return [CatalogueFault::in(
-                'service',
-                'service point',
-                $mistake->circle[0],
-                'contains itself: '.implode(' > ', $mistake->circle),
-            )];
+            return [
+                CatalogueFault::in(
+                    'service',
+                    'service point',
+                    $mistake->circle[0],
+                    'contains itself: '.implode(' > ', $mistake->circle),
+                ),
+            ];
         }
     }
 
@@ -190,14 +277,26 @@ final readonly class CrossCheckCatalogue
         $faults = [];
         $rules = array_column($this->catalogue->houseRules->all, null, 'id');
         foreach ($rules as $rule) {
-            foreach (array_merge(...array_map(static fn (RuleOption $school): array => $school->contradicts, $rule->schools)) as $contradiction) {
+            foreach (
+                array_merge(...array_map(static fn (RuleOption $school): array => $school->contradicts, $rule->schools)) as $contradiction
+            ) {
                 if (($rules[$contradiction->rule] ?? null)?->school($contradiction->school) === null) {
-                    $faults[] = CatalogueFault::in('rules/house.yaml', 'rule', $rule->id, "contradicts '{$contradiction->school}' of '{$contradiction->rule}', which is no school of a house rule");
+                    $faults[] = CatalogueFault::in(
+                        'rules/house.yaml',
+                        'rule',
+                        $rule->id,
+                        "contradicts '{$contradiction->school}' of '{$contradiction->rule}', which is no school of a house rule",
+                    );
                 }
             }
             $contradiction = $this->catalogue->houseRules->contradictionOf($rule, $rule->value);
             if ($contradiction !== null) {
-                $faults[] = CatalogueFault::in('rules/house.yaml', 'rule', $rule->id, "contradicts what is followed under '{$contradiction->rule}': {$contradiction->because}");
+                $faults[] = CatalogueFault::in(
+                    'rules/house.yaml',
+                    'rule',
+                    $rule->id,
+                    "contradicts what is followed under '{$contradiction->rule}': {$contradiction->because}",
+                );
             }
         }
 
@@ -211,7 +310,12 @@ final readonly class CrossCheckCatalogue
         foreach ($this->trees['states/stages.yaml']['stages'] as $stage) {
             foreach ($stage['lines'] as $line) {
                 if (preg_match('/\d/', $line['text'].$line['why']) === 1 && ! isset($line['source'])) {
-                    $faults[] = CatalogueFault::in('states/stages.yaml', "a line of {$stage['id']}:", $line['id'], 'has a number and no source');
+                    $faults[] = CatalogueFault::in(
+                        'states/stages.yaml',
+                        "a line of {$stage['id']}:",
+                        $line['id'],
+                        'has a number and no source',
+                    );
                 }
             }
         }
@@ -228,7 +332,12 @@ final readonly class CrossCheckCatalogue
                 try {
                     $this->mustBeWalkable($model, $movement);
                 } catch (NoSafeOrder|LimitNotKnown $fault) {
-                    $faults[] = CatalogueFault::in('models', "{$movement->value} of model", $model->id, $fault->getMessage());
+                    $faults[] = CatalogueFault::in(
+                        'models',
+                        "{$movement->value} of model",
+                        $model->id,
+                        $fault->getMessage(),
+                    );
                 }
             }
         }

@@ -42,6 +42,8 @@ final class EntryKinds
         Kinds\SpreadExplained::class,
         Kinds\HireClosed::class,
         Kinds\HireOutAlready::class,
+        Kinds\SiteAnswered::class,
+        Kinds\LimitsSet::class,
         Kinds\MachineMoved::class,
         Kinds\MeterReplaced::class,
         Kinds\DamageFound::class,

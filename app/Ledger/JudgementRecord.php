@@ -31,21 +31,28 @@ final class JudgementRecord
             'act' => $verdict->act === null ? null : self::phrase($verdict->act),
             'working' => $verdict->working,
             'source' => ['kind' => $verdict->source->kind->value, 'words' => $verdict->source->words],
-            'top_up' => $verdict->topUp === null ? null : [
-                'litres' => $verdict->topUp->volume->text(),
-                'fluid' => $verdict->topUp->fluid,
-                'reread_after_minutes' => $verdict->topUp->rereadAfterMinutes,
-            ],
+            'top_up' => $verdict->topUp === null
+                    ? null
+                    : [
+                        'litres' => $verdict->topUp->volume->text(),
+                        'fluid' => $verdict->topUp->fluid,
+                        'reread_after_minutes' => $verdict->topUp->rereadAfterMinutes,
+                    ],
             'is_disputed' => $verdict->isDisputed,
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function phrase(Phrase $phrase): array
+    public static function phrase(Phrase $phrase): array
     {
-        return ['key' => $phrase->key, 'figures' => (object) array_map(
-            static fn (string|Quantity $figure): string|array => is_string($figure) ? $figure : ['value' => $figure->text(), 'unit' => $figure->unit->value],
-            $phrase->figures,
-        )];
+        return [
+            'key' => $phrase->key,
+            'figures' => (object) array_map(
+                static fn (string|Quantity $figure): string|array => is_string($figure)
+                    ? $figure
+                    : ['value' => $figure->text(), 'unit' => $figure->unit->value],
+                $phrase->figures,
+            ),
+        ];
     }
 }

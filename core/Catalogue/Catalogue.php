@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Limits\Sheet\LimitSheet;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Service\ServicePoint;
 use JadeLedger\Core\Walk\Pace;
@@ -26,6 +27,8 @@ final readonly class Catalogue
      * @param list<CloseUp> $closeUps
      * @param list<ServicePoint> $servicePoints
      * @param list<TeachBackQuestion> $questions
+     * @param list<LimitSheet> $limitSheets
+     * @param list<SiteQuestion> $siteQuestions
      */
     public function __construct(
         public string $version,
@@ -43,6 +46,8 @@ final readonly class Catalogue
         public array $closeUps = [],
         public array $servicePoints = [],
         public array $questions = [],
+        public array $limitSheets = [],
+        public array $siteQuestions = [],
     ) {
     }
 

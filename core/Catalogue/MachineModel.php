@@ -23,6 +23,7 @@ final readonly class MachineModel
         public int $massKilograms,
         public Features $features,
         public array $limits,
+        public ?Plate $plate = null,
     ) {
     }
 

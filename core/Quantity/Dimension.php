@@ -33,4 +33,6 @@ enum Dimension
     case Force;
     case Mass;
     case Area;
+    case LightOutput;
+    case Illuminance;
 }

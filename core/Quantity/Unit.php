@@ -97,6 +97,10 @@ enum Unit: string
     case MetrePerSecondSquared = 'm_s2';
     case Decibel = 'dB';
     case Day = 'd';
+    case Lumen = 'lm';
+    case Lux = 'lx';
+    case SquareMillimetre = 'mm2';
+    case Kilovolt = 'kV';
 
     /**
      * As it is written beside a figure.
@@ -139,6 +143,7 @@ enum Unit: string
             self::PoundPerCubicYard => 'lb/yd³',
             self::MetrePerSecondSquared => 'm/s²',
             self::Day => 'days',
+            self::SquareMillimetre => 'mm²',
             default => $this->value,
         };
     }
@@ -177,7 +182,7 @@ enum Unit: string
         return match ($this) {
             self::Millimetre, self::Metre, self::Inch, self::Centimetre, self::Foot, self::Yard, self::Mile,
             self::NauticalMile, self::Kilometre => Dimension::Length,
-            self::SquareMetre, self::SquareFoot, self::Acre, self::Hectare => Dimension::Area,
+            self::SquareMetre, self::SquareFoot, self::Acre, self::Hectare, self::SquareMillimetre => Dimension::Area,
             self::Litre, self::CubicMetre, self::GallonUs, self::GallonImperial, self::CubicInch, self::CubicFoot,
             self::CubicYard, self::QuartUs, self::FluidOunceUs, self::FluidOunceImperial => Dimension::Volume,
             self::Kilogram, self::Tonne, self::Pound, self::Ounce, self::ShortTon, self::LongTon => Dimension::Mass,
@@ -199,10 +204,12 @@ enum Unit: string
             self::KilogramPerCubicMetre, self::PoundPerCubicYard => Dimension::Density,
             self::MetrePerSecondSquared => Dimension::Acceleration,
             self::Decibel => Dimension::SoundLevel,
+            self::Lumen => Dimension::LightOutput,
+            self::Lux => Dimension::Illuminance,
             self::Millisecond, self::Second, self::Minute, self::Hour, self::Day => Dimension::Time,
             self::Degree => Dimension::Angle,
             self::Kelvin, self::Celsius, self::Fahrenheit => Dimension::Temperature,
-            self::Volt => Dimension::Potential,
+            self::Volt, self::Kilovolt => Dimension::Potential,
             self::Hertz => Dimension::Frequency,
             self::RevolutionsPerMinute => Dimension::RotationalSpeed,
             self::SpecificGravity => Dimension::RelativeDensity,
@@ -218,7 +225,7 @@ enum Unit: string
             self::Metre, self::CubicMetre, self::Second, self::Degree, self::Kelvin, self::Celsius, self::Pascal, self::Piece,
             self::Volt, self::Hertz, self::MetrePerSecond, self::SpecificGravity, self::RevolutionsPerMinute,
             self::SquareMetre, self::Kilogram, self::Newton, self::Watt, self::Ampere, self::NewtonMetre,
-            self::KilogramPerCubicMetre, self::MetrePerSecondSquared, self::Decibel => '1',
+            self::KilogramPerCubicMetre, self::MetrePerSecondSquared, self::Decibel, self::Lumen, self::Lux => '1',
             self::Millimetre, self::Litre, self::Millisecond, self::Milliampere => '1/1000',
             self::Inch => '254/10000',
             self::GallonUs => '3785411784/1000000000000',
@@ -231,13 +238,14 @@ enum Unit: string
             // 0.45359237 kg x 9.80665 m/s2 over one square inch
             self::PoundForcePerSquareInch => '4448221615260500000/645160000000000',
             self::MilePerHour => '44704/100000',
-            self::Percent => '1/100',
-            self::Centimetre => '1/100',
+            self::Percent, self::Centimetre => '1/100',
+            self::SquareMillimetre => '1/1000000',
             self::Foot => '3048/10000',
             self::Yard => '9144/10000',
             self::Mile => '1609344/1000',
             self::NauticalMile => '1852',
-            self::Kilometre, self::Tonne, self::Kilonewton, self::Kilowatt, self::Kilovoltampere => '1000',
+            self::Kilometre, self::Tonne, self::Kilonewton, self::Kilowatt, self::Kilovoltampere,
+            self::Kilovolt => '1000',
             self::SquareFoot => '9290304/100000000',
             self::Acre => '40468564224/10000000',
             self::Hectare => '10000',

@@ -284,6 +284,18 @@ return [
         'title' => 'That day is still to come',
         'detail' => ':day is not here yet. What is done is told afterwards.',
     ],
+    'limits_refused' => [
+        'title' => 'These limits cannot be computed',
+        'detail' => ':why',
+    ],
+    'no_such_sheet' => [
+        'title' => 'There is no such sheet',
+        'detail' => 'Choose one of the sheets that the machine has. ":sheet" is none.',
+    ],
+    'no_such_site_question' => [
+        'title' => 'There is no such question about a site',
+        'detail' => 'Leave ":question" out, or load the page again. Known: :known.',
+    ],
     'no_such_service_point' => [
         'title' => 'No such service point',
         'detail' => ':number has no such point. Choose one from its list.',

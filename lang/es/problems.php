@@ -284,6 +284,18 @@ return [
         'title' => 'Ese día aún no ha llegado',
         'detail' => ':day todavía no ha llegado. Lo hecho se cuenta después.',
     ],
+    'limits_refused' => [
+        'title' => 'Estos límites no se pueden calcular',
+        'detail' => ':why',
+    ],
+    'no_such_sheet' => [
+        'title' => 'No hay tal hoja',
+        'detail' => 'Elija una de las hojas de la máquina. «:sheet» no es una.',
+    ],
+    'no_such_site_question' => [
+        'title' => 'No hay tal pregunta sobre el lugar',
+        'detail' => 'Quite «:question», o cargue la página de nuevo. Conocidas: :known.',
+    ],
     'no_such_service_point' => [
         'title' => 'No hay tal punto de servicio',
         'detail' => ':number no tiene ese punto. Elige uno de su lista.',

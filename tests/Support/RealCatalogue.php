@@ -20,9 +20,11 @@ final class RealCatalogue
 {
     private static ?CompiledCatalogue $compiled = null;
 
+    private static ?Catalogue $built = null;
+
     public static function get(): Catalogue
     {
-        return (new BuildCatalogue)->from(self::compiled());
+        return self::$built ??= (new BuildCatalogue)->from(self::compiled());
     }
 
     /** The same catalogue in a yard that begins at another corner, or walks the other way round. */

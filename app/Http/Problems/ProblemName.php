@@ -37,6 +37,7 @@ enum ProblemName: string
     case InitialsLetters = 'initials_letters';
     case KeyIsYours = 'key_is_yours';
     case LastOnTheWalk = 'last_on_the_walk';
+    case LimitsRefused = 'limits_refused';
     case LinesNotConfirmed = 'lines_not_confirmed';
     case LoginLetters = 'login_letters';
     case LoginTaken = 'login_taken';
@@ -65,6 +66,8 @@ enum ProblemName: string
     case NoSuchFinding = 'no_such_finding';
     case NoSuchHour = 'no_such_hour';
     case NoSuchLine = 'no_such_line';
+    case NoSuchSheet = 'no_such_sheet';
+    case NoSuchSiteQuestion = 'no_such_site_question';
     case NoSuchQuestion = 'no_such_question';
     case NoSuchSchool = 'no_such_school';
     case NoSuchStage = 'no_such_stage';

@@ -50,6 +50,17 @@ final readonly class ReachChart
         return new self($edge);
     }
 
+    /** The highest of its points. */
+    public function top(): Quantity
+    {
+        $top = $this->edge[0]->up;
+        foreach ($this->edge as $point) {
+            $top = $point->up->isGreaterThan($top) ? $point->up : $top;
+        }
+
+        return $top->in(Unit::Metre);
+    }
+
     public function contains(ReachPoint $point): bool
     {
         return $this->distance($point) === 0.0 || $this->isWithin(self::pair($point));
@@ -91,7 +102,7 @@ final readonly class ReachChart
         $corners = array_map(self::pair(...), $this->edge);
         $before = $corners[count($corners) - 1];
         foreach ($corners as $corner) {
-            $straddles = ($corner[1] > $point[1]) !== ($before[1] > $point[1]);
+            $straddles = $point[1] < $corner[1] !== $point[1] < $before[1];
             if ($straddles) {
                 $share = ($point[1] - $corner[1]) / ($before[1] - $corner[1]);
                 $inside = $point[0] < $corner[0] + $share * ($before[0] - $corner[0]) ? ! $inside : $inside;
@@ -134,7 +145,8 @@ final readonly class ReachChart
      */
     private static function cross(array $a, array $b, array $c, array $d): bool
     {
-        return self::side($a, $b, $c) * self::side($a, $b, $d) < 0 && self::side($c, $d, $a) * self::side($c, $d, $b) < 0;
+        return self::side($a, $b, $c) * self::side($a, $b, $d) < 0 &&
+            self::side($c, $d, $a) * self::side($c, $d, $b) < 0;
     }
 
     /**

@@ -38,13 +38,33 @@ use Tests\Support\PublishedValues;
 final class PublishedLimitsTest extends TestCase
 {
     private const GROUPS = [
-        'UNITS', 'TRUCK', 'MEWP', 'LINES', 'LOAD', 'BATT', 'TYRE', 'COOL', 'DEF', 'FUEL', 'HYD', 'TRACK', 'BRAKE', 'TURF', 'GEN',
-        'NV', 'FIRE',
+        'UNITS',
+        'TRUCK',
+        'MEWP',
+        'LINES',
+        'LOAD',
+        'BATT',
+        'TYRE',
+        'COOL',
+        'DEF',
+        'FUEL',
+        'HYD',
+        'TRACK',
+        'BRAKE',
+        'TURF',
+        'GEN',
+        'NV',
+        'FIRE',
     ];
 
     private const UNITS = [
-        'us_gal' => Unit::GallonUs, 'imp_gal' => Unit::GallonImperial, 'us_qt' => Unit::QuartUs, 'L' => Unit::Litre,
-        'us_fl_oz' => Unit::FluidOunceUs, 'imp_fl_oz' => Unit::FluidOunceImperial, 'C' => Unit::Celsius,
+        'us_gal' => Unit::GallonUs,
+        'imp_gal' => Unit::GallonImperial,
+        'us_qt' => Unit::QuartUs,
+        'L' => Unit::Litre,
+        'us_fl_oz' => Unit::FluidOunceUs,
+        'imp_fl_oz' => Unit::FluidOunceImperial,
+        'C' => Unit::Celsius,
         'F' => Unit::Fahrenheit,
     ];
 
@@ -52,8 +72,16 @@ final class PublishedLimitsTest extends TestCase
     private static function claims(): array
     {
         return [
-            ...self::units(), ...self::trucks(), ...self::platforms(), ...self::lines(), ...self::transport(),
-            ...self::batteries(), ...self::fluids(), ...self::ground(), ...self::turf(), ...self::power(),
+            ...self::units(),
+            ...self::trucks(),
+            ...self::platforms(),
+            ...self::lines(),
+            ...self::transport(),
+            ...self::batteries(),
+            ...self::fluids(),
+            ...self::ground(),
+            ...self::turf(),
+            ...self::power(),
             ...self::people(),
         ];
     }
@@ -82,8 +110,10 @@ final class PublishedLimitsTest extends TestCase
     {
         return [
             'truck_exam_due' => static fn (array $in): array => [
-                'due' => ($in['round_the_clock'] ? Truck\TruckExamination::AfterEachShift : Truck\TruckExamination::EachDay)
-                    ->isDue(self::date($in['last_exam_date']), self::date($in['today']), $in['shifts_ended_since_exam']),
+                'due' => ($in['round_the_clock']
+                    ? Truck\TruckExamination::AfterEachShift
+                    : Truck\TruckExamination::EachDay
+                )->isDue(self::date($in['last_exam_date']), self::date($in['today']), $in['shifts_ended_since_exam']),
             ],
             'add_months_clamped' => static fn (array $in): array => [
                 'date' => self::date($in['date'])->plusMonths($in['months'])->text(),
@@ -92,8 +122,8 @@ final class PublishedLimitsTest extends TestCase
                 'required' => Truck\RefresherReason::tryFrom($in['event']) !== null,
             ],
             'load_upgrade_required' => static fn (array $in): array => [
-                'required' => $in['loaded']
-                    && (new Truck\TruckOnGrade(Slope::percent((float) $in['grade_percent'])))->wantsLoadUpgrade(),
+                'required' => $in['loaded'] &&
+                    (new Truck\TruckOnGrade(Slope::percent((float) $in['grade_percent'])))->wantsLoadUpgrade(),
             ],
             'truck_unattended' => static function (array $in): array {
                 $is = ! $in['in_view'] || Truck\UnattendedTruck::whenInView(self::of($in['distance_ft'], Unit::Foot));
@@ -140,8 +170,9 @@ final class PublishedLimitsTest extends TestCase
             ],
             'grade_holding_force' => static fn (array $in): array => [
                 'force_N' => self::float(
-                    (new Truck\TruckOnGrade(Slope::percent((float) $in['grade_percent'])))
-                        ->holdingForce(self::of($in['mass_kg'], Unit::Kilogram)),
+                    (new Truck\TruckOnGrade(Slope::percent((float) $in['grade_percent'])))->holdingForce(
+                        self::of($in['mass_kg'], Unit::Kilogram),
+                    ),
                     Unit::Newton,
                 ),
             ],
@@ -151,11 +182,16 @@ final class PublishedLimitsTest extends TestCase
                     self::of($in['hydraulic_kg'], Unit::Kilogram),
                 );
 
-                return ['rated_kg' => self::float($lift->load, Unit::Kilogram), 'limited_by' => $lift->limitedBy->value];
+                return [
+                    'rated_kg' => self::float($lift->load, Unit::Kilogram),
+                    'limited_by' => $lift->limitedBy->value,
+                ];
             },
             'loader_roc' => static fn (array $in): array => [
                 'roc_kg' => self::float(
-                    Earthmoving\LoaderKind::from($in['kind'])->ratedCapacity(self::of($in['tipping_kg'], Unit::Kilogram)),
+                    Earthmoving\LoaderKind::from($in['kind'])->ratedCapacity(
+                        self::of($in['tipping_kg'], Unit::Kilogram),
+                    ),
                     Unit::Kilogram,
                 ),
             ],
@@ -209,13 +245,19 @@ final class PublishedLimitsTest extends TestCase
             'loler_next' => static fn (array $in): array => [
                 'next' => ($in['lifts_persons'] || $in['accessory']
                     ? Platform\ThoroughExamination::LiftsPersonsOrAccessory
-                    : Platform\ThoroughExamination::OtherLifting)->next(self::date($in['last']))->text(),
+                    : Platform\ThoroughExamination::OtherLifting
+                )
+                    ->next(self::date($in['last']))
+                    ->text(),
             ],
             'beaufort_force' => static fn (array $in): array => [
                 'force' => Wind\Beaufort::of(self::of($in['speed_m_s'], Unit::MetrePerSecond))->value,
             ],
             'pad_pressure' => static function (array $in): array {
-                [$load, $allowable] = [self::of($in['load_kN'], Unit::Kilonewton), self::of($in['allowable_kPa'], Unit::Kilopascal)];
+                [$load, $allowable] = [
+                    self::of($in['load_kN'], Unit::Kilonewton),
+                    self::of($in['allowable_kPa'], Unit::Kilopascal),
+                ];
                 $pad = new Ground\PadPressure($load, self::of($in['pad_side_m'], Unit::Metre));
 
                 return [
@@ -267,7 +309,9 @@ final class PublishedLimitsTest extends TestCase
             ],
             'uk_line_height_m' => static fn (array $in): array => [
                 'height_m' => self::float(
-                    ($in['road'] ? Lines\ClearanceTable::heightsOverRoads() : Lines\ClearanceTable::heights())->of($volts($in)),
+                    ($in['road'] ? Lines\ClearanceTable::heightsOverRoads() : Lines\ClearanceTable::heights())->of(
+                        $volts($in),
+                    ),
                     Unit::Metre,
                 ),
             ],
@@ -289,11 +333,14 @@ final class PublishedLimitsTest extends TestCase
         return [
             'aggregate_wll' => static function (array $in): array {
                 $sum = Transport\AggregateLimit::of(
-                    array_map(static fn (array $one): Transport\Tiedown => new Transport\Tiedown(
-                        $one['count'] ?? 1,
-                        self::of($one['wll_lb'], Unit::Pound),
-                        Transport\TiedownPath::from($one['path']),
-                    ), $in['tiedowns']),
+                    array_map(
+                        static fn (array $one): Transport\Tiedown => new Transport\Tiedown(
+                            $one['count'] ?? 1,
+                            self::of($one['wll_lb'], Unit::Pound),
+                            Transport\TiedownPath::from($one['path']),
+                        ),
+                        $in['tiedowns'],
+                    ),
                     self::of($in['weight_lb'], Unit::Pound),
                 );
 
@@ -304,8 +351,10 @@ final class PublishedLimitsTest extends TestCase
                 ];
             },
             'min_tiedowns' => static fn (array $in): array => [
-                'min' => ($in['blocked'] ? Transport\TiedownCount::Blocked : Transport\TiedownCount::NotBlocked)
-                    ->least(self::of($in['length_ft'], Unit::Foot), self::of($in['weight_lb'], Unit::Pound)),
+                'min' => ($in['blocked'] ? Transport\TiedownCount::Blocked : Transport\TiedownCount::NotBlocked)->least(
+                    self::of($in['length_ft'], Unit::Foot),
+                    self::of($in['weight_lb'], Unit::Pound),
+                ),
             ],
             'heavy_machine_rule' => static function (array $in): array {
                 $applies = Transport\HeavyMachine::is(self::of($in['weight_lb'], Unit::Pound));
@@ -320,7 +369,10 @@ final class PublishedLimitsTest extends TestCase
             ],
             'securement_forces_lbf' => static function (array $in): array {
                 $weight = self::of($in['weight_lb'], Unit::PoundForce);
-                $force = static fn (Transport\Direction $to): float => self::float($to->force($weight), Unit::PoundForce);
+                $force = static fn (Transport\Direction $to): float => self::float(
+                    $to->force($weight),
+                    Unit::PoundForce,
+                );
 
                 return [
                     'forward' => $force(Transport\Direction::Forward),
@@ -330,8 +382,11 @@ final class PublishedLimitsTest extends TestCase
                 ];
             },
             'load_check_due' => static fn (array $in): array => [
-                'due' => $in['duty_change'] || ($in['first_check_done'] ? Transport\LoadCheck::Later : Transport\LoadCheck::First)
-                    ->isDue(self::of($in['miles_since'], Unit::Mile), self::of($in['hours_since'], Unit::Hour)),
+                'due' => $in['duty_change'] ||
+                    ($in['first_check_done'] ? Transport\LoadCheck::Later : Transport\LoadCheck::First)->isDue(
+                        self::of($in['miles_since'], Unit::Mile),
+                        self::of($in['hours_since'], Unit::Hour),
+                    ),
             ],
             'top_over_lashings' => static function (array $in): array {
                 $lashing = new Transport\TopOverLashing(
@@ -345,13 +400,19 @@ final class PublishedLimitsTest extends TestCase
             },
             'diagonal_lashing_lc' => static fn (array $in): array => [
                 'lc_min_N' => self::float(
-                    (new Transport\DiagonalLashing($in['mu'], (float) $in['alpha_deg'], (float) $in['beta_deg']))
-                        ->capacity(self::of($in['mass_kg'], Unit::Kilogram), Transport\Direction::from($in['direction'])),
+                    (new Transport\DiagonalLashing(
+                        $in['mu'],
+                        (float) $in['alpha_deg'],
+                        (float) $in['beta_deg'],
+                    ))->capacity(self::of($in['mass_kg'], Unit::Kilogram), Transport\Direction::from($in['direction'])),
                     Unit::Newton,
                 ),
             ],
             'load_stable' => static function (array $in): array {
-                $load = new Transport\LoadStability(self::of($in['b_m'], Unit::Metre), self::of($in['d_m'], Unit::Metre));
+                $load = new Transport\LoadStability(
+                    self::of($in['b_m'], Unit::Metre),
+                    self::of($in['d_m'], Unit::Metre),
+                );
 
                 return [
                     'ratio' => $load->ratio()->toFloat(),
@@ -546,7 +607,10 @@ final class PublishedLimitsTest extends TestCase
             },
             'iso4406' => static fn (array $in): array => [
                 'code' => Fluids\CleanlinessCode::of(
-                    ...array_map(static fn (int|float $count): BigRational => BigRational::of((string) $count), $in['per_ml']),
+                    ...array_map(
+                        static fn (int|float $count): BigRational => BigRational::of((string) $count),
+                        $in['per_ml'],
+                    ),
                 ),
             ],
         ];
@@ -611,7 +675,9 @@ final class PublishedLimitsTest extends TestCase
     {
         return [
             'blade_stop_ok' => static fn (array $in): array => [
-                'ok' => ! self::of($in['seconds'], Unit::Second)->isGreaterThan(Turf\BladeRule::from($in['kind'])->most()),
+                'ok' => ! self::of($in['seconds'], Unit::Second)->isGreaterThan(
+                    Turf\BladeRule::from($in['kind'])->most(),
+                ),
             ],
             'tip_speed' => static function (array $in): array {
                 $tip = Turf\BladeTip::of(self::of($in['blade_mm'], Unit::Millimetre), (float) $in['rpm']);
@@ -636,8 +702,9 @@ final class PublishedLimitsTest extends TestCase
                 'years' => Fire\ExtinguisherShell::from($in['kind'])->years(),
             ],
             'extinguisher_distance_ok' => static fn (array $in): array => [
-                'ok' => ! self::of($in['distance_ft'], Unit::Foot)
-                    ->isGreaterThan(Fire\ExtinguisherDistance::from($in['kind'])->most()),
+                'ok' => ! self::of($in['distance_ft'], Unit::Foot)->isGreaterThan(
+                    Fire\ExtinguisherDistance::from($in['kind'])->most(),
+                ),
             ],
         ];
     }
@@ -668,10 +735,13 @@ final class PublishedLimitsTest extends TestCase
             'average_load' => static function (array $in): array {
                 $average = Power\AverageLoad::of(
                     self::of($in['rating_kw'], Unit::Kilowatt),
-                    array_map(static fn (array $step): Power\LoadStep => new Power\LoadStep(
-                        self::of($step[0], Unit::Kilowatt),
-                        self::of($step[1], Unit::Hour),
-                    ), $in['steps']),
+                    array_map(
+                        static fn (array $step): Power\LoadStep => new Power\LoadStep(
+                            self::of($step[0], Unit::Kilowatt),
+                            self::of($step[1], Unit::Hour),
+                        ),
+                        $in['steps'],
+                    ),
                 );
 
                 return [
@@ -706,7 +776,9 @@ final class PublishedLimitsTest extends TestCase
 
                 return [
                     'limit_ms' => $most === null ? null : self::whole($most, Unit::Millisecond),
-                    'ok' => $multiple->accepts($in['trip_ms'] === null ? null : self::of($in['trip_ms'], Unit::Millisecond)),
+                    'ok' => $multiple->accepts(
+                        $in['trip_ms'] === null ? null : self::of($in['trip_ms'], Unit::Millisecond),
+                    ),
                 ];
             },
             'gfci_max_s' => static fn (array $in): array => [
@@ -760,10 +832,12 @@ final class PublishedLimitsTest extends TestCase
                 ];
             },
             'hav_points' => static fn (array $in): array => [
-                'points' => People\VibrationDose::points(People\Exposure::of(
-                    self::of($in['a'], Unit::MetrePerSecondSquared),
-                    self::of($in['hours'], Unit::Hour),
-                )),
+                'points' => People\VibrationDose::points(
+                    People\Exposure::of(
+                        self::of($in['a'], Unit::MetrePerSecondSquared),
+                        self::of($in['hours'], Unit::Hour),
+                    ),
+                ),
             ],
             'lex8h' => static fn (array $in): array => [
                 'lex_dB' => People\NoiseDose::level($exposures($in, Unit::Decibel)),
@@ -790,7 +864,10 @@ final class PublishedLimitsTest extends TestCase
                     continue;
                 }
                 yield "{$example['id']}: {$entry['source']}" => [
-                    $fn, $example['inputs'], $example['expected'], $entry['tolerance'],
+                    $fn,
+                    $example['inputs'],
+                    $example['expected'],
+                    $entry['tolerance'],
                 ];
             }
         }
@@ -802,8 +879,12 @@ final class PublishedLimitsTest extends TestCase
      * @param array<string, mixed> $tolerance
      */
     #[DataProvider('examples')]
-    public function test_the_core_comes_to_the_published_value(string $fn, array $inputs, array $expected, array $tolerance): void
-    {
+    public function test_the_core_comes_to_the_published_value(
+        string $fn,
+        array $inputs,
+        array $expected,
+        array $tolerance,
+    ): void {
         $computed = self::claims()[$fn]($inputs);
         foreach ($expected as $name => $value) {
             self::assertArrayHasKey($name, $computed, $fn);
@@ -844,10 +925,12 @@ final class PublishedLimitsTest extends TestCase
     /** @return list<array<string, mixed>> */
     private static function entries(): array
     {
-        return array_values(array_filter(
-            PublishedValues::entries(),
-            static fn (array $entry): bool => in_array($entry['group'], self::GROUPS, true),
-        ));
+        return array_values(
+            array_filter(
+                PublishedValues::entries(),
+                static fn (array $entry): bool => in_array($entry['group'], self::GROUPS, true),
+            ),
+        );
     }
 
     private static function of(int|float|string $value, Unit $unit): Quantity

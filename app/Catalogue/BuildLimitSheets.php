@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use JadeLedger\Core\Catalogue\Applicability;
+use JadeLedger\Core\Catalogue\Plate;
+use JadeLedger\Core\Catalogue\SiteAnswer;
+use JadeLedger\Core\Catalogue\SiteQuestion;
+use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Catalogue\SourceKind;
+use JadeLedger\Core\Catalogue\Unsuitable;
+use JadeLedger\Core\Limits\Platform\ReachChart;
+use JadeLedger\Core\Limits\Platform\ReachPoint;
+use JadeLedger\Core\Limits\Sheet\Field;
+use JadeLedger\Core\Limits\Sheet\FieldKind;
+use JadeLedger\Core\Limits\Sheet\FieldNeed;
+use JadeLedger\Core\Limits\Sheet\LimitSheet;
+use JadeLedger\Core\Limits\Sheet\SheetKind;
+use JadeLedger\Core\Limits\Truck\LoadChart;
+use JadeLedger\Core\Limits\Truck\LoadZone;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
+
+/** Builds the sheets of limits, the questions about a site and the plate of a model from the catalogue's trees. */
+final class BuildLimitSheets
+{
+    /** @param  array<string, mixed>  $tree */
+    public function sheet(array $tree): LimitSheet
+    {
+        return new LimitSheet(
+            id: $tree['id'],
+            kind: SheetKind::from($tree['kind']),
+            title: $tree['title'],
+            formula: $tree['formula'],
+            caution: $tree['caution'],
+            source: $this->source($tree['source']),
+            applies: $this->applies($tree['applies']),
+            fields: array_map($this->field(...), array_values($tree['fields'])),
+            example: $tree['example'],
+            gives: $tree['gives'],
+        );
+    }
+
+    /** @param  array<string, mixed>  $tree */
+    public function question(array $tree): SiteQuestion
+    {
+        $unsuitable = $tree['unsuitable'] ?? null;
+
+        return new SiteQuestion(
+            id: $tree['id'],
+            asks: $tree['asks'],
+            applies: $this->applies($tree['applies']),
+            say: $tree['say'],
+            ask: $tree['ask'],
+            source: $this->source($tree['source']),
+            unsuitable: $unsuitable === null ? null : new Unsuitable(
+                SiteAnswer::from($unsuitable['when']),
+                $this->applies($unsuitable['applies']),
+                $unsuitable['why'],
+                $unsuitable['instead'],
+            ),
+        );
+    }
+
+    /** @param  array<string, mixed>  $tree */
+    public function plate(array $tree): Plate
+    {
+        $zones = array_map(fn (array $zone): LoadZone => new LoadZone(
+            $this->figure($zone['load']),
+            $this->chart($zone['where']),
+        ), array_values($tree['load_zones'] ?? []));
+
+        return new Plate(
+            array_map($this->figure(...), $tree['figures']),
+            $this->source($tree['source']),
+            isset($tree['reach']) ? $this->chart($tree['reach']) : null,
+            $zones === [] ? null : new LoadChart($zones),
+        );
+    }
+
+    /** @param  array<string, mixed>  $tree */
+    private function field(array $tree): Field
+    {
+        $unit = isset($tree['unit']) ? Unit::named($tree['unit']) : null;
+
+        return new Field(
+            name: $tree['name'],
+            kind: FieldKind::from($tree['kind']),
+            asks: $tree['asks'],
+            need: FieldNeed::from($tree['need']),
+            unit: $unit,
+            ofModel: $tree['of_model'] ?? null,
+            ofSite: $tree['of_site'] ?? null,
+            stated: $tree['stated'] ?? null,
+            most: isset($tree['most'], $unit) ? Quantity::of($tree['most'], $unit) : null,
+            choices: $tree['choices'] ?? [],
+        );
+    }
+
+    private function figure(string $text): Quantity
+    {
+        [$value, $unit] = explode(' ', $text, 2);
+
+        return Quantity::of($value, Unit::named($unit));
+    }
+
+    /** @param  list<array{string, string}>  $points */
+    private function chart(array $points): ReachChart
+    {
+        return ReachChart::through(array_map(
+            static fn (array $point): ReachPoint => ReachPoint::metres($point[0], $point[1]),
+            $points,
+        ));
+    }
+
+    /** @param  array<string, list<string>>  $tree */
+    private function applies(array $tree): Applicability
+    {
+        return new Applicability($tree['all'] ?? [], $tree['any'] ?? [], $tree['none'] ?? []);
+    }
+
+    /** @param  array{kind: string, words: string}  $tree */
+    private function source(array $tree): Source
+    {
+        return new Source(SourceKind::from($tree['kind']), $tree['words']);
+    }
+}

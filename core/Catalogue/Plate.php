@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Catalogue;
+
+use JadeLedger\Core\Limits\Platform\ReachChart;
+use JadeLedger\Core\Limits\Truck\LoadChart;
+use JadeLedger\Core\Quantity\Quantity;
+
+/** What the plate and the manual of a model say of it as a whole: loads, sizes, slopes, tanks, its reach. */
+final readonly class Plate
+{
+    /** @param  array<string, Quantity>  $figures by name */
+    public function __construct(
+        public array $figures,
+        public Source $source,
+        public ?ReachChart $reach = null,
+        public ?LoadChart $loads = null,
+    ) {
+    }
+}
