@@ -77,6 +77,8 @@ return [
         'handover_answered' => 'Asked back',
         'handover_signed' => 'Signed',
         'hire_out_already' => 'Out already, without a walk here',
+        'site_answered' => 'Asked about the site',
+        'limits_set' => 'Limits set for the hire',
         'hire_closed' => 'Hire closed',
         'fluid_topped_up' => 'Topped up',
         'meter_read' => 'Hour meter read',

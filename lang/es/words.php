@@ -78,6 +78,8 @@ return [
         'handover_answered' => 'Preguntado',
         'handover_signed' => 'Firmado',
         'hire_out_already' => 'Ya fuera, sin revisión aquí',
+        'site_answered' => 'Preguntado por el lugar',
+        'limits_set' => 'Límites fijados para el alquiler',
         'hire_closed' => 'Alquiler cerrado',
         'fluid_topped_up' => 'Rellenado',
         'meter_read' => 'Horómetro leído',

@@ -79,6 +79,7 @@ final class FuzzTest extends YardTestCase
             'tablet' => [$this->postJson('/api/tablets', ['name' => 'Shed tablet'])->json('tablets.0.id')],
             'tag' => [Tag::query()->where('machine_id', $this->machine->id)->firstOrFail()->id], 'person' => array_column($this->people, 'id'), 'movement' => ['checkout', 'return'],
             'point' => ['svc-oil', 'svc-nothing'],
+            'sheet' => ['platform-load', 'bucket', 'edge', 'nothing'],
             'model' => ['dromvik_14c', 'no_such_model'],
             'rule' => array_column($this->getJson('/api/house-rules')->json('rules'), 'id'),
             'qualification' => ['earthmoving', 'repairs'],
