@@ -32,6 +32,7 @@ final class BuildLimitSheets
         return new LimitSheet(
             id: $tree['id'],
             kind: SheetKind::from($tree['kind']),
+            order: $tree['order'],
             title: $tree['title'],
             formula: $tree['formula'],
             caution: $tree['caution'],

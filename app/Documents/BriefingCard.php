@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Catalogue\CatalogueWords;
 use App\Ledger\Contexts\WalkContext;
+use App\Limits\LimitsTold;
 use App\Words;
 use App\Yards\CurrentYard;
 use JadeLedger\Core\Briefing\ComposeBriefing;
@@ -27,7 +28,7 @@ final class BriefingCard
     /** Points, the largest first. Below the last one nobody reads it at arm's length. */
     private const SIZES = [11.0, 10.0, 9.0, 8.5, 8.0, 7.5, 7.0];
 
-    public function __construct(private readonly CurrentYard $yard)
+    public function __construct(private readonly CurrentYard $yard, private readonly LimitsTold $limits)
     {
     }
 
@@ -35,29 +36,48 @@ final class BriefingCard
     public function of(WalkContext $context, Paper $paper): string
     {
         $steps = (new ComposeBriefing($context->catalogue))->for($context->model);
-        $of = static fn (BriefingKind $kind): array => array_values(array_filter(
-            $steps,
-            static fn (BriefingStep $step): bool => $step->kind === $kind,
-        ));
+        $of = static fn (BriefingKind $kind): array => array_values(
+            array_filter($steps, static fn (BriefingStep $step): bool => $step->kind === $kind),
+        );
         $page = new TCPDF('P', 'mm', $paper->value, true, 'UTF-8');
         $page->setPrintHeader(false);
         $page->setPrintFooter(false);
         $page->setMargins(self::LEFT, self::TOP, self::LEFT);
         $page->setAutoPageBreak(false);
-        $this->side($page, $context, [['documents.card.start', $of(BriefingKind::Startup)]], '');
-        $this->side($page, $context, [
+        $this->mustFit(
+            $context,
+            $this->side($page, $context, [['documents.card.start', $of(BriefingKind::Startup)]], ''),
+        );
+        $back = [
             ['documents.card.stop', $of(BriefingKind::Shutdown)],
-            ['documents.card.working', array_values(array_filter(
-                $of(BriefingKind::Working),
-                static fn (BriefingStep $step): bool => $step->level === SignalWord::Danger,
-            ))],
-        ], Words::say('documents.card.emergency', ['yard' => $this->yard->name()]));
+            [
+                'documents.card.working',
+                array_values(
+                    array_filter(
+                        $of(BriefingKind::Working),
+                        static fn (BriefingStep $step): bool => $step->level === SignalWord::Danger,
+                    ),
+                ),
+            ],
+        ];
+        $emergency = Words::say('documents.card.emergency', ['yard' => $this->yard->name()]);
+        $limits = $this->limitsOf($context);
+        if (! $this->side($page, $context, $back, $emergency, $limits)) {
+            // More limits than the back has room for: they have a sheet of their own.
+            $page->deletePage($page->getPage());
+            $this->mustFit($context, $this->side($page, $context, $back, $emergency));
+            $this->mustFit($context, $this->side($page, $context, [], $emergency, $limits));
+        }
 
         return $page->Output('card.pdf', 'S');
     }
 
-    /** @param  list<array{string, list<BriefingStep>}>  $parts each with its heading */
-    private function side(TCPDF $page, WalkContext $context, array $parts, string $emergency): void
+    /**
+     * @param list<array{string, list<BriefingStep>}> $parts each with its heading
+     * @param list<string> $limits a line each
+     * @return bool whether it fits
+     */
+    private function side(TCPDF $page, WalkContext $context, array $parts, string $emergency, array $limits = []): bool
     {
         $page->AddPage();
         $this->head($page, $context);
@@ -68,17 +88,25 @@ final class BriefingCard
             foreach ($parts as [$heading, $steps]) {
                 $this->steps($page, Words::say($heading), $steps, $size);
             }
-            $this->foot($page, $emergency, $size);
+            $this->foot($page, $emergency, $size, $limits);
             if ($page->GetY() <= $page->getPageHeight() - self::TOP) {
                 $page->commitTransaction();
 
-                return;
+                return true;
             }
             $page->rollbackTransaction(true);
         }
-        throw new \LogicException(
-            "The card of {$context->model->id} is longer than a side: its steps have to be shortened.",
-        );
+
+        return false;
+    }
+
+    private function mustFit(WalkContext $context, bool $fits): void
+    {
+        if (! $fits) {
+            throw new \LogicException(
+                "The card of {$context->model->id} is longer than a side: its steps have to be shortened.",
+            );
+        }
     }
 
     private function head(TCPDF $page, WalkContext $context): void
@@ -122,20 +150,45 @@ final class BriefingCard
         $isDanger = $step->level === SignalWord::Danger;
         $texts = [
             CatalogueWords::say($step->instruction),
-            ...($step->timerSeconds === null ? [] : [Words::say('documents.card.clock', [
-                'time' => sprintf('%d:%02d', intdiv($step->timerSeconds, 60), $step->timerSeconds % 60),
-            ])]),
-            ...($isDanger ? [CatalogueWords::say($step->caution)] : []),
+            ...$step->timerSeconds === null
+                ? []
+                : [
+                    Words::say('documents.card.clock', [
+                        'time' => sprintf('%d:%02d', intdiv($step->timerSeconds, 60), $step->timerSeconds % 60),
+                    ]),
+                ],
+            ...$isDanger ? [CatalogueWords::say($step->caution)] : [],
         ];
         $name = ($isDanger ? Words::say('documents.card.danger').' ' : '').CatalogueWords::say($step->name);
 
         return '<b>'.htmlspecialchars($name, ENT_XML1).'.</b> '.htmlspecialchars(implode(' ', $texts), ENT_XML1);
     }
 
-    private function foot(TCPDF $page, string $emergency, float $size): void
+    /** @return list<string> */
+    private function limitsOf(WalkContext $context): array
+    {
+        $hire = $context->walk->hire_id;
+
+        return [
+            ...array_map(
+                static fn (array $limit): string => CatalogueWords::say($limit['title']).': '.$limit['says'],
+                $this->limits->limits($hire, $context->walk->machine),
+            ),
+            ...$this->limits->cautions($hire, $context->walk->machine),
+        ];
+    }
+
+    /** @param  list<string>  $limits a line each */
+    private function foot(TCPDF $page, string $emergency, float $size, array $limits): void
     {
         if ($emergency === '') {
             return;
+        }
+        if ($limits !== []) {
+            $page->setFont('dejavusans', 'B', $size + 3);
+            $page->Cell(0, $size * 0.62, Words::say('documents.card.limits'), 0, 1);
+            $page->setFont('dejavusans', '', $size);
+            $page->MultiCell(0, $size * 0.42, implode("\n", $limits), 0, 'L');
         }
         $page->Ln(1.5);
         $page->setFont('dejavusans', 'B', $size + 1);

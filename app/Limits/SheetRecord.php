@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Limits;
 
 use App\Ledger\JudgementRecord;
+use JadeLedger\Core\Limits\Lines\LineSchool;
 use JadeLedger\Core\Limits\Platform\ReachChart;
 use JadeLedger\Core\Limits\Platform\ReachPicture;
 use JadeLedger\Core\Limits\Platform\ReachPoint;
@@ -62,7 +63,7 @@ final class SheetRecord
             'yours' => $picture->yours === null ? null : self::edge($picture->yours),
             'job' => self::point($picture->job),
             'line' => $picture->line === null ? null : self::point($picture->line),
-            'keep_out' => $picture->keepOut?->in(Unit::Metre)->text(),
+            'keep_out' => $picture->keepOut === null ? null : LineSchool::shown($picture->keepOut)->text(),
         ];
     }
 

@@ -24,10 +24,13 @@ final readonly class SheetsOfMachine
         $catalogue = $this->catalogue->current();
         $features = $catalogue->featuresOf($catalogue->model($machine->model_id));
 
-        return array_values(array_filter(
+        $sheets = array_filter(
             $catalogue->limitSheets,
             static fn (LimitSheet $sheet): bool => $sheet->applies->holdsFor($features),
-        ));
+        );
+        usort($sheets, static fn (LimitSheet $a, LimitSheet $b): int => $a->order <=> $b->order);
+
+        return $sheets;
     }
 
     /** @return list<SiteQuestion> */

@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\KnownHirer;
+use App\Limits\LimitsTold;
 use App\Models\User;
 use App\Models\Walk;
 use App\Yards\CurrentYard;
@@ -30,6 +31,7 @@ final readonly class PresentBriefing
         private ContextOfWalk $context,
         private PresentDuties $duties,
         private KnownHirer $known,
+        private LimitsTold $limits,
         private CurrentYard $yard,
     ) {
     }
@@ -61,20 +63,25 @@ final readonly class PresentBriefing
             'parts' => PresentPlan::parts($family),
             'outline' => PresentPlan::box($family->outline),
             'comes_back_at' => Moment::text($walk->hire->comes_back_at),
-            'steps' => array_map(static fn (BriefingStep $step): array => [
-                'id' => $step->id,
-                'kind' => $step->kind->value,
-                'level' => $step->level->value,
-                'by_hand' => $step->byHand,
-                'wear' => array_map(static fn (Wear $wear): string => $wear->value, $step->wear),
-                'name' => $step->name,
-                'instruction' => $step->instruction,
-                'why' => $step->why,
-                'caution' => $step->caution,
-                'part' => $step->part,
-                'timer' => $step->timerSeconds === null ? null : ['seconds' => $step->timerSeconds, 'label' => (string) $step->timerLabel],
-                'source' => PresentSource::of($step->source),
-            ], $compose->for($context->model)),
+            'steps' => array_map(
+                static fn (BriefingStep $step): array => [
+                    'id' => $step->id,
+                    'kind' => $step->kind->value,
+                    'level' => $step->level->value,
+                    'by_hand' => $step->byHand,
+                    'wear' => array_map(static fn (Wear $wear): string => $wear->value, $step->wear),
+                    'name' => $step->name,
+                    'instruction' => $step->instruction,
+                    'why' => $step->why,
+                    'caution' => $step->caution,
+                    'part' => $step->part,
+                    'timer' => $step->timerSeconds === null
+                            ? null
+                            : ['seconds' => $step->timerSeconds, 'label' => (string) $step->timerLabel],
+                    'source' => PresentSource::of($step->source),
+                ],
+                $compose->for($context->model),
+            ),
             'lengths' => $this->lengths(
                 $compose,
                 $context,
@@ -83,15 +90,20 @@ final readonly class PresentBriefing
             'known' => ['family' => $known->family?->text(), 'model' => $known->model?->text()],
             'questions' => array_map(self::question(...), (new TeachBack($context->catalogue))->for($context->model)),
             'answers' => (object) ($handover->answers ?? []),
-            'gates' => array_map(static fn (Check $gate): array => [
-                'id' => $gate->id,
-                'title' => $gate->title,
-                'how' => $gate->how,
-                'accept' => $gate->accept,
-                'if_not' => $gate->ifNot,
-                'asks_number' => $gate->asksNumber,
-            ], (new HandoverGates($context->catalogue))->for($context->model)),
+            'gates' => array_map(
+                static fn (Check $gate): array => [
+                    'id' => $gate->id,
+                    'title' => $gate->title,
+                    'how' => $gate->how,
+                    'accept' => $gate->accept,
+                    'if_not' => $gate->ifNot,
+                    'asks_number' => $gate->asksNumber,
+                ],
+                (new HandoverGates($context->catalogue))->for($context->model),
+            ),
             'duties' => $this->duties->of($walk),
+            'limits' => $this->limits->limits($walk->hire_id, $walk->machine),
+            'site_cautions' => $this->limits->cautions($walk->hire_id, $walk->machine),
             'steps_shown' => $handover->steps_shown ?? [],
             'signed_name' => $handover?->signed_name,
             'signed_at' => Moment::orNull($handover?->signed_at),
@@ -108,15 +120,17 @@ final readonly class PresentBriefing
             static fn (BriefingLength $length): bool => $length->isAtLeast($shortest),
         );
 
-        return array_values(array_map(static function (BriefingLength $length) use ($compose, $context): array {
-            $steps = $compose->for($context->model, $length);
+        return array_values(
+            array_map(static function (BriefingLength $length) use ($compose, $context): array {
+                $steps = $compose->for($context->model, $length);
 
-            return [
-                'length' => $length->value,
-                'steps' => array_map(static fn (BriefingStep $step): string => $step->id, $steps),
-                'minutes' => BriefingTime::minutes($steps),
-            ];
-        }, $given));
+                return [
+                    'length' => $length->value,
+                    'steps' => array_map(static fn (BriefingStep $step): string => $step->id, $steps),
+                    'minutes' => BriefingTime::minutes($steps),
+                ];
+            }, $given),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -137,9 +151,15 @@ final readonly class PresentBriefing
     {
         $answers = [
             ['answer' => QuestionForm::RIGHT, 'say' => $form->right, 'because' => null],
-            ...array_map(static fn (WrongAnswer $wrong, int $at): array => [
-                'answer' => $at + 1, 'say' => $wrong->say, 'because' => $wrong->because,
-            ], $form->wrong, array_keys($form->wrong)),
+            ...array_map(
+                static fn (WrongAnswer $wrong, int $at): array => [
+                    'answer' => $at + 1,
+                    'say' => $wrong->say,
+                    'because' => $wrong->because,
+                ],
+                $form->wrong,
+                array_keys($form->wrong),
+            ),
         ];
         usort($answers, static fn (array $a, array $b): int => crc32($a['say']) <=> crc32($b['say']));
 

@@ -12,12 +12,19 @@ use App\Models\Hire;
 use App\Models\HireLimit;
 use App\Models\HireSiteAnswer;
 use App\Models\Machine;
+use App\People\ReadersUnits;
+use Brick\Math\RoundingMode;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\SiteAnswer;
 use JadeLedger\Core\Catalogue\SiteQuestion;
 use JadeLedger\Core\Limits\Sheet\Field;
+use JadeLedger\Core\Limits\Sheet\FieldKind;
 use JadeLedger\Core\Limits\Sheet\LimitSheet;
+use JadeLedger\Core\Limits\Wind\Beaufort;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Slope;
+use JadeLedger\Core\Quantity\Unit;
 
 /** The limits of a machine for a hire: the site, the sheets with what is known of the machine, and what was set. */
 final readonly class PresentLimits
@@ -54,6 +61,10 @@ final readonly class PresentLimits
                 static fn (SiteQuestion $question): array => self::question($catalogue, $model, $question, $site),
                 $this->sheets->questions($machine),
             ),
+            'wind_forces' => array_map(static fn (Beaufort $force): array => [
+                'force' => $force->value,
+                'from' => $force->least()->text(),
+            ], Beaufort::cases()),
             'sheets' => array_map(
                 static fn (LimitSheet $sheet): array => self::sheet($sheet, $fill),
                 $this->sheets->of($machine),
@@ -161,9 +172,9 @@ final readonly class PresentLimits
             'name' => $field->name,
             'kind' => $field->kind->value,
             'asks' => $field->asks,
-            'unit' => $field->unit?->value,
+            'units' => self::units($field, $filled),
             'need' => $field->need->value,
-            'value' => $filled?->entered->value,
+            'value' => $field->kind === FieldKind::Choice ? $filled?->entered->value : null,
             'from' => $filled?->from->value,
             'has_chart' => $hasChart,
             'choices' => array_map(
@@ -172,5 +183,61 @@ final readonly class PresentLimits
                 array_values($field->choices),
             ),
         ];
+    }
+
+    /**
+     * In which units a field may be entered, the reader's first, and what is filled in, in each of them.
+     *
+     * @return list<array{unit: string, symbol: string, value: string|null}>
+     */
+    private static function units(Field $field, ?FilledField $filled): array
+    {
+        if ($field->unit === null) {
+            return [];
+        }
+        $units =
+            $field->kind === FieldKind::Slope
+                ? [$field->unit, $field->unit === Unit::Degree ? Unit::Percent : Unit::Degree]
+                : [$field->unit, ...($field->unit->customary() === null ? [] : [$field->unit->customary()])];
+        if ($field->kind === FieldKind::Quantity && app(ReadersUnits::class)->shown()->readsCustomary()) {
+            $units = array_reverse($units);
+        }
+
+        return array_map(
+            static fn (Unit $unit): array => [
+                'unit' => $unit->value,
+                'symbol' => $unit->symbol(),
+                'value' => $filled === null ? null : self::inUnit($field, $filled, $unit),
+            ],
+            $units,
+        );
+    }
+
+    private static function inUnit(Field $field, FilledField $filled, Unit $unit): string
+    {
+        $entered = $filled->entered;
+        $own = $entered->unit ?? $unit;
+        if ($field->kind !== FieldKind::Slope) {
+            return $unit === $own ? $entered->value : self::rounded(Quantity::of($entered->value, $own)->in($unit));
+        }
+        $slope =
+            $own === Unit::Percent ? Slope::percent((float) $entered->value) : Slope::degrees((float) $entered->value);
+
+        return $unit === $own
+            ? $entered->value
+            : sprintf('%.1F', $unit === Unit::Percent ? $slope->inPercent() : $slope->degrees);
+    }
+
+    /** Three figures that count are enough to be read off a plate. */
+    private static function rounded(Quantity $figure): string
+    {
+        $size = abs($figure->decimal(6, RoundingMode::HALF_UP)->toFloat());
+        $places = match (true) {
+            $size >= 100 => 0,
+            $size >= 10 => 1,
+            default => 2,
+        };
+
+        return (string) $figure->decimal($places, RoundingMode::HALF_UP)->stripTrailingZeros();
     }
 }

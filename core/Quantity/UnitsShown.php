@@ -6,7 +6,10 @@ namespace JadeLedger\Core\Quantity;
 
 use Brick\Math\RoundingMode;
 
-/** How figures are written for somebody: in the units of the plates, in US customary ones, or in both, one of them first. */
+/**
+ * How figures are written for somebody: in the units of the plates, in US customary ones, or in both, one of them
+ * first.
+ */
 enum UnitsShown: string
 {
     case Si = 'si';
@@ -23,6 +26,12 @@ enum UnitsShown: string
         };
     }
 
+    /** Whether the customary unit stands first. */
+    public function readsCustomary(): bool
+    {
+        return $this === self::Us || $this === self::UsFirst;
+    }
+
     /** What has no US customary unit, an hour or a volt, is written as it is. */
     public function write(Quantity $figure): string
     {
@@ -31,7 +40,10 @@ enum UnitsShown: string
         if ($customary === null || $this === self::Si) {
             return $own;
         }
-        $other = self::figure((string) $figure->in($customary)->decimal(self::places($figure), RoundingMode::HALF_UP), $customary);
+        $other = self::figure(
+            (string) $figure->in($customary)->decimal(self::places($figure), RoundingMode::HALF_UP),
+            $customary,
+        );
 
         return match ($this) {
             self::Us => $other,
@@ -41,12 +53,17 @@ enum UnitsShown: string
     }
 
     /**
-     * Decimals that a unit needs more than the one it is converted from, so that no step of an instrument is lost; less than none
+     * Decimals that a unit needs more than the one it is converted from, so that no step of an instrument is lost;
+     * less than none
      * where it is the finer of the two. From memory, to be confirmed: NIST SP 811, B.7.2, rounding converted values.
      */
     public static function placesAdded(Unit $from, Unit $to): int
     {
-        $step = Quantity::of(1, $from)->in($to)->minus(Quantity::zero($from)->in($to))->decimal(9, RoundingMode::HALF_UP)->toFloat();
+        $step = Quantity::of(1, $from)
+            ->in($to)
+            ->minus(Quantity::zero($from)->in($to))
+            ->decimal(9, RoundingMode::HALF_UP)
+            ->toFloat();
 
         return (int) ceil(-log10($step) - 1e-9);
     }
@@ -55,7 +72,13 @@ enum UnitsShown: string
     {
         $customary = $figure->unit->customary();
 
-        return $customary === null ? 0 : max(0, strlen(substr((string) strrchr($figure->text(), '.'), 1)) + self::placesAdded($figure->unit, $customary));
+        return $customary === null
+            ? 0
+            : max(
+                0,
+                strlen(substr((string) strrchr($figure->text(), '.'), 1)) +
+                    self::placesAdded($figure->unit, $customary),
+            );
     }
 
     private static function figure(string $text, Unit $unit): string

@@ -15,6 +15,7 @@ return [
         'signature' => 'Walked by, and when: ______________________________     Entered by, and when: ______________________________',
     ],
     'card' => [
+        'limits' => 'Limits for this hire',
         'start' => 'Starting it',
         'stop' => 'Stopping it',
         'working' => 'What kills while you work',

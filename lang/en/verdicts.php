@@ -297,7 +297,6 @@ return [
         'doors_are_wind' => 'Open doors make wind indoors.',
         'move_the_machine' => 'Move the machine nearer, or take one that reaches.',
         'ask_the_line_owner' => 'Ask the owner of the line: switched off and earthed is the only safe line.',
-        'chart_governs' => 'The chart in the machine governs.',
         'look_at_plates' => 'Look at the plates each hour and after rain.',
         'ask_who_knows_the_ground' => 'Ask somebody who knows the ground what it carries.',
         'mean_not_peak' => 'The mean; the front edge presses several times as much.',

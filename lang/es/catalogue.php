@@ -4040,11 +4040,9 @@ return [
     'Job, out from the middle' => 'Trabajo, desde el centro',
     'Job, up to the floor' => 'Trabajo, hasta el piso',
     'Half of the basket\'s width' => 'Mitad del ancho de la cesta',
-    'Keep below the maker\'s height by' => 'Quedar por debajo de la altura en',
     'Overhead line near' => 'Línea aérea cerca',
     'Line, out from the middle' => 'Línea, desde el centro',
     'Line, up from the ground' => 'Línea, desde el suelo',
-    'Voltage of the line, if its owner said it' => 'Tensión de la línea, si la dijo su dueño',
     'Distance by' => 'Distancia según',
     'Lifting, 29 CFR 1926.1408' => 'Izado, 29 CFR 1926.1408',
     'Construction, 29 CFR 1926.600' => 'Obra, 29 CFR 1926.600',
@@ -4138,7 +4136,6 @@ return [
     'Ramp and dock plate' => 'Rampa y placa de muelle',
     'the ramp against what it climbs; the plate against truck and load' => 'la rampa frente a lo que sube; la placa frente a carretilla y carga',
     'Straight up and down, never turned on it. Dock plate fixed, lorry chocked, floor looked at.' => 'Recto arriba y abajo, nunca girar. Placa fijada, camión calzado, suelo mirado.',
-    'Voltage, if its owner said it' => 'Tensión, si la dijo su dueño',
     'Nearest that anything comes' => 'Lo más cerca que llega algo',
     'Overhead line' => 'Línea aérea',
     'distance by voltage; an unknown one takes the largest' => 'distancia según la tensión; si no se sabe, la mayor',
@@ -4279,4 +4276,6 @@ return [
     'Agree on who goes where, and on one sign for stop.' => 'Acuerden quién va por dónde, y una seña para parar.',
     'Ask who else works there.' => 'Pregunte quién más trabaja ahí.',
 
+    'Kept below its height by' => 'Margen bajo su altura',
+    'Voltage, as its owner said' => 'Tensión, según su dueño',
 ];

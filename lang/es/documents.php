@@ -15,6 +15,7 @@ return [
         'signature' => 'Revisado por, y cuándo: ______________________________     Anotado por, y cuándo: ______________________________',
     ],
     'card' => [
+        'limits' => 'Límites de este alquiler',
         'start' => 'Arrancarla',
         'stop' => 'Pararla',
         'working' => 'Lo que mata al trabajar',

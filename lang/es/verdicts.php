@@ -297,7 +297,6 @@ return [
         'doors_are_wind' => 'Las puertas abiertas hacen viento dentro.',
         'move_the_machine' => 'Acerque la máquina, o tome una que llegue.',
         'ask_the_line_owner' => 'Pregunte al dueño de la línea: solo es segura cortada y a tierra.',
-        'chart_governs' => 'Manda el diagrama de la máquina.',
         'look_at_plates' => 'Mire las placas cada hora y tras lluvia.',
         'ask_who_knows_the_ground' => 'Pregunte a quien conoce el suelo qué aguanta.',
         'mean_not_peak' => 'La media; el borde delantero presiona varias veces más.',

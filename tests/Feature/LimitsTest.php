@@ -8,7 +8,6 @@ use App\Ledger\RebuildProjections;
 use App\Models\HireLimit;
 use App\Models\HireSiteAnswer;
 use App\Models\Role;
-use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use JadeLedger\Core\Catalogue\SiteAnswer;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -31,12 +30,13 @@ final class LimitsTest extends YardTestCase
         $sheet = collect($limits->json('sheets'))->firstWhere('id', 'platform-load');
         $fields = array_column($sheet['fields'], null, 'name');
 
+        self::assertEquals(['unit' => 'kg', 'symbol' => 'kg', 'value' => '250'], $fields['capacity']['units'][0]);
+        self::assertEquals(['unit' => 'lb', 'symbol' => 'lb', 'value' => '551'], $fields['capacity']['units'][1]);
         self::assertSame(
-            ['250', 'kg', 'maker'],
-            [$fields['capacity']['value'], $fields['capacity']['unit'], $fields['capacity']['from']],
+            ['maker', 'stated', null],
+            [$fields['capacity']['from'], $fields['person']['from'], $fields['people']['from']],
         );
-        self::assertSame(['80', 'stated'], [$fields['person']['value'], $fields['person']['from']]);
-        self::assertSame([null, null], [$fields['people']['value'], $fields['people']['from']]);
+        self::assertNull($fields['people']['units'][0]['value']);
         self::assertNotContains('bucket', array_column($limits->json('sheets'), 'id'), 'a boom lift has no bucket');
         $this->compute('platform-load', [])->assertOk()->assertJsonPath('refused.field', 'people');
     }
@@ -154,6 +154,50 @@ final class LimitsTest extends YardTestCase
 
         self::assertStringContainsString('lb', $result->json('result.says'));
         self::assertStringContainsString('En el piso', $result->json('result.ledger.0.what'));
+    }
+
+    public function test_whoever_takes_the_machine_is_told_and_the_card_has_them(): void
+    {
+        $this->set('platform-load', ['people' => ['value' => '2'], 'tools' => ['value' => '40']]);
+        $this->say(['lines' => 'yes', 'soft' => 'no']);
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+
+        $briefing = $this->getJson("/api/walks/{$walk->id}/briefing")->assertOk();
+        $this->assertFits($briefing, 'Briefing');
+        self::assertSame(['platform-load'], array_column($briefing->json('limits'), 'sheet'));
+        self::assertStringContainsString('50 kg to spare', $briefing->json('limits.0.says'));
+        self::assertCount(1, $briefing->json('site_cautions'));
+        $without = strlen(
+            (string) $this->get("/api/walks/{$walk->id}/card")
+                ->assertOk()
+                ->getContent(),
+        );
+        HireLimit::query()->delete();
+        self::assertNotSame($without, strlen((string) $this->get("/api/walks/{$walk->id}/card")->getContent()));
+    }
+
+    public function test_a_card_with_every_limit_of_a_machine_is_still_a_card(): void
+    {
+        $this->as(Role::Lead);
+        foreach ($this->limits()->json('sheets') as $sheet) {
+            $inputs = collect($sheet['fields'])
+                ->whereNotIn('kind', ['choice', 'chart'])
+                ->whereNull('from')
+                ->where('need', '!=', 'optional')
+                ->mapWithKeys(static fn (array $field): array => [$field['name'] => ['value' => '2']]);
+            $this->set($sheet['id'], $inputs->all())->assertJsonPath('results.0.problem', null);
+        }
+        $this->say(array_fill_keys(array_column($this->limits()->json('site'), 'id'), 'unknown'));
+        $walk = $this->openWalk();
+
+        foreach (['en', 'es'] as $language) {
+            $card = (string) $this->get("/api/walks/{$walk->id}/card?language={$language}&paper=letter")
+                ->assertOk()
+                ->getContent();
+            self::assertStringStartsWith('%PDF', $card);
+            self::assertGreaterThanOrEqual(2, preg_match_all('~/Type /Page\b(?!s)~', $card));
+        }
     }
 
     public function test_an_auditor_reads_and_sets_none(): void

@@ -62,7 +62,6 @@ final readonly class ReachFormula implements Formula
             [
                 ...($isInside ? [] : [new Phrase('limits.move_the_machine')]),
                 ...($isClear ? [] : [new Phrase('limits.ask_the_line_owner')]),
-                new Phrase('limits.chart_governs'),
             ],
             new ReachPicture($chart, $yours, $job, $line?->line, $line?->clearance),
         );

@@ -14,6 +14,7 @@ use JadeLedger\Core\Catalogue\Source;
 final readonly class LimitSheet
 {
     /**
+     * @param int $order in which sheets of a machine stand: what is asked most first
      * @param list<Field> $fields
      * @param array<string, string> $example values by field, as they are typed
      * @param string $gives what the example comes to, as its source says it
@@ -21,6 +22,7 @@ final readonly class LimitSheet
     public function __construct(
         public string $id,
         public SheetKind $kind,
+        public int $order,
         public string $title,
         public string $formula,
         public string $caution,

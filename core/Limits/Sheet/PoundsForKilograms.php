@@ -4,25 +4,26 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Limits\Sheet;
 
+use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Phrase;
 
 /**
- * A mass that is beyond a limit, and would be well within it if the same digits were pounds: most likely a slip. It is
- * said, never changed. Common practice, no source.
+ * A mass that is far beyond a limit, and would be within it if the same digits were pounds: most likely a slip. It is
+ * said, never changed. Half as much again: common practice, no source.
  */
 final readonly class PoundsForKilograms
 {
+    private const FAR_BEYOND = '3/2';
+
     /** @return list<Phrase> one, or none */
     public static function doubt(Quantity $mass, Quantity $limit): array
     {
         $asPounds = Quantity::of($mass->in(Unit::Kilogram)->decimal(3, RoundingMode::HALF_UP), Unit::Pound);
-        $isSlip =
-            $mass->isGreaterThan($limit) &&
-            ! $asPounds->isGreaterThan($limit) &&
-            $asPounds->ratioTo($limit)->isGreaterThan('1/2');
+        $isSlip = $mass->isGreaterThan($limit->times(BigRational::of(self::FAR_BEYOND)))
+            && ! $asPounds->isGreaterThan($limit);
 
         return $isSlip
             ? [

@@ -28,7 +28,7 @@ final readonly class LoadChartFormula implements Formula
                 new Phrase('limits.outside_the_chart'),
                 [],
                 [new Phrase('limits.zones_read')],
-                [new Phrase('limits.move_the_machine'), new Phrase('limits.chart_governs')],
+                [new Phrase('limits.move_the_machine')],
             );
         }
         $line = LedgerLine::less(new Phrase('limits.load_here'), $most, [
@@ -47,7 +47,6 @@ final readonly class LoadChartFormula implements Formula
             [
                 ...PoundsForKilograms::doubt($load, $line->yours),
                 ...$isOver ? [new Phrase('limits.nearer_or_lighter')] : [],
-                new Phrase('limits.chart_governs'),
             ],
         );
     }

@@ -20,6 +20,7 @@ const HandoverPage = lazy(loadHandover);
 const SpreadPage = lazy(() => import('../features/spread/SpreadPage'));
 const HirersPage = lazy(() => import('../features/hirers/HirersPage'));
 const HorizonPage = lazy(() => import('../features/service/HorizonPage'));
+const LimitsPage = lazy(() => import('../features/limits/LimitsPage'));
 const TelematicsPage = lazy(() => import('../features/telematics/TelematicsPage'));
 const FleetPage = lazy(() => import('../features/fleet/FleetPage'));
 const MachinePage = lazy(() => import('../features/fleet/MachinePage'));
@@ -113,6 +114,7 @@ function PagesBelow() {
           <Route path="/telematics" element={<TelematicsPage />} />
           <Route path="/fleet" element={<FleetPage />} />
           <Route path="/fleet/:machineId" element={<MachinePage />} />
+          <Route path="/fleet/:machineId/limits" element={<LimitsPage />} />
           {session.data.user.may.book && <Route path="/hirers" element={<HirersPage />} />}
           <Route path="/catalogue" element={<CataloguePage />} />
           <Route path="/catalogue/house-rules" element={<HouseRulesPage />} />

@@ -85,7 +85,26 @@ export function signed(decimal: string): string {
   return Number(decimal) === 0 ? '0' : Number(decimal) > 0 ? `+${figure(decimal)}` : figure(decimal);
 }
 
-const UNITS: Record<string, string> = { mm: 'mm', l: 'L', h: 'h', pcs: '', deg: '°', min: 'min', degC: '°C', percent: '%', m_s: 'm/s', sg: '' };
+const UNITS: Record<string, string> = {
+  mm: 'mm',
+  l: 'L',
+  h: 'h',
+  pcs: '',
+  deg: '°',
+  min: 'min',
+  degC: '°C',
+  percent: '%',
+  m_s: 'm/s',
+  sg: '',
+  m2: 'm²',
+  m3: 'm³',
+  mm2: 'mm²',
+  kg_m3: 'kg/m³',
+  m3_min: 'm³/min',
+  l_h: 'L/h',
+  m_s2: 'm/s²',
+  d: 'days',
+};
 
 /** The unit as it is written beside a figure. */
 export const unitName = (unit: string): string => UNITS[unit] ?? unit;

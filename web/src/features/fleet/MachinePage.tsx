@@ -1,6 +1,6 @@
 import { Suspense, lazy, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useParams, useSearchParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { problemOf, whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { shortDate } from '../../app/figures';
@@ -22,6 +22,7 @@ import { FolioTable } from './FolioTable';
 import { MachineFigures } from './MachineFigures';
 import { MoveDrawer } from './MoveDrawer';
 import { NextActButton } from './NextActButton';
+import { limitsOf, openFolio } from './limitsOf';
 import { PaperList } from './PaperList';
 import { ReplaceMeter } from './ReplaceMeter';
 import { Trail } from './Trail';
@@ -61,6 +62,7 @@ export default function MachinePage() {
   const query = useMachine(machineId);
   const me = useMe();
   const opening = useOpenWalk();
+  const navigate = useNavigate();
   const service = useServiceOfMachine(machineId);
   const [selected, setSelected] = useState<string | null>(null);
   const [over, setOver] = useState<Over | null>(null);
@@ -179,6 +181,11 @@ export default function MachinePage() {
         {(me.may.walk || me.may.hand_over) && isHere && (
           <Button testId="move-machine" onClick={() => setOver({ is: 'move' })}>
             {t('fleet.move')}
+          </Button>
+        )}
+        {left_as === null && (
+          <Button testId="limits" onClick={() => void navigate(limitsOf(machine.id, next?.hire_id ?? openFolio(folios)))}>
+            {t('limits.open')}
           </Button>
         )}
         {me.may.book && left_as === null && (

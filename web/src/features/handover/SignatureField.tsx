@@ -8,6 +8,7 @@ import { HoldButton } from '../../app/HoldButton';
 import { shortDate } from '../../app/figures';
 import { Stamp } from '../../marks/Stamp';
 import { Duties } from './Duties';
+import { LimitsTold } from './LimitsTold';
 import { Gates, arePassed, type Passed } from './Gates';
 import type { Briefing } from './withShownHere';
 
@@ -97,6 +98,7 @@ export function SignatureField({ briefing, busy, onSign }: SignatureProps) {
   return (
     <section className="signing">
       <p className="slab">{t('handover.sign_words', { count: briefing.steps.length })}</p>
+      <LimitsTold limits={briefing.limits ?? []} cautions={briefing.site_cautions ?? []} />
       {(briefing.duties ?? []).length > 0 && <Duties duties={briefing.duties ?? []} />}
       <Gates gates={gates} passed={passed} onPassed={setPassed} />
       <TextField

@@ -1,6 +1,7 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { useNavigate } from 'react-router';
 import type { Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
@@ -8,6 +9,7 @@ import { Drawer } from '../../app/Drawer';
 import { onYardClock } from '../../app/figures';
 import { HoldButton } from '../../app/HoldButton';
 import { ProblemWords } from '../../app/ProblemWords';
+import { limitsOf } from '../fleet/limitsOf';
 import { InTheWay, mayBook } from './InTheWay';
 import { MachineField } from './MachineField';
 import { useChangeHire, useHire, useProposal, type HireChange } from './useOffice';
@@ -33,6 +35,7 @@ export function HireDrawer({ hireId, onClose }: { hireId: string; onClose: () =>
 function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () => void }) {
   const { t } = useTranslation();
   const change = useChangeHire(hire.id);
+  const navigate = useNavigate();
   const [out, setOut] = useState(onYardClock(hire.goes_out_at));
   const [back, setBack] = useState(onYardClock(hire.comes_back_at));
   const [machine, setMachine] = useState<Schema['MachineRow'] | null>(hire.machine);
@@ -126,6 +129,9 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
           {t('office.keep_days')}
         </Button>
       )}
+      <Button testId="hire-limits" under={t('limits.open_under')} onClick={() => void navigate(limitsOf(hire.machine.id, hire.id))}>
+        {t('limits.title_hire')}
+      </Button>
       {hasBegun && (
         <div className="hire-act">
           <p>{t('office.out_already_words')}</p>
