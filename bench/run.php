@@ -13,6 +13,7 @@ use Bench\BenchYard;
 use Bench\BriefBench;
 use Bench\Figure;
 use Bench\FirstLoadBench;
+use Bench\LimitsBench;
 use Bench\PageBench;
 use Bench\PlanBench;
 use Bench\PostBench;
@@ -50,6 +51,7 @@ try {
     $hires = (new BenchYard($app))->seed(PostBench::TECHNICIANS, POSTED_MODEL);
     $measure('Planning', (new PlanBench)->figures($app->make(CatalogueRepository::class)->current()));
     $measure('Briefing', (new BriefBench)->figures($app->make(CatalogueRepository::class)->current()));
+    $measure('Limits', (new LimitsBench)->figures($app->make(CatalogueRepository::class)->current()));
     $measure('The hand', (new TouchBench)->figures($app->make(CatalogueRepository::class)->current()));
     $posts = new PostBench($stack->url, $hires);
     $now = CarbonImmutable::now();

@@ -42,9 +42,11 @@ export function WindScale({ limit, now, gusts, forces }: Props) {
             <text x={x(Number(from)) + 5} y={84}>
               <tspan className="wind-force">{force}</tspan> {t(`limits.force.${force}`)}
             </text>
-            <text x={x(Number(from)) + 5} y={104} className="wind-seen">
-              {t(`limits.seen.${force}`)}
-            </text>
+            {t(`limits.seen.${force}`).split('|').map((part, row) => (
+              <text key={part} x={x(Number(from)) + 5} y={104 + row * 17} className="wind-seen">
+                {part}
+              </text>
+            ))}
           </g>
         ))}
       </svg>
