@@ -5,6 +5,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
+import { unitName } from '../../app/figures';
 import type { Draft } from './useDraft';
 import type { SheetField } from './useLimits';
 
@@ -60,7 +61,7 @@ function LabelledField({ field, children }: { field: SheetField; children: React
 function UnitOfField({ field, unit, draft }: { field: SheetField; unit: string; draft: Draft }) {
   const { t } = useTranslation();
   if (field.units.length < 2) {
-    return <InputAdornment position="end">{field.units[0]?.symbol}</InputAdornment>;
+    return <InputAdornment position="end">{unitName(unit)}</InputAdornment>;
   }
 
   return (
