@@ -7,6 +7,7 @@ namespace App\Catalogue;
 use JadeLedger\Core\Catalogue as Core;
 use JadeLedger\Core\FunctionTest\TestStep;
 use JadeLedger\Core\Paper\Paper;
+use JadeLedger\Core\People\OperatorCategory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\CountsFrom;
@@ -131,6 +132,16 @@ final class BuildCatalogue
                 ),
             ),
             siteQuestions: array_map((new BuildLimitSheets())->question(...), $trees['site.yaml']['questions'] ?? []),
+            operatorCategories: array_map(
+                fn (array $one): OperatorCategory => new OperatorCategory(
+                    $one['id'],
+                    $one['name'],
+                    $this->applies($one),
+                    $one['evaluation_months'] ?? null,
+                    $this->source($one['source']),
+                ),
+                $trees['operators.yaml']['categories'] ?? [],
+            ),
         );
     }
 

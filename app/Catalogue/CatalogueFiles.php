@@ -33,6 +33,7 @@ final readonly class CatalogueFiles
         'questions/*.yaml' => 'questions',
         'limits/*.yaml' => 'limits',
         'site.yaml' => 'site',
+        'operators.yaml' => 'operators',
     ];
 
     public function __construct(private string $folder)

@@ -133,6 +133,9 @@ final readonly class CrossCheckCatalogue
         foreach ($this->catalogue->questions as $one) {
             yield ['questions', 'question', $one->id, $this->named($one->applies)];
         }
+        foreach ($this->catalogue->operatorCategories as $one) {
+            yield ['operators.yaml', 'category', $one->id, $this->named($one->applies)];
+        }
         foreach ($this->catalogue->limitSheets as $one) {
             yield ['limits', 'sheet', $one->id, $this->named($one->applies)];
         }

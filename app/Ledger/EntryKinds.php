@@ -44,6 +44,7 @@ final class EntryKinds
         Kinds\HireOutAlready::class,
         Kinds\SiteAnswered::class,
         Kinds\LimitsSet::class,
+        Kinds\OperatorRecorded::class,
         Kinds\MachineMoved::class,
         Kinds\MeterReplaced::class,
         Kinds\DamageFound::class,

@@ -31,6 +31,7 @@ final readonly class HandoverOfWalk
         private DecideReleaseOfWalk $decide,
         private CurrentYard $yard,
         private KnownHirer $known,
+        private OperatorsOfHirer $operators,
     ) {
     }
 
@@ -45,7 +46,10 @@ final readonly class HandoverOfWalk
         $walk = $context->walk;
         $released = [Decision::Released, Decision::ReleasedWithConditions];
         if ($walk->movement !== Movement::Checkout || ! in_array($walk->decision, $released, true)) {
-            throw ApiProblem::because($walk->voided === null ? ProblemName::ReleaseFirst : ProblemName::ReleaseIsVoid, 409);
+            throw ApiProblem::because(
+                $walk->voided === null ? ProblemName::ReleaseFirst : ProblemName::ReleaseIsVoid,
+                409,
+            );
         }
         $this->mustLetGo($context, $at);
     }
@@ -56,15 +60,9 @@ final readonly class HandoverOfWalk
         $walk = $context->walk;
         $now = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf($at));
         if (! $now->letsGo($walk->coveredGrounds())) {
-            throw ApiProblem::because(
-                ProblemName::ReleaseDoesNotHold,
-                409,
-                [
-                    'ground' => $now->gravestBeyond(
-                        $walk->coveredGrounds(),
-                    )->title ?? Words::say('words.decision.tagged_out'),
-                ],
-            );
+            throw ApiProblem::because(ProblemName::ReleaseDoesNotHold, 409, [
+                'ground' => $now->gravestBeyond($walk->coveredGrounds())->title ?? Words::say('words.decision.tagged_out'),
+            ]);
         }
     }
 
@@ -99,11 +97,10 @@ final readonly class HandoverOfWalk
         $answers = Handover::query()->find($context->walk->id)->answers ?? [];
         $open = (new TeachBack($context->catalogue))->open($context->model, $answers);
         if ($open !== []) {
-            throw ApiProblem::because(
-                ProblemName::AskedBack,
-                409,
-                ['left' => count($open), 'question' => CatalogueWords::say($open[0]->forms[0]->ask)],
-            );
+            throw ApiProblem::because(ProblemName::AskedBack, 409, [
+                'left' => count($open),
+                'question' => CatalogueWords::say($open[0]->forms[0]->ask),
+            ]);
         }
     }
 
@@ -130,6 +127,7 @@ final readonly class HandoverOfWalk
         if ($ended !== []) {
             throw self::gate(ProblemName::ProofHasEnded, $ended);
         }
+        $this->operators->mustBeEvaluated($context, array_values(array_filter($numbers)), $at);
     }
 
     /** @param  non-empty-list<Check>  $gates */

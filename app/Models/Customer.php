@@ -58,4 +58,10 @@ final class Customer extends Model
         return self::stillKept()->where(static fn (Builder $either) => $either->where('name', 'like', $like)
             ->orWhereHas('doubles', static fn (Builder $double) => $double->where('name', 'like', $like)));
     }
+
+    /** @return list<string> its own id and those of the hirers that were merged into it */
+    public function idsOfAll(): array
+    {
+        return [$this->id, ...array_values(array_map(strval(...), $this->doubles()->pluck('id')->all()))];
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Catalogue\CatalogueRepository;
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\KnownHirer;
@@ -32,7 +33,9 @@ final readonly class PresentBriefing
         private PresentDuties $duties,
         private KnownHirer $known,
         private LimitsTold $limits,
+        private PresentOperators $operators,
         private CurrentYard $yard,
+        private CatalogueRepository $shelf,
     ) {
     }
 
@@ -50,6 +53,8 @@ final readonly class PresentBriefing
         $handover = $walk->handover;
         $known = $this->known->of($walk->hire, $context->model);
         $compose = new ComposeBriefing($context->catalogue);
+        // The catalogue that a walk was opened under may know of no categories yet.
+        $asked = PresentOperators::asked($this->shelf->current(), $context->model->id);
 
         return [
             'walk_id' => $walk->id,
@@ -102,6 +107,8 @@ final readonly class PresentBriefing
                 (new HandoverGates($context->catalogue))->for($context->model),
             ),
             'duties' => $this->duties->of($walk),
+            'operators' => $this->operators->of($walk->hire->customer, $asked),
+            'operator_categories' => PresentOperators::categories($asked),
             'limits' => $this->limits->limits($walk->hire_id, $walk->machine),
             'site_cautions' => $this->limits->cautions($walk->hire_id, $walk->machine),
             'steps_shown' => $handover->steps_shown ?? [],

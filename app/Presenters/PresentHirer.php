@@ -13,7 +13,7 @@ final readonly class PresentHirer
 {
     private const HIRES = 30;
 
-    public function __construct(private CatalogueRepository $shelf)
+    public function __construct(private CatalogueRepository $shelf, private PresentOperators $operators)
     {
     }
 
@@ -26,6 +26,7 @@ final readonly class PresentHirer
         return [
             'hirer' => PresentHire::hirer($hirer),
             'also' => array_values($hirer->doubles()->orderBy('name')->pluck('name')->all()),
+            'operators' => $this->operators->of($hirer, $this->shelf->current()->operatorCategories),
             'hire_count' => $hirer->hires()->count(),
             'hires' => array_values($hires->map($this->line(...))->all()),
         ];

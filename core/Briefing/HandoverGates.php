@@ -25,10 +25,13 @@ final readonly class HandoverGates
     /** @return list<Check> */
     public function for(MachineModel $model): array
     {
+        // House rules bring gates too.
+        $features = $this->catalogue->featuresOf($model);
+
         return array_values(array_filter(
             $this->catalogue->checks,
-            static fn (Check $check): bool => in_array(Occasion::Handover, $check->dueOn($model->features), true)
-                && $check->applies->holdsFor($model->features),
+            static fn (Check $check): bool => in_array(Occasion::Handover, $check->dueOn($features), true)
+                && $check->applies->holdsFor($features),
         ));
     }
 

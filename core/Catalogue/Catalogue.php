@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Catalogue;
 
 use JadeLedger\Core\Limits\Sheet\LimitSheet;
+use JadeLedger\Core\People\OperatorCategory;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Service\ServicePoint;
 use JadeLedger\Core\Walk\Pace;
@@ -29,6 +30,7 @@ final readonly class Catalogue
      * @param list<TeachBackQuestion> $questions
      * @param list<LimitSheet> $limitSheets
      * @param list<SiteQuestion> $siteQuestions
+     * @param list<OperatorCategory> $operatorCategories
      */
     public function __construct(
         public string $version,
@@ -48,6 +50,7 @@ final readonly class Catalogue
         public array $questions = [],
         public array $limitSheets = [],
         public array $siteQuestions = [],
+        public array $operatorCategories = [],
     ) {
     }
 
@@ -93,7 +96,7 @@ final readonly class Catalogue
 
     public function paceOf(string $familyId): Pace
     {
-        return $this->paces[$familyId] ?? new Pace;
+        return $this->paces[$familyId] ?? new Pace();
     }
 
     /** The part of it that concerns one machine: enough to plan its walks and to judge whatever is found on them. */
@@ -108,24 +111,32 @@ final readonly class Catalogue
             $this->conditions,
             [$model->familyId => $this->family($model->familyId)],
             [$model->id => $model],
-            array_values(array_filter($this->briefingSteps, static fn (BriefingStep $step): bool => $step->applies->holdsFor($features))),
+            array_values(
+                array_filter(
+                    $this->briefingSteps,
+                    static fn (BriefingStep $step): bool => $step->applies->holdsFor($features),
+                ),
+            ),
             $this->findingKinds,
             $this->triageRules,
             $this->houseRules,
             array_intersect_key($this->paces, [$model->familyId => true]),
             $this->qualifications,
-            array_values(array_filter(
-                $this->closeUps,
-                static fn (CloseUp $one): bool => $one->drawingFor($features) !== null,
-            )),
-            array_values(array_filter(
-                $this->servicePoints,
-                static fn (ServicePoint $point): bool => $point->applies->holdsFor($features),
-            )),
-            array_values(array_filter(
-                $this->questions,
-                static fn (TeachBackQuestion $one): bool => $one->applies->holdsFor($features),
-            )),
+            array_values(
+                array_filter($this->closeUps, static fn (CloseUp $one): bool => $one->drawingFor($features) !== null),
+            ),
+            array_values(
+                array_filter(
+                    $this->servicePoints,
+                    static fn (ServicePoint $point): bool => $point->applies->holdsFor($features),
+                ),
+            ),
+            array_values(
+                array_filter(
+                    $this->questions,
+                    static fn (TeachBackQuestion $one): bool => $one->applies->holdsFor($features),
+                ),
+            ),
         );
     }
 

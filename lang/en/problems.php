@@ -296,6 +296,16 @@ return [
         'title' => 'There is no such question about a site',
         'detail' => 'Leave ":question" out, or load the page again. Known: :known.',
     ],
+    'no_such_operator_category' => [
+        'title' => 'There is no such category of operators',
+        'detail' => 'Choose one of the categories that the page offers. ":category" is none.',
+    ],
+    'operator_not_evaluated' => [
+        'title' => 'The operator is not evaluated for this',
+        'detail' => 'The yard hands ":category" only to somebody who is recorded with this number, and whose '
+            .'inspection and course were both evaluated within the interval. Record it, or let somebody '
+            .'else operate it.',
+    ],
     'no_such_service_point' => [
         'title' => 'No such service point',
         'detail' => ':number has no such point. Choose one from its list.',

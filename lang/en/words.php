@@ -78,6 +78,7 @@ return [
         'handover_signed' => 'Signed',
         'hire_out_already' => 'Out already, without a walk here',
         'site_answered' => 'Asked about the site',
+        'operator_recorded' => 'Operator recorded',
         'limits_set' => 'Limits set for the hire',
         'hire_closed' => 'Hire closed',
         'fluid_topped_up' => 'Topped up',

@@ -296,6 +296,15 @@ return [
         'title' => 'No hay tal pregunta sobre el lugar',
         'detail' => 'Quite «:question», o cargue la página de nuevo. Conocidas: :known.',
     ],
+    'no_such_operator_category' => [
+        'title' => 'No hay tal categoría de operadores',
+        'detail' => 'Elija una de las categorías de la página. «:category» no es una.',
+    ],
+    'operator_not_evaluated' => [
+        'title' => 'El operador no está evaluado para esto',
+        'detail' => 'El parque entrega «:category» solo a quien consta con este número y tiene evaluadas '
+            .'inspección y práctica dentro del plazo. Regístrelo, o que la maneje otra persona.',
+    ],
     'no_such_service_point' => [
         'title' => 'No hay tal punto de servicio',
         'detail' => ':number no tiene ese punto. Elige uno de su lista.',

@@ -79,6 +79,7 @@ return [
         'handover_signed' => 'Firmado',
         'hire_out_already' => 'Ya fuera, sin revisión aquí',
         'site_answered' => 'Preguntado por el lugar',
+        'operator_recorded' => 'Operador registrado',
         'limits_set' => 'Límites fijados para el alquiler',
         'hire_closed' => 'Alquiler cerrado',
         'fluid_topped_up' => 'Rellenado',

@@ -66,6 +66,8 @@ enum ProblemName: string
     case NoSuchFinding = 'no_such_finding';
     case NoSuchHour = 'no_such_hour';
     case NoSuchLine = 'no_such_line';
+    case NoSuchOperatorCategory = 'no_such_operator_category';
+    case OperatorNotEvaluated = 'operator_not_evaluated';
     case NoSuchSheet = 'no_such_sheet';
     case NoSuchSiteQuestion = 'no_such_site_question';
     case NoSuchQuestion = 'no_such_question';

@@ -7,6 +7,7 @@ import { useTranslation } from 'react-i18next';
 import { Button } from '../../app/Button';
 import { Mark } from '../../marks/Mark';
 import { LOCALES } from '../office/calendarLocales';
+import { OperatorField } from './OperatorField';
 import type { Briefing } from './withShownHere';
 
 const DAY = 'YYYY-MM-DD';
@@ -19,15 +20,18 @@ export interface Proof {
 
 export type Passed = Record<string, Proof>;
 
+const NO_PROOF: Proof = { number: '', validUntil: null };
+
 interface Props {
-  gates: Briefing['gates'];
+  briefing: Briefing;
   passed: Passed;
   onPassed: (passed: Passed) => void;
 }
 
 /** What is confirmed before anybody signs: each gate is passed, or the machine is not handed over. */
-export function Gates({ gates, passed, onPassed }: Props) {
+export function Gates({ briefing, passed, onPassed }: Props) {
   const { t, i18n } = useTranslation();
+  const { gates, operators = [], operator_categories: categories = [] } = briefing;
   const without = (id: string) => Object.fromEntries(Object.entries(passed).filter(([one]) => one !== id));
   const toggle = (id: string) =>
     onPassed(id in passed ? without(id) : { ...passed, [id]: { number: '', validUntil: null } });
@@ -49,6 +53,15 @@ export function Gates({ gates, passed, onPassed }: Props) {
             </Button>
             {gate.asks_number && gate.id in passed && (
               <div className="gate-proof">
+                {categories.length > 0 && (
+                  <OperatorField
+                    hireId={briefing.hire_id}
+                    operators={operators}
+                    categories={categories}
+                    proof={passed[gate.id] ?? NO_PROOF}
+                    onProof={(proof) => change(gate.id, proof)}
+                  />
+                )}
                 <TextField
                   label={t('handover.gate_number')}
                   value={passed[gate.id]?.number ?? ''}

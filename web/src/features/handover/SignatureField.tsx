@@ -100,7 +100,7 @@ export function SignatureField({ briefing, busy, onSign }: SignatureProps) {
       <p className="slab">{t('handover.sign_words', { count: briefing.steps.length })}</p>
       <LimitsTold limits={briefing.limits ?? []} cautions={briefing.site_cautions ?? []} />
       {(briefing.duties ?? []).length > 0 && <Duties duties={briefing.duties ?? []} />}
-      <Gates gates={gates} passed={passed} onPassed={setPassed} />
+      <Gates briefing={briefing} passed={passed} onPassed={setPassed} />
       <TextField
         label={t('handover.name')}
         value={name}

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { OperatorList } from './OperatorList';
 import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
@@ -75,6 +76,8 @@ function OpenHirer({ of, onOther, onClose }: { of: Schema['HirerDetail'] } & Omi
         onChange={setDetails}
       />
       {change.isError && <ProblemWords problem={problemOf(change.error, t('state.no_network'))} />}
+      <h3>{t('operator.people')}</h3>
+      <OperatorList operators={of.operators} />
       <h3>{t('hirers.hires', { count: of.hire_count })}</h3>
       <ul className="hirer-hires">
         {of.hires.map((hire) => (
