@@ -100,6 +100,7 @@ export function OperatorDrawer({ hireId, categories, onClose, onRecorded }: Prop
           </>
         )}
         <FormControlLabel
+          className="operator-code"
           control={<Checkbox checked={ownCode} onChange={(event) => setOwnCode(event.target.checked)} />}
           label={t('operator.own_code')}
         />
