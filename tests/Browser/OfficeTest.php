@@ -46,6 +46,8 @@ final class OfficeTest extends BrowserTestCase
         self::assertNotNull($this->wait(self::named('book'))->getAttribute('disabled'));
         $this->tap('instead-E-72');
         $this->waitForText(self::named('in-the-way'), 'Nothing');
+        $this->tap('site-people-yes');
+        $this->tap('site-soft-unknown');
         $this->tap('book');
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('book')), 'The hire is not booked.');
 
@@ -64,6 +66,9 @@ final class OfficeTest extends BrowserTestCase
         $this->picture('machine-papers');
         $this->press($this->wait('[data-testid^="change-"]'));
         $this->wait(self::named('keep-hire'));
+        // What was said of the place at the booking is there, and what nobody knew is asked.
+        $this->waitForText('.limits-cautions', 'Close the area off');
+        $this->waitForText('.limits-cautions', 'Ask what the ground carries');
         $this->picture('change-hire');
         $this->assertAccessible();
         $this->type('why', 'Rain all week');

@@ -3,6 +3,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useTranslation } from 'react-i18next';
 import { letterOf } from './letterOf';
 import type { Limits, SiteAnswer } from './useLimits';
+import './site.css';
 
 interface Props {
   questions: Limits['site'];

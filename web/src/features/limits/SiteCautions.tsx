@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { Mark } from '../../marks/Mark';
+import './limits.css';
 import { letterOf } from './letterOf';
 import type { Limits } from './useLimits';
 

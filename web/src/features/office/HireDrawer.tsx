@@ -10,6 +10,7 @@ import { onYardClock } from '../../app/figures';
 import { HoldButton } from '../../app/HoldButton';
 import { ProblemWords } from '../../app/ProblemWords';
 import { limitsOf } from '../fleet/limitsOf';
+import { SiteOfHire } from '../limits/SiteOfHire';
 import { InTheWay, mayBook } from './InTheWay';
 import { MachineField } from './MachineField';
 import { useChangeHire, useHire, useProposal, type HireChange } from './useOffice';
@@ -132,6 +133,7 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
       <Button testId="hire-limits" under={t('limits.open_under')} onClick={() => void navigate(limitsOf(hire.machine.id, hire.id))}>
         {t('limits.title_hire')}
       </Button>
+      <SiteOfHire machineId={hire.machine.id} hireId={hire.id} />
       {hasBegun && (
         <div className="hire-act">
           <p>{t('office.out_already_words')}</p>

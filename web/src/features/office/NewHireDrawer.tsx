@@ -10,6 +10,9 @@ import { ProblemWords } from '../../app/ProblemWords';
 import { HirerField, type HirerChoice } from './HirerField';
 import { InTheWay, mayBook } from './InTheWay';
 import { MachineField } from './MachineField';
+import { SiteToBe } from '../limits/SiteToBe';
+import type { SiteAnswer } from '../limits/useLimits';
+import { postToHire } from './postToHire';
 import { useAddHirer, useBookHire, useProposal } from './useOffice';
 import { YardTimePicker } from './YardTimePicker';
 
@@ -38,6 +41,10 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
   const [contact, setContact] = useState('');
   const [site, setSite] = useState('');
   const [knowing, setKnowing] = useState<Schema['HireConflict']['kind'][]>([]);
+  const [answers, setAnswers] = useState<Record<string, SiteAnswer>>({});
+  // Booked, and only what was said of the site is still to be taken.
+  const [booked, setBooked] = useState<string | null>(null);
+  const [siteFault, setSiteFault] = useState<Error | null>(null);
   const asked = machine === null || out === '' || back === '' ? null : {
     machine_id: machine.id,
     goes_out: out,
@@ -47,15 +54,29 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
   const addHirer = useAddHirer();
   const book = useBookHire();
   const isBusy = addHirer.isPending || book.isPending;
-  const fault = book.error ?? addHirer.error ?? (asked === null ? null : proposal.error);
+  const fault = siteFault ?? book.error ?? addHirer.error ?? (asked === null ? null : proposal.error);
   const fields = fault instanceof ProblemError ? fault.problem.field : undefined;
   const send = async () => {
     if (hirer === null || machine === null) {
       return;
     }
-    const hirerId = 'known' in hirer ? hirer.known.id : (await addHirer.mutateAsync({ name: hirer.name, phone })).id;
-    await book.mutateAsync({
-      machine_id: machine.id,
+    const hireId = booked ?? (await bookIt(hirer, machine));
+    setBooked(hireId);
+    if (Object.keys(answers).length > 0) {
+      try {
+        await postToHire(hireId, 'site.answered', { answers });
+      } catch (error) {
+        setSiteFault(error as Error);
+
+        return;
+      }
+    }
+    onClose();
+  };
+  const bookIt = async (by: HirerChoice, of: Schema['MachineRow']): Promise<string> => {
+    const hirerId = 'known' in by ? by.known.id : (await addHirer.mutateAsync({ name: by.name, phone })).id;
+    const hire = await book.mutateAsync({
+      machine_id: of.id,
       hirer_id: hirerId,
       goes_out: out,
       comes_back: back,
@@ -64,7 +85,8 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
       site,
       knowing,
     });
-    onClose();
+
+    return hire.id;
   };
 
   return (
@@ -90,6 +112,7 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
         onChange={(next) => {
           setMachine(next);
           setKnowing([]);
+          setAnswers({});
         }}
       />
       <div className="two-times">
@@ -132,6 +155,7 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
         onChange={(event) => setSite(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 300, 'data-testid': 'site' } }}
       />
+      {machine !== null && <SiteToBe machineId={machine.id} answers={answers} onAnswers={setAnswers} />}
     </Drawer>
   );
 }
