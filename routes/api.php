@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BriefingController;
+use App\Http\Controllers\CalendarFeedController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DoubtController;
 use App\Http\Controllers\EntryController;
@@ -60,6 +61,9 @@ Route::pattern('photo', '[0-9a-f]{64}');
 Route::get('health', [HealthController::class, 'live'])->name('health.live');
 Route::get('ready', [HealthController::class, 'ready'])->name('health.ready');
 Route::get('metrics', MetricsController::class)->name('metrics');
+Route::get('calendars/{token}', [CalendarFeedController::class, 'read'])
+    ->where('token', '[0-9a-f]{64}')
+    ->name('calendar.read');
 Route::get('session', [SessionController::class, 'show'])->name('session.show');
 Route::middleware(RequireSession::class)->group(function (): void {
     Route::post('session', [SessionController::class, 'store'])->name('session.store');
@@ -94,6 +98,9 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::post('hirers/{hirer}/merger', HirerMergerController::class)->name('hirers.merge');
     Route::get('tables/{table}', [OfficeTableController::class, 'show'])->name('tables.show');
     Route::post('tables/{table}', [OfficeTableController::class, 'store'])->name('tables.store');
+    Route::get('calendar-feeds', [CalendarFeedController::class, 'index'])->name('calendar_feeds.index');
+    Route::post('calendar-feeds', [CalendarFeedController::class, 'store'])->name('calendar_feeds.store');
+    Route::delete('calendar-feeds/{feed}', [CalendarFeedController::class, 'destroy'])->name('calendar_feeds.destroy');
     Route::post('hires', [HireController::class, 'store'])->name('hires.store');
     Route::post('hire-proposals', HireProposalController::class)->name('hires.propose');
     Route::get('hires/{hire}', [HireController::class, 'show'])->name('hires.show');

@@ -14,6 +14,7 @@ return [
         'figure' => 'Figure, or what is seen',
         'signature' => 'Walked by, and when: ______________________________     Entered by, and when: ______________________________',
     ],
+    'calendar' => ['name' => 'Hires of :yard', 'folio' => 'Folio :folio'],
     'card' => [
         'limits' => 'Limits for this hire',
         'start' => 'Starting it',

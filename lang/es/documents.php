@@ -14,6 +14,7 @@ return [
         'figure' => 'Cifra, o lo visto',
         'signature' => 'Revisado por, y cuándo: ______________________________     Anotado por, y cuándo: ______________________________',
     ],
+    'calendar' => ['name' => 'Alquileres de :yard', 'folio' => 'Folio :folio'],
     'card' => [
         'limits' => 'Límites de este alquiler',
         'start' => 'Arrancarla',

@@ -57,9 +57,19 @@ final class FuzzTest extends YardTestCase
         config(['jade.requests_a_minute' => 10_000_000]);
         $this->as(Role::Lead);
         $theirWalk = $this->openWalk();
-        $this->theirs = [$this->machine->id, $this->hire->id, $theirWalk->id, $this->machine->serial, $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('theirs.jpg', 30, 20)])->json('sha256')];
+        $this->theirs = [
+            $this->machine->id,
+            $this->hire->id,
+            $theirWalk->id,
+            $this->machine->serial,
+            $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('theirs.jpg', 30, 20)])->json('sha256'),
+        ];
 
-        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Second yard', 'place' => 'inland', 'timezone' => 'Europe/Madrid']));
+        $this->app
+            ->make(CurrentYard::class)
+            ->stepInto(
+                Yard::query()->create(['name' => 'Second yard', 'place' => 'inland', 'timezone' => 'Europe/Madrid']),
+            );
         $this->machine = $this->machine->replicate(['yard_id']);
         $this->machine->forceFill(['fleet_number' => 'Z-77', 'serial' => 'OURS77'])->save();
         $this->hire = $this->hireOf($this->machine);
@@ -67,18 +77,33 @@ final class FuzzTest extends YardTestCase
         $this->as(Role::Lead);
         $this->walk = $this->openWalk();
         $this->cross($this->walk, 'cold_isolated');
-        $photo = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('ours.jpg', 40, 30)])->json('sha256');
-        $finding = $this->post_($this->walk, 'finding.placed', ['at' => ['x' => 120, 'y' => 300], 'kind' => 'crack', 'words' => 'Weld', 'photos' => [], 'severity' => 'stop']);
+        $photo = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('ours.jpg', 40, 30)])->json(
+            'sha256',
+        );
+        $finding = $this->post_($this->walk, 'finding.placed', [
+            'at' => ['x' => 120, 'y' => 300],
+            'kind' => 'crack',
+            'words' => 'Weld',
+            'photos' => [],
+            'severity' => 'stop',
+        ]);
         $this->post_($this->walk, 'tag.hung', ['reason' => 'Crack in the weld', 'reference' => $finding]);
 
         $this->parameters = [
-            'machine' => [$this->machine->id, $this->theirs[0]], 'hire' => [$this->hire->id, $this->theirs[1]], 'walk' => [$this->walk->id, $this->theirs[2]], 'photo' => [$photo, $this->theirs[4]],
+            'machine' => [$this->machine->id, $this->theirs[0]],
+            'hire' => [$this->hire->id, $this->theirs[1]],
+            'walk' => [$this->walk->id, $this->theirs[2]],
+            'photo' => [$photo, $this->theirs[4]],
             'upload' => [$this->postJson('/api/photo-uploads', ['bytes' => 4_000_000])->json('id')],
             'table' => ['machines', 'hirers', 'people'],
             'hirer' => [$this->hire->customer_id],
             'tablet' => [$this->postJson('/api/tablets', ['name' => 'Shed tablet'])->json('tablets.0.id')],
-            'tag' => [Tag::query()->where('machine_id', $this->machine->id)->firstOrFail()->id], 'person' => array_column($this->people, 'id'), 'movement' => ['checkout', 'return'],
+            'tag' => [Tag::query()->where('machine_id', $this->machine->id)->firstOrFail()->id],
+            'person' => array_column($this->people, 'id'),
+            'movement' => ['checkout', 'return'],
             'point' => ['svc-oil', 'svc-nothing'],
+            'feed' => ['01890000-0000-7000-8000-000000000000'],
+            'token' => [str_repeat('a', 64)],
             'sheet' => ['platform-load', 'bucket', 'edge', 'nothing'],
             'model' => ['dromvik_14c', 'no_such_model'],
             'rule' => array_column($this->getJson('/api/house-rules')->json('rules'), 'id'),
@@ -87,10 +112,26 @@ final class FuzzTest extends YardTestCase
         $this->operations();
         // What is theirs is named where a thing is named, and never written into a text that would come back as our own.
         $ours = array_diff(array_merge(...array_values($this->parameters)), $this->theirs);
-        $this->fuzzer = new BodyFuzzer($this->app->make(Contract::class)->document(), new Randomizer(new Xoshiro256StarStar(20_261_125)), [
-            ...array_values($ours), $finding, ...array_keys($this->walk->lines->keyBy('key')->all()), ...array_column($this->walk->plan->body['stages'], 'id'),
-            'mm', 'kPa', 'psi', 'dent', 'crack', 'stop', 'note', '12.5', '1000.0',
-        ], [...array_values($ours), $finding, ...$this->theirs]);
+        $this->fuzzer = new BodyFuzzer(
+            $this->app->make(Contract::class)->document(),
+            new Randomizer(new Xoshiro256StarStar(20_261_125)),
+            [
+                ...array_values($ours),
+                $finding,
+                ...array_keys($this->walk->lines->keyBy('key')->all()),
+                ...array_column($this->walk->plan->body['stages'], 'id'),
+                'mm',
+                'kPa',
+                'psi',
+                'dent',
+                'crack',
+                'stop',
+                'note',
+                '12.5',
+                '1000.0',
+            ],
+            [...array_values($ours), $finding, ...$this->theirs],
+        );
     }
 
     public function test_five_thousand_requests_break_nothing_and_show_nothing_of_another_yard(): void
@@ -102,7 +143,11 @@ final class FuzzTest extends YardTestCase
         for ($n = 0; $n < self::REQUESTS; $n++) {
             [$method, $path, $schema] = $this->fuzzer->pick($this->operations);
             $this->be($this->fuzzer->pick($this->people), 'web');
-            $body = str_ends_with($path, '/{walk}/entries') ? $this->batch() : ($method === 'GET' ? null : $this->fuzzer->of($schema));
+            $body = str_ends_with($path, '/{walk}/entries')
+                ? $this->batch()
+                : ($method === 'GET'
+                    ? null
+                    : $this->fuzzer->of($schema));
             $this->queries = 0;
             $this->ask($n, $method, $this->address($path, $method), $body, $seen);
         }
@@ -118,12 +163,29 @@ final class FuzzTest extends YardTestCase
     private function ask(int $n, string $method, string $address, mixed $body, array &$seen): void
     {
         $text = $body === null ? '' : json_encode($body, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR);
-        $answer = $this->call($method, $address, server: $this->transformHeadersToServerVars(['Content-Type' => 'application/json', 'Accept' => 'application/json', 'Origin' => 'http://localhost']), content: (string) $text);
-        $told = "Request {$n}: {$method} {$address} ".mb_substr((string) $text, 0, 1500)."\n".mb_substr((string) $answer->getContent(), 0, 1500);
+        $answer = $this->call(
+            $method,
+            $address,
+            server: $this->transformHeadersToServerVars([
+                'Content-Type' => 'application/json',
+                'Accept' => 'application/json',
+                'Origin' => 'http://localhost',
+            ]),
+            content: (string) $text,
+        );
+        $told =
+            "Request {$n}: {$method} {$address} ".
+            mb_substr((string) $text, 0, 1500).
+            "\n".
+            mb_substr((string) $answer->getContent(), 0, 1500);
         $status = $answer->getStatusCode();
         $seen[$status] = ($seen[$status] ?? 0) + 1;
 
-        self::assertLessThan(500, $status, $told."\n".mb_substr((string) ($answer->baseResponse->exception ?? ''), 0, 2000));
+        self::assertLessThan(
+            500,
+            $status,
+            $told."\n".mb_substr((string) ($answer->baseResponse->exception ?? ''), 0, 2000),
+        );
         self::assertLessThanOrEqual(self::MOST_QUERIES, $this->queries, $told);
         if ($status >= 400) {
             self::assertSame('application/problem+json', $answer->headers->get('Content-Type'), $told);
@@ -143,13 +205,23 @@ final class FuzzTest extends YardTestCase
         if ($this->fuzzer->chance(20)) {
             return $this->fuzzer->of(null);
         }
-        $kinds = array_filter(array_keys(get_object_vars($this->app->make(Contract::class)->document()->components->schemas)), static fn (string $name): bool => str_ends_with($name, 'Payload'));
+        $kinds = array_filter(
+            array_keys(get_object_vars($this->app->make(Contract::class)->document()->components->schemas)),
+            static fn (string $name): bool => str_ends_with($name, 'Payload'),
+        );
         $entries = [];
         for ($n = 0; $n < 3; $n++) {
             $schema = $this->fuzzer->pick($kinds);
             [$of, $did] = preg_split('/(?<=[a-z])(?=[A-Z])/', substr($schema, 0, -7), 2) ?: ['check', 'answered'];
-            $entries[] = ['id' => (string) Str::uuid7(), 'kind' => strtolower($of).'.'.Str::snake($did ?? 'answered'), 'recorded_at' => self::now(), 'payload' => $this->fuzzer->of($this->app->make(Contract::class)->document()->components->schemas->{$schema})]
-                + ($this->fuzzer->chance(6) ? ['corrects' => $this->fuzzer->word()] : []);
+            $entries[] =
+                [
+                    'id' => (string) Str::uuid7(),
+                    'kind' => strtolower($of).'.'.Str::snake($did ?? 'answered'),
+                    'recorded_at' => self::now(),
+                    'payload' => $this->fuzzer->of(
+                        $this->app->make(Contract::class)->document()->components->schemas->{$schema},
+                    ),
+                ] + ($this->fuzzer->chance(6) ? ['corrects' => $this->fuzzer->word()] : []);
         }
 
         return ['entries' => $entries];
@@ -157,12 +229,26 @@ final class FuzzTest extends YardTestCase
 
     private function address(string $path, string $method): string
     {
-        $address = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $name): string => rawurlencode($this->fuzzer->chance(10) ? str_replace('/', '', $this->fuzzer->word()) : $this->fuzzer->pick($this->parameters[$name[1]])), $path);
+        $address = (string) preg_replace_callback(
+            '/\{(\w+)\}/',
+            fn (array $name): string => rawurlencode(
+                $this->fuzzer->chance(10)
+                    ? str_replace('/', '', $this->fuzzer->word())
+                    : $this->fuzzer->pick($this->parameters[$name[1]]),
+            ),
+            $path,
+        );
         if ($method === 'PATCH') {
             $address .= '?offset='.$this->fuzzer->pick(['0', '0', '1', '-1', 'x']);
         }
         if ($method === 'GET' && $this->fuzzer->chance(3)) {
-            $address .= '?'.http_build_query([$this->fuzzer->pick(['date', 'cursor', 'page', 'q']) => $this->fuzzer->chance(5) ? [$this->fuzzer->word()] : $this->fuzzer->word()]);
+            $address .=
+                '?'.
+                http_build_query([
+                    $this->fuzzer->pick(['date', 'cursor', 'page', 'q']) => $this->fuzzer->chance(5)
+                        ? [$this->fuzzer->word()]
+                        : $this->fuzzer->word(),
+                ]);
         }
 
         return $address;
@@ -174,7 +260,11 @@ final class FuzzTest extends YardTestCase
             foreach (get_object_vars($methods) as $method => $operation) {
                 // Signing in hashes a password, which is slow on purpose; signing out would end the fuzz.
                 if (! str_starts_with($path, '/api/session') && $path !== '/api/metrics') {
-                    $this->operations[] = [strtoupper($method), $path, $operation->requestBody->content->{'application/json'}->schema ?? null];
+                    $this->operations[] = [
+                        strtoupper($method),
+                        $path,
+                        $operation->requestBody->content->{'application/json'}->schema ?? null,
+                    ];
                 }
             }
         }

@@ -33,6 +33,7 @@ final class GrantRights extends Command
         'yard_models',
         'house_rule_choices',
         'tablets',
+        'calendar_feeds',
         'verification_reports',
     ];
 

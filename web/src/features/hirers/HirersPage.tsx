@@ -8,6 +8,7 @@ import { Page } from '../../app/Page';
 import { useAddressFilter } from '../../app/useAddressFilter';
 import { TableDrawer, type TableName } from '../office/TableDrawer';
 import { MyName } from '../session/MyName';
+import { CalendarDrawer } from './CalendarDrawer';
 import { HirerDrawer } from './HirerDrawer';
 import { NewHirerDrawer } from './NewHirerDrawer';
 import { useHirerPages } from './useHirerBook';
@@ -20,6 +21,7 @@ export default function HirersPage() {
   const of = params.get('of');
   const pages = useHirerPages(search.trim());
   const [isAdding, setIsAdding] = useState(false);
+  const [isFeeding, setIsFeeding] = useState(false);
   const [table, setTable] = useState<TableName | null>(null);
   const first = pages.data?.pages[0];
   if (pages.isPending) {
@@ -47,6 +49,9 @@ export default function HirersPage() {
         <>
           <button type="button" data-testid="add-hirer" onClick={() => setIsAdding(true)}>
             {t('hirers.add')} +
+          </button>
+          <button type="button" data-testid="calendars" onClick={() => setIsFeeding(true)}>
+            {t('calendar.title')}
           </button>
           <button type="button" data-testid="from-table" onClick={() => setTable('hirers')}>
             {t('office.from_table')}
@@ -82,6 +87,7 @@ export default function HirersPage() {
           </Button>
         </div>
       )}
+      {isFeeding && <CalendarDrawer onClose={() => setIsFeeding(false)} />}
       {isAdding && <NewHirerDrawer onClose={() => setIsAdding(false)} />}
       {table !== null && (
         <TableDrawer key={table} of={table} onTable={setTable} onClose={() => setTable(null)} />
