@@ -19,17 +19,24 @@ final readonly class Dashboard
     /**
      * @param list<Lamp> $lit
      * @param list<TroubleCode> $codes
+     * @param list<PanelSignal> $signals of a panel that has other lamps than the four
      */
-    public function __construct(public array $lit, public array $codes)
+    public function __construct(public array $lit, public array $codes, public array $signals = [])
     {
     }
 
-    /** Nothing when no lamp is lit and no code is active. */
+    /** Nothing when no lamp is lit, no code is active and nothing else shows. */
     public function level(): ?AlertLevel
     {
-        $levels = [...array_map(self::ofLamp(...), $this->lit), ...array_map(self::ofCode(...), $this->codes)];
+        $levels = [
+            ...array_map(self::ofLamp(...), $this->lit),
+            ...array_map(self::ofCode(...), $this->codes),
+            ...array_map(static fn (PanelSignal $signal): AlertLevel => $signal->level(), $this->signals),
+        ];
 
-        return $levels === [] ? null : AlertLevel::from(max(array_map(static fn (AlertLevel $level): int => $level->value, $levels)));
+        return $levels === []
+            ? null
+            : AlertLevel::from(max(array_map(static fn (AlertLevel $level): int => $level->value, $levels)));
     }
 
     private static function ofLamp(Lamp $lamp): AlertLevel
@@ -44,7 +51,9 @@ final readonly class Dashboard
     private static function ofCode(TroubleCode $code): AlertLevel
     {
         return match ($code->mode->severity()) {
-            FaultSeverity::Most => in_array($code->parameter, self::ENGINE_IS_LOST, true) ? AlertLevel::StopNow : AlertLevel::StopSoon,
+            FaultSeverity::Most => in_array($code->parameter, self::ENGINE_IS_LOST, true)
+                ? AlertLevel::StopNow
+                : AlertLevel::StopSoon,
             FaultSeverity::Moderate => AlertLevel::StopSoon,
             default => AlertLevel::Aware,
         };

@@ -22,7 +22,9 @@ final readonly class TroubleCode
     /** @throws NoSuchCode */
     public static function of(int $parameter, int $mode, ?int $occurrences = null): self
     {
-        return $parameter < 0 || $parameter > self::HIGHEST_PARAMETER ? throw NoSuchCode::parameter($parameter) : new self($parameter, FailureMode::of($mode), $occurrences);
+        return $parameter < 0 || $parameter > self::HIGHEST_PARAMETER
+            ? throw NoSuchCode::parameter($parameter)
+            : new self($parameter, FailureMode::of($mode), $occurrences);
     }
 
     /**
@@ -35,7 +37,10 @@ final readonly class TroubleCode
      */
     public static function fromBytes(string $hex): ?self
     {
-        $bytes = preg_match('/^[0-9A-Fa-f]{8}$/D', $hex) === 1 ? array_map(hexdec(...), str_split($hex, 2)) : throw NoSuchCode::bytes($hex);
+        $bytes =
+            preg_match('/^[0-9A-Fa-f]{8}$/D', $hex) === 1
+                ? array_map(hexdec(...), str_split($hex, 2))
+                : throw NoSuchCode::bytes($hex);
         [$low, $middle, $high, $last] = array_map(intval(...), $bytes);
         if ($last >> 7 === 1) {
             throw NoSuchCode::bytes($hex);

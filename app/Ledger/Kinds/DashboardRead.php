@@ -63,6 +63,7 @@ final readonly class DashboardRead implements AnswersALine
         return AnswerJudgement::of(Judgement::valid((new JudgeDashboard)->judge($check, new Dashboard(
             $entry->payload->lamps,
             array_map($this->code(...), $entry->payload->codes),
+            $entry->payload->signals,
         ))));
     }
 

@@ -10,6 +10,9 @@ use JadeLedger\Core\Fault\FailureMode;
 use JadeLedger\Core\Fault\JudgeDashboard;
 use JadeLedger\Core\Fault\Lamp;
 use JadeLedger\Core\Fault\NoSuchCode;
+use JadeLedger\Core\Fault\PanelSignal;
+use JadeLedger\Core\Fault\SignalColour;
+use JadeLedger\Core\Fault\SignalRhythm;
 use JadeLedger\Core\Fault\TroubleCode;
 use JadeLedger\Core\Reading\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -91,6 +94,23 @@ final class FaultTest extends TestCase
 
             self::assertGreaterThanOrEqual($less, (new Dashboard($lamps, $codes))->level()->value ?? 0);
         }
+    }
+
+    /** Red is danger, amber not as it should be, blinking more urgent: IEC 60073, from memory, to be confirmed. */
+    public function test_a_panel_without_the_four_lamps_is_read_by_colour_and_rhythm(): void
+    {
+        $level = static fn (SignalColour $colour, SignalRhythm $rhythm): ?AlertLevel => (new Dashboard([], [], [
+            new PanelSignal($colour, $rhythm, 'CHG'),
+        ]))->level();
+
+        self::assertSame(AlertLevel::StopNow, $level(SignalColour::Red, SignalRhythm::Steady));
+        self::assertSame(AlertLevel::StopNow, $level(SignalColour::Red, SignalRhythm::Blinking));
+        self::assertSame(AlertLevel::StopSoon, $level(SignalColour::Amber, SignalRhythm::Steady));
+        self::assertSame(AlertLevel::StopNow, $level(SignalColour::Amber, SignalRhythm::Blinking));
+        self::assertSame(AlertLevel::Aware, $level(SignalColour::Other, SignalRhythm::Steady));
+        self::assertSame(AlertLevel::StopSoon, $level(SignalColour::Other, SignalRhythm::Blinking));
+        $both = new Dashboard([Lamp::Malfunction], [], [new PanelSignal(SignalColour::Amber, SignalRhythm::Steady, 'CHG')]);
+        self::assertSame(AlertLevel::StopSoon, $both->level(), 'the gravest counts');
     }
 
     /** Level 3 stops, level 2 is held, level 1 goes out: common practice, no source. */

@@ -8,16 +8,19 @@ import { NumberPad } from '../../../instruments/NumberPad';
 import { AnswerSoFar } from './AnswerSoFar';
 import type { PanelProps } from './PanelProps';
 import { useSend } from '../state/useSend';
+import { SignalList } from './SignalList';
 import { WrittenActs } from './WrittenActs';
 
 type Payload = Schema['DashboardReadPayload'];
 type Lamp = Payload['lamps'][number];
+type Signal = NonNullable<Payload['signals']>[number];
 
 const LAMPS: Lamp[] = ['red_stop', 'amber', 'protect', 'mil'];
 
 interface Draft {
   lamps: Lamp[];
   codes: Payload['codes'];
+  signals?: Signal[];
 }
 
 const DARK: Draft = { lamps: [], codes: [] };
@@ -33,7 +36,8 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
   const state = walk.state.lines.find((one) => one.key === line.key);
   // What only asks for attention is read again when that was given.
   const isAnswered = state !== undefined && state.entry_id !== null && (state.outcome === 'stands' || state.outcome === 'stop');
-  const isDark = draft.lamps.length === 0 && draft.codes.length === 0;
+  const signals = draft.signals ?? [];
+  const isDark = draft.lamps.length === 0 && draft.codes.length === 0 && signals.length === 0;
   const isSet = mayPost && inState && !isAnswered;
   const write = () =>
     send(async () => {
@@ -84,6 +88,13 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
             </ul>
           </>
         )}
+        {!isAnswered && (
+          <SignalList
+            signals={signals}
+            isSet={isSet}
+            onSignals={(next) => setDraft({ ...draft, signals: next })}
+          />
+        )}
         {isSet && (
           <Button testId="add-code" under={t('dashboard.code_under')} onClick={() => setTyping('spn')}>
             {t('dashboard.add_code')}
@@ -106,7 +117,7 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
           testId="post-dashboard"
           onClick={() => void write()}
         >
-          {isDark ? t('dashboard.nothing') : t('dashboard.post', { count: draft.lamps.length + draft.codes.length })}
+          {isDark ? t('dashboard.nothing') : t('dashboard.post', { count: draft.lamps.length + draft.codes.length + signals.length })}
         </Button>
       </WrittenActs>
       <NumberPad
