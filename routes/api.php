@@ -22,6 +22,7 @@ use App\Http\Controllers\MachinePaperController;
 use App\Http\Controllers\MetricsController;
 use App\Http\Controllers\ModelController;
 use App\Http\Controllers\ModelDraftController;
+use App\Http\Controllers\ModelPlateController;
 use App\Http\Controllers\ModelTableController;
 use App\Http\Controllers\OfficeTableController;
 use App\Http\Controllers\PasswordController;
@@ -123,6 +124,8 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::post('model-table', [ModelTableController::class, 'store'])->name('model_table.store');
     Route::get('model-drafts', [ModelDraftController::class, 'index'])->name('model_drafts.index');
     Route::post('model-drafts', [ModelDraftController::class, 'store'])->name('model_drafts.store');
+    Route::get('models/{model}/plate', [ModelPlateController::class, 'show'])->name('models.plate');
+    Route::put('models/{model}/plate', [ModelPlateController::class, 'update'])->name('models.plate.set');
     Route::get('models/{model}/service-points', [ServiceProgrammeController::class, 'show'])->name('models.service');
     Route::put('models/{model}/service-points/{point}', [ServiceProgrammeController::class, 'update'])->name(
         'models.service.set',

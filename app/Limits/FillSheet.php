@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Limits;
 
 use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\Plate;
 use JadeLedger\Core\Catalogue\SiteAnswer;
 use JadeLedger\Core\Limits\Platform\ReachChart;
 use JadeLedger\Core\Limits\Sheet\Entered;
@@ -19,7 +20,7 @@ use JadeLedger\Core\Quantity\Unit;
 final readonly class FillSheet
 {
     /** @param  array<string, SiteAnswer>  $site answers by question */
-    public function __construct(private MachineModel $model, private array $site)
+    public function __construct(private MachineModel $model, private ?Plate $plate, private array $site)
     {
     }
 
@@ -60,7 +61,7 @@ final readonly class FillSheet
     /** @return array<string, ReachChart|LoadChart|null> */
     private function charts(): array
     {
-        return ['reach' => $this->model->plate?->reach, 'zones' => $this->model->plate?->loads];
+        return ['reach' => $this->plate?->reach, 'zones' => $this->plate?->loads];
     }
 
     private function figure(?string $name): ?Quantity
@@ -68,7 +69,7 @@ final readonly class FillSheet
         return match ($name) {
             null => null,
             'mass' => Quantity::of($this->model->massKilograms, Unit::Kilogram),
-            default => $this->model->plate->figures[$name] ?? null,
+            default => $this->plate->figures[$name] ?? null,
         };
     }
 }

@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Catalogue\CatalogueRepository;
 use App\Limits\FilledField;
 use App\Limits\FillSheet;
+use App\Limits\PlateOfModel;
 use App\Limits\SheetsOfMachine;
 use App\Models\Hire;
 use App\Models\HireLimit;
@@ -29,8 +30,11 @@ use JadeLedger\Core\Quantity\Unit;
 /** The limits of a machine for a hire: the site, the sheets with what is known of the machine, and what was set. */
 final readonly class PresentLimits
 {
-    public function __construct(private CatalogueRepository $shelf, private SheetsOfMachine $sheets)
-    {
+    public function __construct(
+        private CatalogueRepository $shelf,
+        private SheetsOfMachine $sheets,
+        private PlateOfModel $plates,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -39,7 +43,7 @@ final readonly class PresentLimits
         $catalogue = $this->shelf->current();
         $model = $catalogue->model($machine->model_id);
         $site = $hire === null ? [] : HireSiteAnswer::of($hire->id);
-        $fill = new FillSheet($model, $site);
+        $fill = new FillSheet($model, $this->plates->of($model), $site);
 
         return [
             'machine' => [

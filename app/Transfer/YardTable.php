@@ -19,6 +19,7 @@ enum YardTable: string
     case HouseRuleChoices = 'house_rule_choices';
     case YardModels = 'yard_models';
     case ServiceIntervals = 'service_intervals';
+    case ModelPlates = 'model_plates';
     case LearnedPaces = 'learned_paces';
     case Customers = 'customers';
     case Machines = 'machines';

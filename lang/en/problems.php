@@ -306,6 +306,7 @@ return [
             .'inspection and course were both evaluated within the interval. Record it, or let somebody '
             .'else operate it.',
     ],
+    'chart_is_no_area' => ['title' => 'The chart encloses nothing', 'detail' => ':why'],
     'no_such_service_point' => [
         'title' => 'No such service point',
         'detail' => ':number has no such point. Choose one from its list.',

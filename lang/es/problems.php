@@ -305,6 +305,7 @@ return [
         'detail' => 'El parque entrega «:category» solo a quien consta con este número y tiene evaluadas '
             .'inspección y práctica dentro del plazo. Regístrelo, o que la maneje otra persona.',
     ],
+    'chart_is_no_area' => ['title' => 'El diagrama no encierra nada', 'detail' => ':why'],
     'no_such_service_point' => [
         'title' => 'No hay tal punto de servicio',
         'detail' => ':number no tiene ese punto. Elige uno de su lista.',

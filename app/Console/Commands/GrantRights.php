@@ -21,6 +21,7 @@ final class GrantRights extends Command
         'qualifications',
         'machine_papers',
         'service_intervals',
+        'model_plates',
     ];
 
     /** Rows that are changed and never taken away. */

@@ -10,6 +10,7 @@ use App\Http\JsonBody;
 use App\Ledger\JudgementRecord;
 use App\Limits\EnteredInputs;
 use App\Limits\FillSheet;
+use App\Limits\PlateOfModel;
 use App\Limits\SheetRecord;
 use App\Limits\SheetsOfMachine;
 use App\Models\Hire;
@@ -30,6 +31,7 @@ final readonly class LimitsController
         private JsonBody $body,
         private SheetsOfMachine $sheets,
         private CatalogueRepository $catalogue,
+        private PlateOfModel $plates,
     ) {
     }
 
@@ -47,7 +49,7 @@ final readonly class LimitsController
         $hire = $this->hire($asked->optionalString('hire_id'), $machine);
         $sheetOf = $this->sheets->sheetOf($machine, $sheet);
         $model = $this->catalogue->current()->model($machine->model_id);
-        $fill = new FillSheet($model, $hire === null ? [] : HireSiteAnswer::of($hire->id));
+        $fill = new FillSheet($model, $this->plates->of($model), $hire === null ? [] : HireSiteAnswer::of($hire->id));
         try {
             $result = $sheetOf->compute($fill->inputs($sheetOf, EnteredInputs::read($asked->object('inputs'))));
         } catch (InputRefused $refused) {

@@ -13,6 +13,7 @@ enum ProblemName: string
     case BadCursor = 'bad_cursor';
     case BalancesAlready = 'balances_already';
     case BeforeTheOpening = 'before_the_opening';
+    case ChartIsNoArea = 'chart_is_no_area';
     case ClockRunsAhead = 'clock_runs_ahead';
     case CodeNeeded = 'code_needed';
     case CompareThePaper = 'compare_the_paper';

@@ -15,6 +15,7 @@ use App\Ledger\Judgements\LimitsSetJudgement;
 use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\LimitsSetPayload;
 use App\Limits\FillSheet;
+use App\Limits\PlateOfModel;
 use App\Limits\SheetRecord;
 use App\Limits\SheetsOfMachine;
 use App\Models\HireLimit;
@@ -32,8 +33,11 @@ use JadeLedger\Core\Limits\Sheet\InputRefused;
  */
 final readonly class LimitsSet implements EntryOfHire
 {
-    public function __construct(private CatalogueRepository $catalogue, private SheetsOfMachine $sheets)
-    {
+    public function __construct(
+        private CatalogueRepository $catalogue,
+        private SheetsOfMachine $sheets,
+        private PlateOfModel $plates,
+    ) {
     }
 
     public static function name(): string
@@ -56,7 +60,7 @@ final readonly class LimitsSet implements EntryOfHire
         $machine = $context->hire->machine;
         $sheet = $this->sheets->sheetOf($machine, $entry->payload->sheet);
         $model = $this->catalogue->current()->model($machine->model_id);
-        $fill = new FillSheet($model, HireSiteAnswer::of($context->hire->id));
+        $fill = new FillSheet($model, $this->plates->of($model), HireSiteAnswer::of($context->hire->id));
         try {
             $inputs = $fill->inputs($sheet, $entry->payload->inputs);
             $result = $sheet->compute($inputs);

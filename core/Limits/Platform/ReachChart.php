@@ -102,8 +102,8 @@ final readonly class ReachChart
         $corners = array_map(self::pair(...), $this->edge);
         $before = $corners[count($corners) - 1];
         foreach ($corners as $corner) {
-            $straddles = $before[1] > $point[1] !== $point[1] < $corner[1];
-            if ($straddles) {
+            [$isAbove, $wasAbove] = [$corner[1] > $point[1], $before[1] > $point[1]];
+            if ($isAbove !== $wasAbove) {
                 $share = ($point[1] - $corner[1]) / ($before[1] - $corner[1]);
                 $inside = $point[0] < $corner[0] + $share * ($before[0] - $corner[0]) ? ! $inside : $inside;
             }

@@ -8,6 +8,7 @@ import { Page } from '../../app/Page';
 import { drawing } from '../../plans/drawings';
 import { Shapes } from '../../plans/Shapes';
 import { ProgrammeList } from '../service/ProgrammeList';
+import { PlateOfModel } from './PlateOfModel';
 import { useMe } from '../session/useSession';
 import { CheckLedger } from './CheckLedger';
 import { useModel, type Model } from './useCatalogue';
@@ -32,7 +33,7 @@ function ModelOf({ model }: { model: Model }) {
   const { t } = useTranslation();
   const me = useMe();
   const [feature, setFeature] = useState<string | null>(null);
-  const [shows, setShows] = useState<'applies' | 'not' | 'service'>('applies');
+  const [shows, setShows] = useState<'applies' | 'not' | 'service' | 'plate'>('applies');
   const words = new Map(model.features.map((one) => [one.id, one.words]));
   const art = drawing(model.model.drawing);
   const [x, y, width, height] = art.frame;
@@ -114,17 +115,26 @@ function ModelOf({ model }: { model: Model }) {
             >
               {t('service.do_point')}
             </button>
+            <button
+              type="button"
+              aria-pressed={shows === 'plate'}
+              data-testid="model-plate"
+              onClick={() => {
+                setShows('plate');
+                setFeature(null);
+              }}
+            >
+              {t('plate.title')}
+            </button>
             {feature !== null && (
               <button type="button" className="by-feature" onClick={() => setFeature(null)}>
                 {t('catalogue.only_by', { feature: words.get(feature) })}
               </button>
             )}
           </header>
-          {shows === 'service' ? (
-            <ProgrammeList modelId={model.model.id} mayChange={me.may.lead} />
-          ) : (
-            <CheckLedger checks={shown} words={words} />
-          )}
+          {shows === 'service' && <ProgrammeList modelId={model.model.id} mayChange={me.may.lead} />}
+          {shows === 'plate' && <PlateOfModel modelId={model.model.id} mayChange={me.may.lead} />}
+          {(shows === 'applies' || shows === 'not') && <CheckLedger checks={shown} words={words} />}
         </section>
       </div>
     </Page>
