@@ -10,5 +10,4 @@ enum FilledFrom: string
     case Maker = 'maker';
     case Site = 'site';
     case Stated = 'stated';
-    case Typed = 'typed';
 }

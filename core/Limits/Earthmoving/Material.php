@@ -41,14 +41,4 @@ enum Material: string
             self::Snow => 500,
         }, Unit::KilogramPerCubicMetre);
     }
-
-    /** @param  Quantity  $bucket heaped, by volume */
-    public function massIn(Quantity $bucket): Quantity
-    {
-        return Quantity::of(
-            $bucket->ratioTo(Quantity::of(1, Unit::CubicMetre))
-                ->multipliedBy($this->density()->ratioTo(Quantity::of(1, Unit::KilogramPerCubicMetre)))->simplified(),
-            Unit::Kilogram,
-        );
-    }
 }

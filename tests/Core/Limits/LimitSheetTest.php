@@ -208,71 +208,70 @@ final class LimitSheetTest extends TestCase
         self::assertSame('2199.923 kg', self::text($sheet->compute($inPounds)->says->figures['load']));
     }
 
-    public function test_more_of_what_burdens_never_allows_more(): void
+    /** @return iterable<string, array{string, string, int, int, string}> sheet, field, from, to, and the line of the ledger */
+    public static function burdens(): iterable
     {
-        $laws = [
-            ['load-centre', 'load_centre', 100, 1500, 'limits.rated_load'],
-            ['load-centre', 'attachment_mass', 0, 1500, 'limits.rated_load'],
-            ['load-centre', 'attachment_depth', 0, 800, 'limits.rated_load'],
-            ['platform-load', 'accessories', 0, 400, 'limits.on_the_floor'],
-            ['wind', 'less_for_sheets', 0, 12, 'limits.wind'],
-            ['generator', 'altitude', 0, 5000, 'limits.generator_power'],
-            ['generator', 'air', 0, 60, 'limits.generator_power'],
-            ['vibration', 'level', 1, 30, 'limits.hours_to_limit'],
-            ['fuel', 'load', 1, 100, 'limits.full_tank_lasts'],
-            ['battery', 'draws', 1, 30, 'limits.hours_left'],
-            ['light', 'wanted', 1, 500, 'limits.spacing'],
-        ];
-        $this->limitTo(400)
-            ->forAll(Generators::elements(...$laws), Generators::choose(0, 1000), Generators::choose(0, 1000))
-            ->then(static function (array $law, int $a, int $b): void {
-                [$id, $field, $from, $to, $line] = $law;
-                $sheet = self::sheet($id);
-                $figures = array_map(
-                    static function (int $part) use ($sheet, $field, $from, $to, $line): Quantity {
-                        $value = (string) ($from + intdiv(($to - $from) * $part, 1000));
-
-                        return self::lineOf(
-                            self::compute($sheet, array_merge($sheet->example, [$field => $value])),
-                            $line,
-                        );
-                    },
-                    [min($a, $b), max($a, $b)],
-                );
-                self::assertFalse($figures[1]->isGreaterThan($figures[0]), "{$id}: more {$field} gave more {$line}.");
-            });
+        yield 'further out' => ['load-centre', 'load_centre', 100, 1500, 'limits.rated_load'];
+        yield 'a heavier attachment' => ['load-centre', 'attachment_mass', 0, 1500, 'limits.rated_load'];
+        yield 'a deeper attachment' => ['load-centre', 'attachment_depth', 0, 800, 'limits.rated_load'];
+        yield 'accessories' => ['platform-load', 'accessories', 0, 400, 'limits.on_the_floor'];
+        yield 'sheets' => ['wind', 'less_for_sheets', 0, 12, 'limits.wind'];
+        yield 'thin air' => ['generator', 'altitude', 0, 5000, 'limits.generator_power'];
+        yield 'hot air' => ['generator', 'air', 0, 60, 'limits.generator_power'];
+        yield 'shaking' => ['vibration', 'level', 1, 30, 'limits.hours_to_limit'];
+        yield 'the load of an engine' => ['fuel', 'load', 1, 100, 'limits.full_tank_lasts'];
+        yield 'the draw on a battery' => ['battery', 'draws', 1, 30, 'limits.hours_left'];
+        yield 'the light that is wanted' => ['light', 'wanted', 1, 500, 'limits.spacing'];
     }
 
-    public function test_more_of_what_is_dangerous_never_asks_for_less(): void
+    #[DataProvider('burdens')]
+    public function test_more_of_what_burdens_never_allows_more(string $id, string $field, int $from, int $to, string $line): void
     {
-        $laws = [
-            ['overhead-line', 'voltage', 1, 1500, 'limits.keep_from_the_line'],
-            ['edge', 'depth', 1, 6, 'limits.from_the_edge'],
-            ['pads', 'load', 1, 500, 'limits.plate_at_least'],
-            ['tie-down', 'mass', 100, 40000, 'limits.limits_at_least'],
-            ['tie-down', 'mass', 100, 40000, 'limits.tiedowns_at_least'],
-            ['lashing', 'mass', 100, 40000, 'limits.each_lashing_at_least'],
-            ['air', 'tools', 1, 90, 'limits.air_needed'],
-            ['noise', 'level', 60, 130, 'limits.noise_of_the_day'],
-        ];
-        $this->limitTo(300)
-            ->forAll(Generators::elements(...$laws), Generators::choose(0, 1000), Generators::choose(0, 1000))
-            ->then(static function (array $law, int $a, int $b): void {
-                [$id, $field, $from, $to, $line] = $law;
-                $sheet = self::sheet($id);
-                $figures = array_map(
-                    static function (int $part) use ($sheet, $field, $from, $to, $line): Quantity {
-                        $value = (string) ($from + intdiv(($to - $from) * $part, 1000));
+        $this->overPairs($from, $to, static function (string $less, string $more) use ($id, $field, $line): void {
+            [$before, $after] = array_map(self::lineWith($id, $field, $line), [$less, $more]);
+            self::assertFalse($after->isGreaterThan($before), "{$more} of {$field} allows more than {$less}.");
+        });
+    }
 
-                        return self::lineOf(
-                            self::compute($sheet, array_merge($sheet->example, [$field => $value])),
-                            $line,
-                        );
-                    },
-                    [min($a, $b), max($a, $b)],
-                );
-                self::assertFalse($figures[1]->isLessThan($figures[0]), "{$id}: more {$field} asked for less {$line}.");
-            });
+    /** @return iterable<string, array{string, string, int, int, string}> as above */
+    public static function dangers(): iterable
+    {
+        yield 'voltage' => ['overhead-line', 'voltage', 1, 1500, 'limits.keep_from_the_line'];
+        yield 'depth' => ['edge', 'depth', 1, 6, 'limits.from_the_edge'];
+        yield 'load of a leg' => ['pads', 'load', 1, 500, 'limits.plate_at_least'];
+        yield 'weight on a lorry' => ['tie-down', 'mass', 100, 40000, 'limits.limits_at_least'];
+        yield 'weight and the number of chains' => ['tie-down', 'mass', 100, 40000, 'limits.tiedowns_at_least'];
+        yield 'weight of what is lashed' => ['lashing', 'mass', 100, 40000, 'limits.each_lashing_at_least'];
+        yield 'tools' => ['air', 'tools', 1, 90, 'limits.air_needed'];
+        yield 'noise' => ['noise', 'level', 60, 130, 'limits.noise_of_the_day'];
+    }
+
+    #[DataProvider('dangers')]
+    public function test_more_of_what_is_dangerous_never_asks_for_less(string $id, string $field, int $from, int $to, string $line): void
+    {
+        $this->overPairs($from, $to, static function (string $less, string $more) use ($id, $field, $line): void {
+            [$before, $after] = array_map(self::lineWith($id, $field, $line), [$less, $more]);
+            self::assertFalse($after->isLessThan($before), "{$more} of {$field} asks for less than {$less}.");
+        });
+    }
+
+    /** @param  \Closure(string, string): void  $then told two figures, the lesser first */
+    private function overPairs(int $from, int $to, \Closure $then): void
+    {
+        $this->limitTo(40)->forAll(Generators::choose($from, $to), Generators::choose($from, $to))->then(
+            static fn (int $a, int $b) => $then((string) min($a, $b), (string) max($a, $b)),
+        );
+    }
+
+    /** @return \Closure(string): Quantity the line of an example in which one field is another figure */
+    private static function lineWith(string $id, string $field, string $line): \Closure
+    {
+        $sheet = self::sheet($id);
+
+        return static fn (string $value): Quantity => self::lineOf(
+            self::compute($sheet, array_merge($sheet->example, [$field => $value])),
+            $line,
+        );
     }
 
     public function test_a_reach_is_never_more_below_a_lower_height_or_beside_a_line(): void
