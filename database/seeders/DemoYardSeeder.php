@@ -18,6 +18,7 @@ use App\Yards\CurrentYard;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoClock;
+use Database\Seeders\Demo\DemoLimits;
 use Database\Seeders\Demo\DemoReadings;
 use Database\Seeders\Demo\DemoService;
 use Database\Seeders\Demo\DemoTelematics;
@@ -187,6 +188,9 @@ final class DemoYardSeeder extends Seeder
             if ($number === 'E-11') {
                 $walker->act($walk, $this->people['ines'], 'finding.placed', ['at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'size_mm' => 180, 'words' => 'Cooler door, through the paint.', 'photos' => [$walker->photo($this->people['ines'], 7)->sha256]]);
                 $walker->act($walk, $this->people['ines'], 'finding.placed', ['at' => ['x' => -330, 'y' => -8], 'kind' => 'scrape', 'size_mm' => 95, 'words' => 'Paint rub on the boom, no metal lost.', 'photos' => []]);
+            }
+            if ($number === 'T-06') {
+                $walker->tell($hire, $this->people['ines'], DemoLimits::ofTheTelehandler());
             }
             $this->release($walker, $walk, $this->people['ines'], $leaves);
         }

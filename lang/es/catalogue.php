@@ -4301,4 +4301,12 @@ return [
     'Evaluated in both parts: inspection and course' => 'Evaluado en ambas partes: inspección y práctica',
     'Ask who evaluated, when, for which kind of truck. It is recorded with the operator.' => 'Pregunte quién evaluó, cuándo, y para qué carretilla. Se registra con el operador.',
     'Both parts evaluated for this kind of machine, not longer ago than the interval.' => 'Ambas partes evaluadas para esta máquina, dentro del plazo.',
+    'Height of the machine, stowed' => 'Alto de la máquina, recogida',
+    'Width of the machine, stowed' => 'Ancho de la máquina, recogida',
+    'Widest without a permit' => 'Máximo sin permiso',
+    'Lowest bridge on the way' => 'Puente más bajo del camino',
+    'Margin below it' => 'Margen por debajo',
+    'Height and width on the lorry' => 'Alto y ancho en el camión',
+    'deck + machine, against the lowest bridge less a margin; width against the road' => 'caja + máquina, frente al puente más bajo menos un margen; ancho frente a la vía',
+    'Measure it when it is loaded: tyres, springs and what sticks out change it. Wider than the road allows wants a permit.' => 'Mida ya cargada: neumáticos, muelles y lo que sobresale lo cambian. Más ancho de lo permitido pide permiso.',
 ];

@@ -14,6 +14,7 @@ use JadeLedger\Core\Limits\Sheet\Rounded;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Phrase;
 
 /**
@@ -22,6 +23,9 @@ use JadeLedger\Core\Reading\Phrase;
  */
 final readonly class ReachFormula implements Formula
 {
+    /** What somebody reaches above the floor that they stand on, in metres: common practice, no source. */
+    private const OVERHEAD = '2';
+
     public function compute(SheetInputs $inputs): SheetResult
     {
         $chart = $inputs->chart('reach');
@@ -52,6 +56,10 @@ final readonly class ReachFormula implements Formula
             },
             [
                 $height,
+                LedgerLine::computed(
+                    new Phrase('limits.working_height'),
+                    $height->yours->plus(Quantity::of(self::OVERHEAD, Unit::Metre)),
+                ),
                 LedgerLine::computed(new Phrase('limits.out_from_the_middle'), Rounded::near($job->out, 1)),
                 ...($line === null ? [] : [LedgerLine::computed(
                     new Phrase('limits.keep_from_the_line'),

@@ -24,6 +24,7 @@ use JadeLedger\Core\Limits\Power\LightFormula;
 use JadeLedger\Core\Limits\Transport\LashingFormula;
 use JadeLedger\Core\Limits\Transport\LoadingRampFormula;
 use JadeLedger\Core\Limits\Transport\TiedownFormula;
+use JadeLedger\Core\Limits\Transport\TransportSizeFormula;
 use JadeLedger\Core\Limits\Truck\LoadCentreFormula;
 use JadeLedger\Core\Limits\Truck\LoadChartFormula;
 use JadeLedger\Core\Limits\Truck\RampFormula;
@@ -50,6 +51,7 @@ enum SheetKind: string
     case Tiedown = 'tiedown';
     case Lashing = 'lashing';
     case LoadingRamp = 'loading_ramp';
+    case TransportSize = 'transport_size';
     case Generator = 'generator';
     case Cable = 'cable';
     case Air = 'air';
@@ -80,6 +82,7 @@ enum SheetKind: string
             self::Tiedown => new TiedownFormula,
             self::Lashing => new LashingFormula,
             self::LoadingRamp => new LoadingRampFormula,
+            self::TransportSize => new TransportSizeFormula,
             self::Generator => new GeneratorFormula,
             self::Cable => new CableFormula,
             self::Air => new AirFormula,

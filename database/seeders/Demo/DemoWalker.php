@@ -81,14 +81,14 @@ final class DemoWalker
     }
 
     /** @param  list<array{string, array<string, mixed>}>  $told kind and payload of each entry */
-    public function tell(Machine $machine, User $by, array $told): void
+    public function tell(Hire|Machine $of, User $by, array $told): void
     {
         $batch = [];
         foreach ($told as [$kind, $payload]) {
             $this->pass(1);
             $batch[] = $this->entry($kind, $payload);
         }
-        $this->send($machine, $batch, $by);
+        $this->send($of, $batch, $by);
     }
 
     public function handOver(Walk $walk, User $by, string $name, CarbonImmutable $at): void
@@ -169,7 +169,7 @@ final class DemoWalker
     }
 
     /** @param  list<\stdClass>  $batch */
-    private function send(Walk|Machine $of, array $batch, User $by): void
+    private function send(Hire|Machine|Walk $of, array $batch, User $by): void
     {
         foreach ($batch === [] ? [] : ($this->post)($of->withoutRelations(), $batch, Actor::person($by)) as $result) {
             if ($result->problem !== null) {

@@ -65,6 +65,11 @@ final class LimitSheetTest extends TestCase
             'limits.each_lashing_at_least',
             '2983 daN',
         ];
+        yield 'handbook sum: a deck of 1.1 m and a machine of 2.85 m' => [
+            'transport-size',
+            'limits.height_on_the_lorry',
+            '3.95 m',
+        ];
         yield 'trigonometry: arc sine of 0.9 / 3.5' => ['loading-ramp', 'limits.ramp_angle', '14.9 deg'];
         yield 'alternating current: 80 kW at 0.8 and 400 V' => ['generator', 'limits.running_current', '144.4 A'];
         yield 'handbook sum: 1.1 x 4.2 m³/min' => ['air', 'limits.air_needed', '4.7 m3_min'];
@@ -139,6 +144,9 @@ final class LimitSheetTest extends TestCase
         yield 'thin air' => ['generator', ['altitude' => '2000'], Fits::Beyond];
         yield 'a mower at fifteen degrees' => ['mow-slope', ['slope' => '15', 'rated' => '20'], Fits::Within];
         yield 'whatever its manual says' => ['mow-slope', ['slope' => '15.1', 'rated' => '20'], Fits::Beyond];
+        yield 'just under the bridge with its margin' => ['transport-size', ['bridge' => '4.1'], Fits::Within];
+        yield 'a centimetre lower' => ['transport-size', ['bridge' => '4.09'], Fits::Beyond];
+        yield 'Directive 96/53/EC: wider than 2.55 m' => ['transport-size', ['allowed_width' => '2.55'], Fits::Beyond];
         yield 'an implement that turns faster' => ['pto', ['implement' => '1000'], Fits::Beyond];
     }
 
@@ -225,8 +233,13 @@ final class LimitSheetTest extends TestCase
     }
 
     #[DataProvider('burdens')]
-    public function test_more_of_what_burdens_never_allows_more(string $id, string $field, int $from, int $to, string $line): void
-    {
+    public function test_more_of_what_burdens_never_allows_more(
+        string $id,
+        string $field,
+        int $from,
+        int $to,
+        string $line,
+    ): void {
         $this->overPairs($from, $to, static function (string $less, string $more) use ($id, $field, $line): void {
             [$before, $after] = array_map(self::lineWith($id, $field, $line), [$less, $more]);
             self::assertFalse($after->isGreaterThan($before), "{$more} of {$field} allows more than {$less}.");
@@ -247,8 +260,13 @@ final class LimitSheetTest extends TestCase
     }
 
     #[DataProvider('dangers')]
-    public function test_more_of_what_is_dangerous_never_asks_for_less(string $id, string $field, int $from, int $to, string $line): void
-    {
+    public function test_more_of_what_is_dangerous_never_asks_for_less(
+        string $id,
+        string $field,
+        int $from,
+        int $to,
+        string $line,
+    ): void {
         $this->overPairs($from, $to, static function (string $less, string $more) use ($id, $field, $line): void {
             [$before, $after] = array_map(self::lineWith($id, $field, $line), [$less, $more]);
             self::assertFalse($after->isLessThan($before), "{$more} of {$field} asks for less than {$less}.");
@@ -258,9 +276,9 @@ final class LimitSheetTest extends TestCase
     /** @param  \Closure(string, string): void  $then told two figures, the lesser first */
     private function overPairs(int $from, int $to, \Closure $then): void
     {
-        $this->limitTo(40)->forAll(Generators::choose($from, $to), Generators::choose($from, $to))->then(
-            static fn (int $a, int $b) => $then((string) min($a, $b), (string) max($a, $b)),
-        );
+        $this->limitTo(40)
+            ->forAll(Generators::choose($from, $to), Generators::choose($from, $to))
+            ->then(static fn (int $a, int $b) => $then((string) min($a, $b), (string) max($a, $b)));
     }
 
     /** @return \Closure(string): Quantity the line of an example in which one field is another figure */
@@ -268,10 +286,9 @@ final class LimitSheetTest extends TestCase
     {
         $sheet = self::sheet($id);
 
-        return static fn (string $value): Quantity => self::lineOf(
-            self::compute($sheet, array_merge($sheet->example, [$field => $value])),
-            $line,
-        );
+        return static fn (
+            string $value,
+        ): Quantity => self::lineOf(self::compute($sheet, array_merge($sheet->example, [$field => $value])), $line);
     }
 
     public function test_a_reach_is_never_more_below_a_lower_height_or_beside_a_line(): void
