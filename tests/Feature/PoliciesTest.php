@@ -23,6 +23,8 @@ final class PoliciesTest extends YardTestCase
         'GET /',
         'GET storage/{path}',
         'PUT storage/{path}',
+        // Its address is the key: nobody signs in with a calendar.
+        'GET api/calendars/{token}',
     ];
 
     public function test_no_route_is_reachable_without_signing_in_unless_it_is_on_the_public_list(): void
