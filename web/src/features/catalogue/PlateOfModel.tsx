@@ -22,8 +22,8 @@ export function PlateOfModel({ modelId, mayChange }: { modelId: string; mayChang
   }
 
   return (
-    <>
-      <ul className="programme" data-testid="plate">
+    <div className="plate-of-model">
+      <ul className="plate-figures" data-testid="plate">
         {plate.figures.map(({ name, asks, unit, value }) => (
           <li key={name}>
             <span>{asks}</span>
@@ -43,6 +43,6 @@ export function PlateOfModel({ modelId, mayChange }: { modelId: string; mayChang
         </Button>
       )}
       {isChanging && <PlateDrawer modelId={modelId} plate={plate} onClose={() => setIsChanging(false)} />}
-    </>
+    </div>
   );
 }
