@@ -39,11 +39,14 @@ final readonly class ReachFormula implements Formula
         $isInside = $yours !== null && $yours->contains($job);
         $apart = $yours?->fromTheEdge($job) ?? $job->up;
         $line = $this->line($inputs, $job);
-        $isClear = $line === null || $line->isClear();
+        // A line that is there and stands nowhere on the drawing clears nothing.
+        $isMissing = $line === null && $inputs->choice('lines') === 'yes';
+        $isClear = $line === null ? ! $isMissing : $line->isClear();
 
         return new SheetResult(
             Fits::when($isInside && $isClear),
             match (true) {
+                $isMissing => new Phrase('limits.line_not_placed'),
                 ! $isInside => new Phrase('limits.out_of_reach', ['over' => Rounded::up($apart, 1)]),
                 $line === null => new Phrase('limits.in_reach', ['spare' => Rounded::down($apart, 1)]),
                 ! $line->isClear() => new Phrase('limits.too_near_the_line', [
@@ -70,6 +73,7 @@ final readonly class ReachFormula implements Formula
             [
                 ...($isInside ? [] : [new Phrase('limits.move_the_machine')]),
                 ...($isClear ? [] : [new Phrase('limits.ask_the_line_owner')]),
+                ...($inputs->choice('lines') === 'unknown' ? [new Phrase('limits.look_up_for_lines')] : []),
             ],
             new ReachPicture($chart, $yours, $job, $line?->line, $line?->clearance),
         );

@@ -121,6 +121,8 @@ final class LimitSheetTest extends TestCase
         yield 'a newton more' => ['pads', ['load' => '72.001'], Fits::Beyond];
         yield 'at the distance from a line' => ['overhead-line', ['distance' => '3.1'], Fits::Within];
         yield 'a centimetre nearer' => ['overhead-line', ['distance' => '3.09'], Fits::Beyond];
+        yield 'a line that is near and stands nowhere' => ['reach', ['lines' => 'yes'], Fits::Beyond];
+        yield 'nobody said whether a line is near' => ['reach', ['lines' => 'unknown'], Fits::Within];
         yield 'an unknown voltage wants the largest distance' => [
             'overhead-line',
             ['voltage' => '', 'distance' => '13.7'],

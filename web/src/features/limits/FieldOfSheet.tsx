@@ -26,8 +26,8 @@ export function FieldOfSheet({ field, draft, refused }: Props) {
   }
   const unit = draft.unitOf(field);
   const from = draft.isTyped(field) ? null : field.from;
-  const isOptional = field.need === 'optional';
-  const under = refused ?? (from === null ? (isOptional ? t('limits.optional') : ' ') : t(`limits.from.${from}`));
+  const known = from === null ? undefined : t(`limits.from.${from}`);
+  const under = refused ?? known ?? (field.need === 'optional' ? t('limits.optional') : ' ');
 
   return (
     <LabelledField field={field}>
