@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Limits\Sheet;
 
 use JadeLedger\Core\Limits\Battery\BatteryFormula;
+use JadeLedger\Core\Limits\Brakes\StoppingFormula;
 use JadeLedger\Core\Limits\Earthmoving\BucketFormula;
 use JadeLedger\Core\Limits\Earthmoving\SlewFormula;
 use JadeLedger\Core\Limits\Fluids\FuelFormula;
@@ -25,6 +26,7 @@ use JadeLedger\Core\Limits\Transport\LashingFormula;
 use JadeLedger\Core\Limits\Transport\LoadingRampFormula;
 use JadeLedger\Core\Limits\Transport\TiedownFormula;
 use JadeLedger\Core\Limits\Transport\TransportSizeFormula;
+use JadeLedger\Core\Limits\Truck\DriftFormula;
 use JadeLedger\Core\Limits\Truck\LoadCentreFormula;
 use JadeLedger\Core\Limits\Truck\LoadChartFormula;
 use JadeLedger\Core\Limits\Truck\RampFormula;
@@ -60,6 +62,8 @@ enum SheetKind: string
     case Battery = 'battery';
     case Mower = 'mower';
     case Pto = 'pto';
+    case Stopping = 'stopping';
+    case Drift = 'drift';
     case Vibration = 'vibration';
     case Noise = 'noise';
 
@@ -91,6 +95,8 @@ enum SheetKind: string
             self::Battery => new BatteryFormula,
             self::Mower => new MowerFormula,
             self::Pto => new PtoFormula,
+            self::Stopping => new StoppingFormula,
+            self::Drift => new DriftFormula,
             self::Vibration => new VibrationFormula,
             self::Noise => new NoiseFormula,
         };

@@ -20,7 +20,16 @@ final readonly class MastDrift
 
     public static function isWithin(Quantity $lowered, Quantity $tilted): bool
     {
-        return ! $lowered->isGreaterThan(Quantity::of(self::MILLIMETRES, Unit::Millimetre))
-            && ! $tilted->isGreaterThan(Quantity::of(self::DEGREES, Unit::Degree));
+        return ! $lowered->isGreaterThan(self::mostLowered()) && ! $tilted->isGreaterThan(self::mostTilted());
+    }
+
+    public static function mostLowered(): Quantity
+    {
+        return Quantity::of(self::MILLIMETRES, Unit::Millimetre);
+    }
+
+    public static function mostTilted(): Quantity
+    {
+        return Quantity::of(self::DEGREES, Unit::Degree);
     }
 }

@@ -70,6 +70,8 @@ final class LimitSheetTest extends TestCase
             'limits.height_on_the_lorry',
             '3.95 m',
         ];
+        yield 'kinematics: 20 km/h, 1 s, 3 m/s² is 10.6996 m' => ['stopping', 'limits.stopping_distance', '10.7 m'];
+        yield 'ISO 3691-1, from memory, to be confirmed: 100 mm' => ['drift', 'limits.it_may_sink', '100 mm'];
         yield 'trigonometry: arc sine of 0.9 / 3.5' => ['loading-ramp', 'limits.ramp_angle', '14.9 deg'];
         yield 'alternating current: 80 kW at 0.8 and 400 V' => ['generator', 'limits.running_current', '144.4 A'];
         yield 'handbook sum: 1.1 x 4.2 m³/min' => ['air', 'limits.air_needed', '4.7 m3_min'];
@@ -146,6 +148,10 @@ final class LimitSheetTest extends TestCase
         yield 'thin air' => ['generator', ['altitude' => '2000'], Fits::Beyond];
         yield 'a mower at fifteen degrees' => ['mow-slope', ['slope' => '15', 'rated' => '20'], Fits::Within];
         yield 'whatever its manual says' => ['mow-slope', ['slope' => '15.1', 'rated' => '20'], Fits::Beyond];
+        yield 'a mast that sinks by what it may' => ['drift', ['lowered' => '100', 'tilted' => '5'], Fits::Within];
+        yield 'a millimetre more' => ['drift', ['lowered' => '101'], Fits::Beyond];
+        yield 'room to stop' => ['stopping', ['room' => '10.7'], Fits::Within];
+        yield 'a centimetre too little' => ['stopping', ['room' => '10.69'], Fits::Beyond];
         yield 'just under the bridge with its margin' => ['transport-size', ['bridge' => '4.1'], Fits::Within];
         yield 'a centimetre lower' => ['transport-size', ['bridge' => '4.09'], Fits::Beyond];
         yield 'Directive 96/53/EC: wider than 2.55 m' => ['transport-size', ['allowed_width' => '2.55'], Fits::Beyond];
@@ -258,6 +264,7 @@ final class LimitSheetTest extends TestCase
         yield 'weight and the number of chains' => ['tie-down', 'mass', 100, 40000, 'limits.tiedowns_at_least'];
         yield 'weight of what is lashed' => ['lashing', 'mass', 100, 40000, 'limits.each_lashing_at_least'];
         yield 'tools' => ['air', 'tools', 1, 90, 'limits.air_needed'];
+        yield 'speed' => ['stopping', 'speed', 1, 80, 'limits.stopping_distance'];
         yield 'noise' => ['noise', 'level', 60, 130, 'limits.noise_of_the_day'];
     }
 
