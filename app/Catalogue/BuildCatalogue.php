@@ -246,7 +246,11 @@ final class BuildCatalogue
             contains: $tree['contains'] ?? [],
             places: $tree['places'],
             kit: array_map(
-                static fn (array $item): KitItem => new KitItem($item['name'], $item['quantity'] ?? null, $item['unit']),
+                static fn (array $item): KitItem => new KitItem(
+                    $item['name'],
+                    $item['quantity'] ?? null,
+                    $item['unit'],
+                ),
                 $tree['kit'] ?? [],
             ),
             source: $this->source($tree['source']),

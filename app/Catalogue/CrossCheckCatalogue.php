@@ -280,15 +280,18 @@ final readonly class CrossCheckCatalogue
         $faults = [];
         $rules = array_column($this->catalogue->houseRules->all, null, 'id');
         foreach ($rules as $rule) {
-            foreach (
-                array_merge(...array_map(static fn (RuleOption $school): array => $school->contradicts, $rule->schools)) as $contradiction
-            ) {
+            $contradictions = array_map(
+                static fn (RuleOption $school): array => $school->contradicts,
+                $rule->schools,
+            );
+            foreach (array_merge(...$contradictions) as $contradiction) {
                 if (($rules[$contradiction->rule] ?? null)?->school($contradiction->school) === null) {
                     $faults[] = CatalogueFault::in(
                         'rules/house.yaml',
                         'rule',
                         $rule->id,
-                        "contradicts '{$contradiction->school}' of '{$contradiction->rule}', which is no school of a house rule",
+                        "contradicts '{$contradiction->school}' of '{$contradiction->rule}', "
+                            .'which is no school of a house rule',
                     );
                 }
             }

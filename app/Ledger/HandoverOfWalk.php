@@ -61,7 +61,8 @@ final readonly class HandoverOfWalk
         $now = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf($at));
         if (! $now->letsGo($walk->coveredGrounds())) {
             throw ApiProblem::because(ProblemName::ReleaseDoesNotHold, 409, [
-                'ground' => $now->gravestBeyond($walk->coveredGrounds())->title ?? Words::say('words.decision.tagged_out'),
+                'ground' => $now->gravestBeyond($walk->coveredGrounds())->title
+                    ?? Words::say('words.decision.tagged_out'),
             ]);
         }
     }

@@ -25,8 +25,7 @@ final readonly class LimitsTold
      */
     public function limits(string $hireId, Machine $machine): array
     {
-        return array_values(HireLimit::query()
-            ->where('hire_id', $hireId)->where('machine_id', $machine->id)->orderBy('set_at')->get()
+        return array_values(HireLimit::heldFor($hireId, $machine->id)
             ->map(static function (HireLimit $one): array {
                 $result = PresentSheet::result($one->result);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -23,6 +24,17 @@ use Illuminate\Support\Carbon;
  */
 final class HireLimit extends Projection
 {
+    /**
+     * What was set for a hire and still holds: after a swap of the machine it does not.
+     *
+     * @return Collection<int, self> in the order in which they were set
+     */
+    public static function heldFor(string $hireId, string $machineId): Collection
+    {
+        return self::query()->with('setBy')
+            ->where('hire_id', $hireId)->where('machine_id', $machineId)->orderBy('set_at')->get();
+    }
+
     /** @return BelongsTo<User, $this> */
     public function setBy(): BelongsTo
     {

@@ -85,12 +85,7 @@ final readonly class PresentLimits
     public static function set(string $hireId, string $machineId): array
     {
         return array_values(
-            HireLimit::query()
-                ->with('setBy')
-                ->where('hire_id', $hireId)
-                ->where('machine_id', $machineId)
-                ->orderBy('set_at')
-                ->get()
+            HireLimit::heldFor($hireId, $machineId)
                 ->map(
                     static fn (HireLimit $one): array => [
                         'sheet' => $one->sheet,

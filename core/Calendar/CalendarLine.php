@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Calendar;
 
 /**
- * A line of iCalendar, folded: at most 75 octets without its end, each further line begins with a space that counts, and
+ * A line of iCalendar, folded: at most 75 octets without its end, each further line begins with a space that counts,
+ * and
  * no character of several octets is parted. Source: RFC 5545, section 3.1.
  */
 final readonly class CalendarLine

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Fault;
 
 /**
- * A lamp or a word on a panel that has no standard engine lamps, told by its colour and its rhythm: red is danger, amber
+ * A lamp or a word on a panel that has no standard engine lamps, told by its colour and its rhythm: red is danger,
+ * amber
  * is not as it should be, and what blinks is one step more urgent. Source: IEC 60073, from memory, to be confirmed.
  */
 final readonly class PanelSignal

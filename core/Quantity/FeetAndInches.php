@@ -15,7 +15,8 @@ use Brick\Math\RoundingMode;
  */
 final readonly class FeetAndInches
 {
-    private const FORM = "/^(?:(\d{1,6})\s*(?:ft|')\s*)?(?:(\d{1,6})(?:\s+|-(?=\d+\/))?)?(?:(\d{1,4})\/(\d{1,4})\s*)?(?:in|\")?$/D";
+    private const FORM = "/^(?:(\d{1,6})\s*(?:ft|')\s*)?"
+        ."(?:(\d{1,6})(?:\s+|-(?=\d+\/))?)?(?:(\d{1,4})\/(\d{1,4})\s*)?(?:in|\")?$/D";
 
     private function __construct(private Quantity $length)
     {

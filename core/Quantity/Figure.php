@@ -19,6 +19,8 @@ final readonly class Figure
     /** @throws NotANumber when the number is infinite or none */
     public static function of(float $value, Unit $unit): Quantity
     {
-        return is_finite($value) ? Quantity::of(BigDecimal::of(sprintf('%.9F', $value)), $unit) : throw NotANumber::text((string) $value);
+        return is_finite($value)
+            ? Quantity::of(BigDecimal::of(sprintf('%.9F', $value)), $unit)
+            : throw NotANumber::text((string) $value);
     }
 }

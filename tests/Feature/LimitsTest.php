@@ -185,7 +185,9 @@ final class LimitsTest extends YardTestCase
                 ->whereNotIn('kind', ['choice', 'chart'])
                 ->whereNull('from')
                 ->where('need', '!=', 'optional')
-                ->mapWithKeys(static fn (array $field): array => [$field['name'] => ['value' => $field['name'] === 'ramp' ? '9' : '2']]);
+                ->mapWithKeys(static fn (array $field): array => [
+                    $field['name'] => ['value' => $field['name'] === 'ramp' ? '9' : '2'],
+                ]);
             $this->set($sheet['id'], $inputs->all())->assertJsonPath('results.0.problem', null);
         }
         $this->say(array_fill_keys(array_column($this->limits()->json('site'), 'id'), 'unknown'));

@@ -11,7 +11,8 @@ use JadeLedger\Core\Quantity\Unit;
 /**
  * At what temperature the acid of a battery freezes. A frozen battery is neither charged nor jumped.
  *
- * Straight lines between the rows, and no further than their ends. Source: battery handbooks, from memory, to be confirmed.
+ * Straight lines between the rows, and no further than their ends. Source: battery handbooks, from memory, to be
+ * confirmed.
  */
 final readonly class ElectrolyteFreezing
 {

@@ -18,7 +18,8 @@ final readonly class LoadTest
 {
     /** Degrees Fahrenheit and volts. */
     private const ROWS = [
-        ['0', '8.5'], ['10', '8.7'], ['20', '8.9'], ['30', '9.1'], ['40', '9.3'], ['50', '9.4'], ['60', '9.5'], ['70', '9.6'],
+        ['0', '8.5'], ['10', '8.7'], ['20', '8.9'], ['30', '9.1'], ['40', '9.3'],
+        ['50', '9.4'], ['60', '9.5'], ['70', '9.6'],
     ];
 
     public static function least(Quantity $temperature): Quantity

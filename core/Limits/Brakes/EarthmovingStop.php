@@ -8,7 +8,8 @@ use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
 /**
- * In what distance an earth-moving machine on wheels stops, at most 32 t. Source: ISO 3450, from memory, to be confirmed.
+ * In what distance an earth-moving machine on wheels stops, at most 32 t. Source: ISO 3450, from memory, to be
+ * confirmed.
  */
 enum EarthmovingStop
 {

@@ -9,7 +9,8 @@ use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
 /**
- * Stopping distance of mine equipment: 9.66 ft/s², one second of reaction, and the response of the system by its weight.
+ * Stopping distance of mine equipment: 9.66 ft/s², one second of reaction, and the response of the system by its
+ * weight.
  *
  * Source: 30 CFR 56.14101, note to table M-1, from memory, to be confirmed.
  */

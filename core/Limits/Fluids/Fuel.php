@@ -58,9 +58,15 @@ enum Fuel: string
             default => null,
         };
 
-        return $gramsOfAGallon === null ? null : Quantity::of(
-            $volume->ratioTo(Quantity::of(1, Unit::GallonUs))->multipliedBy($gramsOfAGallon)->dividedBy(1000)->simplified(),
-            Unit::Kilogram,
-        );
+        return $gramsOfAGallon === null
+            ? null
+            : Quantity::of(
+                $volume
+                    ->ratioTo(Quantity::of(1, Unit::GallonUs))
+                    ->multipliedBy($gramsOfAGallon)
+                    ->dividedBy(1000)
+                    ->simplified(),
+                Unit::Kilogram,
+            );
     }
 }

@@ -20,10 +20,16 @@ final readonly class FuelBurn
 
     private const GRAMS_A_LITRE = 840;
 
-    public static function perHour(Quantity $power, BigRational $load, int $gramsAKilowattHour = self::GRAMS_A_KILOWATT_HOUR): Quantity
-    {
-        $litres = $power->ratioTo(Quantity::of(1, Unit::Kilowatt))->multipliedBy($load)
-            ->multipliedBy($gramsAKilowattHour)->dividedBy(self::GRAMS_A_LITRE);
+    public static function perHour(
+        Quantity $power,
+        BigRational $load,
+        int $gramsAKilowattHour = self::GRAMS_A_KILOWATT_HOUR,
+    ): Quantity {
+        $litres = $power
+            ->ratioTo(Quantity::of(1, Unit::Kilowatt))
+            ->multipliedBy($load)
+            ->multipliedBy($gramsAKilowattHour)
+            ->dividedBy(self::GRAMS_A_LITRE);
 
         return Quantity::of($litres->simplified(), Unit::LitrePerHour);
     }

@@ -17,7 +17,8 @@ final readonly class LyingCylinder
 
     public function volumeAt(Quantity $depth): Quantity
     {
-        $cubicMetres = M_PI * Figure::float($this->diameter, Unit::Metre) ** 2 / 4 * Figure::float($this->length, Unit::Metre);
+        $cubicMetres =
+            ((M_PI * Figure::float($this->diameter, Unit::Metre) ** 2) / 4) * Figure::float($this->length, Unit::Metre);
 
         return Figure::of($cubicMetres * $this->shareAt($depth) * 1000, Unit::Litre);
     }

@@ -28,7 +28,9 @@ final readonly class PadPressure
         $newtons = $this->load->ratioTo(Quantity::of(1, Unit::Newton));
         $side = $this->side->ratioTo(Quantity::of(1, Unit::Metre));
 
-        return Quantity::of($newtons->dividedBy($side->multipliedBy($side))->simplified(), Unit::Pascal)->in(Unit::Kilopascal);
+        return Quantity::of($newtons->dividedBy($side->multipliedBy($side))->simplified(), Unit::Pascal)->in(
+            Unit::Kilopascal,
+        );
     }
 
     public function isWithin(Quantity $allowable): bool
@@ -39,6 +41,9 @@ final readonly class PadPressure
     /** The least side of a square plate. */
     public static function neededSide(Quantity $load, Quantity $allowable): Quantity
     {
-        return Figure::of(sqrt(Figure::float($load, Unit::Newton) / Figure::float($allowable, Unit::Pascal)), Unit::Metre);
+        return Figure::of(
+            sqrt(Figure::float($load, Unit::Newton) / Figure::float($allowable, Unit::Pascal)),
+            Unit::Metre,
+        );
     }
 }

@@ -9,7 +9,10 @@ use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Slope;
 use JadeLedger\Core\Quantity\Unit;
 
-/** At which slope a machine at rest falls over. Real limits are far lower: the maker's slope is what is shown. Source: statics. */
+/**
+ * At which slope a machine at rest falls over. Real limits are far lower: the maker's slope is what is shown. Source:
+ * statics.
+ */
 final readonly class TippingAngle
 {
     /**
@@ -18,6 +21,8 @@ final readonly class TippingAngle
      */
     public static function of(Quantity $gauge, Quantity $height): Slope
     {
-        return Slope::degrees(rad2deg(atan(Figure::float($gauge, Unit::Metre) / 2 / Figure::float($height, Unit::Metre))));
+        return Slope::degrees(
+            rad2deg(atan(Figure::float($gauge, Unit::Metre) / 2 / Figure::float($height, Unit::Metre))),
+        );
     }
 }

@@ -12,7 +12,8 @@ use JadeLedger\Core\Quantity\Unit;
  * By which rules one stays away from overhead lines. The widest of local law, the word of the owner of the line and the
  * machine's manual is what counts.
  *
- * Source: 29 CFR 1926.1408 Table A; 29 CFR 1926.600(a)(6); 29 CFR 1910.333(c)(3)(iii); HSE GS6, from memory, to be confirmed.
+ * Source: 29 CFR 1926.1408 Table A; 29 CFR 1926.600(a)(6); 29 CFR 1910.333(c)(3)(iii); HSE GS6, from memory, to be
+ * confirmed.
  */
 enum LineSchool: string
 {

@@ -21,7 +21,9 @@ final readonly class NoiseDose
      */
     public static function level(array $exposures): float
     {
-        $sum = array_sum(array_map(static fn (Exposure $one): float => $one->hours * 10 ** ($one->level / 10), $exposures));
+        $sum = array_sum(
+            array_map(static fn (Exposure $one): float => $one->hours * 10 ** ($one->level / 10), $exposures),
+        );
 
         return 10 * log10($sum / self::HOURS);
     }
@@ -33,10 +35,13 @@ final readonly class NoiseDose
      */
     public static function percent(array $exposures): float
     {
-        return 100 * array_sum(array_map(
-            static fn (Exposure $one): float => $one->hours / (self::HOURS / 2 ** (($one->level - 90) / 5)),
-            $exposures,
-        ));
+        return 100 *
+            array_sum(
+                array_map(
+                    static fn (Exposure $one): float => $one->hours / (self::HOURS / 2 ** (($one->level - 90) / 5)),
+                    $exposures,
+                ),
+            );
     }
 
     /** The even level that makes such a dose, dB(A). */

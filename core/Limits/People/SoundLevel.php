@@ -8,7 +8,10 @@ use JadeLedger\Core\Quantity\Figure;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
-/** How loud a machine is at a distance, and several together, dB(A). Source: ISO 3744, free field over hard ground; sum of energies. */
+/**
+ * How loud a machine is at a distance, and several together, dB(A). Source: ISO 3744, free field over hard ground;
+ * sum of energies.
+ */
 final readonly class SoundLevel
 {
     public static function at(float $power, Quantity $distance): float

@@ -15,11 +15,16 @@ final class ChartIsNoArea extends \DomainException implements Refusal
 
     public static function empty(): self
     {
-        return new self("The points of the reach chart enclose nothing. Write them down in the order of the maker's line.");
+        return new self(
+            "The points of the reach chart enclose nothing. Write them down in the order of the maker's line.",
+        );
     }
 
     public static function crosses(int $one, int $other): self
     {
-        return new self("The line of the reach chart crosses itself: after point {$one} and after point {$other}. Put its points in order.");
+        return new self(
+            "The line of the reach chart crosses itself: after point {$one} and after point {$other}. "
+                .'Put its points in order.',
+        );
     }
 }

@@ -12,16 +12,19 @@ use JadeLedger\Core\Reading\OutsideTheTable;
 
 /**
  * Fuel that a diesel generator burns in an hour, by its size and a quarter, half, three quarters or all of its load. To
- * plan the refuelling with, and nothing else. Straight lines between the rows. Source: widely reprinted approximate chart,
+ * plan the refuelling with, and nothing else. Straight lines between the rows. Source: widely reprinted approximate
+ * chart,
  * from memory, to be confirmed.
  */
 final readonly class BurnChart
 {
     /** US gallons an hour at the four loads, by kilowatts. */
     private const GALLONS = [
-        20 => ['0.6', '0.9', '1.3', '1.6'], 30 => ['1.3', '1.8', '2.4', '2.9'], 40 => ['1.6', '2.3', '3.2', '4.0'],
-        60 => ['1.8', '2.9', '3.8', '4.8'], 75 => ['2.4', '3.4', '4.6', '6.1'], 100 => ['2.6', '4.1', '5.8', '7.4'],
-        125 => ['3.1', '5.0', '7.1', '9.1'], 150 => ['3.6', '5.9', '8.4', '10.9'], 200 => ['4.7', '7.7', '11.0', '14.4'],
+        20 => ['0.6', '0.9', '1.3', '1.6'], 30 => ['1.3', '1.8', '2.4', '2.9'],
+        40 => ['1.6', '2.3', '3.2', '4.0'], 60 => ['1.8', '2.9', '3.8', '4.8'],
+        75 => ['2.4', '3.4', '4.6', '6.1'], 100 => ['2.6', '4.1', '5.8', '7.4'],
+        125 => ['3.1', '5.0', '7.1', '9.1'], 150 => ['3.6', '5.9', '8.4', '10.9'],
+        200 => ['4.7', '7.7', '11.0', '14.4'],
     ];
 
     private const LOADS = ['1/4', '1/2', '3/4', '1'];

@@ -79,7 +79,10 @@ final readonly class GeneratorFormula implements Formula
                 new LedgerLine(
                     $line->what,
                     $line->maker,
-                    array_map(static fn (Less $one): Less => new Less(Rounded::up($one->by, 1), $one->why), $line->less),
+                    array_map(
+                        static fn (Less $one): Less => new Less(Rounded::up($one->by, 1), $one->why),
+                        $line->less,
+                    ),
                     Rounded::down($line->yours, 1),
                 ),
                 LedgerLine::computed(new Phrase('limits.running_current'), Rounded::up($load->current(), 1)),

@@ -8,7 +8,10 @@ use JadeLedger\Core\Quantity\Figure;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
-/** In what time a class A device interrupts a ground fault of 6 to 264 mA. Source: UL 943: (20 / I) to the power of 1.43. */
+/**
+ * In what time a class A device interrupts a ground fault of 6 to 264 mA. Source: UL 943: (20 / I) to the power of
+ * 1.43.
+ */
 final readonly class GroundFault
 {
     public static function most(Quantity $fault): Quantity

@@ -8,7 +8,8 @@ use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
 /**
- * A machine on wheels or tracks of 10,000 lb (4536 kg) or more: attachments lowered and secured, articulation locked, at
+ * A machine on wheels or tracks of 10,000 lb (4536 kg) or more: attachments lowered and secured, articulation locked,
+ * at
  * least four tiedowns. Source: 49 CFR 393.130(a) to (c).
  */
 final readonly class HeavyMachine

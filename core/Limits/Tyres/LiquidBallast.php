@@ -7,7 +7,10 @@ namespace JadeLedger\Core\Limits\Tyres;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
-/** Mass of the liquid in a tyre that is filled to three quarters. Source: tyre makers' practice, from memory, to be confirmed. */
+/**
+ * Mass of the liquid in a tyre that is filled to three quarters. Source: tyre makers' practice, from memory, to be
+ * confirmed.
+ */
 final readonly class LiquidBallast
 {
     private const FILLED = '75/100';

@@ -31,7 +31,10 @@ enum Beaufort: int
     /** The force of a wind, which is rounded to a tenth of a metre per second before it is looked up. */
     public static function of(Quantity $speed): self
     {
-        $tenths = Quantity::of($speed->in(Unit::MetrePerSecond)->decimal(1, RoundingMode::HALF_UP), Unit::MetrePerSecond);
+        $tenths = Quantity::of(
+            $speed->in(Unit::MetrePerSecond)->decimal(1, RoundingMode::HALF_UP),
+            Unit::MetrePerSecond,
+        );
         $force = self::Calm;
         foreach (self::cases() as $case) {
             if (! $tenths->isLessThan($case->least())) {
@@ -45,20 +48,23 @@ enum Beaufort: int
     /** The least wind of this force. */
     public function least(): Quantity
     {
-        return Quantity::of(match ($this) {
-            self::Calm => '0',
-            self::LightAir => '0.3',
-            self::LightBreeze => '1.6',
-            self::GentleBreeze => '3.4',
-            self::ModerateBreeze => '5.5',
-            self::FreshBreeze => '8.0',
-            self::StrongBreeze => '10.8',
-            self::NearGale => '13.9',
-            self::Gale => '17.2',
-            self::StrongGale => '20.8',
-            self::Storm => '24.5',
-            self::ViolentStorm => '28.5',
-            self::Hurricane => '32.7',
-        }, Unit::MetrePerSecond);
+        return Quantity::of(
+            match ($this) {
+                self::Calm => '0',
+                self::LightAir => '0.3',
+                self::LightBreeze => '1.6',
+                self::GentleBreeze => '3.4',
+                self::ModerateBreeze => '5.5',
+                self::FreshBreeze => '8.0',
+                self::StrongBreeze => '10.8',
+                self::NearGale => '13.9',
+                self::Gale => '17.2',
+                self::StrongGale => '20.8',
+                self::Storm => '24.5',
+                self::ViolentStorm => '28.5',
+                self::Hurricane => '32.7',
+            },
+            Unit::MetrePerSecond,
+        );
     }
 }

@@ -109,7 +109,8 @@ final class FaultTest extends TestCase
         self::assertSame(AlertLevel::StopNow, $level(SignalColour::Amber, SignalRhythm::Blinking));
         self::assertSame(AlertLevel::Aware, $level(SignalColour::Other, SignalRhythm::Steady));
         self::assertSame(AlertLevel::StopSoon, $level(SignalColour::Other, SignalRhythm::Blinking));
-        $both = new Dashboard([Lamp::Malfunction], [], [new PanelSignal(SignalColour::Amber, SignalRhythm::Steady, 'CHG')]);
+        $amber = new PanelSignal(SignalColour::Amber, SignalRhythm::Steady, 'CHG');
+        $both = new Dashboard([Lamp::Malfunction], [], [$amber]);
         self::assertSame(AlertLevel::StopSoon, $both->level(), 'the gravest counts');
     }
 

@@ -24,7 +24,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 
-/** The sheets of the catalogue: their worked examples, their boundaries, and the laws that hold for whatever is entered. */
+/**
+ * The sheets of the catalogue: their worked examples, their boundaries, and the laws that hold for whatever is
+ * entered.
+ */
 final class LimitSheetTest extends TestCase
 {
     use TestTrait;
@@ -167,7 +170,10 @@ final class LimitSheetTest extends TestCase
         self::assertSame($fits, self::compute($sheet, array_merge($sheet->example, $changes))->fits);
     }
 
-    /** @return iterable<string, array{string, string, string, string}> sheet, field, what is entered, key of the refusal */
+    /**
+     * @return iterable<string, array{string, string, string, string}> sheet, field, what is entered, key of the
+     *                                                                 refusal
+     */
     public static function slips(): iterable
     {
         yield 'nothing' => ['platform-load', 'people', '', 'limits.missing'];
@@ -224,7 +230,10 @@ final class LimitSheetTest extends TestCase
         self::assertSame('2199.923 kg', self::text($sheet->compute($inPounds)->says->figures['load']));
     }
 
-    /** @return iterable<string, array{string, string, int, int, string}> sheet, field, from, to, and the line of the ledger */
+    /**
+     * @return iterable<string, array{string, string, int, int, string}> sheet, field, from, to, and the line of the
+     *                                                                   ledger
+     */
     public static function burdens(): iterable
     {
         yield 'further out' => ['load-centre', 'load_centre', 100, 1500, 'limits.rated_load'];

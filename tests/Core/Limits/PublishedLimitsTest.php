@@ -289,7 +289,9 @@ final class PublishedLimitsTest extends TestCase
 
                 return [
                     'min_ft' => $clearance === null ? null : self::whole($clearance, Unit::Foot),
-                    'show_m' => $clearance === null ? null : self::float(Lines\LineSchool::shown($clearance), Unit::Metre),
+                    'show_m' => $clearance === null
+                        ? null
+                        : self::float(Lines\LineSchool::shown($clearance), Unit::Metre),
                 ];
             },
             'osha_1411_min_ft' => static fn (array $in): array => [

@@ -14,7 +14,10 @@ use JadeLedger\Core\People\OperatorStanding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Who may be handed a truck. Source: 29 CFR 1910.178(l)(4)(iii), at least every three years; clamped to a shorter month. */
+/**
+ * Who may be handed a truck. Source: 29 CFR 1910.178(l)(4)(iii), at least every three years; clamped to a shorter
+ * month.
+ */
 final class OperatorRecordTest extends TestCase
 {
     /** @return iterable<string, array{string|null, string|null, string|null, string, OperatorStanding}> */

@@ -24,7 +24,9 @@ describe('a panel without the four lamps', () => {
   });
 
   it('takes nothing more once it was answered', () => {
-    render(<SignalList signals={[{ words: 'CHG', colour: 'red', rhythm: 'steady' }]} isSet={false} onSignals={vi.fn()} />);
+    render(
+      <SignalList signals={[{ words: 'CHG', colour: 'red', rhythm: 'steady' }]} isSet={false} onSignals={vi.fn()} />,
+    );
 
     expect(screen.queryByTestId('add-signal')).toBeNull();
     expect(screen.getByText('CHG')).toBeTruthy();

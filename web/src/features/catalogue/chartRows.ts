@@ -32,7 +32,9 @@ export function zonesOf(text: string): Rows<Zone> {
 export const rowsOfPoints = (points: string[][]): string => points.map((point) => point.join(' ')).join('\n');
 
 export const rowsOfZones = (zones: Zone[]): string =>
-  zones.map(({ load, where }) => `${load.replace(' kg', '')}: ${where.map((point) => point.join(' ')).join(', ')}`).join('\n');
+  zones
+    .map(({ load, where }) => `${load.replace(' kg', '')}: ${where.map((point) => point.join(' ')).join(', ')}`)
+    .join('\n');
 
 function pointOf(text: string): Point | null {
   const parts = POINT.exec(text.trim());

@@ -184,7 +184,10 @@ export default function MachinePage() {
           </Button>
         )}
         {left_as === null && (
-          <Button testId="limits" onClick={() => void navigate(limitsOf(machine.id, next?.hire_id ?? openFolio(folios)))}>
+          <Button
+            testId="limits"
+            onClick={() => void navigate(limitsOf(machine.id, next?.hire_id ?? openFolio(folios)))}
+          >
             {t('limits.open')}
           </Button>
         )}

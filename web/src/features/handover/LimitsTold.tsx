@@ -23,7 +23,9 @@ export function LimitsTold({ limits, cautions }: Props) {
         {limits.map((limit) => (
           <li key={limit.sheet}>
             <b>{limit.title}</b>
-            <i>{limit.lines.map(({ what, yours }) => `${what} ${inWords(yours.value, yours.unit, reading)}`).join('; ')}</i>
+            <i>
+              {limit.lines.map(({ what, yours }) => `${what} ${inWords(yours.value, yours.unit, reading)}`).join('; ')}
+            </i>
             <span>{limit.says}</span>
           </li>
         ))}

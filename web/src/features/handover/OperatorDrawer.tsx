@@ -33,7 +33,11 @@ export function OperatorDrawer({ hireId, categories, onClose, onRecorded }: Prop
   const { t, i18n } = useTranslation();
   const queries = useQueryClient();
   const [words, setWords] = useState({ name: '', number: '', issuer: '', evaluator: '' });
-  const [days, setDays] = useState<Record<Day, string | null>>({ valid_until: null, inspection_on: null, course_on: null });
+  const [days, setDays] = useState<Record<Day, string | null>>({
+    valid_until: null,
+    inspection_on: null,
+    course_on: null,
+  });
   const [category, setCategory] = useState(categories[0]?.id ?? '');
   const [ownCode, setOwnCode] = useState(false);
   const asksEvaluation = categories.find((one) => one.id === category)?.evaluation_months != null;

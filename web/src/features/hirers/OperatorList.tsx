@@ -17,7 +17,9 @@ export function OperatorList({ operators }: { operators: Schema['Operators'] }) 
           <b>{one.name}</b>, {one.of_category.name}, {one.number}
           {one.valid_until !== null && `, ${calendarDay(one.valid_until)}`}
           <OperatorWords operator={one} />
-          {one.introduced_to.length > 0 && <small>{t('operator.introduced', { models: one.introduced_to.join(', ') })}</small>}
+          {one.introduced_to.length > 0 && (
+            <small>{t('operator.introduced', { models: one.introduced_to.join(', ') })}</small>
+          )}
         </li>
       ))}
     </ul>

@@ -69,7 +69,12 @@ export function ReachDrawing({ picture, says, fits, onMove }: Props) {
           <circle cx={line.x} cy={line.y} r={Number(picture.keep_out) * scale.metre} className="reach-keep-out" />
           <path d={`M${line.x} ${line.y}V${scale.y0}`} className="reach-pole" />
           <circle cx={line.x} cy={line.y} r={5} className="reach-wire" />
-          <text x={line.x} y={line.y - Number(picture.keep_out) * scale.metre - 8} className="reach-words" textAnchor="middle">
+          <text
+            x={line.x}
+            y={line.y - Number(picture.keep_out) * scale.metre - 8}
+            className="reach-words"
+            textAnchor="middle"
+          >
             {t('limits.keep_out', { metres: figure(picture.keep_out) })}
           </text>
         </g>
@@ -170,7 +175,8 @@ function Boom({ from, to, metre }: { from: { x: number; y: number }; to: { x: nu
       ))}
       <circle cx={elbow.x} cy={elbow.y} r={arm * 0.7} />
       <rect x={to.x - metre * 0.72} y={to.y - metre * 1.1} width={metre * 1.44} height={metre * 1.1} />
-      <path d={`M${to.x - metre * 0.72} ${to.y - metre * 0.55}h${metre * 1.44}M${to.x} ${to.y - metre * 1.1}v${metre * 1.1}`} />
+      <path d={`M${to.x - metre * 0.72} ${to.y - metre * 0.55}h${metre * 1.44}`} />
+      <path d={`M${to.x} ${to.y - metre * 1.1}v${metre * 1.1}`} />
     </g>
   );
 }

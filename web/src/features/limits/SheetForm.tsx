@@ -18,7 +18,7 @@ interface Props {
   mayKeep: boolean;
 }
 
-/** One sheet: what it asks for in the middle, what it comes to at the right, and the act that keeps it with the hire. */
+/** One sheet: what it asks for in the middle, what it comes to at the right, the act that keeps it with the hire. */
 export function SheetForm({ sheet, limits, mayKeep }: Props) {
   const { t } = useTranslation();
   const hire = limits.hire;
@@ -42,7 +42,7 @@ export function SheetForm({ sheet, limits, mayKeep }: Props) {
               key={field.name}
               field={field}
               draft={draft}
-              refused={refused?.field === field.name && field.need !== 'optional' && draft.isTyped(field) ? refused.words : null}
+              refused={refused?.field === field.name && draft.isTyped(field) ? refused.words : null}
             />
           ))}
         </div>
@@ -53,7 +53,9 @@ export function SheetForm({ sheet, limits, mayKeep }: Props) {
             {sheet.example.map((one) => `${one.asks} ${one.value}`).join('; ')}: <b>{sheet.gives}</b>
           </p>
         </details>
-        <p className="sheet-source">{t(`source.${sheet.source.kind}`)}: {sheet.source.words}</p>
+        <p className="sheet-source">
+          {t(`source.${sheet.source.kind}`)}: {sheet.source.words}
+        </p>
       </section>
       <aside className="limits-right" aria-label={t('limits.ledger')}>
         {fault !== null && <p role="alert">{whatToDo(fault, t('limits.no_network'))}</p>}
@@ -72,7 +74,9 @@ export function SheetForm({ sheet, limits, mayKeep }: Props) {
               testId="set-limits"
               disabled={result === null || keep.isPending}
               under={
-                kept === null ? t('limits.into_handover') : t('limits.set_by', { who: kept.by ?? '', when: shortDate(kept.at) })
+                kept === null
+                  ? t('limits.into_handover')
+                  : t('limits.set_by', { who: kept.by ?? '', when: shortDate(kept.at) })
               }
               onClick={() => keep.mutate({ sheet: sheet.id, inputs: draft.inputs })}
             >
@@ -124,8 +128,20 @@ function DrawnResult({ sheet, draft, result, forces }: Drawn) {
         <ReachDrawing picture={result.picture} says={result.says} fits={result.fits} onMove={move} />
       )}
       <div className="reach-steps">
-        <Stepper value={job[1]} least={0.5} words={t('limits.up')} testId="step-up" onChange={(value) => move(job[0], value)} />
-        <Stepper value={job[0]} least={0} words={t('limits.out')} testId="step-out" onChange={(value) => move(value, job[1])} />
+        <Stepper
+          value={job[1]}
+          least={0.5}
+          words={t('limits.up')}
+          testId="step-up"
+          onChange={(value) => move(job[0], value)}
+        />
+        <Stepper
+          value={job[0]}
+          least={0}
+          words={t('limits.out')}
+          testId="step-out"
+          onChange={(value) => move(value, job[1])}
+        />
       </div>
     </div>
   );

@@ -130,7 +130,11 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
           {t('office.keep_days')}
         </Button>
       )}
-      <Button testId="hire-limits" under={t('limits.open_under')} onClick={() => void navigate(limitsOf(hire.machine.id, hire.id))}>
+      <Button
+        testId="hire-limits"
+        under={t('limits.open_under')}
+        onClick={() => void navigate(limitsOf(hire.machine.id, hire.id))}
+      >
         {t('limits.title_hire')}
       </Button>
       <SiteOfHire machineId={hire.machine.id} hireId={hire.id} />

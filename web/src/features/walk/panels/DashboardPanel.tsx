@@ -117,7 +117,9 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
           testId="post-dashboard"
           onClick={() => void write()}
         >
-          {isDark ? t('dashboard.nothing') : t('dashboard.post', { count: draft.lamps.length + draft.codes.length + signals.length })}
+          {isDark
+            ? t('dashboard.nothing')
+            : t('dashboard.post', { count: draft.lamps.length + draft.codes.length + signals.length })}
         </Button>
       </WrittenActs>
       <NumberPad

@@ -28,10 +28,15 @@ export function SignalList({ signals, isSet, onSignals }: Props) {
         {signals.map((signal) => (
           <li key={signal.words}>
             <b>
-              {signal.words} <span>{t(`dashboard.colour.${signal.colour}`)}, {t(`dashboard.rhythm.${signal.rhythm}`)}</span>
+              {signal.words}{' '}
+              <span>
+                {t(`dashboard.colour.${signal.colour}`)}, {t(`dashboard.rhythm.${signal.rhythm}`)}
+              </span>
             </b>
             {isSet && (
-              <Button onClick={() => onSignals(signals.filter((one) => one !== signal))}>{t('dashboard.take_out')}</Button>
+              <Button onClick={() => onSignals(signals.filter((one) => one !== signal))}>
+                {t('dashboard.take_out')}
+              </Button>
             )}
           </li>
         ))}
