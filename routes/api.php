@@ -13,7 +13,10 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HireController;
 use App\Http\Controllers\HireProposalController;
 use App\Http\Controllers\HirerController;
+use App\Http\Controllers\HirerLinkController;
 use App\Http\Controllers\HirerMergerController;
+use App\Http\Controllers\HirerPageController;
+use App\Http\Controllers\HirerReportController;
 use App\Http\Controllers\HouseRuleController;
 use App\Http\Controllers\LimitsController;
 use App\Http\Controllers\MachineController;
@@ -51,10 +54,13 @@ use App\Http\Controllers\TelematicsController;
 use App\Http\Controllers\VerdictController;
 use App\Http\Controllers\WalkController;
 use App\Http\Controllers\WalkPreviewController;
+use App\Http\Controllers\YardController;
 use App\Http\Controllers\YardOpeningController;
+use App\Http\Middleware\HoldsLink;
 use App\Http\Middleware\RequireSecondFactor;
 use App\Http\Middleware\RequireSession;
 use Illuminate\Support\Facades\Route;
+use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // A digest is the only name of a picture; anything else leads nowhere.
 Route::pattern('photo', '[0-9a-f]{64}');
@@ -65,6 +71,14 @@ Route::get('metrics', MetricsController::class)->name('metrics');
 Route::get('calendars/{token}', [CalendarFeedController::class, 'read'])
     ->where('token', '[0-9a-f]{64}')
     ->name('calendar.read');
+// Whoever has the link of a hire: it comes as a bearer token, no session is opened, and no cookie is looked at.
+Route::middleware(['throttle:hirer-page', HoldsLink::class])
+    ->withoutMiddleware(EnsureFrontendRequestsAreStateful::class)
+    ->group(function (): void {
+        Route::get('hirer-page', [HirerPageController::class, 'show'])->name('hirer_page.show');
+        Route::post('hirer-page/entries', [HirerPageController::class, 'post'])->name('hirer_page.post');
+        Route::post('hirer-page/photos', [HirerPageController::class, 'photo'])->name('hirer_page.photo');
+    });
 Route::get('session', [SessionController::class, 'show'])->name('session.show');
 Route::middleware(RequireSession::class)->group(function (): void {
     Route::post('session', [SessionController::class, 'store'])->name('session.store');
@@ -104,6 +118,14 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::delete('calendar-feeds/{feed}', [CalendarFeedController::class, 'destroy'])->name('calendar_feeds.destroy');
     Route::post('hires', [HireController::class, 'store'])->name('hires.store');
     Route::post('hire-proposals', HireProposalController::class)->name('hires.propose');
+    Route::get('hires/{hire}/link', [HirerLinkController::class, 'show'])->name('hires.link');
+    Route::post('hires/{hire}/link', [HirerLinkController::class, 'store'])->name('hires.link.make');
+    Route::delete('hires/{hire}/link', [HirerLinkController::class, 'destroy'])->name('hires.link.revoke');
+    Route::post('hires/{hire}/mail', [HirerLinkController::class, 'mail'])->name('hires.mail');
+    Route::get('hires/{hire}/hirer-reports', [HirerReportController::class, 'hire'])->name('hires.reports');
+    Route::get('hirer-reports', [HirerReportController::class, 'open'])->name('hirer_reports');
+    Route::get('yard', [YardController::class, 'show'])->name('yard.show');
+    Route::put('yard', [YardController::class, 'update'])->name('yard.update');
     Route::get('hires/{hire}', [HireController::class, 'show'])->name('hires.show');
     Route::put('hires/{hire}', [HireController::class, 'update'])->name('hires.update');
     Route::put('hires/{hire}/machine', [HireController::class, 'machine'])->name('hires.machine');

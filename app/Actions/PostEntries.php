@@ -21,6 +21,7 @@ use App\Ledger\EntryKinds;
 use App\Ledger\EntryResult;
 use App\Ledger\IncomingEntry;
 use App\Ledger\Payloads\Payload;
+use App\Ledger\PostedByLinkHolder;
 use App\Ledger\PostedBySystem;
 use App\Ledger\Scopes\OpenScope;
 use App\Ledger\Scopes\PostingScope;
@@ -126,7 +127,7 @@ final readonly class PostEntries
             ActorKind::Person => $actor->person !== null && $kind->mayBePostedBy($actor->person),
             ActorKind::System => $kind instanceof PostedBySystem
                 && $kind->mayBePostedBySystem(SystemPart::from((string) $actor->name)),
-            ActorKind::LinkHolder => false,
+            ActorKind::LinkHolder => $kind instanceof PostedByLinkHolder,
         };
     }
 

@@ -24,8 +24,12 @@ final class StorePhoto
     {
     }
 
-    /** @throws ApiProblem when it is no picture that can be read */
-    public function __invoke(UploadedFile $upload, User $user): Photo
+    /**
+     * @param User|null $user nobody of the yard, where a hirer sends it
+     *
+     * @throws ApiProblem when it is no picture that can be read
+     */
+    public function __invoke(UploadedFile $upload, ?User $user = null): Photo
     {
         $path = (string) $upload->getRealPath();
         $image = ($this->decode)($path, (int) config('jade.photos.longest_edge'));
@@ -41,7 +45,7 @@ final class StorePhoto
         return (string) ob_get_clean();
     }
 
-    private function keep(string $jpeg, \GdImage $image, ?CarbonImmutable $takenAt, User $user): Photo
+    private function keep(string $jpeg, \GdImage $image, ?CarbonImmutable $takenAt, ?User $user): Photo
     {
         $sha256 = hash('sha256', $jpeg);
         $disk = Storage::disk('photos');
@@ -55,7 +59,7 @@ final class StorePhoto
             'height' => imagesy($image),
             'taken_at' => $takenAt,
             'thumbnail_sha256' => hash('sha256', $small),
-            'uploaded_by_id' => $user->id,
+            'uploaded_by_id' => $user?->id,
         ]);
     }
 

@@ -47,4 +47,8 @@ enum AuditKind: string
     case ModelPlateSet = 'model_plate_set';
     case CalendarFeedMade = 'calendar_feed_made';
     case CalendarFeedRevoked = 'calendar_feed_revoked';
+    case HirerLinkMade = 'hirer_link_made';
+    case HirerLinkRevoked = 'hirer_link_revoked';
+    case HirerMailed = 'hirer_mailed';
+    case YardChanged = 'yard_changed';
 }

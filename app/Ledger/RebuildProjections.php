@@ -17,6 +17,7 @@ final readonly class RebuildProjections
         'fit_questions', 'machine_places', 'meter_changes', 'top_ups',
         'meter_readings', 'service_records', 'telematics_reports',
         'hire_site_answers', 'hire_limits', 'operators',
+        'hirer_ticks', 'hirer_reports',
     ];
 
     public function __construct(private ProjectEntry $project)

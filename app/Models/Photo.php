@@ -14,7 +14,7 @@ use Illuminate\Support\Carbon;
  * @property int $width
  * @property int $height
  * @property Carbon|null $taken_at
- * @property string $uploaded_by_id
+ * @property string|null $uploaded_by_id nobody of the yard, where a hirer sent it
  */
 final class Photo extends Model
 {

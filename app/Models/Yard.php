@@ -14,12 +14,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $place
  * @property string $timezone IANA name
+ * @property string|null $phone that hirers ring, as it is dialled
  */
 final class Yard extends Model
 {
     use HasUuids;
 
-    protected $fillable = ['name', 'place', 'timezone'];
+    protected $fillable = ['name', 'place', 'timezone', 'phone'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 

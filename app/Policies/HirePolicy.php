@@ -20,6 +20,12 @@ final class HirePolicy
         return $user->role->walks();
     }
 
+    /** Whoever hands over, and the office. */
+    public function giveLink(User $user, Hire $hire): bool
+    {
+        return $user->role->handsOver() || $user->role->settles();
+    }
+
     /** Who may post at all; each kind of entry asks again for itself. */
     public function post(User $user, Hire $hire): bool
     {

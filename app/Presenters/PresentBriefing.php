@@ -69,20 +69,7 @@ final readonly class PresentBriefing
             'outline' => PresentPlan::box($family->outline),
             'comes_back_at' => Moment::text($walk->hire->comes_back_at),
             'steps' => array_map(
-                static fn (BriefingStep $step): array => [
-                    'id' => $step->id,
-                    'kind' => $step->kind->value,
-                    'level' => $step->level->value,
-                    'by_hand' => $step->byHand,
-                    'wear' => array_map(static fn (Wear $wear): string => $wear->value, $step->wear),
-                    'name' => $step->name,
-                    'instruction' => $step->instruction,
-                    'why' => $step->why,
-                    'caution' => $step->caution,
-                    'part' => $step->part,
-                    'timer' => $step->timerSeconds === null
-                            ? null
-                            : ['seconds' => $step->timerSeconds, 'label' => (string) $step->timerLabel],
+                static fn (BriefingStep $step): array => self::step($step) + [
                     'source' => PresentSource::of($step->source),
                 ],
                 $compose->for($context->model),
@@ -116,6 +103,26 @@ final readonly class PresentBriefing
             'signed_at' => Moment::orNull($handover?->signed_at),
             'signature' => $handover?->signature === null ? null : json_decode($handover->signature, true),
             'hire_standing' => $walk->hire->standing()->value,
+        ];
+    }
+
+    /** @return array<string, mixed> a step as whoever takes the machine reads it */
+    public static function step(BriefingStep $step): array
+    {
+        return [
+            'id' => $step->id,
+            'kind' => $step->kind->value,
+            'level' => $step->level->value,
+            'by_hand' => $step->byHand,
+            'wear' => array_map(static fn (Wear $wear): string => $wear->value, $step->wear),
+            'name' => $step->name,
+            'instruction' => $step->instruction,
+            'why' => $step->why,
+            'caution' => $step->caution,
+            'part' => $step->part,
+            'timer' => $step->timerSeconds === null
+                ? null
+                : ['seconds' => $step->timerSeconds, 'label' => (string) $step->timerLabel],
         ];
     }
 

@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Ledger\PointAhead;
 use App\Ledger\ServiceHistory;
 use App\Ledger\ServiceOfMachine;
+use App\Models\Machine;
 use App\Models\Walk;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Service\DoneBy;
@@ -22,9 +23,15 @@ final readonly class PresentDuties
     /** @return list<array<string, mixed>> the first of the hire first */
     public function of(Walk $walk): array
     {
-        $history = ServiceHistory::of($walk->machine);
+        return $this->on($walk->hire_id, $walk->machine);
+    }
+
+    /** @return list<array<string, mixed>> the first of the hire first */
+    public function on(string $hireId, Machine $machine): array
+    {
+        $history = ServiceHistory::of($machine);
         $duties = [];
-        foreach ($this->service->outlookOn($walk->hire_id, $history, CarbonImmutable::now())->points as $ahead) {
+        foreach ($this->service->outlookOn($hireId, $history, CarbonImmutable::now())->points as $ahead) {
             $point = $ahead->point->point;
             $first = self::firstDay($ahead);
             if ($point->doneBy === DoneBy::Hirer && $first !== null) {

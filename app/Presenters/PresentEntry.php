@@ -9,6 +9,7 @@ use App\Catalogue\CatalogueWords;
 use App\Contract\JsonObject;
 use App\Ledger\EntryKinds;
 use App\Ledger\Judgements\AffirmedLine;
+use App\Ledger\Judgements\DutyDayJudgement;
 use App\Ledger\Judgements\HandoverAnsweredJudgement;
 use App\Ledger\Judgements\LinesAffirmedJudgement;
 use App\Ledger\Judgements\MeterReplacedJudgement;
@@ -28,6 +29,8 @@ use App\Ledger\Payloads\FluidToppedUpPayload;
 use App\Ledger\Payloads\HandoverAnsweredPayload;
 use App\Ledger\Payloads\HandoverSignedPayload;
 use App\Ledger\Payloads\HandoverStepShownPayload;
+use App\Ledger\Payloads\HirerReportedPayload;
+use App\Ledger\Payloads\HirerTickedPayload;
 use App\Ledger\Payloads\LedgerVerifiedPayload;
 use App\Ledger\Payloads\LineAnswer;
 use App\Ledger\Payloads\LinesAffirmedPayload;
@@ -38,6 +41,7 @@ use App\Ledger\Payloads\ReadingPostedPayload;
 use App\Ledger\Payloads\Reasoned;
 use App\Ledger\Payloads\ReleaseDecidedPayload;
 use App\Ledger\Payloads\RepairRecordedPayload;
+use App\Ledger\Payloads\ReportSettledPayload;
 use App\Ledger\Payloads\ServiceDonePayload;
 use App\Ledger\Payloads\SpreadExplainedPayload;
 use App\Ledger\Payloads\StateCrossedPayload;
@@ -152,12 +156,22 @@ final readonly class PresentEntry
                 .($judgement->flag('in_the_yard') ? '. '.Words::say('words.ran_in_the_yard') : ''),
             $payload instanceof FaultReportedPayload => trim("{$payload->identifier}. {$payload->words}"),
             $payload instanceof ServiceDonePayload => self::service($payload, ServiceDoneJudgement::read($judgement)),
+            $payload instanceof HirerTickedPayload => self::tick($payload, DutyDayJudgement::read($judgement)),
+            $payload instanceof HirerReportedPayload, $payload instanceof ReportSettledPayload => $payload->words,
             $payload instanceof LedgerVerifiedPayload => Words::say(
                 $payload->faults === 0 ? 'words.verified.holds' : 'words.verified.broken',
                 ['entries' => $payload->entries, 'faults' => $payload->faults],
             ),
             default => '',
         };
+    }
+
+    private static function tick(HirerTickedPayload $payload, DutyDayJudgement $judgement): string
+    {
+        return Words::say($payload->isDone ? 'words.ticked.done' : 'words.ticked.not_done', [
+            'name' => CatalogueWords::say($judgement->name),
+            'day' => $judgement->day,
+        ]);
     }
 
     private static function answered(HandoverAnsweredJudgement $judgement): string

@@ -39,4 +39,13 @@ return [
         'keys_unknown' => 'not written down',
         'rule' => 'Comes off only after a repair that is recorded, what it made due looked at again, and by another person than who mended it. The maker\'s manual, local law and a competent person decide.',
     ],
+    'mail' => [
+        'subject' => 'How to start and stop :number, from :yard',
+        'text' => "You have :number from :yard until :until (folio :folio).\n"
+            ."\n"
+            ."How it is started and stopped, its limits at your place, what to do each day and whom to ring:\n"
+            .":link\n"
+            ."\n"
+            ."Open it once where there is a signal; afterwards it needs none. The card with the same steps is attached. The manual on the machine and the law of the place come before both.\n",
+    ],
 ];

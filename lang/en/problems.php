@@ -332,4 +332,40 @@ return [
     'pictures_wait' => ['title' => 'Other pictures are in front', 'detail' => 'Several pictures come in at once. This one is kept on the tablet and is sent again in a moment.'],
     'not_ones_own_account' => ['title' => 'That is your own account', 'detail' => 'Somebody else who leads the yard changes it. Your own password you change at your name.'],
     'not_plain_text' => ['title' => 'Not a plain name', 'detail' => 'A name is one line of letters, digits and signs that are seen. Type it anew instead of pasting it.'],
+    'hire_is_not_out' => [
+        'title' => 'The machine is not out on this hire',
+        'detail' => 'It is not handed over yet, or it is back. Ring the yard.',
+    ],
+    'link_ended' => [
+        'title' => 'This link has ended',
+        'detail' => 'The yard took it back, or the hire is long over. Ask the yard for a new one.',
+    ],
+    'link_missing' => [
+        'title' => 'A link is needed',
+        'detail' => 'Open the page with the whole link or the square that the yard gave you.',
+    ],
+    'mail_not_sent' => [
+        'title' => 'The mail was not sent',
+        'detail' => 'The mail server did not take it. Card and link stand; try again, or let the square be read from here.',
+    ],
+    'mail_nowhere' => [
+        'title' => 'No mail server is set',
+        'detail' => 'Say in the settings which mail server the yard uses; until then print the card and let the square be read.',
+    ],
+    'no_such_duty' => [
+        'title' => 'Not on the daily list',
+        'detail' => 'This is no point that the hirer does on this machine. Load the page again.',
+    ],
+    'no_such_report' => [
+        'title' => 'No such report',
+        'detail' => 'It was settled already, or it is of another hire. Load the page again.',
+    ],
+    'reports_open' => [
+        'title' => 'The hirer reported a fault',
+        'detail' => 'What the hirer reported is not settled yet (:count). Look at it on the machine, settle it, then close.',
+    ],
+    'too_many_reports' => [
+        'title' => 'Many reports are open',
+        'detail' => 'The yard has :most reports of this hire and has not settled them. Ring the yard.',
+    ],
 ];

@@ -79,6 +79,9 @@ return [
         'hire_out_already' => 'Out already, without a walk here',
         'site_answered' => 'Asked about the site',
         'operator_recorded' => 'Operator recorded',
+        'hirer_ticked' => 'Ticked by the hirer',
+        'hirer_reported' => 'Fault reported by the hirer',
+        'report_settled' => 'Report of the hirer settled',
         'limits_set' => 'Limits set for the hire',
         'hire_closed' => 'Hire closed',
         'fluid_topped_up' => 'Topped up',
@@ -91,6 +94,7 @@ return [
         'meter_replaced' => 'Hour meter replaced',
         'ledger_verified' => 'The ledger was verified',
     ],
+    'ticked' => ['done' => ':name, :day', 'not_done' => ':name, :day: not done after all'],
     'answered' => ['right' => ':asked – :said', 'wrong' => ':asked – :said. Wrong, and told why.'],
     'affirmed' => ':title: as on :day, :by',
     'not_carried' => [

@@ -39,4 +39,13 @@ return [
         'keys_unknown' => 'sin anotar',
         'rule' => 'Se quita solo tras una reparación registrada, vuelto a mirar lo que ella hizo necesario, y por otra persona que quien reparó. Deciden el manual del fabricante, la ley del lugar y una persona competente.',
     ],
+    'mail' => [
+        'subject' => 'Cómo arrancar y parar :number, de :yard',
+        'text' => "Tiene :number de :yard hasta :until (folio :folio).\n"
+            ."\n"
+            ."Cómo se arranca y se para, sus límites en su lugar, qué hacer cada día y a quién llamar:\n"
+            .":link\n"
+            ."\n"
+            ."Ábralo una vez donde haya cobertura; después no la necesita. La ficha con los mismos pasos va adjunta. El manual de la máquina y la ley del lugar van antes que ambos.\n",
+    ],
 ];

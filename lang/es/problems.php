@@ -331,4 +331,40 @@ return [
     'pictures_wait' => ['title' => 'Hay otras fotos delante', 'detail' => 'Llegan varias fotos a la vez. Esta queda en la tableta y se envía de nuevo enseguida.'],
     'not_ones_own_account' => ['title' => 'Esa es su propia cuenta', 'detail' => 'La cambia otra persona que dirija el parque. Su contraseña la cambia usted en su nombre.'],
     'not_plain_text' => ['title' => 'No es un nombre simple', 'detail' => 'Un nombre es una línea de letras, cifras y signos que se ven. Escríbalo de nuevo en vez de pegarlo.'],
+    'hire_is_not_out' => [
+        'title' => 'La máquina no está fuera en este alquiler',
+        'detail' => 'Aún no se ha entregado, o ya ha vuelto. Llame a la base.',
+    ],
+    'link_ended' => [
+        'title' => 'Este enlace ha terminado',
+        'detail' => 'La base lo ha retirado, o el alquiler acabó hace mucho. Pida uno nuevo.',
+    ],
+    'link_missing' => [
+        'title' => 'Hace falta un enlace',
+        'detail' => 'Abra la página con el enlace entero o con el cuadro que le dio la base.',
+    ],
+    'mail_not_sent' => [
+        'title' => 'El correo no se ha enviado',
+        'detail' => 'El servidor de correo no lo aceptó. La ficha y el enlace siguen valiendo; inténtelo de nuevo o deje leer el cuadro aquí.',
+    ],
+    'mail_nowhere' => [
+        'title' => 'No hay servidor de correo',
+        'detail' => 'Indique en la configuración qué servidor usa la base; hasta entonces imprima la ficha y deje leer el cuadro.',
+    ],
+    'no_such_duty' => [
+        'title' => 'No está en la lista diaria',
+        'detail' => 'No es un punto que haga el cliente en esta máquina. Vuelva a cargar la página.',
+    ],
+    'no_such_report' => [
+        'title' => 'No existe ese aviso',
+        'detail' => 'Ya está resuelto, o es de otro alquiler. Vuelva a cargar la página.',
+    ],
+    'reports_open' => [
+        'title' => 'El cliente comunicó una avería',
+        'detail' => 'Lo que comunicó el cliente no está resuelto (:count). Mírelo en la máquina, resuélvalo y cierre.',
+    ],
+    'too_many_reports' => [
+        'title' => 'Hay muchos avisos abiertos',
+        'detail' => 'La base tiene :most avisos de este alquiler sin resolver. Llame a la base.',
+    ],
 ];

@@ -80,6 +80,9 @@ return [
         'hire_out_already' => 'Ya fuera, sin revisión aquí',
         'site_answered' => 'Preguntado por el lugar',
         'operator_recorded' => 'Operador registrado',
+        'hirer_ticked' => 'Marcado por el cliente',
+        'hirer_reported' => 'Avería comunicada por el cliente',
+        'report_settled' => 'Aviso del cliente resuelto',
         'limits_set' => 'Límites fijados para el alquiler',
         'hire_closed' => 'Alquiler cerrado',
         'fluid_topped_up' => 'Rellenado',
@@ -92,6 +95,7 @@ return [
         'meter_replaced' => 'Horómetro cambiado',
         'ledger_verified' => 'Se verificó el libro',
     ],
+    'ticked' => ['done' => ':name, :day', 'not_done' => ':name, :day: al final no se hizo'],
     'answered' => ['right' => ':asked – :said', 'wrong' => ':asked – :said. Mal, y se le dijo por qué.'],
     'affirmed' => ':title: como el :day, :by',
     'not_carried' => [

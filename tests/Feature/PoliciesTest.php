@@ -42,6 +42,11 @@ final class PoliciesTest extends YardTestCase
         }
     }
 
+    public function test_a_bearer_token_that_means_nothing_signs_nobody_in(): void
+    {
+        $this->getJson('/api/day', ['Authorization' => 'Bearer '.str_repeat('a', 43)])->assertUnauthorized();
+    }
+
     public function test_the_description_of_the_api_and_its_routes_name_the_same_operations(): void
     {
         $described = [];

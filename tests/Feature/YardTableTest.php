@@ -15,7 +15,7 @@ final class YardTableTest extends YardTestCase
 {
     /** They belong to the installation, or to one tablet and one moment. */
     private const STAYS = [
-        'calendar_feeds',
+        'calendar_feeds', 'hirer_links',
         'migrations', 'sessions', 'cache', 'cache_locks', 'tablets', 'photo_uploads', 'recovery_codes',
         'verification_reports', 'telematics_asides', 'telematics_contacts', 'telematics_polls',
     ];

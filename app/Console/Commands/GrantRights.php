@@ -35,6 +35,7 @@ final class GrantRights extends Command
         'house_rule_choices',
         'tablets',
         'calendar_feeds',
+        'hirer_links',
         'verification_reports',
     ];
 

@@ -204,4 +204,13 @@ enum ProblemName: string
     case WrongPin = 'wrong_pin';
     case WrongUnit = 'wrong_unit';
     case YardIsOpen = 'yard_is_open';
+    case HireIsNotOut = 'hire_is_not_out';
+    case LinkEnded = 'link_ended';
+    case LinkMissing = 'link_missing';
+    case MailNotSent = 'mail_not_sent';
+    case MailNowhere = 'mail_nowhere';
+    case NoSuchDuty = 'no_such_duty';
+    case NoSuchReport = 'no_such_report';
+    case ReportsOpen = 'reports_open';
+    case TooManyReports = 'too_many_reports';
 }

@@ -13,6 +13,7 @@ use App\Ledger\Judgements\NothingJudged;
 use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\NoPayload;
 use App\Ledger\SpreadOfHire;
+use App\Models\HirerReport;
 use App\Models\HireState;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
@@ -49,6 +50,10 @@ final readonly class HireClosed implements EntryOfHire
         $hire = $context->hire;
         if ($hire->standing() !== HireStatus::Returned) {
             throw ApiProblem::because(ProblemName::ReturnWalkFirst, 409);
+        }
+        $reports = HirerReport::query()->where('hire_id', $hire->id)->whereNull('settled_at')->count();
+        if ($reports > 0) {
+            throw ApiProblem::because(ProblemName::ReportsOpen, 409, ['count' => $reports]);
         }
         $left = ($this->spread)($hire)->unexplained();
         if ($left !== []) {
