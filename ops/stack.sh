@@ -158,6 +158,24 @@ launch_telematics() {
   say "  Telematics stand-in on port $TELEMATICS_PORT; its token is in this run's environment only"
 }
 
+# The mail server that ships keeps what it is given and sends none of it on.
+choose_mail() {
+  [ "${MAIL_HOST:-stand-in}" = stand-in ] || return 0
+  : "${MAIL_PORT:=8025}" "${MAIL_PAGE_PORT:=8026}"
+  next_free_port MAIL_PORT
+  next_free_port MAIL_PAGE_PORT
+  export MAIL_HOST=127.0.0.1 MAIL_PORT
+  MAIL_STAND_IN=yes
+}
+
+launch_mail() {
+  [ "${MAIL_STAND_IN:-no}" = yes ] || return 0
+  setsid setpriv --pdeathsig TERM php "$APP/app/Simulators/mail.php" "$MAIL_PORT" "$MAIL_PAGE_PORT" "$STATE/mail" \
+    >>"$STATE/log/mail.log" 2>&1 9>&- </dev/null &
+  SIDE_PID[mail]=$!
+  say "  Mail stand-in: what is sent is seen at http://127.0.0.1:$MAIL_PAGE_PORT"
+}
+
 # What a yard does by the clock: nightly checks, polls.
 launch_schedule() {
   (umask 027; artisan telematics:poll >>"$STATE/log/schedule.log" 2>&1 || true

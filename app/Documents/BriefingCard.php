@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Catalogue\CatalogueWords;
+use App\Keys\LinkKey;
 use App\Ledger\Contexts\WalkContext;
 use App\Limits\LimitsTold;
+use App\Models\HirerLink;
+use App\Models\Yard;
 use App\Words;
 use App\Yards\CurrentYard;
 use JadeLedger\Core\Briefing\ComposeBriefing;
@@ -25,11 +28,17 @@ final class BriefingCard
 
     private const TOP = 12.0;
 
+    /** Millimetres: a phone reads it from a hand's breadth. */
+    private const SQUARE = 22.0;
+
     /** Points, the largest first. Below the last one nobody reads it at arm's length. */
     private const SIZES = [11.0, 10.0, 9.0, 8.5, 8.0, 7.5, 7.0];
 
-    public function __construct(private readonly CurrentYard $yard, private readonly LimitsTold $limits)
-    {
+    public function __construct(
+        private readonly CurrentYard $yard,
+        private readonly LimitsTold $limits,
+        private readonly LinkKey $key,
+    ) {
     }
 
     /** @return string the bytes of a PDF of two pages */
@@ -60,7 +69,10 @@ final class BriefingCard
                 ),
             ],
         ];
-        $emergency = Words::say('documents.card.emergency', ['yard' => $this->yard->name()]);
+        $phone = Yard::query()->whereKey($this->yard->id())->value('phone');
+        $emergency = Words::say('documents.card.emergency', [
+            'yard' => $this->yard->name(), 'phone' => is_string($phone) ? $phone : '______________________',
+        ]);
         $limits = $this->limitsOf($context);
         if (! $this->side($page, $context, $back, $emergency, $limits)) {
             // More limits than the back has room for: they have a sheet of their own.
@@ -88,7 +100,7 @@ final class BriefingCard
             foreach ($parts as [$heading, $steps]) {
                 $this->steps($page, Words::say($heading), $steps, $size);
             }
-            $this->foot($page, $emergency, $size, $limits);
+            $this->foot($page, $emergency, $size, $limits, $this->address($context));
             if ($page->GetY() <= $page->getPageHeight() - self::TOP) {
                 $page->commitTransaction();
 
@@ -178,8 +190,14 @@ final class BriefingCard
         ];
     }
 
+    /** Where the same steps are read on a phone, where the hire has a link. */
+    private function address(WalkContext $context): ?string
+    {
+        return HirerLink::heldFor($context->walk->hire)?->address($this->key);
+    }
+
     /** @param  list<string>  $limits a line each */
-    private function foot(TCPDF $page, string $emergency, float $size, array $limits): void
+    private function foot(TCPDF $page, string $emergency, float $size, array $limits, ?string $address): void
     {
         if ($emergency === '') {
             return;
@@ -192,6 +210,19 @@ final class BriefingCard
         }
         $page->Ln(1.5);
         $page->setFont('dejavusans', 'B', $size + 1);
-        $page->MultiCell(0, $size * 0.46, $emergency, 1, 'L');
+        [$top, $right] = [$page->GetY(), $address === null ? 0.0 : self::SQUARE + 2];
+        $width = $page->getPageWidth() - 2 * self::LEFT - $right;
+        $page->MultiCell($width, $size * 0.46, $emergency, 1, 'L');
+        if ($address !== null) {
+            $page->write2DBarcode(
+                $address,
+                'QRCODE,M',
+                $page->getPageWidth() - self::LEFT - self::SQUARE,
+                $top,
+                self::SQUARE,
+                self::SQUARE,
+            );
+            $page->setY(max($page->GetY(), $top + self::SQUARE));
+        }
     }
 }

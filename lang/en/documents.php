@@ -26,7 +26,7 @@ return [
             .'Anything odd: stop and ring the yard.',
         'emergency' => 'Emergency: engine off if you can, people away, ring the emergency number of the place first, '
             .'then :yard.'
-            ."\nYard: ______________________"
+            ."\nYard: :phone"
             .'   Emergency: ______________________'
             .'   Who lowers or frees: ______________________',
     ],

@@ -26,7 +26,7 @@ return [
             .'Cualquier cosa rara: pare y llame al patio.',
         'emergency' => 'Emergencia: motor fuera si puede, gente lejos, llame primero '
             .'al número de emergencias del lugar, luego a :yard.'
-            ."\nPatio: ______________________"
+            ."\nPatio: :phone"
             .'   Emergencias: ______________________'
             .'   Quién baja o libera: ______________________',
     ],

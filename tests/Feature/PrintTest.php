@@ -63,6 +63,8 @@ final class PrintTest extends YardTestCase
                 'bay' => '1',
             ]);
             $walk = $this->openWalk('checkout', $this->hireOf($machine));
+            // The square with the link takes its room, too.
+            $this->postJson("/api/hires/{$walk->hire_id}/link")->assertCreated();
             $pdf = $this->pdf("/api/walks/{$walk->id}/card".($at % 2 === 0 ? '' : '?paper=LETTER'));
             self::assertCount(2, $pdf->getPages(), $model);
             // A line may end behind a hyphen.
