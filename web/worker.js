@@ -1,17 +1,22 @@
-// The shell: the page and everything that it loads. __FILES__ and __VERSION__ are filled in by the build.
+// A page and everything that it loads, kept on the device. What stands between underlines is filled in by the build.
+const NAME = '__NAME__';
 const VERSION = '__VERSION__';
+const PAGE = '__PAGE__';
+const ASSETS = '__ASSETS__';
 const FILES = __FILES__;
 const PATIENCE_MS = 3000;
 
 self.addEventListener('install', (event) => {
-  event.waitUntil(caches.open(VERSION).then((cache) => cache.addAll(['/app', ...FILES])).then(() => self.skipWaiting()));
+  event.waitUntil(caches.open(VERSION).then((cache) => cache.addAll([PAGE, ...FILES])).then(() => self.skipWaiting()));
 });
 
 self.addEventListener('activate', (event) => {
   event.waitUntil(
     caches
       .keys()
-      .then((names) => Promise.all(names.filter((name) => name !== VERSION).map((name) => caches.delete(name))))
+      // Another page of the same host keeps its own.
+      .then((names) => names.filter((name) => name.startsWith(`${NAME}-`) && name !== VERSION))
+      .then((names) => Promise.all(names.map((name) => caches.delete(name))))
       .then(() => self.clients.claim()),
   );
 });
@@ -22,9 +27,9 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== self.location.origin) {
     return;
   }
-  if (request.mode === 'navigate' && url.pathname.startsWith('/app')) {
+  if (request.mode === 'navigate' && url.pathname.startsWith(PAGE)) {
     event.respondWith(freshOrKept(request));
-  } else if (url.pathname.startsWith('/build/')) {
+  } else if (url.pathname.startsWith(ASSETS)) {
     event.respondWith(caches.match(request).then((kept) => kept ?? fetch(request)));
   }
 });
@@ -45,5 +50,5 @@ async function freshOrKept(request) {
     clearTimeout(late);
   }
 
-  return (await cache.match('/app')) ?? Response.error();
+  return (await cache.match(PAGE)) ?? Response.error();
 }

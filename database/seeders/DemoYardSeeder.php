@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\MakeHirerLink;
 use App\Catalogue\CatalogueRepository;
 use App\Models\Customer;
 use App\Models\Hire;
@@ -18,6 +19,7 @@ use App\Yards\CurrentYard;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoClock;
+use Database\Seeders\Demo\DemoHirer;
 use Database\Seeders\Demo\DemoLimits;
 use Database\Seeders\Demo\DemoReadings;
 use Database\Seeders\Demo\DemoService;
@@ -85,7 +87,10 @@ final class DemoYardSeeder extends Seeder
 
     public function run(DemoWalker $walker, CurrentYard $yard, CatalogueRepository $shelf): void
     {
-        $yard->stepInto(Yard::ofTheSettings());
+        $ours = Yard::ofTheSettings();
+        // A number that is kept free for inventions.
+        $ours->update(['phone' => '01632 960100']);
+        $yard->stepInto($ours);
         $now = CarbonImmutable::now()->startOfSecond();
         $this->clock = new DemoClock($now, $yard->timezone());
         try {
@@ -114,7 +119,11 @@ final class DemoYardSeeder extends Seeder
         }
         foreach (self::HIRERS as $at => $name) {
             // Numbers that are kept free for inventions.
-            Customer::query()->create(['name' => $name, 'phone' => sprintf('01632 960%03d', 114 + $at * 37)]);
+            Customer::query()->create([
+                'name' => $name,
+                'phone' => sprintf('01632 960%03d', 114 + $at * 37),
+                'mail' => strtolower(explode(' ', $name)[0]).'@hirers.example',
+            ]);
         }
         Storage::disk('local')->put(PresentSession::DEMO_FILE, (string) json_encode(array_map(
             static fn (array $person): array => ['login' => $person[0], 'name' => $person[1], 'role' => $person[3]->value, 'password' => self::PASSWORD],
@@ -193,6 +202,11 @@ final class DemoYardSeeder extends Seeder
                 $walker->tell($hire, $this->people['ines'], DemoLimits::ofTheTelehandler());
             }
             $this->release($walker, $walk, $this->people['ines'], $leaves);
+            if ($number === 'T-06') {
+                $walker->at($this->clock->ago(1.1));
+                $link = app(MakeHirerLink::class)($hire, $this->people['ines']);
+                $walker->tell($hire, $link, DemoHirer::saysOfTheTelehandler());
+            }
         }
     }
 

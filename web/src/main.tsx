@@ -6,6 +6,7 @@ import { guardTouches } from './app/touchGuard';
 import { lastSpoken, speak } from './app/texts';
 import './app/tokens.css';
 import './app/base.css';
+import './plans/shapes.css';
 import './features/walk/state/followOutbox';
 import { persistQueries, restoreQueries } from './offline/persistQueries';
 import { registerWorker } from './offline/registerWorker';

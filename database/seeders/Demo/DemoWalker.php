@@ -9,6 +9,7 @@ use App\Actions\PostEntries;
 use App\Actions\StorePhoto;
 use App\Ledger\Actor;
 use App\Models\Hire;
+use App\Models\HirerLink;
 use App\Models\Machine;
 use App\Models\Photo;
 use App\Models\Role;
@@ -81,7 +82,7 @@ final class DemoWalker
     }
 
     /** @param  list<array{string, array<string, mixed>}>  $told kind and payload of each entry */
-    public function tell(Hire|Machine $of, User $by, array $told): void
+    public function tell(Hire|Machine $of, User|HirerLink $by, array $told): void
     {
         $batch = [];
         foreach ($told as [$kind, $payload]) {
@@ -169,9 +170,10 @@ final class DemoWalker
     }
 
     /** @param  list<\stdClass>  $batch */
-    private function send(Hire|Machine|Walk $of, array $batch, User $by): void
+    private function send(Hire|Machine|Walk $of, array $batch, User|HirerLink $by): void
     {
-        foreach ($batch === [] ? [] : ($this->post)($of->withoutRelations(), $batch, Actor::person($by)) as $result) {
+        $actor = $by instanceof User ? Actor::person($by) : Actor::linkHolder($by->id);
+        foreach ($batch === [] ? [] : ($this->post)($of->withoutRelations(), $batch, $actor) as $result) {
             if ($result->problem !== null) {
                 throw new \LogicException("The demo cannot be told: {$result->problem->title}. {$result->problem->detail} ".json_encode($result->problem->field));
             }

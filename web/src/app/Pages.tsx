@@ -30,6 +30,7 @@ const ModelSheetPage = lazy(() => import('../features/catalogue/ModelSheetPage')
 const PeoplePage = lazy(() => import('../features/people/PeoplePage'));
 const AuditPage = lazy(() => import('../features/audit/AuditPage'));
 const DoubtsPage = lazy(() => import('../features/doubts/DoubtsPage'));
+const ReportsPage = lazy(() => import('../features/reports/ReportsPage'));
 const IdleLock = lazy(() => import('../features/session/IdleLock').then((part) => ({ default: part.IdleLock })));
 const SecondFactorPage = lazy(() =>
   import('../features/session/SecondFactorPage').then((page) => ({ default: page.SecondFactorPage })),
@@ -123,6 +124,7 @@ function PagesBelow() {
           <Route path="/catalogue/models/:modelId" element={<ModelPage />} />
           <Route path="/people" element={<PeoplePage />} />
           <Route path="/doubts" element={<DoubtsPage />} />
+          <Route path="/reports" element={<ReportsPage />} />
           <Route path="/audit" element={<AuditPage />} />
           <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>

@@ -10,6 +10,7 @@ import { usePreviews, type Wanted } from '../walk/state/usePreviews';
 import { Link, useSearchParams } from 'react-router';
 import { Mark } from '../../marks/Mark';
 import { useDoubts } from '../doubts/useDoubts';
+import { useOpenReports } from '../reports/useReports';
 import { SecondFactorNotice } from '../session/SecondFactorNotice';
 import { MyName } from '../session/MyName';
 import { useOutbox } from '../../offline/useOutbox';
@@ -56,6 +57,7 @@ export default function DayPage() {
   const doubts = useDoubts(me.may.lead).data;
   const doubtful = doubts?.walks.length ?? 0;
   const missing = doubts?.questions.length ?? 0;
+  const reported = useOpenReports().data?.reports.length ?? 0;
   usePreviews(me.may.walk ? toWalk(day.data) : []);
   const rows = day.data === undefined ? [] : [...day.data.outs, ...day.data.ins];
   const height = day.data === undefined ? 0 : bookHeight(day.data.outs, day.data.ins);
@@ -149,6 +151,11 @@ export default function DayPage() {
       {missing > 0 && (
         <Link className="day-doubts day-fit" to="/doubts" data-testid="day-fit">
           <Mark outcome="attend" /> {t('day.fit', { count: missing })}
+        </Link>
+      )}
+      {reported > 0 && (
+        <Link className="day-doubts day-fit" to="/reports" data-testid="day-reports">
+          <Mark outcome="attend" /> {t('reports.day', { count: reported })}
         </Link>
       )}
       {verification !== null && (

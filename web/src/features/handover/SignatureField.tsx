@@ -6,6 +6,7 @@ import type { Payloads } from '../../api/entries';
 import { Button } from '../../app/Button';
 import { HoldButton } from '../../app/HoldButton';
 import { shortDate } from '../../app/figures';
+import { HirerLinkDrawer } from '../hirers/HirerLinkDrawer';
 import { Stamp } from '../../marks/Stamp';
 import { Duties } from './Duties';
 import { LimitsTold } from './LimitsTold';
@@ -29,6 +30,7 @@ export function SignatureField({ briefing, busy, onSign }: SignatureProps) {
   const pad = useRef<SignaturePad | null>(null);
   const [name, setName] = useState('');
   const [hasInk, setHasInk] = useState(false);
+  const [isLinking, setIsLinking] = useState(false);
   const [passed, setPassed] = useState<Passed>({});
   // A briefing that a tablet kept from before knows no gates; the yard asks for them.
   const gates = briefing.gates ?? [];
@@ -90,7 +92,13 @@ export function SignatureField({ briefing, busy, onSign }: SignatureProps) {
               {t(`handover.card_${language}`)}
             </Button>
           ))}
+          {!briefing.isSignedHere && (
+            <Button testId="hirer-link" onClick={() => setIsLinking(true)}>
+              {t('hirer_link.open')}
+            </Button>
+          )}
         </nav>
+        {isLinking && <HirerLinkDrawer hireId={briefing.hire_id} onClose={() => setIsLinking(false)} />}
       </section>
     );
   }

@@ -10,6 +10,7 @@ import { onYardClock } from '../../app/figures';
 import { HoldButton } from '../../app/HoldButton';
 import { ProblemWords } from '../../app/ProblemWords';
 import { limitsOf } from '../fleet/limitsOf';
+import { HirerLinkDrawer } from '../hirers/HirerLinkDrawer';
 import { SiteOfHire } from '../limits/SiteOfHire';
 import { InTheWay, mayBook } from './InTheWay';
 import { MachineField } from './MachineField';
@@ -42,6 +43,7 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
   const [machine, setMachine] = useState<Schema['MachineRow'] | null>(hire.machine);
   const [why, setWhy] = useState('');
   const [knowing, setKnowing] = useState<Schema['HireConflict']['kind'][]>([]);
+  const [isLinking, setIsLinking] = useState(false);
   const isBooked = hire.standing === 'booked';
   const [opened] = useState(() => Date.now());
   const hasBegun = isBooked && Date.parse(hire.goes_out_at) < opened;
@@ -137,6 +139,10 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
       >
         {t('limits.title_hire')}
       </Button>
+      <Button testId="hirer-link" under={t('hirer_link.open_under')} onClick={() => setIsLinking(true)}>
+        {t('hirer_link.open')}
+      </Button>
+      {isLinking && <HirerLinkDrawer hireId={hire.id} onClose={() => setIsLinking(false)} />}
       <SiteOfHire machineId={hire.machine.id} hireId={hire.id} />
       {hasBegun && (
         <div className="hire-act">

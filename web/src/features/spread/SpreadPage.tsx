@@ -11,6 +11,7 @@ import { shortDate } from '../../app/figures';
 import { Mark } from '../../marks/Mark';
 import { Stamp } from '../../marks/Stamp';
 import { DamagePlan } from '../../plans/DamagePlan';
+import { SaidByHirer } from '../reports/SaidByHirer';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useOpenWalk } from '../walk/state/useOpenWalk';
@@ -53,6 +54,7 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
       sub={t('spread.sub', { maker: spread.machine.maker, model: spread.machine.model, customer: spread.customer, out: spread.out_at === null ? '–' : shortDate(spread.out_at), back: spread.in_at === null ? '–' : shortDate(spread.in_at) })}
       folio={t('walk.folio', { folio: spread.folio })}
       leaf={t('spread.leaf')}
+      notices={<SaidByHirer hireId={spread.hire_id} />}
       right={
         <>
           <Link to={`/fleet/${spread.machine.id}`}>{t('spread.trail')}</Link>

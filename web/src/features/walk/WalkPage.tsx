@@ -9,6 +9,7 @@ import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { pageChanged } from '../../app/touchGuard';
 import { useOutbox } from '../../offline/useOutbox';
+import { SaidByHirer } from '../reports/SaidByHirer';
 import { useMe } from '../session/useSession';
 import { CrossingSheet } from './crossing/CrossingSheet';
 import { DecisionDrawer } from './decision/DecisionDrawer';
@@ -181,6 +182,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         <>
           <NotTaken entries={notTaken.filter((one) => one.walkId === walk.id)} walk={walk} />
           {state.tag !== null && <TaggedNotice tag={state.tag} />}
+          {plan.movement === 'return' && <SaidByHirer hireId={walk.hire_id} />}
         </>
       }
       postings={postings}

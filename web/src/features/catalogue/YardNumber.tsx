@@ -1,0 +1,56 @@
+import TextField from '@mui/material/TextField';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { answer, api, type Schema } from '../../api/client';
+import { problemOf } from '../../api/problem';
+import { Button } from '../../app/Button';
+import { ProblemWords } from '../../app/ProblemWords';
+
+/** The number that hirers ring: on their page and on the card. */
+export function YardNumber({ mayKeep }: { mayKeep: boolean }) {
+  const yard = useQuery({ queryKey: ['yard'], queryFn: () => answer(api.GET('/api/yard')) }).data;
+
+  return yard === undefined ? null : <NumberField key={yard.phone} yard={yard} mayKeep={mayKeep} />;
+}
+
+function NumberField({ yard, mayKeep }: { yard: Schema['Yard']; mayKeep: boolean }) {
+  const { t } = useTranslation();
+  const queries = useQueryClient();
+  const [phone, setPhone] = useState(yard.phone ?? '');
+  const keep = useMutation({
+    mutationFn: (number: string | null) => answer(api.PUT('/api/yard', { body: { phone: number } })),
+    onSuccess: (now) => queries.setQueryData(['yard'], now),
+  });
+
+  return (
+    <section className="yard-number">
+      <h2>{t('yard_number.title')}</h2>
+      <p>{t('yard_number.words')}</p>
+      {mayKeep ? (
+        <>
+          <TextField
+            label={t('yard_number.label')}
+            type="tel"
+            value={phone}
+            onChange={(event) => setPhone(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 40, 'data-testid': 'yard-phone' } }}
+          />
+          <Button
+            tone="jade"
+            testId="keep-phone"
+            disabled={keep.isPending || phone.trim() === (yard.phone ?? '')}
+            onClick={() => keep.mutate(phone.trim() === '' ? null : phone.trim())}
+          >
+            {t('yard_number.keep')}
+          </Button>
+          {keep.isError && <ProblemWords problem={problemOf(keep.error, t('state.no_network'))} />}
+        </>
+      ) : (
+        <p>
+          <b>{yard.phone ?? t('yard_number.none')}</b>
+        </p>
+      )}
+    </section>
+  );
+}
