@@ -202,12 +202,11 @@ final class DemoYardSeeder extends Seeder
                 $walker->tell($hire, $this->people['ines'], DemoLimits::ofTheTelehandler());
             }
             $this->release($walker, $walk, $this->people['ines'], $leaves);
-            if ($number === 'T-06') {
-                $walker->at($this->clock->ago(1.1));
-                $link = app(MakeHirerLink::class)($hire, $this->people['ines']);
-                $walker->tell($hire, $link, DemoHirer::saysOfTheTelehandler());
-            }
         }
+        $theirs = $this->hireOut('T-06');
+        $walker->at($this->clock->ago(1.1));
+        $link = app(MakeHirerLink::class)($theirs, $this->people['ines']);
+        $walker->tell($theirs, $link, DemoHirer::saysOfTheTelehandler());
     }
 
     /** What has been done today by now. */
