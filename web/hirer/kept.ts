@@ -77,6 +77,23 @@ export function withWaiting(page: Page, waiting: Waiting[], now: Date): Page {
   };
 }
 
+/** The page as the yard will tell it, with what it has just taken: until it is read anew, nothing that was said is gone. */
+export function withTaken(page: Page, { entry }: Waiting): Page {
+  const { point, words } = entry.payload;
+  if (entry.kind === 'hirer.reported') {
+    const report = { id: entry.id, words: String(words), reported_at: entry.recorded_at, settled: null };
+
+    return { ...page, reports: [report, ...page.reports.filter(({ id }) => id !== entry.id)] };
+  }
+
+  return {
+    ...page,
+    duties: page.duties.map((duty) =>
+      duty.id === point ? { ...duty, ticked: entry.payload.answer === 'done' } : duty,
+    ),
+  };
+}
+
 type Duty = Page['duties'][number];
 
 const isDaily = ({ every }: Duty): boolean => every.months === 0 && every.days <= 1;

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { keptOf, withWaiting, type Waiting } from './kept';
+import { keptOf, withTaken, withWaiting, type Waiting } from './kept';
 import { blobOf } from './picture';
 import { Refused, postEntries, readPage, sendPicture, type Entry, type Page } from './yard';
 
@@ -35,13 +35,20 @@ export function useHirerPage(token: string): Hirer {
   const reach = useCallback(async () => {
     try {
       for (const one of kept.waiting()) {
-        await deliver(token, one).catch((failed: unknown) => {
+        try {
+          await deliver(token, one);
+          const before = kept.readPage();
+          if (before !== null) {
+            kept.keepPage(withTaken(before, one));
+            setPage(kept.readPage());
+          }
+        } catch (failed) {
           if (!(failed instanceof Refused) || failed.status >= 500 || failed.status === 429) {
             throw failed;
           }
           // It will not be taken later either: it is said, and does not stop what comes behind it.
           setRefused(failed.words);
-        });
+        }
         kept.done(one.entry.id);
         setWaiting(kept.waiting());
       }

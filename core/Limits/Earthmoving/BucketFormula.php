@@ -24,11 +24,7 @@ final readonly class BucketFormula implements Formula
         $material = Material::from($inputs->choice('material'));
         $bucket = $inputs->quantity('bucket');
         $density = $inputs->optional('density') ?? $material->density();
-        $load = Quantity::of(
-            $bucket->ratioTo(Quantity::of(1, Unit::CubicMetre))
-                ->multipliedBy($density->ratioTo(Quantity::of(1, Unit::KilogramPerCubicMetre)))->simplified(),
-            Unit::Kilogram,
-        );
+        $load = Material::mass($bucket, $density);
         $line = LedgerLine::less(
             new Phrase('limits.rated_load'),
             $inputs->quantity('rated'),

@@ -41,4 +41,14 @@ enum Material: string
             self::Snow => 500,
         }, Unit::KilogramPerCubicMetre);
     }
+
+    /** Mass of a heap. */
+    public static function mass(Quantity $volume, Quantity $density): Quantity
+    {
+        return Quantity::of(
+            $volume->ratioTo(Quantity::of(1, Unit::CubicMetre))
+                ->multipliedBy($density->ratioTo(Quantity::of(1, Unit::KilogramPerCubicMetre)))->simplified(),
+            Unit::Kilogram,
+        );
+    }
 }

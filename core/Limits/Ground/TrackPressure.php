@@ -14,9 +14,15 @@ final readonly class TrackPressure
 
     public static function of(Quantity $mass, Quantity $shoeWidth, Quantity $contactLength): Quantity
     {
+        return self::under($mass, $shoeWidth->times(2), $contactLength);
+    }
+
+    /** What a mass presses on the patch that it stands on. */
+    public static function under(Quantity $mass, Quantity $width, Quantity $length): Quantity
+    {
         $newtons = $mass->ratioTo(Quantity::of(1, Unit::Kilogram))->multipliedBy(self::STANDARD_GRAVITY);
-        $area = $shoeWidth->ratioTo(Quantity::of(1, Unit::Metre))
-            ->multipliedBy($contactLength->ratioTo(Quantity::of(1, Unit::Metre)))->multipliedBy(2);
+        $area = $width->ratioTo(Quantity::of(1, Unit::Metre))
+            ->multipliedBy($length->ratioTo(Quantity::of(1, Unit::Metre)));
 
         return Quantity::of($newtons->dividedBy($area)->simplified(), Unit::Pascal)->in(Unit::Kilopascal);
     }

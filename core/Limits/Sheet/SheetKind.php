@@ -6,13 +6,16 @@ namespace JadeLedger\Core\Limits\Sheet;
 
 use JadeLedger\Core\Limits\Battery\BatteryFormula;
 use JadeLedger\Core\Limits\Brakes\StoppingFormula;
+use JadeLedger\Core\Limits\Earthmoving\BladeFormula;
 use JadeLedger\Core\Limits\Earthmoving\BucketFormula;
 use JadeLedger\Core\Limits\Earthmoving\SlewFormula;
+use JadeLedger\Core\Limits\Earthmoving\TippingShareFormula;
 use JadeLedger\Core\Limits\Fluids\FuelFormula;
 use JadeLedger\Core\Limits\Ground\EdgeFormula;
 use JadeLedger\Core\Limits\Ground\PadFormula;
 use JadeLedger\Core\Limits\Ground\SlopeFormula;
 use JadeLedger\Core\Limits\Ground\TrackFormula;
+use JadeLedger\Core\Limits\Ground\WheelFormula;
 use JadeLedger\Core\Limits\Lines\LineFormula;
 use JadeLedger\Core\Limits\People\NoiseFormula;
 use JadeLedger\Core\Limits\People\VibrationFormula;
@@ -22,11 +25,14 @@ use JadeLedger\Core\Limits\Power\AirFormula;
 use JadeLedger\Core\Limits\Power\CableFormula;
 use JadeLedger\Core\Limits\Power\GeneratorFormula;
 use JadeLedger\Core\Limits\Power\LightFormula;
+use JadeLedger\Core\Limits\Transport\AxleFormula;
 use JadeLedger\Core\Limits\Transport\LashingFormula;
 use JadeLedger\Core\Limits\Transport\LoadingRampFormula;
+use JadeLedger\Core\Limits\Transport\StandsUprightFormula;
 use JadeLedger\Core\Limits\Transport\TiedownFormula;
 use JadeLedger\Core\Limits\Transport\TransportSizeFormula;
 use JadeLedger\Core\Limits\Truck\DriftFormula;
+use JadeLedger\Core\Limits\Truck\ForkConditionFormula;
 use JadeLedger\Core\Limits\Truck\LoadCentreFormula;
 use JadeLedger\Core\Limits\Truck\LoadChartFormula;
 use JadeLedger\Core\Limits\Truck\RampFormula;
@@ -64,6 +70,12 @@ enum SheetKind: string
     case Pto = 'pto';
     case Stopping = 'stopping';
     case Drift = 'drift';
+    case Wheels = 'wheels';
+    case Upright = 'upright';
+    case Axles = 'axles';
+    case TippingShare = 'tipping_share';
+    case Blade = 'blade';
+    case Forks = 'forks';
     case Vibration = 'vibration';
     case Noise = 'noise';
 
@@ -97,6 +109,12 @@ enum SheetKind: string
             self::Pto => new PtoFormula,
             self::Stopping => new StoppingFormula,
             self::Drift => new DriftFormula,
+            self::Wheels => new WheelFormula,
+            self::Upright => new StandsUprightFormula,
+            self::Axles => new AxleFormula,
+            self::TippingShare => new TippingShareFormula,
+            self::Blade => new BladeFormula,
+            self::Forks => new ForkConditionFormula,
             self::Vibration => new VibrationFormula,
             self::Noise => new NoiseFormula,
         };

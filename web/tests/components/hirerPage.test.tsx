@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import { keptOf, withWaiting, type Waiting } from '../../hirer/kept';
+import { keptOf, withTaken, withWaiting, type Waiting } from '../../hirer/kept';
 import { Duties } from '../../hirer/Duties';
 import { Report } from '../../hirer/Report';
 import { Steps } from '../../hirer/Steps';
@@ -112,6 +112,20 @@ describe('what a phone keeps of a link', () => {
     expect(ticked([], after)).toEqual([false, true]);
     expect(ticked([tick('grease', 'not_done')], during)).toEqual([false, true]);
     expect(ticked([tick('grease', 'not_done'), tick('grease', 'done')], after)).toEqual([true, true]);
+  });
+});
+
+describe('a page after the yard took something and before it is read anew', () => {
+  it('still shows the tick and the report', () => {
+    const after = withTaken(PAGE, tick('grease', 'not_done'));
+    expect(after.duties.map(({ ticked }) => ticked)).toEqual([false, true]);
+    const payload = { words: 'Oil leaks', runs: 'stopped' };
+    const told: Waiting = {
+      entry: { id: 'r', kind: 'hirer.reported', recorded_at: PAGE.kept_at, payload },
+      picture: null,
+    };
+    const reports = withTaken(withTaken(after, told), told).reports;
+    expect(reports).toEqual([{ id: 'r', words: 'Oil leaks', reported_at: PAGE.kept_at, settled: null }]);
   });
 });
 
