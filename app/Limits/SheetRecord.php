@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Limits;
 
 use App\Ledger\JudgementRecord;
+use JadeLedger\Core\Limits\Lines\LinePicture;
 use JadeLedger\Core\Limits\Lines\LineSchool;
 use JadeLedger\Core\Limits\Platform\ReachChart;
 use JadeLedger\Core\Limits\Platform\ReachPicture;
@@ -13,7 +14,10 @@ use JadeLedger\Core\Limits\Sheet\Entered;
 use JadeLedger\Core\Limits\Sheet\LedgerLine;
 use JadeLedger\Core\Limits\Sheet\Less;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
+use JadeLedger\Core\Limits\Sheet\SheetPicture;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
+use JadeLedger\Core\Limits\Truck\LoadZone;
+use JadeLedger\Core\Limits\Truck\ZonesPicture;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
@@ -56,9 +60,31 @@ final class SheetRecord
     }
 
     /** @return array<string, mixed> metres */
-    private static function picture(ReachPicture $picture): array
+    private static function picture(SheetPicture $picture): array
+    {
+        return match (true) {
+            $picture instanceof ReachPicture => self::reach($picture),
+            $picture instanceof ZonesPicture => [
+                'kind' => 'zones',
+                'zones' => array_map(static fn (LoadZone $zone): array => [
+                    'load' => self::figure($zone->load), 'edge' => self::edge($zone->where),
+                ], $picture->chart->zones),
+                'job' => self::point($picture->job),
+            ],
+            $picture instanceof LinePicture => [
+                'kind' => 'line',
+                'keep_out' => LineSchool::shown($picture->clearance)->text(),
+                'nearest' => $picture->nearest?->in(Unit::Metre)->text(),
+            ],
+            default => throw new \LogicException('A picture of no known kind: '.$picture::class),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function reach(ReachPicture $picture): array
     {
         return [
+            'kind' => 'reach',
             'maker' => self::edge($picture->maker),
             'yours' => $picture->yours === null ? null : self::edge($picture->yours),
             'job' => self::point($picture->job),

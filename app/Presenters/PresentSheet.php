@@ -26,7 +26,8 @@ final class PresentSheet
             ], $result['ledger']),
             'working' => array_map(PresentPhrase::sentence(...), $result['working']),
             'advice' => array_map(PresentPhrase::sentence(...), $result['advice']),
-            'picture' => $result['picture'],
+            // What was kept before there were others is a reach.
+            'picture' => $result['picture'] === null ? null : $result['picture'] + ['kind' => 'reach'],
         ];
     }
 }

@@ -33,6 +33,7 @@ final readonly class LineFormula implements Formula
                 ]),
         ];
         $distance = $inputs->optional('distance');
+        $picture = new LinePicture($clearance, $distance);
         $advice = [new Phrase('limits.ask_the_line_owner'), new Phrase('limits.widest_counts')];
         if ($distance === null) {
             return new SheetResult(
@@ -41,6 +42,7 @@ final readonly class LineFormula implements Formula
                 [$line],
                 $working,
                 $advice,
+                $picture,
             );
         }
         $isClear = ! $distance->isLessThan($clearance);
@@ -54,6 +56,7 @@ final readonly class LineFormula implements Formula
             [$line],
             $working,
             $advice,
+            $picture,
         );
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Limits\Sheet;
 
-use JadeLedger\Core\Limits\Platform\ReachPicture;
 use JadeLedger\Core\Reading\Phrase;
 
 /** What a sheet comes to. */
@@ -22,7 +21,7 @@ final readonly class SheetResult
         public array $ledger,
         public array $working,
         public array $advice = [],
-        public ?ReachPicture $picture = null,
+        public ?SheetPicture $picture = null,
     ) {
     }
 }

@@ -20,7 +20,9 @@ final readonly class LoadChartFormula implements Formula
     public function compute(SheetInputs $inputs): SheetResult
     {
         $chart = $inputs->loadChart('zones');
-        $most = $chart->loadAt(new ReachPoint($inputs->quantity('job_out'), $inputs->quantity('job_up')));
+        $job = new ReachPoint($inputs->quantity('job_out'), $inputs->quantity('job_up'));
+        $most = $chart->loadAt($job);
+        $picture = new ZonesPicture($chart, $job);
         $load = $inputs->quantity('load');
         if ($most === null) {
             return new SheetResult(
@@ -29,6 +31,7 @@ final readonly class LoadChartFormula implements Formula
                 [],
                 [new Phrase('limits.zones_read')],
                 [new Phrase('limits.move_the_machine')],
+                $picture,
             );
         }
         $line = LedgerLine::less(new Phrase('limits.load_here'), $most, [
@@ -48,6 +51,7 @@ final readonly class LoadChartFormula implements Formula
                 ...PoundsForKilograms::doubt($load, $line->yours),
                 ...$isOver ? [new Phrase('limits.nearer_or_lighter')] : [],
             ],
+            $picture,
         );
     }
 }

@@ -4,11 +4,13 @@ import { whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { shortDate } from '../../app/figures';
 import { FieldOfSheet } from './FieldOfSheet';
+import { LineDrawing } from './LineDrawing';
 import { ReachDrawing } from './ReachDrawing';
 import { ResultLedger } from './ResultLedger';
 import { SiteCautions } from './SiteCautions';
 import { Stepper } from './Stepper';
 import { WindScale } from './WindScale';
+import { ZonesDrawing } from './ZonesDrawing';
 import { useDraft, type Draft } from './useDraft';
 import { useComputed, useKeepLimits, type Limits, type Result, type Sheet } from './useLimits';
 
@@ -109,7 +111,10 @@ function DrawnResult({ sheet, draft, result, forces }: Drawn) {
   if (sheet.id === 'wind' && limit?.unit === 'm_s') {
     return <WindScale limit={Number(limit.value)} now={speed('now')} gusts={speed('gusts')} forces={forces} />;
   }
-  if (out === undefined || up === undefined || sheet.id !== 'reach') {
+  if (result?.picture?.kind === 'line') {
+    return <LineDrawing picture={result.picture} fits={result.fits} />;
+  }
+  if (out === undefined || up === undefined) {
     return null;
   }
   const move = (metresOut: number, metresUp: number) => {
@@ -125,24 +130,36 @@ function DrawnResult({ sheet, draft, result, forces }: Drawn) {
           {t('limits.set_job')}
         </Button>
       ) : (
-        <ReachDrawing picture={result.picture} says={result.says} fits={result.fits} onMove={move} />
+        <Placed result={result} onMove={move} />
       )}
       <div className="reach-steps">
         <Stepper
           value={job[1]}
           least={0.5}
-          words={t('limits.up')}
+          words={up.asks}
           testId="step-up"
           onChange={(value) => move(job[0], value)}
         />
         <Stepper
           value={job[0]}
           least={0}
-          words={t('limits.out')}
+          words={out.asks}
           testId="step-out"
           onChange={(value) => move(value, job[1])}
         />
       </div>
     </div>
   );
+}
+
+/** What is drawn with a job in it. */
+function Placed({ result, onMove }: { result: Result; onMove: (out: number, up: number) => void }) {
+  const { picture, says, fits } = result;
+  if (picture?.kind === 'reach') {
+    return <ReachDrawing picture={picture} says={says} fits={fits} onMove={onMove} />;
+  }
+
+  return picture?.kind === 'zones' ? (
+    <ZonesDrawing picture={picture} says={says} fits={fits} onMove={onMove} />
+  ) : null;
 }

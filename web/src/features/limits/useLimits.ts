@@ -6,6 +6,8 @@ export type Limits = Schema['LimitsOfMachine'];
 export type Sheet = Schema['LimitSheet'];
 export type SheetField = Sheet['fields'][number];
 export type Result = Schema['SheetResult'];
+type Picture = NonNullable<Result['picture']>;
+export type PictureOf<Kind extends Picture['kind']> = Extract<Picture, { kind: Kind }>;
 export type Inputs = Schema['SheetInputs'];
 export type SiteAnswer = Schema['SiteAnswer'];
 
