@@ -476,6 +476,7 @@ final class BuildCatalogue
             byHand: $tree['by_hand'] ?? false,
             ofThisModel: $tree['of_this_model'] ?? false,
             wear: array_map(Core\Wear::from(...), $tree['wear'] ?? []),
+            site: $tree['site'] ?? null,
         );
     }
 

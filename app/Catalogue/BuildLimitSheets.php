@@ -97,6 +97,7 @@ final class BuildLimitSheets
             stated: $tree['stated'] ?? null,
             most: isset($tree['most'], $unit) ? Quantity::of($tree['most'], $unit) : null,
             choices: $tree['choices'] ?? [],
+            statedWhere: $tree['stated_where'] ?? [],
         );
     }
 

@@ -79,9 +79,14 @@ final readonly class CrossCheckCatalogue
             }
         }
         $steps = array_column($this->catalogue->briefingSteps, 'id');
+        $asked = array_column($this->catalogue->siteQuestions, 'id');
         foreach ($this->catalogue->briefingSteps as $step) {
             foreach (array_diff($step->after, $steps) as $other) {
                 $what = "comes after '{$other}', which is no step";
+                $faults[] = CatalogueFault::in('briefings', 'step', $step->id, $what);
+            }
+            if ($step->site !== null && ! in_array($step->site, $asked, true)) {
+                $what = "asks '{$step->site}' of the site, which is no question";
                 $faults[] = CatalogueFault::in('briefings', 'step', $step->id, $what);
             }
         }

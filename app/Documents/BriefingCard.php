@@ -7,12 +7,12 @@ namespace App\Documents;
 use App\Catalogue\CatalogueWords;
 use App\Keys\LinkKey;
 use App\Ledger\Contexts\WalkContext;
+use App\Ledger\StepsOfHire;
 use App\Limits\LimitsTold;
 use App\Models\HirerLink;
 use App\Models\Yard;
 use App\Words;
 use App\Yards\CurrentYard;
-use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Catalogue\BriefingKind;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\SignalWord;
@@ -27,6 +27,11 @@ final class BriefingCard
     private const LEFT = 12.0;
 
     private const TOP = 12.0;
+
+    /** The number of the place, by its law; where none is said, it is written in by hand. */
+    private const EMERGENCY = ['rule_law_us' => '911', 'rule_law_gb' => '999', 'rule_law_eu' => '112'];
+
+    private const BLANK = '______________________';
 
     /** Millimetres: a phone reads it from a hand's breadth. */
     private const SQUARE = 22.0;
@@ -44,7 +49,7 @@ final class BriefingCard
     /** @return string the bytes of a PDF of two pages */
     public function of(WalkContext $context, Paper $paper): string
     {
-        $steps = (new ComposeBriefing($context->catalogue))->for($context->model);
+        $steps = StepsOfHire::of($context->walk->hire_id, $context->catalogue, $context->model);
         $of = static fn (BriefingKind $kind): array => array_values(
             array_filter($steps, static fn (BriefingStep $step): bool => $step->kind === $kind),
         );
@@ -71,7 +76,8 @@ final class BriefingCard
         ];
         $phone = Yard::query()->whereKey($this->yard->id())->value('phone');
         $emergency = Words::say('documents.card.emergency', [
-            'yard' => $this->yard->name(), 'phone' => is_string($phone) ? $phone : '______________________',
+            'yard' => $this->yard->name(), 'phone' => is_string($phone) ? $phone : self::BLANK,
+            'number' => self::EMERGENCY[$this->lawOf($context)] ?? self::BLANK,
         ]);
         $limits = $this->limitsOf($context);
         if (! $this->side($page, $context, $back, $emergency, $limits)) {
@@ -188,6 +194,14 @@ final class BriefingCard
             ),
             ...$this->limits->cautions($hire, $context->walk->machine),
         ];
+    }
+
+    /** Which law the yard said its place has, by the feature that it brings. */
+    private function lawOf(WalkContext $context): string
+    {
+        $features = $context->catalogue->featuresOf($context->model);
+
+        return array_values(array_filter(array_keys(self::EMERGENCY), $features->has(...)))[0] ?? '';
     }
 
     /** Where the same steps are read on a phone, where the hire has a link. */

@@ -14,7 +14,6 @@ use App\Words;
 use App\Yards\CurrentYard;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Briefing\BriefingLength;
-use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Briefing\HandoverGates;
 use JadeLedger\Core\Briefing\TeachBack;
 use JadeLedger\Core\Catalogue\BriefingStep;
@@ -161,7 +160,7 @@ final readonly class HandoverOfWalk
     {
         return array_map(
             static fn (BriefingStep $step): string => $step->id,
-            (new ComposeBriefing($context->catalogue))->for($context->model, $length),
+            StepsOfHire::of($context->walk->hire_id, $context->catalogue, $context->model, $length),
         );
     }
 }

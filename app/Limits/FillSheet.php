@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Limits;
 
+use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Plate;
 use JadeLedger\Core\Catalogue\SiteAnswer;
@@ -19,9 +20,16 @@ use JadeLedger\Core\Quantity\Unit;
 /** Fills a sheet from the plate of a model and from what was said of the site; what nobody knows stays empty. */
 final readonly class FillSheet
 {
-    /** @param  array<string, SiteAnswer>  $site answers by question */
-    public function __construct(private MachineModel $model, private ?Plate $plate, private array $site)
-    {
+    /**
+     * @param Features $features of the machine, with what the house rules bring
+     * @param array<string, SiteAnswer> $site answers by question
+     */
+    public function __construct(
+        private MachineModel $model,
+        private ?Plate $plate,
+        private Features $features,
+        private array $site,
+    ) {
     }
 
     public function field(Field $field): ?FilledField
@@ -37,9 +45,9 @@ final readonly class FillSheet
             return new FilledField(new Entered($answer->value), FilledFrom::Site);
         }
 
-        return $field->stated === null
-            ? null
-            : new FilledField(new Entered($field->stated, $field->unit), FilledFrom::Stated);
+        $stated = $field->statedFor($this->features);
+
+        return $stated === null ? null : new FilledField(new Entered($stated, $field->unit), FilledFrom::Stated);
     }
 
     /** @param  array<string, Entered>  $typed in place of what was filled in */

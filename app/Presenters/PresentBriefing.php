@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueRepository;
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\KnownHirer;
+use App\Ledger\StepsOfHire;
 use App\Limits\LimitsTold;
 use App\Models\User;
 use App\Models\Walk;
@@ -15,7 +16,6 @@ use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Briefing\BriefingLength;
 use JadeLedger\Core\Briefing\BriefingTime;
-use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Briefing\HandoverGates;
 use JadeLedger\Core\Briefing\TeachBack;
 use JadeLedger\Core\Catalogue\BriefingStep;
@@ -52,7 +52,6 @@ final readonly class PresentBriefing
         $family = $context->catalogue->family($context->model->familyId);
         $handover = $walk->handover;
         $known = $this->known->of($walk->hire, $context->model);
-        $compose = new ComposeBriefing($context->catalogue);
         // The catalogue that a walk was opened under may know of no categories yet.
         $asked = PresentOperators::asked($this->shelf->current(), $context->model->id);
 
@@ -72,10 +71,9 @@ final readonly class PresentBriefing
                 static fn (BriefingStep $step): array => self::step($step) + [
                     'source' => PresentSource::of($step->source),
                 ],
-                $compose->for($context->model),
+                StepsOfHire::of($walk->hire_id, $context->catalogue, $context->model),
             ),
             'lengths' => $this->lengths(
-                $compose,
                 $context,
                 $known->shortest($this->yard->dayOf(CarbonImmutable::now())),
             ),
@@ -127,7 +125,7 @@ final readonly class PresentBriefing
     }
 
     /** @return list<array<string, mixed>> those that may be given, the longest first */
-    private function lengths(ComposeBriefing $compose, WalkContext $context, BriefingLength $shortest): array
+    private function lengths(WalkContext $context, BriefingLength $shortest): array
     {
         $given = array_filter(
             BriefingLength::cases(),
@@ -135,8 +133,8 @@ final readonly class PresentBriefing
         );
 
         return array_values(
-            array_map(static function (BriefingLength $length) use ($compose, $context): array {
-                $steps = $compose->for($context->model, $length);
+            array_map(static function (BriefingLength $length) use ($context): array {
+                $steps = StepsOfHire::of($context->walk->hire_id, $context->catalogue, $context->model, $length);
 
                 return [
                     'length' => $length->value,

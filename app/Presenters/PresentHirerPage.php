@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueRepository;
 use App\Hires\DayOfDuty;
 use App\Hires\HandedOver;
 use App\Ledger\ProgrammeOfModel;
+use App\Ledger\StepsOfHire;
 use App\Limits\LimitsTold;
 use App\Models\Hire;
 use App\Models\HirerReport;
@@ -20,7 +21,6 @@ use App\Models\Yard;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\App;
-use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Movement;
@@ -69,7 +69,7 @@ final readonly class PresentHirerPage
             'steps' => $isTheirs
                 ? array_map(
                     static fn (BriefingStep $step): array => PresentBriefing::step($step),
-                    (new ComposeBriefing($catalogue))->for($model),
+                    StepsOfHire::of($hire->id, $catalogue, $model),
                 )
                 : [],
             'limits' => $isTheirs ? $this->limits->limits($hire->id, $hire->machine) : [],

@@ -7,7 +7,7 @@ namespace App\Presenters;
 use App\Catalogue\CatalogueRepository;
 use App\Limits\FilledField;
 use App\Limits\FillSheet;
-use App\Limits\PlateOfModel;
+use App\Limits\FillSheetFor;
 use App\Limits\SheetsOfMachine;
 use App\Models\Hire;
 use App\Models\HireLimit;
@@ -33,7 +33,7 @@ final readonly class PresentLimits
     public function __construct(
         private CatalogueRepository $shelf,
         private SheetsOfMachine $sheets,
-        private PlateOfModel $plates,
+        private FillSheetFor $fill,
     ) {
     }
 
@@ -43,7 +43,7 @@ final readonly class PresentLimits
         $catalogue = $this->shelf->current();
         $model = $catalogue->model($machine->model_id);
         $site = $hire === null ? [] : HireSiteAnswer::of($hire->id);
-        $fill = new FillSheet($model, $this->plates->of($model), $site);
+        $fill = ($this->fill)($machine, $hire?->id);
 
         return [
             'machine' => [

@@ -7,6 +7,7 @@ namespace JadeLedger\Core\Briefing;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\SiteAnswer;
 use JadeLedger\Core\Reading\WaitLimits;
 
 /** Composes what a customer is told about one machine: starting it, working with it, stopping it, each in its order. */
@@ -16,13 +17,18 @@ final readonly class ComposeBriefing
     {
     }
 
-    /** @return list<BriefingStep> */
-    public function for(MachineModel $model, BriefingLength $length = BriefingLength::Full): array
+    /**
+     * @param array<string, SiteAnswer> $site what was said of the place, by question
+     * @return list<BriefingStep>
+     */
+    public function for(MachineModel $model, BriefingLength $length = BriefingLength::Full, array $site = []): array
     {
         $features = $this->catalogue->featuresOf($model);
         $steps = array_values(array_filter(
             $this->catalogue->briefingSteps,
-            static fn (BriefingStep $step): bool => $step->applies->holdsFor($features) && $length->tells($step),
+            static fn (BriefingStep $step): bool => $step->applies->holdsFor($features)
+                && $length->tells($step)
+                && ! $step->isRuledOutBy($site),
         ));
         usort($steps, self::inOrder(...));
 

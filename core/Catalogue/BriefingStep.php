@@ -14,6 +14,7 @@ final readonly class BriefingStep
      * @param bool $byHand whether the customer does it with their own hands
      * @param bool $ofThisModel whether it differs from model to model
      * @param list<Wear> $wear
+     * @param string|null $site question of the site that leaves it out where the answer is no
      */
     public function __construct(
         public string $id,
@@ -34,7 +35,20 @@ final readonly class BriefingStep
         public bool $byHand,
         public bool $ofThisModel,
         public array $wear,
+        public ?string $site = null,
     ) {
+    }
+
+    /**
+     * What kills is told whatever anybody says of the place.
+     *
+     * @param array<string, SiteAnswer> $answers by question; what nobody asked rules nothing out
+     */
+    public function isRuledOutBy(array $answers): bool
+    {
+        return $this->level !== SignalWord::Danger
+            && $this->site !== null
+            && ($answers[$this->site] ?? null) === SiteAnswer::No;
     }
 
     /** The same step on a machine whose model says how long it takes. */

@@ -27,7 +27,7 @@ return [
         'emergency' => 'Emergency: engine off if you can, people away, ring the emergency number of the place first, '
             .'then :yard.'
             ."\nYard: :phone"
-            .'   Emergency: ______________________'
+            .'   Emergency: :number'
             .'   Who lowers or frees: ______________________',
     ],
     'tag' => [

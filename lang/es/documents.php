@@ -27,7 +27,7 @@ return [
         'emergency' => 'Emergencia: motor fuera si puede, gente lejos, llame primero '
             .'al número de emergencias del lugar, luego a :yard.'
             ."\nPatio: :phone"
-            .'   Emergencias: ______________________'
+            .'   Emergencias: :number'
             .'   Quién baja o libera: ______________________',
     ],
     'tag' => [

@@ -188,7 +188,9 @@ final class LimitsTest extends YardTestCase
                 ->mapWithKeys(static fn (array $field): array => [
                     $field['name'] => ['value' => $field['name'] === 'ramp' ? '9' : '2'],
                 ]);
-            $this->set($sheet['id'], $inputs->all())->assertJsonPath('results.0.problem', null);
+            // One of the two is asked for: the air of a soft tyre, or the patch of a hard one.
+            $either = $sheet['id'] === 'wheels' ? ['inflation' => ['value' => '350']] : [];
+            $this->set($sheet['id'], $inputs->all() + $either)->assertJsonPath('results.0.problem', null);
         }
         $this->say(array_fill_keys(array_column($this->limits()->json('site'), 'id'), 'unknown'));
         $walk = $this->openWalk();
@@ -208,6 +210,35 @@ final class LimitsTest extends YardTestCase
 
         $this->limits()->assertOk();
         $this->set('platform-load', ['people' => ['value' => '1']])->assertForbidden();
+    }
+
+    public function test_the_law_that_the_yard_chose_says_by_which_school_a_line_is_kept_from(): void
+    {
+        $school = fn (): ?string => collect($this->limits()->json('sheets'))->firstWhere('id', 'overhead-line')
+            ['fields'][1]['value'];
+        self::assertSame('us_lifting', $school());
+        $this->as(Role::Lead);
+        $this->putJson('/api/house-rules/law', ['value' => 'gb', 'reason' => 'We are in Britain'])->assertOk();
+
+        self::assertSame('uk', $school());
+    }
+
+    public function test_what_the_site_rules_out_is_not_told_and_not_asked_for_at_the_signature(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $told = fn (): array => array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id');
+        $before = $told();
+        self::assertContains('frost', $before);
+        $this->say(['frost' => 'no'])->assertOk();
+
+        $after = $told();
+        self::assertEqualsCanonicalizing(
+            ['frost', 'frost_warm'],
+            array_values(array_diff($before, $after)),
+        );
+        $lengths = $this->getJson("/api/walks/{$walk->id}/briefing")->json('lengths');
+        self::assertSame($after, $lengths[0]['steps']);
     }
 
     private function limits(): TestResponse

@@ -39,6 +39,12 @@ final class RealCatalogue
         );
     }
 
+    /** The same catalogue in a yard that follows another school of a rule. */
+    public static function with(string $rule, string $school): Catalogue
+    {
+        return (new BuildCatalogue)->from(self::compiled()->withChoices([$rule => $school]));
+    }
+
     /** @param  list<string>  $more features beside its own */
     public static function withFeatures(MachineModel $model, array $more): MachineModel
     {

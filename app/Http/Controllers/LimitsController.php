@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalogue\CatalogueRepository;
 use App\Contract\JsonObject;
 use App\Http\JsonBody;
 use App\Ledger\JudgementRecord;
 use App\Limits\EnteredInputs;
-use App\Limits\FillSheet;
-use App\Limits\PlateOfModel;
+use App\Limits\FillSheetFor;
 use App\Limits\SheetRecord;
 use App\Limits\SheetsOfMachine;
 use App\Models\Hire;
-use App\Models\HireSiteAnswer;
 use App\Models\Machine;
 use App\Presenters\PresentLimits;
 use App\Presenters\PresentPhrase;
@@ -30,8 +27,7 @@ final readonly class LimitsController
     public function __construct(
         private JsonBody $body,
         private SheetsOfMachine $sheets,
-        private CatalogueRepository $catalogue,
-        private PlateOfModel $plates,
+        private FillSheetFor $fill,
     ) {
     }
 
@@ -48,10 +44,9 @@ final readonly class LimitsController
         $asked = JsonObject::of($this->body->of($request, 'ComputeLimits'));
         $hire = $this->hire($asked->optionalString('hire_id'), $machine);
         $sheetOf = $this->sheets->sheetOf($machine, $sheet);
-        $model = $this->catalogue->current()->model($machine->model_id);
-        $fill = new FillSheet($model, $this->plates->of($model), $hire === null ? [] : HireSiteAnswer::of($hire->id));
+        $known = ($this->fill)($machine, $hire?->id);
         try {
-            $result = $sheetOf->compute($fill->inputs($sheetOf, EnteredInputs::read($asked->object('inputs'))));
+            $result = $sheetOf->compute($known->inputs($sheetOf, EnteredInputs::read($asked->object('inputs'))));
         } catch (InputRefused $refused) {
             return response()->json(['result' => null, 'refused' => [
                 'field' => $refused->field,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
-use App\Catalogue\CatalogueRepository;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\HireContext;
@@ -14,12 +13,10 @@ use App\Ledger\JudgementRecord;
 use App\Ledger\Judgements\LimitsSetJudgement;
 use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\LimitsSetPayload;
-use App\Limits\FillSheet;
-use App\Limits\PlateOfModel;
+use App\Limits\FillSheetFor;
 use App\Limits\SheetRecord;
 use App\Limits\SheetsOfMachine;
 use App\Models\HireLimit;
-use App\Models\HireSiteAnswer;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Presenters\PresentPhrase;
@@ -33,11 +30,8 @@ use JadeLedger\Core\Limits\Sheet\InputRefused;
  */
 final readonly class LimitsSet implements EntryOfHire
 {
-    public function __construct(
-        private CatalogueRepository $catalogue,
-        private SheetsOfMachine $sheets,
-        private PlateOfModel $plates,
-    ) {
+    public function __construct(private SheetsOfMachine $sheets, private FillSheetFor $fill)
+    {
     }
 
     public static function name(): string
@@ -59,10 +53,9 @@ final readonly class LimitsSet implements EntryOfHire
     {
         $machine = $context->hire->machine;
         $sheet = $this->sheets->sheetOf($machine, $entry->payload->sheet);
-        $model = $this->catalogue->current()->model($machine->model_id);
-        $fill = new FillSheet($model, $this->plates->of($model), HireSiteAnswer::of($context->hire->id));
+        $known = ($this->fill)($machine, $context->hire->id);
         try {
-            $inputs = $fill->inputs($sheet, $entry->payload->inputs);
+            $inputs = $known->inputs($sheet, $entry->payload->inputs);
             $result = $sheet->compute($inputs);
         } catch (InputRefused $refused) {
             throw ApiProblem::because(ProblemName::LimitsRefused, 422, [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Limits\Sheet;
 
+use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
@@ -18,6 +19,7 @@ final readonly class Field
      * @param string|null $stated what holds until somebody says otherwise
      * @param Quantity|null $most above this a figure is taken for a slip
      * @param array<string, string> $choices words by value
+     * @param array<string, string> $statedWhere in its place, by a feature that the machine or the yard has
      */
     public function __construct(
         public string $name,
@@ -30,6 +32,18 @@ final readonly class Field
         public ?string $stated = null,
         public ?Quantity $most = null,
         public array $choices = [],
+        public array $statedWhere = [],
     ) {
+    }
+
+    public function statedFor(Features $features): ?string
+    {
+        foreach ($this->statedWhere as $feature => $value) {
+            if ($features->has($feature)) {
+                return $value;
+            }
+        }
+
+        return $this->stated;
     }
 }

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Briefing;
 
+use JadeLedger\Core\Briefing\BriefingLength;
 use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Catalogue\BriefingKind;
 use JadeLedger\Core\Catalogue\BriefingStep;
+use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Catalogue\SignalWord;
+use JadeLedger\Core\Catalogue\SiteAnswer;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 
@@ -78,6 +83,56 @@ final class ComposeBriefingTest extends TestCase
         self::assertNotContains('belt', $this->ids('mossgill_122'), 'a mower without a rollover bar has no belt');
         self::assertContains('bar_up', $this->ids('tarnhay_r3'));
         self::assertNotContains('blades_off', $this->ids('dromvik_14c'));
+    }
+
+    public function test_a_site_leaves_out_what_it_rules_out_and_never_what_kills(): void
+    {
+        $catalogue = RealCatalogue::get();
+        $model = $catalogue->model('dromvik_14c');
+        $told = static fn (array $site): array => array_map(
+            static fn (BriefingStep $step): string => $step->id,
+            (new ComposeBriefing($catalogue))->for($model, BriefingLength::Full, $site),
+        );
+        $all = $told([]);
+        self::assertSame($all, $told(['frost' => SiteAnswer::Unknown, 'dark' => SiteAnswer::Yes]), 'Unknown is told.');
+        self::assertEqualsCanonicalizing(
+            ['frost', 'frost_tracks', 'frost_warm'],
+            array_values(array_diff($all, $told(['frost' => SiteAnswer::No]))),
+        );
+
+        $danger = $this->kills($catalogue, $model, []);
+        $no = array_fill_keys(array_column($catalogue->siteQuestions, 'id'), SiteAnswer::No);
+        self::assertNotSame([], $danger);
+        self::assertSame($danger, $this->kills($catalogue, $model, $no));
+    }
+
+    /**
+     * @param array<string, SiteAnswer> $site
+     * @return list<string>
+     */
+    private function kills(Catalogue $catalogue, MachineModel $model, array $site): array
+    {
+        $told = (new ComposeBriefing($catalogue))->for($model, BriefingLength::Full, $site);
+
+        return array_values(array_map(
+            static fn (BriefingStep $step): string => $step->id,
+            array_filter($told, static fn (BriefingStep $step): bool => $step->level === SignalWord::Danger),
+        ));
+    }
+
+    public function test_the_law_of_the_place_brings_its_own_number_and_its_own_words(): void
+    {
+        $told = fn (string $law): array => array_map(
+            static fn (BriefingStep $step): string => $step->id,
+            (new ComposeBriefing($chosen = RealCatalogue::with('law', $law)))->for($chosen->model('dromvik_14c')),
+        );
+        $own = ['emergency_911', 'emergency_999', 'emergency_112', 'buried', 'buried_us'];
+        $ofLaw = static fn (array $steps): array => array_values(array_intersect($own, $steps));
+
+        self::assertSame(['buried'], $ofLaw($told('not_said')), 'No number is guessed.');
+        self::assertSame(['emergency_911', 'buried_us'], $ofLaw($told('us')));
+        self::assertSame(['emergency_999', 'buried'], $ofLaw($told('gb')));
+        self::assertSame(['emergency_112', 'buried'], $ofLaw($told('eu')));
     }
 
     public function test_every_step_says_why_and_what_to_beware_of(): void

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
-use App\Catalogue\BuildCatalogue;
+use JadeLedger\Core\Briefing\ComposeBriefing;
+use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\HouseRule;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
@@ -175,6 +176,8 @@ final class HouseRuleEffectTest extends TestCase
                 $all[] = array_map(static fn (StageLine $line): string => $line->id, $stage->linesFor($features));
             }
             $all[] = [$features->has('rule_levels'), UnitSchool::of($features)];
+            $told = (new ComposeBriefing($catalogue))->for($model);
+            $all[] = array_map(static fn (BriefingStep $step): string => $step->id, $told);
         }
 
         return hash('sha256', serialize($all));
@@ -205,6 +208,6 @@ final class HouseRuleEffectTest extends TestCase
         $rules = array_column(RealCatalogue::get()->houseRules->all, null, 'id');
         self::assertContains($school, array_map(static fn (RuleOption $one): string => $one->id, $rules[$rule]->schools));
 
-        return (new BuildCatalogue)->from(RealCatalogue::compiled()->withChoices([$rule => $school]));
+        return RealCatalogue::with($rule, $school);
     }
 }
