@@ -48,6 +48,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SeverityProposalController;
 use App\Http\Controllers\ShiftController;
 use App\Http\Controllers\SpreadController;
+use App\Http\Controllers\StepNoteController;
 use App\Http\Controllers\TabletController;
 use App\Http\Controllers\TagLabelController;
 use App\Http\Controllers\TelematicsController;
@@ -124,6 +125,7 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::post('hires/{hire}/mail', [HirerLinkController::class, 'mail'])->name('hires.mail');
     Route::get('hires/{hire}/hirer-reports', [HirerReportController::class, 'hire'])->name('hires.reports');
     Route::get('hirer-reports', [HirerReportController::class, 'open'])->name('hirer_reports');
+    Route::put('briefing-steps/{step}/note', [StepNoteController::class, 'update'])->name('briefing_steps.note');
     Route::get('yard', [YardController::class, 'show'])->name('yard.show');
     Route::put('yard', [YardController::class, 'update'])->name('yard.update');
     Route::get('hires/{hire}', [HireController::class, 'show'])->name('hires.show');

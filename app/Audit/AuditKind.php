@@ -51,4 +51,5 @@ enum AuditKind: string
     case HirerLinkRevoked = 'hirer_link_revoked';
     case HirerMailed = 'hirer_mailed';
     case YardChanged = 'yard_changed';
+    case StepNoteSet = 'step_note_set';
 }

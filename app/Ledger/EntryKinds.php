@@ -39,6 +39,7 @@ final class EntryKinds
         Kinds\HandoverStepShown::class,
         Kinds\HandoverAnswered::class,
         Kinds\HandoverSigned::class,
+        Kinds\HandoverAlsoSigned::class,
         Kinds\SpreadExplained::class,
         Kinds\HireClosed::class,
         Kinds\HireOutAlready::class,

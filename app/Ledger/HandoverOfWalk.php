@@ -15,6 +15,7 @@ use App\Yards\CurrentYard;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Briefing\BriefingLength;
 use JadeLedger\Core\Briefing\HandoverGates;
+use JadeLedger\Core\Briefing\Signature;
 use JadeLedger\Core\Briefing\TeachBack;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Check;
@@ -63,6 +64,18 @@ final readonly class HandoverOfWalk
                 'ground' => $now->gravestBeyond($walk->coveredGrounds())->title
                     ?? Words::say('words.decision.tagged_out'),
             ]);
+        }
+    }
+
+    /**
+     * @param list<list<int>> $strokes
+     *
+     * @throws ApiProblem of a field that is empty, or has but a dot
+     */
+    public static function mustBeSigned(array $strokes): void
+    {
+        if (! (new Signature($strokes))->isDrawn()) {
+            throw ApiProblem::because(ProblemName::NotASignature, 422);
         }
     }
 

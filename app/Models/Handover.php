@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $signed_name
  * @property string|null $signature
  * @property Carbon|null $signed_at
+ * @property list<array{name: string, signature: list<mixed>, signed_at: string}>|null $others who signed beside
  */
 final class Handover extends Projection
 {
@@ -32,6 +33,6 @@ final class Handover extends Projection
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps_shown' => 'array', 'answers' => 'array', 'signed_at' => 'datetime'];
+        return ['steps_shown' => 'array', 'answers' => 'array', 'others' => 'array', 'signed_at' => 'datetime'];
     }
 }

@@ -10,6 +10,7 @@ use App\Ledger\Contexts\WalkContext;
 use App\Ledger\KnownHirer;
 use App\Ledger\StepsOfHire;
 use App\Limits\LimitsTold;
+use App\Models\StepNote;
 use App\Models\User;
 use App\Models\Walk;
 use App\Yards\CurrentYard;
@@ -100,6 +101,13 @@ final readonly class PresentBriefing
             'signed_name' => $handover?->signed_name,
             'signed_at' => Moment::orNull($handover?->signed_at),
             'signature' => $handover?->signature === null ? null : json_decode($handover->signature, true),
+            'others' => array_map(static fn (array $one): array => [
+                'name' => $one['name'],
+                'signed_at' => Moment::text(CarbonImmutable::parse($one['signed_at'])),
+                'signature' => $one['signature'],
+            ], $handover->others ?? []),
+            'notes' => (object) StepNote::for($walk->hire->customer),
+            'hirer_id' => $walk->hire->customer_id,
             'hire_standing' => $walk->hire->standing()->value,
         ];
     }

@@ -26,6 +26,7 @@ use App\Ledger\Payloads\FindingPlacedPayload;
 use App\Ledger\Payloads\FindingSeenAgainPayload;
 use App\Ledger\Payloads\FitSettledPayload;
 use App\Ledger\Payloads\FluidToppedUpPayload;
+use App\Ledger\Payloads\HandoverAlsoSignedPayload;
 use App\Ledger\Payloads\HandoverAnsweredPayload;
 use App\Ledger\Payloads\HandoverSignedPayload;
 use App\Ledger\Payloads\HandoverStepShownPayload;
@@ -141,7 +142,7 @@ final readonly class PresentEntry
             $payload instanceof ReleaseDecidedPayload => Words::say('words.decision.'.$payload->decision->value),
             $payload instanceof HandoverStepShownPayload => str_replace('_', ' ', $payload->step),
             $payload instanceof HandoverAnsweredPayload => self::answered(HandoverAnsweredJudgement::read($judgement)),
-            $payload instanceof HandoverSignedPayload => $payload->name,
+            $payload instanceof HandoverSignedPayload, $payload instanceof HandoverAlsoSignedPayload => $payload->name,
             $payload instanceof RepairRecordedPayload => trim("{$payload->words} ".implode(', ', $payload->parts)),
             $payload instanceof SpreadExplainedPayload => $payload->words,
             $payload instanceof MachineMovedPayload => $judgement->has('from')

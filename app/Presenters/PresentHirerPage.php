@@ -15,6 +15,7 @@ use App\Models\HirerReport;
 use App\Models\HirerTick;
 use App\Models\HireStatus;
 use App\Models\Language;
+use App\Models\StepNote;
 use App\Models\Tag;
 use App\Models\WalkPlanRecord;
 use App\Models\Yard;
@@ -45,7 +46,7 @@ final readonly class PresentHirerPage
     /** @return array<string, mixed> */
     public function of(Hire $hire, CarbonImmutable $now): array
     {
-        $hire->load(['machine', 'state', 'walks']);
+        $hire->load(['machine', 'customer', 'state', 'walks']);
         $catalogue = $this->catalogue($hire);
         $model = $catalogue->model($hire->machine->model_id);
         $family = $catalogue->family($model->familyId);
@@ -72,6 +73,7 @@ final readonly class PresentHirerPage
                     StepsOfHire::of($hire->id, $catalogue, $model),
                 )
                 : [],
+            'notes' => (object) ($isTheirs ? StepNote::for($hire->customer) : []),
             'limits' => $isTheirs ? $this->limits->limits($hire->id, $hire->machine) : [],
             'cautions' => $isTheirs ? $this->limits->cautions($hire->id, $hire->machine) : [],
             'duties' => $isTheirs ? $this->today($hire, $now) : [],

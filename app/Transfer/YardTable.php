@@ -22,6 +22,7 @@ enum YardTable: string
     case ModelPlates = 'model_plates';
     case LearnedPaces = 'learned_paces';
     case Customers = 'customers';
+    case StepNotes = 'step_notes';
     case Machines = 'machines';
     case MachinePapers = 'machine_papers';
     case Hires = 'hires';

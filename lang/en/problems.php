@@ -368,4 +368,17 @@ return [
         'title' => 'Many reports are open',
         'detail' => 'The yard has :most reports of this hire and has not settled them. Ring the yard.',
     ],
+    'sign_first' => [
+        'title' => 'The first signature is missing',
+        'detail' => 'Whoever takes the machine over signs first; then the others do.',
+    ],
+    'signed_already' => [
+        'title' => ':name has signed',
+        'detail' => 'One signature for each person. Look at the name.',
+    ],
+    'too_many_signed' => [
+        'title' => 'More than :most people',
+        'detail' => 'So many people are not briefed at one machine. Hand it over in groups.',
+    ],
+    'not_a_signature' => ['title' => 'No signature yet', 'detail' => 'A dot is none. Sign across the field, with pen, finger or mouse.'],
 ];

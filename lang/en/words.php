@@ -76,6 +76,7 @@ return [
         'handover_step_shown' => 'Step shown',
         'handover_answered' => 'Asked back',
         'handover_signed' => 'Signed',
+        'handover_also_signed' => 'Signed, too',
         'hire_out_already' => 'Out already, without a walk here',
         'site_answered' => 'Asked about the site',
         'operator_recorded' => 'Operator recorded',

@@ -367,4 +367,17 @@ return [
         'title' => 'Hay muchos avisos abiertos',
         'detail' => 'La base tiene :most avisos de este alquiler sin resolver. Llame a la base.',
     ],
+    'sign_first' => [
+        'title' => 'Falta la primera firma',
+        'detail' => 'Firma primero quien recibe la máquina; luego los demás.',
+    ],
+    'signed_already' => [
+        'title' => ':name ya ha firmado',
+        'detail' => 'Una firma por persona. Mire el nombre.',
+    ],
+    'too_many_signed' => [
+        'title' => 'Más de :most personas',
+        'detail' => 'A tantas personas no se las instruye en una máquina. Entréguela por grupos.',
+    ],
+    'not_a_signature' => ['title' => 'Aún no hay firma', 'detail' => 'Un punto no es una firma. Firme a lo ancho del campo, con lápiz, dedo o ratón.'],
 ];

@@ -77,6 +77,7 @@ return [
         'handover_step_shown' => 'Paso mostrado',
         'handover_answered' => 'Preguntado',
         'handover_signed' => 'Firmado',
+        'handover_also_signed' => 'Firmado también',
         'hire_out_already' => 'Ya fuera, sin revisión aquí',
         'site_answered' => 'Preguntado por el lugar',
         'operator_recorded' => 'Operador registrado',

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Ledger\RebuildProjections;
+use App\Models\Customer;
 use App\Models\Role;
+use App\Models\StepNote;
 use App\Models\Walk;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\YardTestCase;
@@ -48,6 +51,65 @@ final class HandoverGateTest extends YardTestCase
         $this->sign($walk, [['valid_until' => now('Europe/London')->format('Y-m-d')] + self::PROOF, self::INTRODUCED])
             ->assertJsonPath('results.0.status', 'posted');
         self::assertSame('out', $walk->hire->refresh()->standing()->value);
+    }
+
+    public function test_a_dot_is_no_signature_and_another_person_signs_beside_the_first_with_their_own_proof(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $gates = [self::PROOF, self::INTRODUCED];
+        $also = fn (string $name, array $gates, array $ink = [[10, 20, 30, 40]]): TestResponse => $this->send(
+            $walk,
+            $this->entry('handover.also_signed', ['name' => $name, 'signature' => $ink, 'gates' => $gates]),
+        );
+        $also('Fenn Callow', $gates)->assertJsonPath('type', '/problems/sign-first');
+        $this->walkThrough($walk);
+        $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        foreach (array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('steps'), 'id') as $step) {
+            $this->post_($walk, 'handover.step_shown', ['step' => $step]);
+        }
+        $this->answerBack($walk);
+        $dot = ['name' => 'Tobias Wray', 'signature' => [[500, 200, 500, 200]], 'gates' => $gates];
+        $this->send($walk, $this->entry('handover.signed', $dot))
+            ->assertJsonPath('type', '/problems/not-a-signature');
+        $this->sign($walk, $gates)->assertJsonPath('results.0.status', 'posted');
+
+        $also('Fenn Callow', [self::INTRODUCED])->assertJsonPath('type', '/problems/gate-wants-number');
+        $also('tobias wray', $gates)->assertJsonPath('type', '/problems/signed-already');
+        $also('Fenn Callow', $gates, [[1, 1, 1, 1]])->assertJsonPath('type', '/problems/not-a-signature');
+        $also('Fenn Callow', [['number' => 'TQ 9902'] + self::PROOF, self::INTRODUCED])
+            ->assertJsonPath('results.0.status', 'posted');
+        $signed = $this->getJson("/api/walks/{$walk->id}/briefing");
+        $this->assertFits($signed, 'Briefing');
+        self::assertSame(['Tobias Wray', 'Fenn Callow'], [
+            $signed->json('signed_name'), $signed->json('others.0.name'),
+        ]);
+        $this->app->make(RebuildProjections::class)();
+        self::assertSame('Fenn Callow', $this->getJson("/api/walks/{$walk->id}/briefing")->json('others.0.name'));
+    }
+
+    public function test_a_note_of_the_lead_stands_beside_its_step_for_everybody_or_for_one_hirer(): void
+    {
+        $this->as(Role::Technician);
+        $this->putJson('/api/briefing-steps/report/note', ['words' => 'Ring Juno'])->assertForbidden();
+        $walk = $this->openWalk();
+        $notes = fn (): array => $this->getJson("/api/walks/{$walk->id}/briefing")->json('notes');
+        $this->as(Role::Lead);
+        $this->putJson('/api/briefing-steps/no_such_step/note', ['words' => 'x'])->assertNotFound();
+        $this->putJson('/api/briefing-steps/report/note', ['words' => str_repeat('x', 301)])->assertStatus(422);
+        $this->putJson('/api/briefing-steps/report/note', ['words' => 'Ring Juno, day and night.'])->assertNoContent();
+        $ofHirer = ['words' => 'Gate B only.', 'hirer_id' => $this->hire->customer_id];
+        $this->putJson('/api/briefing-steps/report/note', $ofHirer)->assertNoContent();
+        self::assertSame(['report' => 'Ring Juno, day and night. Gate B only.'], $notes());
+
+        // Another hirer hears the yard's own words only; taken off, nothing is left but what was kept.
+        $this->hire->customer->update(['name' => 'Saltmarsh']);
+        $other = Customer::query()->create(['name' => 'Ibbet Roofing']);
+        $this->hire->update(['customer_id' => $other->id]);
+        self::assertSame(['report' => 'Ring Juno, day and night.'], $notes());
+        $this->putJson('/api/briefing-steps/report/note', ['words' => ''])->assertNoContent();
+        self::assertSame([], $notes());
+        self::assertSame(3, StepNote::query()->count());
     }
 
     public function test_a_missing_card_is_no_line_of_the_walk_and_tags_no_machine(): void

@@ -116,6 +116,7 @@ function OneStep({ page, step, say, isFirst, onBack, onNext }: StepProps) {
         {step.by_hand && <span> {say('by_hand')}</span>}
       </p>
       <h2 className={`instruction ${step.instruction.length > LONG ? 'long' : ''}`}>{step.instruction}</h2>
+      {page.notes[step.id] !== undefined && <p className="beware">{page.notes[step.id]}</p>}
       <p className="reason">{step.why}</p>
       <Where page={page} step={step} />
       <p className={`beware ${step.level}`}>{step.caution}</p>

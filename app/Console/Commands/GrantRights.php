@@ -22,6 +22,7 @@ final class GrantRights extends Command
         'machine_papers',
         'service_intervals',
         'model_plates',
+        'step_notes',
     ];
 
     /** Rows that are changed and never taken away. */

@@ -213,4 +213,8 @@ enum ProblemName: string
     case NoSuchReport = 'no_such_report';
     case ReportsOpen = 'reports_open';
     case TooManyReports = 'too_many_reports';
+    case SignFirst = 'sign_first';
+    case SignedAlready = 'signed_already';
+    case TooManySigned = 'too_many_signed';
+    case NotASignature = 'not_a_signature';
 }

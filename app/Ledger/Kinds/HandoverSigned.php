@@ -62,6 +62,7 @@ final readonly class HandoverSigned implements EntryOfWalk, Versioned
         $this->handover->mustBeReleased($context, $entry->recordedAt);
         $this->handover->everyStepMustBeShown($context, $entry->payload->length, $entry->recordedAt);
         HandoverOfWalk::everyQuestionMustBeAnswered($context);
+        HandoverOfWalk::mustBeSigned($entry->payload->signature);
         $this->handover->everyGateMustBePassed($context, $entry->payload->gates, $entry->recordedAt);
 
         return new NothingJudged;

@@ -10,9 +10,11 @@ use JadeLedger\Core\Briefing\BriefingLength;
 /** Who took the machine over. */
 final readonly class HandoverSignedPayload implements Payload
 {
+    use HasSignature;
+
     /**
      * @param list<GatePassed> $gates
-     * @param list<mixed> $signature strokes of the pen, each a list of x and y in thousandths of the field's width
+     * @param list<list<int>> $signature strokes of the pen, each a list of x and y in thousandths of the field's width
      */
     private function __construct(
         public string $name,
@@ -27,7 +29,7 @@ final readonly class HandoverSignedPayload implements Payload
         return new self(
             $json->string('name'),
             array_map(GatePassed::read(...), $json->objects('gates')),
-            $json->list('signature'),
+            self::strokes($json),
             BriefingLength::from($json->optionalString('length') ?? BriefingLength::Full->value),
         );
     }

@@ -47,8 +47,8 @@ final class WalkScope extends PostingScope
     /** What is posted to a walk whose machine left without a release. */
     private const SETTLE_A_DEPARTURE = ['departure.settled', 'doubt.settled'];
 
-    /** What the lead looks into when there is time, also after the machine has left. */
-    private const LOOKED_INTO_LATER = ['doubt.settled', 'fit.settled'];
+    /** What is posted also after the machine has left: what the lead looks into, and who else signs for it. */
+    private const AFTER_IT_LEFT = ['doubt.settled', 'fit.settled', 'handover.also_signed'];
 
     private ?HireStatus $standing = null;
 
@@ -165,7 +165,7 @@ final class WalkScope extends PostingScope
         ) {
             throw ApiProblem::because(ProblemName::GoneSettleFirst, 409);
         }
-        if ($over && ! in_array($entry->kind, self::LOOKED_INTO_LATER, true) && ! $this->opensALookOfAReturn($entry)) {
+        if ($over && ! in_array($entry->kind, self::AFTER_IT_LEFT, true) && ! $this->opensALookOfAReturn($entry)) {
             throw ApiProblem::because(ProblemName::WalkIsOver, 409, ['kind' => $entry->kind]);
         }
     }

@@ -50,6 +50,7 @@ const PAGE: Page = {
   languages: ['en', 'es'],
   kept_at: '2026-12-01T08:00:00Z',
   steps: [step('a', 'startup'), step('b', 'startup'), step('c', 'shutdown')],
+  notes: { a: 'Gate B only.' },
   limits: [],
   cautions: [],
   duties: [duty('grease', true), duty('filter', true, 7)],
@@ -134,6 +135,7 @@ describe('the hirer’s page', () => {
     Element.prototype.scrollIntoView = vi.fn();
     render(<Steps page={PAGE} say={say} />);
     expect(screen.getByTestId('step').textContent).toContain('Do a.');
+    expect(screen.getByTestId('step').textContent).toContain('Gate B only.');
     fireEvent.click(screen.getByTestId('step-done'));
     expect(screen.getByTestId('step').textContent).toContain('Do b.');
     fireEvent.click(screen.getByTestId('step-done'));

@@ -3,7 +3,9 @@ import { TranslationNote } from '../../app/TranslationNote';
 import type { Schema } from '../../api/client';
 import { drawing } from '../../plans/drawings';
 import { Shapes } from '../../plans/Shapes';
+import { StepNote } from './StepNote';
 import { StepTimer } from './StepTimer';
+import type { Briefing } from './withShownHere';
 
 /** Letters beyond which an instruction is set smaller, so that the drawing keeps its room. */
 const LONG = 100;
@@ -11,7 +13,7 @@ const LONG = 100;
 type Step = Schema['Briefing']['steps'][number];
 
 /** One step: what to do in two short sentences, where it is, why, what to beware of, and a clock where time matters. */
-export function StepPage({ briefing, step }: { briefing: Schema['Briefing']; step: Step }) {
+export function StepPage({ briefing, step }: { briefing: Briefing; step: Step }) {
   const { t } = useTranslation();
   const art = drawing(briefing.drawing);
   const part = briefing.parts.find((one) => one.id === step.part);
@@ -30,6 +32,7 @@ export function StepPage({ briefing, step }: { briefing: Schema['Briefing']; ste
             ))}
           </p>
         )}
+        <StepNote briefing={briefing} step={step.id} />
         <TranslationNote />
         <svg viewBox={`${x - room} ${y - room} ${width + 2 * room} ${height + 2 * room}`} role="img" aria-label={part === undefined ? t('handover.whole') : t('handover.where', { part: part.name })}>
           <Shapes shapes={art.plan} marked={step.part} />
