@@ -5,14 +5,17 @@ declare(strict_types=1);
 /** Measures everything of bench/ on a yard of its own and prints it: see bin/bench. */
 
 use App\Catalogue\CatalogueRepository;
+use App\Ledger\RefreshForecasts;
 use App\Ledger\VerifyLedger;
 use App\Models\User;
+use App\Presenters\HorizonAsked;
 use App\Presenters\PresentDay;
 use App\Presenters\PresentHorizon;
 use Bench\BenchYard;
 use Bench\BriefBench;
 use Bench\Figure;
 use Bench\FirstLoadBench;
+use Bench\ForecastBench;
 use Bench\LimitsBench;
 use Bench\PageBench;
 use Bench\PlanBench;
@@ -65,9 +68,10 @@ try {
         'horizon',
         '/api/service',
         12,
-        static fn (): array => $app->make(PresentHorizon::class)->ofFleet(),
+        static fn (): array => $app->make(PresentHorizon::class)->ofFleet(new HorizonAsked(null, 'day', 0)),
     );
     $measure('The day', $day->figures($posts));
+    $measure('Forecasts', (new ForecastBench)->figures($app->make(RefreshForecasts::class)));
     $measure('The horizon', $horizon->figures($posts));
     $measure('Posting', $posts->figures());
     $measure('Verifying', (new VerifyBench)->figures($app->make(VerifyLedger::class)));

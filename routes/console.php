@@ -10,5 +10,6 @@ Schedule::command('walks:learn-pace')->dailyAt('02:30')->onOneServer();
 Schedule::command('ledger:checkpoint')->dailyAt('01:30')->onOneServer();
 Schedule::command('ledger:verify --deep --record')->dailyAt('01:40')->onOneServer();
 Schedule::command('photos:forget-uploads')->dailyAt('02:40')->onOneServer();
+Schedule::command('service:forecast')->everyFiveMinutes()->onOneServer()->withoutOverlapping();
 Schedule::command('telematics:poll')->everyFifteenMinutes()->onOneServer()->withoutOverlapping()
     ->when(static fn (): bool => config('jade.telematics.url') !== '');

@@ -9,6 +9,8 @@ use App\Audit\WriteAudit;
 use App\Catalogue\CatalogueRepository;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Models\Machine;
+use App\Models\ServiceForecast;
 use App\Models\ServiceInterval;
 use App\Models\User;
 use App\Words;
@@ -61,6 +63,10 @@ final readonly class SetServiceInterval
                 'days' => $days,
                 'source' => $source, 'set_by_id' => $by->id, 'set_at' => CarbonImmutable::now(),
             ]);
+            ServiceForecast::becomeStale(array_values(array_map(
+                strval(...),
+                Machine::query()->where('model_id', $model->id)->pluck('id')->all(),
+            )));
             ($this->audit)(AuditKind::ServiceIntervalSet, $by, "{$model->maker} {$model->name}", after: [
                 'point' => $point->id, 'hours' => $hours, 'months' => $months, 'days' => $days, 'source' => $source,
             ]);

@@ -14,6 +14,7 @@ final readonly class ProjectEntry
         private EntryKinds $kinds,
         private ReopenCarried $carried,
         private FollowStanding $standing,
+        private FollowForecast $forecast,
     ) {
     }
 
@@ -28,6 +29,7 @@ final readonly class ProjectEntry
         if ($entry->machine_id !== null) {
             $this->carried->after($entry);
             $this->standing->after($entry);
+            $this->forecast->after($entry);
         }
     }
 }

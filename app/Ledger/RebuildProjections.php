@@ -18,6 +18,8 @@ final readonly class RebuildProjections
         'meter_readings', 'service_records', 'telematics_reports',
         'hire_site_answers', 'hire_limits', 'operators',
         'hirer_ticks', 'hirer_reports',
+        // Worked out again when they are asked for.
+        'service_ahead', 'service_forecasts',
     ];
 
     public function __construct(private ProjectEntry $project)

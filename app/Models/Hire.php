@@ -46,6 +46,14 @@ final class Hire extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
+    protected static function booted(): void
+    {
+        // What falls due on a hire is another thing where its days or its machine are others.
+        self::saved(static fn (self $hire) => ServiceForecast::becomeStale(
+            array_values(array_unique(array_filter([$hire->machine_id, $hire->getOriginal('machine_id')]))),
+        ));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -7,108 +7,168 @@ namespace App\Presenters;
 use App\Catalogue\CatalogueRepository;
 use App\Ledger\PointAhead;
 use App\Ledger\ProgrammeOfModel;
+use App\Ledger\RefreshForecasts;
+use App\Ledger\ServiceHistories;
 use App\Ledger\ServiceHistory;
 use App\Ledger\ServiceOfMachine;
 use App\Ledger\ServiceOutlook;
-use App\Ledger\UseOfMachine;
-use App\Models\Hire;
 use App\Models\Machine;
-use App\Models\ServiceRecord;
 use App\Yards\CurrentYard;
 use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Paper\CalendarDate;
-use JadeLedger\Core\Service\DoneBy;
-use JadeLedger\Core\Service\DueState;
 use JadeLedger\Core\Service\HireSpan;
 
-/** What the fleet needs in three weeks: each machine with its points and its hires, and the kit for all of it. */
+/**
+ * What the fleet needs in three weeks: each machine with its points and its hires, and the kit for all of it. Which
+ * machines these are, how many, and the kit are read from the forecasts; those on the page are computed anew.
+ */
 final readonly class PresentHorizon
 {
     private const DAYS = 21;
 
-    private const LOOKS_BACK_DAYS = 400;
+    /** Forecasts that are worked out while somebody waits: the schedule does the others. */
+    private const REFRESHED_AT_ONCE = 200;
+
+    private const NUMBERS_SHOWN = 12;
 
     public function __construct(
         private CatalogueRepository $shelf,
         private ServiceOfMachine $service,
         private ProgrammeOfModel $programme,
+        private RefreshForecasts $refresh,
         private CurrentYard $yard,
     ) {
     }
 
     /** @return array<string, mixed> */
-    public function ofFleet(): array
+    public function ofFleet(HorizonAsked $asked): array
     {
         $now = CarbonImmutable::now();
         $today = $this->yard->dayOf($now);
-        $histories = $this->histories($now);
-        $notKnown = $this->neverRecorded(
-            array_map(static fn (ServiceHistory $history): string => $history->machine->id, $histories),
-        );
-        $rows = $near = [];
-        foreach ($histories as $history) {
-            $outlook = $this->service->outlook($history, $now);
-            $notKnown += count(array_filter(
-                $outlook->points,
-                static fn (PointAhead $ahead): bool => $ahead->point->state === DueState::NotKnown,
-            ));
-            $points = array_values(array_filter($outlook->points, self::isNear(...)));
-            if ($points !== []) {
-                $near[$history->machine->fleet_number] = $points;
-                $rows[] = $this->row($history, $outlook, $points, $today);
-            }
-        }
-        // What is due first stands on top; a clash with a hire before what can be done in the yard.
-        $order = static fn (array $row): array => [$row['days_left'], ! $row['clashes']];
-        usort($rows, static fn (array $a, array $b): int => $order($a) <=> $order($b));
+        $until = $today->plusDays(self::DAYS);
+        $waiting = ($this->refresh)(self::REFRESHED_AT_ONCE);
+        $ids = $this->page($asked, $until);
+        $models = $this->byModel($until);
 
         return [
             'today' => $today->text(),
-            'until' => $today->plusDays(self::DAYS)->text(),
-            'machines' => $rows,
-            'not_recorded' => $notKnown,
-            'kit' => self::kit($near),
+            'until' => $until->text(),
+            'machines' => $this->rows(array_slice($ids, 0, HorizonAsked::PAGE), $now, $today),
+            'has_more' => count($ids) > HorizonAsked::PAGE,
+            'totals' => [
+                'machines' => (int) array_sum(array_column($models, 'machines')),
+                'clashes' => (int) array_sum(array_column($models, 'clashes')),
+                'points' => $this->ahead($until)->count(),
+            ],
+            'families' => $this->families($models),
+            'waiting' => $waiting,
+            'not_recorded' => $this->notRecorded(),
+            'kit' => $this->kit($until),
         ];
     }
 
-    /** @return list<ServiceHistory> of machines of which something was recorded */
-    private function histories(CarbonImmutable $now): array
+    private function near(CalendarDate $until): Builder
     {
-        $records = ServiceRecord::query()->with('actor')
-            ->whereIn('machine_id', Machine::query()->whereNull('left_at')->select('id'))
-            ->get()->groupBy('machine_id');
-        $known = array_map(strval(...), array_keys($records->all()));
-        $uses = UseOfMachine::ofAll($known);
-        $hires = Hire::query()->with(['state', 'customer'])->whereIn('machine_id', $known)->whereNull('cancelled_at')
-            ->where('goes_out_at', '>=', $now->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u'))
-            ->get()->groupBy('machine_id');
-        $machines = Machine::query()->with('state')->whereIn('id', $known)->orderBy('fleet_number')->get();
+        return DB::table('service_forecasts as f')->join('machines as m', 'm.id', '=', 'f.machine_id')
+            ->where('f.yard_id', $this->yard->id())->whereNull('m.left_at')->where('f.next_day', '<=', $until->text());
+    }
 
-        return array_values($machines->map(static fn (Machine $machine): ServiceHistory => new ServiceHistory(
-            $machine,
-            $records->get($machine->id) ?? new Collection,
-            $uses[$machine->id],
-            $hires->get($machine->id) ?? new Collection,
-        ))->all());
+    private function ahead(CalendarDate $until): Builder
+    {
+        return DB::table('service_ahead as a')->join('machines as m', 'm.id', '=', 'a.machine_id')
+            ->where('a.yard_id', $this->yard->id())->whereNull('m.left_at')->where('a.day', '<=', $until->text());
+    }
+
+    /** @return list<string> ids of machines, one more than a page has where there are more */
+    private function page(HorizonAsked $asked, CalendarDate $until): array
+    {
+        $near = $this->near($until);
+        if ($asked->drawing !== null) {
+            $near->whereIn('m.model_id', $this->modelsDrawnAs($asked->drawing));
+        }
+        if ($asked->first === 'clash') {
+            $near->orderByDesc('f.clashes');
+        }
+        $near->orderBy('f.next_day')->orderByDesc('f.clashes')->orderBy('m.fleet_number');
+
+        return array_values(array_map(
+            strval(...),
+            $near->offset($asked->from)->limit(HorizonAsked::PAGE + 1)->pluck('f.machine_id')->all(),
+        ));
+    }
+
+    /** @return list<string> */
+    private function modelsDrawnAs(string $drawing): array
+    {
+        $catalogue = $this->shelf->current();
+
+        return array_keys(array_filter(
+            $catalogue->models,
+            static fn (MachineModel $model): bool => $catalogue->family($model->familyId)->drawing === $drawing,
+        ));
+    }
+
+    /** @return list<\stdClass> */
+    private function byModel(CalendarDate $until): array
+    {
+        return array_values($this->near($until)->groupBy('m.model_id')
+            ->selectRaw('m.model_id, count(*) as machines, sum(f.clashes) as clashes')->get()->all());
     }
 
     /**
-     * Points of machines of which nothing was ever recorded: they are counted by model, and none of them is computed.
-     *
-     * @param list<string> $known ids of the others
+     * @param list<\stdClass> $models
+     * @return list<array{drawing: string, name: string, count: int}> the largest first
      */
-    private function neverRecorded(array $known): int
+    private function families(array $models): array
     {
-        $models = Machine::query()->whereNull('left_at')->whereNotIn('id', $known)->groupBy('model_id')
-            ->selectRaw('model_id, count(*) as machines')->get();
-        $points = 0;
-        foreach ($models as $model) {
-            $points += (int) $model->machines * count($this->programme->of($model->model_id)->points);
+        $catalogue = $this->shelf->current();
+        $families = [];
+        foreach ($models as $row) {
+            $family = $catalogue->family($catalogue->model($row->model_id)->familyId);
+            $count = ($families[$family->drawing]['count'] ?? 0) + (int) $row->machines;
+            $families[$family->drawing] = ['drawing' => $family->drawing, 'name' => $family->name, 'count' => $count];
+        }
+        usort($families, static fn (array $a, array $b): int => $b['count'] <=> $a['count']);
+
+        return $families;
+    }
+
+    /**
+     * @param list<string> $ids
+     * @return list<array<string, mixed>>
+     */
+    private function rows(array $ids, CarbonImmutable $now, CalendarDate $today): array
+    {
+        return array_map(function (ServiceHistory $history) use ($now, $today): array {
+            $outlook = $this->service->outlook($history, $now);
+
+            return $this->row(
+                $history,
+                $outlook,
+                array_values(array_filter($outlook->points, self::isNear(...))),
+                $today,
+            );
+        }, ServiceHistories::of($ids, $now));
+    }
+
+    /** Points that were never recorded: of machines with a record, and, counted by model, of those without. */
+    private function notRecorded(): int
+    {
+        $known = (int) DB::table('service_forecasts as f')->join('machines as m', 'm.id', '=', 'f.machine_id')
+            ->where('f.yard_id', $this->yard->id())->whereNull('m.left_at')->sum('f.not_known');
+        $others = Machine::query()->whereNull('left_at')
+            ->whereNotExists(static fn (Builder $one) => $one->select(DB::raw(1))->from('service_records as r')
+                ->whereColumn('r.machine_id', 'machines.id'))
+            ->groupBy('model_id')->selectRaw('model_id, count(*) as machines')->get();
+        foreach ($others as $model) {
+            $known += (int) $model->machines * count($this->programme->of($model->model_id)->points);
         }
 
-        return $points;
+        return $known;
     }
 
     private static function isNear(PointAhead $ahead): bool
@@ -139,7 +199,7 @@ final readonly class PresentHorizon
             'hours_per_day' => $outlook->hoursPerDay === null ? null : number_format($outlook->hoursPerDay, 1, '.', ''),
             'standing' => $machine->state?->standing->value ?? 'in_yard',
             'days_left' => min([self::DAYS, ...$days]),
-            'clashes' => array_filter($points, self::isClash(...)) !== [],
+            'clashes' => array_filter($points, RefreshForecasts::isClash(...)) !== [],
             'points' => array_map(
                 static fn (PointAhead $ahead): array => PresentServicePoint::of($ahead, $today, $history->records),
                 $points,
@@ -153,36 +213,32 @@ final readonly class PresentHorizon
         ];
     }
 
-    /** A duty of the hirer's is no clash: it is done on site. */
-    private static function isClash(PointAhead $ahead): bool
-    {
-        return $ahead->onHire !== null && $ahead->point->point->doneBy === DoneBy::Yard;
-    }
-
-    /**
-     * @param array<string, list<PointAhead>> $near by fleet number
-     * @return list<array<string, mixed>>
-     */
-    private static function kit(array $near): array
+    /** @return list<array<string, mixed>> what the stores lay out for all of it */
+    private function kit(CalendarDate $until): array
     {
         $kit = [];
-        foreach ($near as $number => $points) {
-            $items = array_merge(...array_map(
-                static fn (PointAhead $one): array => $one->point->point->kit,
-                $points,
-            ));
-            foreach ($items as $item) {
+        $rows = $this->ahead($until)->groupBy('a.point', 'm.model_id')->orderBy('a.point')->orderBy('m.model_id')
+            ->selectRaw('a.point, m.model_id, count(*) as machines')
+            ->selectRaw("group_concat(m.fleet_number order by m.fleet_number separator '\n') as numbers")->get();
+        foreach ($rows as $row) {
+            $numbers = explode("\n", (string) $row->numbers);
+            foreach ($this->programme->of($row->model_id)->points[$row->point]->kit ?? [] as $item) {
                 $line = $kit[$item->name] ?? [
-                    'name' => $item->name, 'unit' => $item->unit, 'quantity' => null, 'machines' => [],
+                    'name' => $item->name, 'unit' => $item->unit, 'quantity' => null, 'machines' => [], 'count' => 0,
                 ];
                 if ($item->quantity !== null) {
-                    $line['quantity'] = (string) BigDecimal::of($line['quantity'] ?? '0')->plus($item->quantity);
+                    $all = BigDecimal::of($item->quantity)->multipliedBy((int) $row->machines);
+                    $line['quantity'] = (string) BigDecimal::of($line['quantity'] ?? '0')->plus($all);
                 }
-                $line['machines'] = array_values(array_unique([...$line['machines'], (string) $number]));
+                $line['machines'] += array_fill_keys($numbers, true);
                 $kit[$item->name] = $line;
             }
         }
 
-        return array_values($kit);
+        return array_values(array_map(static function (array $line): array {
+            $numbers = array_map(strval(...), array_keys($line['machines']));
+
+            return ['machines' => array_slice($numbers, 0, self::NUMBERS_SHOWN), 'count' => count($numbers)] + $line;
+        }, $kit));
     }
 }

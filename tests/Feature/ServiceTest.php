@@ -9,10 +9,12 @@ use App\Models\Machine;
 use App\Models\MachineStatus;
 use App\Models\MeterReadingRecord;
 use App\Models\Role;
+use App\Models\ServiceForecast;
 use App\Models\ServiceRecord;
 use App\Models\Yard;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\YardTestCase;
 
@@ -298,6 +300,94 @@ final class ServiceTest extends YardTestCase
         $this->artisan('ledger:verify')->assertSuccessful();
     }
 
+    public function test_a_forecast_follows_readings_work_hires_the_day_and_the_programme(): void
+    {
+        $this->pastReadings();
+        $this->done('svc-oil', ['on' => '2026-09-01', 'hours' => '770.0']);
+        $next = function (): ?string {
+            $this->horizon();
+            $ahead = DB::table('service_ahead')->where('machine_id', $this->machine->id)->where('point', 'svc-oil');
+
+            return $ahead->value('day');
+        };
+        $clashes = fn (): bool => ServiceForecast::query()->findOrFail($this->machine->id)->clashes;
+        self::assertSame(['2026-12-05', true], [$next(), $clashes()]);
+
+        // A hire that is over before it is due is no clash; the likely day is the same.
+        $this->hire->update(['goes_out_at' => '2026-12-02 07:00:00', 'comes_back_at' => '2026-12-03 16:00:00']);
+        self::assertSame(['2026-12-05', false], [$next(), $clashes()]);
+
+        $this->travel(1)->days();
+        $this->as(Role::Technician);
+        $this->read('1019.0');
+        self::assertLessThan('2026-12-05', (string) $next());
+
+        // The next day it is worked out again without anybody telling it to.
+        $made = fn (): string => ServiceForecast::query()->findOrFail($this->machine->id)->made_on->format('Y-m-d');
+        self::assertSame('2026-12-02', $made());
+        $this->travel(1)->days();
+        $this->as(Role::Lead);
+        $this->horizon();
+        self::assertSame('2026-12-03', $made());
+
+        $interval = ['hours' => 900, 'months' => 0, 'days' => 0, 'source' => 'manual, page 12'];
+        $this->putJson('/api/models/dromvik_14c/service-points/svc-oil', $interval)->assertOk();
+        self::assertNull($this->dayWithin('svc-oil', $next()));
+
+        $this->done('svc-oil')->assertJsonPath('results.0.problem', null);
+        self::assertNull($this->dayWithin('svc-oil', $next()));
+    }
+
+    public function test_forecasts_that_were_thrown_away_come_to_the_same(): void
+    {
+        $this->pastReadings();
+        $this->done('svc-oil', ['on' => '2026-09-01', 'hours' => '770.0']);
+        $before = $this->horizon()->json();
+        self::assertNotSame([], $before['machines']);
+        $this->app->make(RebuildProjections::class)();
+        self::assertSame(0, ServiceForecast::query()->count());
+
+        self::assertSame($before, $this->horizon()->json());
+        ServiceForecast::becomeStale([$this->machine->id]);
+        $this->artisan('service:forecast')->assertSuccessful();
+        self::assertFalse(ServiceForecast::query()->findOrFail($this->machine->id)->is_stale);
+    }
+
+    public function test_the_horizon_comes_in_pages_by_family_and_by_day_or_clash(): void
+    {
+        $this->hire->update(['goes_out_at' => '2026-12-02 07:00:00', 'comes_back_at' => '2026-12-18 16:00:00']);
+        $this->pastReadings();
+        $this->done('svc-oil', ['on' => '2026-09-01', 'hours' => '770.0']);
+        $excavator = $this->machine->fleet_number;
+        // A truck whose service is overdue, and that nobody hires.
+        $this->machine = Machine::query()->create(
+            ['fleet_number' => 'F-77', 'model_id' => 'fenwold_p20', 'serial' => 'TQF77', 'bay' => 'shed D'],
+        );
+        $this->read('500.0')->assertJsonPath('results.0.problem', null);
+        $this->done('svc-truck-year', ['on' => '2025-01-01'])->assertJsonPath('results.0.problem', null);
+        $numbers = fn (string $query): array => array_column(
+            $this->getJson("/api/service{$query}")->assertOk()->json('machines'),
+            'fleet_number',
+        );
+
+        self::assertSame(['F-77', $excavator], $numbers(''));
+        self::assertSame([$excavator, 'F-77'], $numbers('?first=clash'));
+        self::assertSame(['F-77'], $numbers('?family=pallet_truck'));
+        self::assertSame([$excavator], $numbers('?from=1'));
+        $horizon = $this->horizon();
+        self::assertSame(
+            [2, 1, false, 0],
+            [
+                $horizon->json('totals.machines'), $horizon->json('totals.clashes'),
+                $horizon->json('has_more'), $horizon->json('waiting'),
+            ],
+        );
+        self::assertEqualsCanonicalizing(
+            ['tracked_excavator', 'pallet_truck'],
+            array_column($horizon->json('families'), 'drawing'),
+        );
+    }
+
     public function test_a_yard_sees_nothing_of_another_yards_service(): void
     {
         $this->pastReadings();
@@ -364,6 +454,12 @@ final class ServiceTest extends YardTestCase
     private function point(string $id): array
     {
         return array_column($this->service()->json('points'), null, 'id')[$id];
+    }
+
+    /** The day itself, where it is one of the next three weeks. */
+    private function dayWithin(string $point, ?string $day): ?string
+    {
+        return $day !== null && $day <= CarbonImmutable::now()->addDays(21)->format('Y-m-d') ? "{$point} {$day}" : null;
     }
 
     private function service(): TestResponse

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\QueryText;
 use App\Models\Machine;
+use App\Presenters\HorizonAsked;
 use App\Presenters\PresentHorizon;
 use App\Presenters\PresentServiceOfMachine;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
 final class ServiceController
@@ -19,10 +22,15 @@ final class ServiceController
         return response()->json($present->of($machine));
     }
 
-    public function horizon(PresentHorizon $present): JsonResponse
+    public function horizon(Request $request, PresentHorizon $present): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
+        $drawing = QueryText::of($request, 'family');
 
-        return response()->json($present->ofFleet());
+        return response()->json($present->ofFleet(new HorizonAsked(
+            $drawing === '' ? null : $drawing,
+            QueryText::of($request, 'first') === 'clash' ? 'clash' : 'day',
+            max(0, (int) QueryText::of($request, 'from')),
+        )));
     }
 }

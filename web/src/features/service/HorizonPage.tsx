@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
+import { Button } from '../../app/Button';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { figure, longDate } from '../../app/figures';
@@ -22,13 +23,14 @@ const SATURDAY = 6;
 /** What the fleet needs in the next three weeks, against the hires that are booked, and the kit for it. */
 export default function HorizonPage() {
   const { t } = useTranslation();
-  const horizon = useHorizon();
   const [drawing, setDrawing] = useState<string | null>(null);
   const [clashesFirst, setClashesFirst] = useState(false);
+  const horizon = useHorizon(drawing, clashesFirst ? 'clash' : 'day');
   if (horizon.isPending) {
     return <Notice words={t('state.fetching')} />;
   }
-  if (horizon.data === undefined) {
+  const last = horizon.data?.pages[horizon.data.pages.length - 1];
+  if (horizon.data === undefined || last === undefined) {
     return (
       <Notice
         words={whatToDo(horizon.error, t('state.no_answer'))}
@@ -37,12 +39,8 @@ export default function HorizonPage() {
       />
     );
   }
-  const { machines, kit, today, until, not_recorded } = horizon.data;
-  const families = familiesOf(machines);
-  const shown = machines.filter((machine) => drawing === null || machine.drawing === drawing);
-  const ordered = clashesFirst ? [...shown].sort((a, b) => Number(b.clashes) - Number(a.clashes)) : shown;
-  const clashes = machines.filter((machine) => machine.clashes).length;
-  const points = machines.reduce((sum, machine) => sum + machine.points.length, 0);
+  const { kit, today, until, totals, families, waiting, not_recorded: notRecorded } = last;
+  const machines = horizon.data.pages.flatMap((page) => page.machines);
 
   return (
     <Page
@@ -54,8 +52,8 @@ export default function HorizonPage() {
       right={
         <>
           <p className="horizon-sum">
-            <b>{t('service.clashes', { count: clashes })}</b>{' '}
-            {t('service.points_on', { count: points, machines: machines.length })}
+            <b>{t('service.clashes', { count: totals.clashes })}</b>{' '}
+            {t('service.points_on', { count: totals.points, machines: totals.machines })}
           </p>
           <MyName />
         </>
@@ -68,7 +66,7 @@ export default function HorizonPage() {
           data-testid="horizon-all"
           onClick={() => setDrawing(null)}
         >
-          <b>{machines.length}</b>
+          <b>{totals.machines}</b>
           {t('service.all_due')}
         </button>
         {families.map((family) => (
@@ -95,27 +93,31 @@ export default function HorizonPage() {
       <div className="horizon-body">
         {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys */}
         <section className="horizon-time" tabIndex={0} aria-label={t('service.horizon')}>
-          {ordered.length === 0 ? (
+          {machines.length === 0 ? (
             <p className="horizon-none">{t('service.nothing_due', { day: dayAndMonth(until, today) })}</p>
           ) : (
-            <Lines machines={ordered} today={today} until={until} />
+            <Lines machines={machines} today={today} until={until} />
           )}
-          {not_recorded > 0 && <p className="horizon-none">{t('service.not_recorded', { count: not_recorded })}</p>}
+          {horizon.hasNextPage && (
+            <Button
+              testId="horizon-more"
+              disabled={horizon.isFetchingNextPage}
+              onClick={() => void horizon.fetchNextPage()}
+            >
+              {t('service.more', { count: totals.machines - machines.length })}
+            </Button>
+          )}
+          {waiting > 0 && (
+            <p className="horizon-none" role="status">
+              {t('service.waiting', { count: waiting })}
+            </p>
+          )}
+          {notRecorded > 0 && <p className="horizon-none">{t('service.not_recorded', { count: notRecorded })}</p>}
         </section>
         <KitList kit={kit} until={dayAndMonth(until, today)} />
       </div>
     </Page>
   );
-}
-
-function familiesOf(machines: Machine[]): { drawing: string; name: string; count: number }[] {
-  const found = new Map<string, { drawing: string; name: string; count: number }>();
-  for (const { drawing, family } of machines) {
-    const one = found.get(drawing) ?? { drawing, name: family, count: 0 };
-    found.set(drawing, { ...one, count: one.count + 1 });
-  }
-
-  return [...found.values()].sort((a, b) => b.count - a.count);
 }
 
 function Lines({ machines, today, until }: { machines: Machine[]; today: string; until: string }) {
@@ -189,7 +191,11 @@ function KitList({ kit, until }: { kit: Schema['ServiceHorizon']['kit']; until: 
           <li key={item.name}>
             <span>
               <b>{item.name}</b>
-              <small>{item.machines.join(', ')}</small>
+              <small>
+                {item.machines.join(', ')}
+                {item.count > item.machines.length &&
+                  ` ${t('service.and_more', { count: item.count - item.machines.length })}`}
+              </small>
             </span>
             <i>{quantityOf(item, t) ?? t('service.to_the_mark')}</i>
           </li>

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api } from '../../api/client';
 import type { Payloads } from '../../api/entries';
 import { postToMachine } from '../fleet/postToMachine';
@@ -11,9 +11,23 @@ export function useServiceOfMachine(machineId: string) {
   });
 }
 
-/** What the fleet needs in the next three weeks. */
-export function useHorizon() {
-  return useQuery({ queryKey: ['service'], queryFn: () => answer(api.GET('/api/service')) });
+/** Machines of a page of the horizon, as the server counts them. */
+const PAGE = 100;
+
+/** What the fleet needs in the next three weeks, in pages of the server. */
+export function useHorizon(family: string | null, first: 'day' | 'clash') {
+  return useInfiniteQuery({
+    queryKey: ['service', 'horizon', family, first],
+    placeholderData: keepPreviousData,
+    initialPageParam: 0,
+    queryFn: ({ pageParam }) =>
+      answer(
+        api.GET('/api/service', {
+          params: { query: { first, from: pageParam, ...(family === null ? {} : { family }) } },
+        }),
+      ),
+    getNextPageParam: (last, pages) => (last.has_more ? pages.length * PAGE : undefined),
+  });
 }
 
 /** Tells the yard that a point was done, or that the meter was read; the pages that show it ask anew. */
