@@ -10,6 +10,7 @@ use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\Payloads\GatePassed;
 use App\Models\Handover;
+use App\Models\Role;
 use App\Words;
 use App\Yards\CurrentYard;
 use Carbon\CarbonInterface;
@@ -22,6 +23,7 @@ use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Paper\NotADate;
+use JadeLedger\Core\People\WithoutProof;
 use JadeLedger\Core\Release\Decision;
 
 /** What has to be so before a machine is handed over. */
@@ -124,10 +126,13 @@ final readonly class HandoverOfWalk
      */
     public function everyGateMustBePassed(WalkContext $context, array $passed, CarbonInterface $at): void
     {
-        $numbers = $until = [];
+        $numbers = $until = $excused = [];
         foreach ($passed as $gate) {
-            $numbers[$gate->gate] = $gate->number ?? '';
-            if ($gate->validUntil !== null) {
+            $numbers[$gate->gate] = $gate->instead ?? $gate->number ?? '';
+            if ($gate->instead !== null) {
+                self::mustBeLetGoWithoutProof($context);
+                $excused[] = $gate->gate;
+            } elseif ($gate->validUntil !== null) {
                 $until[$gate->gate] = self::day($gate->validUntil);
             }
         }
@@ -140,7 +145,21 @@ final readonly class HandoverOfWalk
         if ($ended !== []) {
             throw self::gate(ProblemName::ProofHasEnded, $ended);
         }
-        $this->operators->mustBeEvaluated($context, array_values(array_filter($numbers)), $at);
+        if ($excused === []) {
+            $this->operators->mustBeEvaluated($context, array_values(array_filter($numbers)), $at);
+        }
+    }
+
+    /** @throws ApiProblem where the house rule lets nobody go without, or only the lead */
+    private static function mustBeLetGoWithoutProof(WalkContext $context): void
+    {
+        $rule = WithoutProof::of($context->catalogue->featuresOf($context->model));
+        if ($rule === WithoutProof::Refused) {
+            throw ApiProblem::because(ProblemName::NoneWithoutProof, 422);
+        }
+        if ($rule === WithoutProof::ByLead && $context->actor->role !== Role::Lead) {
+            throw ApiProblem::because(ProblemName::OnlyTheLeadWithoutProof, 403);
+        }
     }
 
     /** @param  non-empty-list<Check>  $gates */

@@ -25,6 +25,7 @@ use JadeLedger\Core\Catalogue\QuestionForm;
 use JadeLedger\Core\Catalogue\TeachBackQuestion;
 use JadeLedger\Core\Catalogue\Wear;
 use JadeLedger\Core\Catalogue\WrongAnswer;
+use JadeLedger\Core\People\WithoutProof;
 
 /** What the person who takes the machine is told, and how far they have been told it. */
 final readonly class PresentBriefing
@@ -108,6 +109,7 @@ final readonly class PresentBriefing
             ], $handover->others ?? []),
             'notes' => (object) StepNote::for($walk->hire->customer),
             'hirer_id' => $walk->hire->customer_id,
+            'without_proof' => WithoutProof::of($context->catalogue->featuresOf($context->model))->value,
             'hire_standing' => $walk->hire->standing()->value,
         ];
     }

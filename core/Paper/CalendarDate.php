@@ -35,7 +35,7 @@ final readonly class CalendarDate
         return new self($year, $month, min($this->day, self::lastDay($year, $month)));
     }
 
-    /** The day that comes so many days later. */
+    /** @param  int  $days later, or earlier where they are negative */
     public function plusDays(int $days): self
     {
         $day = $this->day + $days;
@@ -43,6 +43,10 @@ final readonly class CalendarDate
         while ($day > ($last = self::lastDay(...$this->monthAfter($months)))) {
             $day -= $last;
             $months++;
+        }
+
+        while ($day < 1) {
+            $day += self::lastDay(...$this->monthAfter(--$months));
         }
 
         return new self(...[...$this->monthAfter($months), $day]);

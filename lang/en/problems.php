@@ -381,4 +381,12 @@ return [
         'detail' => 'So many people are not briefed at one machine. Hand it over in groups.',
     ],
     'not_a_signature' => ['title' => 'No signature yet', 'detail' => 'A dot is none. Sign across the field, with pen, finger or mouse.'],
+    'none_without_proof' => [
+        'title' => 'No proof, no machine',
+        'detail' => 'The house rule of this yard lets nobody take it without a proof. Ask for the card, or for somebody who has one.',
+    ],
+    'only_the_lead_without_proof' => [
+        'title' => 'Only the lead lets it go',
+        'detail' => 'Without a proof the lead hands it over and says why. Ask the lead.',
+    ],
 ];

@@ -4422,4 +4422,12 @@ return [
     'Stop everything, keep others out of danger, ring 911. Then ring us.' => 'Pare todo, aleje a los demás del peligro, llame al 911. Luego llámenos.',
     'Stop everything, keep others out of danger, ring 999. Then ring us.' => 'Pare todo, aleje a los demás del peligro, llame al 999. Luego llámenos.',
     'Stop everything, keep others out of danger, ring 112. Then ring us.' => 'Pare todo, aleje a los demás del peligro, llame al 112. Luego llámenos.',
+    'No proof, or one that has ended' => 'Sin prueba, o una caducada',
+    'The machine stays' => 'La máquina se queda',
+    'Nobody learns on a hire.' => 'Nadie aprende en un alquiler.',
+    'Only with somebody by name who stands beside' => 'Solo con alguien con nombre que esté al lado',
+    'A trainee of the hirer\'s, under their own supervisor.' => 'Un aprendiz del cliente, con su propio supervisor.',
+    'Only the lead hands it over, with a reason' => 'Solo la entrega el jefe, con un motivo',
+    'The proof was seen before, or is known to be under way.' => 'La prueba se vio antes, o se sabe que está en camino.',
+    'A missing card is the commonest sign of missing training. Whatever the rule, name and reason stand in the ledger.' => 'Un carné que falta suele ser formación que falta. Sea cual sea la regla, nombre y motivo quedan en el libro.',
 ];

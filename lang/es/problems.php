@@ -380,4 +380,12 @@ return [
         'detail' => 'A tantas personas no se las instruye en una máquina. Entréguela por grupos.',
     ],
     'not_a_signature' => ['title' => 'Aún no hay firma', 'detail' => 'Un punto no es una firma. Firme a lo ancho del campo, con lápiz, dedo o ratón.'],
+    'none_without_proof' => [
+        'title' => 'Sin prueba no hay máquina',
+        'detail' => 'La regla de esta base no deja llevársela sin prueba. Pida el carné, o a alguien que lo tenga.',
+    ],
+    'only_the_lead_without_proof' => [
+        'title' => 'Solo el jefe la deja ir',
+        'detail' => 'Sin prueba la entrega el jefe y dice por qué. Pregunte al jefe.',
+    ],
 ];

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Contract\JsonObject;
+use App\Http\Problems\ApiProblem;
+use App\Ledger\Contexts\ContextOfWalk;
+use App\Ledger\HandoverOfWalk;
+use App\Ledger\Payloads\GatePassed;
 use App\Ledger\RebuildProjections;
 use App\Models\Customer;
 use App\Models\Role;
 use App\Models\StepNote;
 use App\Models\Walk;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\YardTestCase;
 
 /** Proof and introduction are asked at the handover, of whoever takes the machine, and are no lines of the walk. */
@@ -86,6 +92,41 @@ final class HandoverGateTest extends YardTestCase
         ]);
         $this->app->make(RebuildProjections::class)();
         self::assertSame('Fenn Callow', $this->getJson("/api/walks/{$walk->id}/briefing")->json('others.0.name'));
+    }
+
+    /** @return iterable<string, array{string, Role, string|null}> school, who hands over, the problem */
+    public static function withoutProof(): iterable
+    {
+        yield 'the machine stays' => ['refused', Role::Technician, '/problems/none-without-proof'];
+        yield 'somebody stands beside' => ['supervised', Role::Technician, null];
+        yield 'only the lead' => ['by_lead', Role::Technician, '/problems/only-the-lead-without-proof'];
+        yield 'the lead' => ['by_lead', Role::Lead, null];
+    }
+
+    #[DataProvider('withoutProof')]
+    public function test_without_a_proof_the_house_rule_decides(string $school, Role $by, ?string $problem): void
+    {
+        if ($school !== 'refused') {
+            $this->as(Role::Lead);
+            $chosen = ['value' => $school, 'reason' => 'As our hirers work'];
+            $this->putJson('/api/house-rules/without_proof', $chosen)->assertOk();
+        }
+        $this->as($by);
+        $walk = $this->openWalk();
+        $context = $this->app->make(ContextOfWalk::class)($walk, $this->person($by));
+        $passed = array_map(
+            static fn (array $gate): GatePassed => GatePassed::read(JsonObject::of($gate)),
+            [['gate' => 'doc-operator-proof', 'instead' => 'Anneke Dro, site manager'], self::INTRODUCED],
+        );
+        try {
+            $this->app->make(HandoverOfWalk::class)->everyGateMustBePassed($context, $passed, now());
+            $said = null;
+        } catch (ApiProblem $refused) {
+            $said = $refused->problem->type;
+        }
+
+        self::assertSame($problem, $said);
+        self::assertSame($school, $this->getJson("/api/walks/{$walk->id}/briefing")->json('without_proof'));
     }
 
     public function test_a_note_of_the_lead_stands_beside_its_step_for_everybody_or_for_one_hirer(): void

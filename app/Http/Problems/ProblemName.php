@@ -217,4 +217,6 @@ enum ProblemName: string
     case SignedAlready = 'signed_already';
     case TooManySigned = 'too_many_signed';
     case NotASignature = 'not_a_signature';
+    case NoneWithoutProof = 'none_without_proof';
+    case OnlyTheLeadWithoutProof = 'only_the_lead_without_proof';
 }

@@ -15,6 +15,7 @@ use JadeLedger\Core\Catalogue\Occasion;
 use JadeLedger\Core\Catalogue\RuleOption;
 use JadeLedger\Core\Catalogue\StageLine;
 use JadeLedger\Core\Catalogue\StationKind;
+use JadeLedger\Core\People\WithoutProof;
 use JadeLedger\Core\Quantity\UnitSchool;
 use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Walk\WalkPlan;
@@ -175,7 +176,7 @@ final class HouseRuleEffectTest extends TestCase
             foreach ($catalogue->stages as $stage) {
                 $all[] = array_map(static fn (StageLine $line): string => $line->id, $stage->linesFor($features));
             }
-            $all[] = [$features->has('rule_levels'), UnitSchool::of($features)];
+            $all[] = [$features->has('rule_levels'), UnitSchool::of($features), WithoutProof::of($features)];
             $told = (new ComposeBriefing($catalogue))->for($model);
             $all[] = array_map(static fn (BriefingStep $step): string => $step->id, $told);
         }

@@ -16,11 +16,13 @@ const DAY = 'YYYY-MM-DD';
 export interface Proof {
   number: string;
   validUntil: string | null;
+  /** In place of a proof, where the house rule lets: who stands beside, or why the lead lets it go. */
+  instead: string | null;
 }
 
 export type Passed = Record<string, Proof>;
 
-const NO_PROOF: Proof = { number: '', validUntil: null };
+const NO_PROOF: Proof = { number: '', validUntil: null, instead: null };
 
 interface Props {
   briefing: Briefing;
@@ -31,12 +33,12 @@ interface Props {
 /** What is confirmed before anybody signs: each gate is passed, or the machine is not handed over. */
 export function Gates({ briefing, passed, onPassed }: Props) {
   const { t, i18n } = useTranslation();
-  const { gates, operators = [], operator_categories: categories = [] } = briefing;
+  const { gates, operators = [], operator_categories: categories = [], without_proof: rule = 'refused' } = briefing;
   const without = (id: string) => Object.fromEntries(Object.entries(passed).filter(([one]) => one !== id));
   const toggle = (id: string) =>
-    onPassed(id in passed ? without(id) : { ...passed, [id]: { number: '', validUntil: null } });
+    onPassed(id in passed ? without(id) : { ...passed, [id]: NO_PROOF });
   const change = (id: string, part: Partial<Proof>) =>
-    onPassed({ ...passed, [id]: { number: '', validUntil: null, ...passed[id], ...part } });
+    onPassed({ ...passed, [id]: { ...NO_PROOF, ...passed[id], ...part } });
 
   return (
     <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
@@ -62,6 +64,13 @@ export function Gates({ briefing, passed, onPassed }: Props) {
                     onProof={(proof) => change(gate.id, proof)}
                   />
                 )}
+                {rule !== 'refused' && (
+                  <Instead
+                    rule={rule}
+                    words={passed[gate.id]?.instead ?? null}
+                    onWords={(instead) => change(gate.id, { instead })}
+                  />
+                )}
                 <TextField
                   label={t('handover.gate_number')}
                   value={passed[gate.id]?.number ?? ''}
@@ -83,6 +92,45 @@ export function Gates({ briefing, passed, onPassed }: Props) {
   );
 }
 
+interface InsteadProps {
+  rule: 'supervised' | 'by_lead';
+  words: string | null;
+  onWords: (words: string | null) => void;
+}
+
+/** No proof was shown, and the house rule of the yard lets it go all the same, with a name or a reason. */
+function Instead({ rule, words, onWords }: InsteadProps) {
+  const { t } = useTranslation();
+
+  return (
+    <div className="gate-instead">
+      <Button
+        pressed={words !== null}
+        testId="gate-instead"
+        under={t(`handover.without.${rule}_under`)}
+        onClick={() => onWords(words === null ? '' : null)}
+      >
+        {t('handover.without.none')}
+      </Button>
+      {words !== null && (
+        <TextField
+          label={t(`handover.without.${rule}`)}
+          value={words}
+          onChange={(event) => onWords(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 200, 'data-testid': 'gate-instead-words' } }}
+        />
+      )}
+    </div>
+  );
+}
+
 /** Whether every gate is passed, with its number where one is asked. */
 export const arePassed = (gates: Briefing['gates'], passed: Passed): boolean =>
-  gates.every((gate) => gate.id in passed && (!gate.asks_number || (passed[gate.id]?.number ?? '').trim().length >= 2));
+  gates.every((gate) => {
+    const proof = passed[gate.id];
+    if (proof === undefined || !gate.asks_number) {
+      return proof !== undefined;
+    }
+
+    return proof.instead === null ? proof.number.trim().length >= 2 : proof.instead.trim().length >= 3;
+  });

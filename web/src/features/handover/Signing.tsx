@@ -80,10 +80,11 @@ export function Signing({ briefing, busy, onSign }: SigningProps) {
 }
 
 const written = (passed: Passed) =>
-  Object.entries(passed).map(([gate, { number, validUntil }]) => ({
+  Object.entries(passed).map(([gate, { number, validUntil, instead }]) => ({
     gate,
-    ...(number.trim() === '' ? {} : { number: number.trim() }),
-    ...(validUntil === null ? {} : { valid_until: validUntil }),
+    ...(instead === null && number.trim() !== '' ? { number: number.trim() } : {}),
+    ...(instead === null && validUntil !== null ? { valid_until: validUntil } : {}),
+    ...(instead === null ? {} : { instead: instead.trim() }),
   }));
 
 /** What the yard takes of one stroke; a longer one is drawn with fewer points, from end to end. */
