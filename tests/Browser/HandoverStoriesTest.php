@@ -35,25 +35,26 @@ final class HandoverStoriesTest extends BrowserTestCase
         return true;
     }
 
-    /** @return iterable<string, array{string, string, array<string, string>, string, string}> model, number, site, caution, step */
+    /** @return iterable<string, array{string, string, array<string, string>, string, string}> model, letter, site, caution, step */
     public static function machines(): iterable
     {
-        yield 'boom lift' => ['ardlow_20b', 'A-91', ['lines' => 'yes', 'frost' => 'no'], 'owner of the line', 'emergency lowering'];
-        yield 'gas truck' => ['orrick_25g', 'F-91', ['indoors' => 'yes', 'dark' => 'no'], 'air the place', 'close the valve'];
-        yield 'generator' => ['brennock_g20', 'G-91', ['water' => 'unknown', 'people' => 'no'], 'Ask for edges', 'Breaker open'];
-        yield 'mower' => ['mossgill_122', 'M-91', ['slope' => 'yes', 'frost' => 'no'], 'steepest ground', 'Disengage the blades'];
-        yield 'dump truck' => ['brennock_a30', 'H-91', ['soft' => 'yes', 'dark' => 'yes'], 'Plates under wheels', 'body'];
+        yield 'boom lift' => ['ardlow_20b', 'A', ['lines' => 'yes', 'frost' => 'no'], 'owner of the line', 'emergency lowering'];
+        yield 'gas truck' => ['orrick_25g', 'F', ['indoors' => 'yes', 'dark' => 'no'], 'air the place', 'close the valve'];
+        yield 'generator' => ['brennock_g20', 'G', ['water' => 'unknown', 'people' => 'no'], 'Ask for edges', 'Breaker open'];
+        yield 'mower' => ['mossgill_122', 'M', ['slope' => 'yes', 'frost' => 'no'], 'steepest ground', 'Disengage the blades'];
+        yield 'dump truck' => ['brennock_a30', 'H', ['soft' => 'yes', 'dark' => 'yes'], 'Plates under wheels', 'body'];
     }
 
     /** @param  array<string, string>  $site */
     #[DataProvider('machines')]
     public function test_a_machine_is_handed_over_and_taken_along(
         string $model,
-        string $number,
+        string $letter,
         array $site,
         string $caution,
         string $step,
     ): void {
+        $number = "{$letter}-".random_int(700, 999);
         [$hire, $walk, $steps] = $this->walkedOut($model, $number, $site);
         $this->signIn('ines');
         $this->open("/app/walks/{$walk}/handover");
@@ -109,8 +110,12 @@ final class HandoverStoriesTest extends BrowserTestCase
         $this->type('signer', $name);
         $field = $this->wait(self::named('signature'));
         $this->web->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$field]);
-        $this->web->action()->moveToElement($field, -80, 0)->clickAndHold()
-            ->moveByOffset(60, -20)->moveByOffset(70, 30)->release()->perform();
+        $box = $this->web->executeScript(
+            'const { x, y, width, height } = arguments[0].getBoundingClientRect(); return [x + width / 2, y + height / 2];',
+            [$field],
+        );
+        [$x, $y] = array_map(intval(...), $box);
+        $this->drag([$x - 80, $y], [$x + 70, $y + 20]);
         $this->hold('sign');
     }
 
@@ -122,10 +127,11 @@ final class HandoverStoriesTest extends BrowserTestCase
     {
         $made = $this->tablet('dilys')->post(
             '/api/machines',
-            ['model_id' => $model, 'fleet_number' => $number, 'serial' => "TQ91{$number}"],
+            ['model_id' => $model, 'fleet_number' => $number, 'serial' => "TQ9{$number}"],
         );
-        $machine = self::json($made)['id'];
+        self::json($made);
         $counter = $this->tablet('juno');
+        $machine = self::json($counter->get("/api/machines?search={$number}"))['machines'][0]['id'];
         $hirer = self::json($counter->get('/api/hirers?search=Dunlin'))['hirers'][0]['id'];
         $now = CarbonImmutable::now('Europe/London');
         $booked = self::json($counter->post('/api/hires', [
@@ -162,6 +168,8 @@ final class HandoverStoriesTest extends BrowserTestCase
     /** @return array<string, mixed> */
     private static function json(ResponseInterface $answer): array
     {
+        self::assertLessThan(300, $answer->getStatusCode(), (string) $answer->getBody());
+
         return json_decode((string) $answer->getBody(), true, flags: JSON_THROW_ON_ERROR);
     }
 }

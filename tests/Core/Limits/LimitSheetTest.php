@@ -269,6 +269,8 @@ final class LimitSheetTest extends TestCase
         yield 'shaking' => ['vibration', 'level', 1, 30, 'limits.hours_to_limit'];
         yield 'the load of an engine' => ['fuel', 'load', 1, 100, 'limits.full_tank_lasts'];
         yield 'the draw on a battery' => ['battery', 'draws', 1, 30, 'limits.hours_left'];
+        yield 'a heavier attachment on a loader' => ['tipping-share', 'attachment', 0, 4000, 'limits.rated_load'];
+        yield 'a higher centre' => ['upright', 'height', 1, 6, 'limits.stands_sideways'];
         yield 'the light that is wanted' => ['light', 'wanted', 1, 500, 'limits.spacing'];
     }
 
@@ -297,6 +299,9 @@ final class LimitSheetTest extends TestCase
         yield 'weight of what is lashed' => ['lashing', 'mass', 100, 40000, 'limits.each_lashing_at_least'];
         yield 'tools' => ['air', 'tools', 1, 90, 'limits.air_needed'];
         yield 'speed' => ['stopping', 'speed', 1, 80, 'limits.stopping_distance'];
+        yield 'air in a tyre' => ['wheels', 'inflation', 50, 1200, 'limits.it_presses'];
+        yield 'a machine further back on a lorry' => ['axles', 'behind', 1, 6, 'limits.rear_axle'];
+        yield 'a heavier machine on a lorry' => ['axles', 'mass', 1000, 30000, 'limits.rear_axle'];
         yield 'noise' => ['noise', 'level', 60, 130, 'limits.noise_of_the_day'];
     }
 

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
@@ -10,7 +10,7 @@ import { useSend } from '../walk/state/useSend';
 import { usePost } from '../walk/state/useWalk';
 import { Duties } from './Duties';
 import { LimitsTold } from './LimitsTold';
-import { Signing, type SigningProps } from './Signing';
+import { Signing, forgetDrafts, type SigningProps } from './Signing';
 import type { Briefing } from './withShownHere';
 
 const LANGUAGES = ['en', 'es'] as const;
@@ -39,6 +39,12 @@ function Signed({ briefing, signedAt }: { briefing: Briefing; signedAt: string }
   const [isLinking, setIsLinking] = useState(false);
   const [isAdding, setIsAdding] = useState(false);
   const others = briefing.others ?? [];
+  const { walk_id: walkId, isSignedHere } = briefing;
+  useEffect(() => {
+    if (!isSignedHere) {
+      forgetDrafts(walkId);
+    }
+  }, [isSignedHere, walkId, others.length]);
 
   return (
     <section className="signed">
@@ -101,6 +107,7 @@ function AnotherSigns({ briefing, onClose }: { briefing: Briefing; onClose: () =
         <ProblemWords problem={problem} />
         <Signing
           briefing={briefing}
+          draft={`handover.signing.1.${briefing.walk_id}.${(briefing.others ?? []).length + 1}`}
           busy={busy}
           onSign={(name, signature, gates) =>
             void send(() => post('handover.also_signed', { name, signature, gates })).then(
@@ -119,7 +126,8 @@ function Drawn({ name, signature }: { name: string; signature: number[][] }) {
   return (
     <svg
       className="signature-drawn"
-      viewBox="0 0 1000 400"
+      // A field that was higher than wide has its strokes further down.
+      viewBox={`0 0 1000 ${Math.max(400, ...signature.flatMap((stroke) => stroke.filter((_, at) => at % 2 === 1))) + 10}`}
       role="img"
       aria-label={t('handover.signature_of', { name })}
     >

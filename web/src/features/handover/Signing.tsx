@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next';
 import type { Payloads } from '../../api/entries';
 import { Button } from '../../app/Button';
 import { HoldButton } from '../../app/HoldButton';
+import { usePersistentState } from '../../app/usePersistentState';
 import { Gates, arePassed, type Passed } from './Gates';
 import type { Briefing } from './withShownHere';
 
@@ -12,18 +13,20 @@ type GatePassed = Payloads['handover.signed']['gates'][number];
 
 export interface SigningProps {
   briefing: Briefing;
+  /** Under which name and gates are kept until they are taken: what the yard refuses is not typed again. */
+  draft?: string;
   busy: boolean;
   onSign: (name: string, signature: number[][], gates: GatePassed[]) => void;
 }
 
 /** What one person shows, their name and their signature. Strokes are kept as lines, so that they print at any size. */
-export function Signing({ briefing, busy, onSign }: SigningProps) {
+export function Signing({ briefing, draft = `handover.signing.1.${briefing.walk_id}`, busy, onSign }: SigningProps) {
   const { t } = useTranslation();
   const canvas = useRef<HTMLCanvasElement>(null);
   const pad = useRef<SignaturePad | null>(null);
-  const [name, setName] = useState('');
+  const [name, setName] = usePersistentState(`${draft}.name`, '');
   const [hasInk, setHasInk] = useState(false);
-  const [passed, setPassed] = useState<Passed>({});
+  const [passed, setPassed] = usePersistentState<Passed>(`${draft}.gates`, {});
   // A briefing that a tablet kept from before knows no gates; the yard asks for them.
   const gates = briefing.gates ?? [];
   useEffect(() => {
@@ -77,6 +80,13 @@ export function Signing({ briefing, busy, onSign }: SigningProps) {
       </HoldButton>
     </>
   );
+}
+
+/** What was taken is the yard's: name and proof stay on no tablet. */
+export function forgetDrafts(walkId: string): void {
+  Object.keys(localStorage)
+    .filter((key) => key.startsWith(`jade.handover.signing.1.${walkId}`))
+    .forEach((key) => localStorage.removeItem(key));
 }
 
 const written = (passed: Passed) =>
