@@ -13,7 +13,7 @@ use App\Http\Problems\ProblemName;
 use App\Keys\LinkKey;
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Models\Hire;
-use App\Models\Language;
+use App\Models\HirerLanguage;
 use App\Models\User;
 use App\Words;
 use App\Yards\CurrentYard;
@@ -37,7 +37,7 @@ final readonly class MailHirer
     }
 
     /** @throws ApiProblem where no server is set, or the server does not take it */
-    public function __invoke(Hire $hire, string $to, Language $language, User $by): void
+    public function __invoke(Hire $hire, string $to, HirerLanguage $language, User $by): void
     {
         if ((string) config('mail.mailers.smtp.host') === '') {
             throw ApiProblem::because(ProblemName::MailNowhere, 409);

@@ -11,10 +11,10 @@ use App\Ledger\ProgrammeOfModel;
 use App\Ledger\StepsOfHire;
 use App\Limits\LimitsTold;
 use App\Models\Hire;
+use App\Models\HirerLanguage;
 use App\Models\HirerReport;
 use App\Models\HirerTick;
 use App\Models\HireStatus;
-use App\Models\Language;
 use App\Models\StepNote;
 use App\Models\Tag;
 use App\Models\WalkPlanRecord;
@@ -65,7 +65,7 @@ final readonly class PresentHirerPage
             'until' => Moment::text($hire->comes_back_at),
             'timezone' => $this->yard->timezone(),
             'language' => App::getLocale(),
-            'languages' => array_column(Language::cases(), 'value'),
+            'languages' => array_column(HirerLanguage::cases(), 'value'),
             'kept_at' => Moment::text($now),
             'steps' => $isTheirs
                 ? array_map(

@@ -95,8 +95,11 @@ final class HirerPageStoryTest extends BrowserTestCase
     {
         $this->signIn('dilys');
         $this->open('/app/reports');
+        $this->waitForText('.hirer-report header', 'folio');
+        $report = $this->text('.hirer-report header');
+        self::assertSame(1, preg_match('/folio (\d+)/', $report, $folio), $report);
         $this->tapOn('.hirer-report h2 a');
-        $this->press($this->wait('[data-testid^="change-"]'));
+        $this->tap("change-{$folio[1]}");
         $this->tap('hirer-link');
         $this->waitForText(self::named('link-square'), 'Ends');
         $this->picture('hirer-link');

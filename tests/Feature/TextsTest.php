@@ -8,14 +8,17 @@ use App\Catalogue\CatalogueRepository;
 use App\Catalogue\ExamineModel;
 use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKinds;
+use App\Models\HirerLanguage;
 use App\Models\Language;
 use App\Models\MachineStanding;
 use App\Models\Role;
 use FilesystemIterator;
 use Illuminate\Support\Arr;
 use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Catalogue\Part;
 use JadeLedger\Core\Finding\Comparison;
 use JadeLedger\Core\Release\Decision;
+use JadeLedger\Core\Service\DoneBy;
 use JadeLedger\Core\Spread\Balance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RecursiveDirectoryIterator;
@@ -52,6 +55,49 @@ final class TextsTest extends YardTestCase
                 self::assertSame(self::figures((string) $text), self::figures((string) $other[$key]), "{$name}: {$key} names other figures in {$language}");
             }
         }
+    }
+
+    /** What a hirer reads has more languages than the interface; of these all that they are told is translated. */
+    public function test_whatever_a_hirer_is_told_is_translated_into_each_language_of_hirers(): void
+    {
+        $catalogue = RealCatalogue::get();
+        $told = [];
+        foreach ($catalogue->briefingSteps as $step) {
+            $told = [...$told, $step->name, $step->instruction, $step->why, $step->caution, $step->timerLabel ?? ''];
+        }
+        foreach ($catalogue->families as $family) {
+            $told = [...$told, $family->name, ...array_map(static fn (Part $part): string => $part->name, $family->parts)];
+        }
+        foreach ($catalogue->siteQuestions as $question) {
+            $told = [...$told, $question->say, $question->ask];
+        }
+        foreach ($catalogue->limitSheets as $sheet) {
+            $told[] = $sheet->title;
+        }
+        foreach ($catalogue->servicePoints as $point) {
+            $told = $point->doneBy === DoneBy::Hirer ? [...$told, $point->name, $point->do] : $told;
+        }
+        $told = array_filter(array_unique($told));
+        foreach (HirerLanguage::cases() as $language) {
+            if ($language === HirerLanguage::English) {
+                continue;
+            }
+            $table = require self::ROOT."/lang/{$language->value}/catalogue.php";
+            self::assertSame([], array_values(array_diff($told, array_keys($table))), $language->value);
+            $same = array_filter($told, static fn (string $text): bool => $table[$text] === $text && strlen($text) > 12);
+            self::assertSame([], array_values($same), "left in English in {$language->value}");
+            $documents = require self::ROOT."/lang/{$language->value}/documents.php";
+            $english = require self::ROOT.'/lang/en/documents.php';
+            foreach (['card', 'mail'] as $part) {
+                self::assertSame(array_keys($english[$part]), array_keys($documents[$part]), $language->value);
+                foreach ($english[$part] as $key => $text) {
+                    self::assertSame(self::figures($text), self::figures($documents[$part][$key]), $key);
+                }
+            }
+        }
+        // Nothing dead where a language is the hirers' alone.
+        $french = array_keys(require self::ROOT.'/lang/fr/catalogue.php');
+        self::assertSame([], array_values(array_diff($french, $told)));
     }
 
     public function test_every_key_that_the_interface_names_is_there(): void

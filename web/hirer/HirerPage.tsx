@@ -111,7 +111,9 @@ function Whole({ hirer, page, say }: PartProps & { page: Page }) {
           </button>
         ))}
       </nav>
-      <p className="manual">{say('manual')}</p>
+      <p className="manual">
+        {say('manual')} {say('checked')}
+      </p>
     </>
   );
 }

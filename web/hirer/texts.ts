@@ -58,6 +58,8 @@ const en = {
   warning: 'Warning',
   caution: 'Caution',
   note: 'Note',
+  // Said under a translation: who answers for it.
+  checked: '',
 };
 
 export type Text = keyof typeof en;
@@ -122,10 +124,74 @@ const es: Record<Text, string> = {
   warning: 'Advertencia',
   caution: 'Atención',
   note: 'Nota',
+  checked: 'La base comprueba esta traducción. Lo que no está traducido va en inglés.',
 };
 
-const TEXTS: Record<string, Record<Text, string>> = { en, es };
-const NAMES: Record<string, string> = { en: 'English', es: 'Español' };
+const fr: Record<Text, string> = {
+  title: 'La démarrer, l’arrêter',
+  yours: 'À vous jusqu’au {when}',
+  folio: '{yard}, folio {folio}',
+  startup: 'Démarrer',
+  working: 'Au travail',
+  shutdown: 'Arrêter',
+  step: 'Étape {at} sur {all}',
+  why: 'Pourquoi :',
+  back: 'Retour',
+  so: 'C’est fait',
+  next: 'Étape suivante',
+  again: 'Depuis la première étape',
+  through: 'C’était la dernière étape.',
+  begin: 'Lancer le chronomètre : {time}',
+  by_hand: 'De vos propres mains',
+  daily: 'Chaque jour',
+  daily_left: 'Reste {left} sur {all}',
+  daily_all: 'Tout est fait pour aujourd’hui',
+  not_done: 'Pas fait',
+  done: 'Fait',
+  limits: 'Limites ici',
+  beyond: 'Pas avec cette machine :',
+  report: 'Signaler une panne',
+  report_what: 'Que voyez, entendez ou sentez-vous ?',
+  report_runs: 'Est-elle arrêtée ?',
+  stopped: 'Elle est arrêtée',
+  running: 'Elle marche encore',
+  report_phone: 'Votre numéro',
+  report_picture: 'Ajouter une photo',
+  picture_there: 'Photo ajoutée',
+  picture_none: 'Ce n’est pas une photo. Un film ne peut être envoyé : prenez une photo.',
+  picture_room: 'Ce téléphone n’a pas de place pour la photo. Envoyez les mots, et la photo où il y a du réseau.',
+  send: 'Envoyer à la base',
+  sent: 'La base l’a reçu.',
+  waits: 'Gardé ici. Cela part à la base quand il y a du réseau.',
+  too_short: 'Dites en quelques mots ce que c’est.',
+  which: 'Dites si elle est arrêtée.',
+  settled: 'La base : {words}',
+  open: 'La base l’a reçu et n’a pas encore répondu.',
+  stop_first: 'Si cela peut blesser : arrêtez-la, ôtez la clé, et appelez.',
+  emergency: 'Urgence',
+  no_number: 'Numéro : sur votre carte',
+  kept: 'Sans réseau aussi. Gardé sur ce téléphone, {when}',
+  old: 'Pas de réseau. État du {when}',
+  nearer: 'Approchez-vous une fois du bureau',
+  nearer_why: 'Cette page doit être lue une fois où il y a du réseau. Ensuite il n’en faut plus.',
+  ended: 'Ce lien a pris fin',
+  over: 'Cette location est close',
+  not_out: 'Pas encore remise',
+  tagged: 'Hors service',
+  do_not_start: 'Ne la démarrez pas.',
+  tagged_why: 'La base a arrêté cette machine. Appelez avant tout.',
+  manual: 'Le manuel sur la machine et la loi du lieu priment.',
+  fetching: 'Recherche de la page',
+  clock_over: 'Temps écoulé',
+  danger: 'Danger',
+  warning: 'Avertissement',
+  caution: 'Attention',
+  note: 'Note',
+  checked: 'La base vérifie cette traduction. Ce qui n’est pas traduit est en anglais.',
+};
+
+const TEXTS: Record<string, Record<Text, string>> = { en, es, fr };
+const NAMES: Record<string, string> = { en: 'English', es: 'Español', fr: 'Français' };
 
 export type Say = (text: Text, figures?: Record<string, string | number>) => string;
 

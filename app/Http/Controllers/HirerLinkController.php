@@ -9,7 +9,7 @@ use App\Actions\MakeHirerLink;
 use App\Actions\RevokeHirerLink;
 use App\Http\JsonBody;
 use App\Models\Hire;
-use App\Models\Language;
+use App\Models\HirerLanguage;
 use App\Models\User;
 use App\Presenters\PresentHirerLink;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -57,7 +57,7 @@ final readonly class HirerLinkController
     ): JsonResponse {
         Gate::authorize('giveLink', $hire);
         $asked = $body->of($request, 'MailHirer');
-        $mail($hire, (string) $asked->to, Language::from($asked->language), $user);
+        $mail($hire, (string) $asked->to, HirerLanguage::from($asked->language), $user);
 
         return response()->json($this->present->of($hire));
     }

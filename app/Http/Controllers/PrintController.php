@@ -13,7 +13,7 @@ use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Http\QueryText;
 use App\Ledger\Contexts\ContextOfWalk;
-use App\Models\Language;
+use App\Models\HirerLanguage;
 use App\Models\Machine;
 use App\Models\User;
 use App\Models\Walk;
@@ -69,10 +69,10 @@ final class PrintController
         #[CurrentUser] User $user,
     ): Response {
         Gate::authorize('view', $walk);
-        $language = Language::tryFrom(QueryText::of($request, 'language')) ?? $user->language;
+        $language = HirerLanguage::tryFrom(QueryText::of($request, 'language'))->value ?? $user->language->value;
         $paper = Paper::tryFrom(QueryText::of($request, 'paper')) ?? Paper::A4;
         $reads = App::getLocale();
-        App::setLocale($language->value);
+        App::setLocale($language);
         try {
             return self::pdf($card->of($contexts($walk, $user), $paper), "card-{$walk->machine->fleet_number}");
         } finally {

@@ -8,8 +8,8 @@ use App\Catalogue\CatalogueWords;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Http\QueryText;
+use App\Models\HirerLanguage;
 use App\Models\HirerLink;
-use App\Models\Language;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -41,7 +41,7 @@ final readonly class HoldsLink
         if ($link->expiresAt()->lessThan(CarbonImmutable::now())) {
             throw ApiProblem::because(ProblemName::LinkEnded, 404);
         }
-        $asked = Language::tryFrom(QueryText::of($request, 'language'));
+        $asked = HirerLanguage::tryFrom(QueryText::of($request, 'language'));
         if ($asked !== null) {
             App::setLocale($asked->value);
         }

@@ -13,7 +13,7 @@ import { LimitsTold } from './LimitsTold';
 import { Signing, forgetDrafts, type SigningProps } from './Signing';
 import type { Briefing } from './withShownHere';
 
-const LANGUAGES = ['en', 'es'] as const;
+const LANGUAGES = ['en', 'es', 'fr'] as const;
 
 export type SignatureProps = SigningProps;
 

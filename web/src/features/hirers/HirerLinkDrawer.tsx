@@ -12,7 +12,7 @@ import { QrCode } from '../session/QrCode';
 import { useHirerLink } from './useHirerLink';
 import './hirerLink.css';
 
-const LANGUAGES = ['en', 'es'] as const;
+const LANGUAGES = ['en', 'es', 'fr'] as const;
 
 /** What the hirer takes along on a phone: the square to read, the same link by mail, and how to take it back. */
 export function HirerLinkDrawer({ hireId, onClose }: { hireId: string; onClose: () => void }) {
