@@ -25,6 +25,7 @@ use JadeLedger\Core\People\OperatorRecord;
  * @property string|null $course_on
  * @property string $evaluator
  * @property bool $has_own_code
+ * @property string|null $photo of the proof
  * @property Carbon $recorded_at
  * @property string|null $recorded_by_id
  * @property-read User|null $recordedBy

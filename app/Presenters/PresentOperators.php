@@ -46,6 +46,7 @@ final readonly class PresentOperators
                     'evaluated_until' => $record->evaluationDue()?->text(),
                     'evaluator' => $one->evaluator,
                     'has_own_code' => $one->has_own_code,
+                    'photo' => $one->photo,
                     'standing' => $record->standing($today)->value,
                     'introduced_to' => $introduced[$one->same] ?? [],
                     'seen_by' => $one->recordedBy?->name,
@@ -89,9 +90,12 @@ final readonly class PresentOperators
             ->join('hires', 'hires.id', '=', 'handovers.hire_id')
             ->join('machines', 'machines.id', '=', 'hires.machine_id')
             ->whereIn('hires.customer_id', $hirers)->whereNotNull('handovers.signed_at')
-            ->distinct()->get(['handovers.signed_name', 'machines.model_id']);
+            ->distinct()->get(['handovers.signed_name', 'handovers.others', 'machines.model_id']);
         foreach ($signed as $one) {
-            $models[mb_strtolower(trim((string) $one->signed_name))][] = (string) $one->model_id;
+            $others = array_column(json_decode((string) ($one->others ?? '[]'), true), 'name');
+            foreach ([(string) $one->signed_name, ...$others] as $name) {
+                $models[mb_strtolower(trim($name))][] = (string) $one->model_id;
+            }
         }
 
         return $models;

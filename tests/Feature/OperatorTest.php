@@ -9,6 +9,7 @@ use App\Models\Customer;
 use App\Models\Operator;
 use App\Models\Role;
 use App\Models\Walk;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -54,6 +55,21 @@ final class OperatorTest extends YardTestCase
         $hirer = $this->getJson("/api/hirers/{$this->hire->customer_id}")->assertOk();
         $this->assertFits($hirer, 'HirerDetail');
         self::assertSame('Lee Marsh', $hirer->json('operators.0.name'));
+    }
+
+    public function test_a_picture_of_the_proof_is_kept_with_it_and_one_that_is_not_here_is_asked_for(): void
+    {
+        $this->record(['photo' => str_repeat('0', 64)])
+            ->assertJsonPath('type', '/problems/photo-not-here');
+        $this->as(Role::Counter);
+        $photo = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('card.jpg', 40, 30)])
+            ->assertCreated()->json('sha256');
+        $this->record(['photo' => $photo])->assertJsonPath('results.0.problem', null);
+        $hirer = $this->getJson("/api/hirers/{$this->hire->customer_id}")->assertOk();
+        $this->assertFits($hirer, 'HirerDetail');
+        self::assertSame($photo, $hirer->json('operators.0.photo'));
+        $this->app->make(RebuildProjections::class)();
+        self::assertSame($photo, Operator::query()->firstOrFail()->photo);
     }
 
     public function test_the_last_record_of_a_person_counts_and_follows_from_the_ledger(): void

@@ -67,6 +67,9 @@ final class PrintTest extends YardTestCase
             $this->postJson("/api/hires/{$walk->hire_id}/link")->assertCreated();
             $pdf = $this->pdf("/api/walks/{$walk->id}/card".($at % 2 === 0 ? '' : '?paper=LETTER'));
             self::assertCount(2, $pdf->getPages(), $model);
+            // Longer words fit, too.
+            $longer = ['es', 'fr'][$at % 2];
+            self::assertCount(2, $this->pdf("/api/walks/{$walk->id}/card?language={$longer}")->getPages(), $model);
             // A line may end behind a hyphen.
             $words = str_replace('- ', '-', self::words($pdf));
             foreach ((new ComposeBriefing($catalogue))->for($catalogue->model($model)) as $step) {

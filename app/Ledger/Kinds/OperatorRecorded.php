@@ -15,6 +15,7 @@ use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\OperatorRecordedPayload;
 use App\Models\LedgerEntry;
 use App\Models\Operator;
+use App\Models\Photo;
 use App\Models\User;
 use App\Yards\CurrentYard;
 use JadeLedger\Core\Paper\CalendarDate;
@@ -65,6 +66,10 @@ final readonly class OperatorRecorded implements EntryOfHire
             $this->day($seen->validUntil);
         }
 
+        if ($seen->photo !== null && ! Photo::query()->whereKey($seen->photo)->exists()) {
+            throw ApiProblem::because(ProblemName::PhotoNotHere, 409);
+        }
+
         return new OperatorRecordedJudgement($context->hire->customer_id);
     }
 
@@ -87,6 +92,7 @@ final readonly class OperatorRecorded implements EntryOfHire
                 'course_on' => $seen->courseOn,
                 'evaluator' => $seen->evaluator,
                 'has_own_code' => $seen->hasOwnCode,
+                'photo' => $seen->photo,
                 'recorded_at' => $entry->recorded_at,
                 'recorded_by_id' => $entry->actor_id,
             ],

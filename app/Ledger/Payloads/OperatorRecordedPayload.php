@@ -14,6 +14,7 @@ final readonly class OperatorRecordedPayload implements Payload
      * @param string|null $inspectionOn when the inspection before use was evaluated
      * @param string|null $courseOn when the course of manoeuvres was evaluated
      * @param string $evaluator who evaluated, or who of the employer vouches for it
+     * @param string|null $photo SHA-256 of a picture of the proof, sent before
      * @param bool $hasOwnCode whether a code of their own was set on the machine; the code itself is kept nowhere
      */
     private function __construct(
@@ -26,6 +27,7 @@ final readonly class OperatorRecordedPayload implements Payload
         public ?string $courseOn,
         public string $evaluator,
         public bool $hasOwnCode,
+        public ?string $photo,
     ) {
     }
 
@@ -41,6 +43,7 @@ final readonly class OperatorRecordedPayload implements Payload
             $json->optionalString('course_on'),
             trim((string) $json->optionalString('evaluator')),
             $json->has('own_code') && $json->flag('own_code'),
+            $json->optionalString('photo'),
         );
     }
 }

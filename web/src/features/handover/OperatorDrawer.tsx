@@ -14,6 +14,7 @@ import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
 import { LOCALES } from '../office/calendarLocales';
+import { PhotoField } from '../walk/panels/PhotoField';
 import { postToHire } from '../office/postToHire';
 import type { Briefing } from './withShownHere';
 
@@ -40,6 +41,7 @@ export function OperatorDrawer({ hireId, categories, onClose, onRecorded }: Prop
   });
   const [category, setCategory] = useState(categories[0]?.id ?? '');
   const [ownCode, setOwnCode] = useState(false);
+  const [photos, setPhotos] = useState<string[]>([]);
   const asksEvaluation = categories.find((one) => one.id === category)?.evaluation_months != null;
   const record = useMutation({
     mutationFn: () =>
@@ -50,6 +52,7 @@ export function OperatorDrawer({ hireId, categories, onClose, onRecorded }: Prop
         issuer: words.issuer.trim(),
         evaluator: words.evaluator.trim(),
         own_code: ownCode,
+        ...(photos[0] === undefined ? {} : { photo: photos[0] }),
         ...Object.fromEntries(DAYS.flatMap((day) => (days[day] === null ? [] : [[day, days[day]]]))),
       }),
     onSuccess: async () => {
@@ -108,6 +111,7 @@ export function OperatorDrawer({ hireId, categories, onClose, onRecorded }: Prop
           control={<Checkbox checked={ownCode} onChange={(event) => setOwnCode(event.target.checked)} />}
           label={t('operator.own_code')}
         />
+        <PhotoField photos={photos} most={1} onPhotos={setPhotos} />
         <ProblemWords problem={record.isError ? problemOf(record.error, t('state.no_network')) : null} />
         <Button
           tone="jade"

@@ -65,7 +65,12 @@ export function OperatorWords({ operator }: { operator: Operator }) {
       <b>{t(`operator.standing.${operator.standing}`)}</b>{' '}
       {until !== null && t('operator.evaluated_until', { day: calendarDay(until) })}{' '}
       {operator.evaluator !== '' && t('operator.evaluated_by', { who: operator.evaluator })}{' '}
-      {operator.has_own_code && t('operator.has_code')}
+      {operator.has_own_code && t('operator.has_code')}{' '}
+      {operator.photo !== null && (
+        <a href={`/api/photos/${operator.photo}`} target="_blank" rel="noreferrer">
+          {t('operator.photo')}
+        </a>
+      )}
     </p>
   );
 }
