@@ -46,7 +46,7 @@ final readonly class RefreshForecasts
         return $this->stale($today)->count();
     }
 
-    /** Machines of which something was recorded, and whose forecast is not of today, not of this catalogue, or moved. */
+    /** Machines with a record whose forecast is not of today, not of this catalogue, or moved. */
     private function stale(CalendarDate $today): Builder
     {
         return DB::table('machines as m')

@@ -33,6 +33,8 @@ use JadeLedger\Core\Paper\CalendarDate;
  */
 final readonly class PresentHirerPage
 {
+    private const OVER = [HireStatus::Returned, HireStatus::Closed, HireStatus::Cancelled];
+
     public function __construct(
         private CatalogueRepository $shelf,
         private LimitsTold $limits,
@@ -87,7 +89,7 @@ final readonly class PresentHirerPage
         return match (true) {
             Tag::hangingOn($hire->machine_id) !== null && HandedOver::is($hire) => 'tagged',
             HandedOver::is($hire) => 'out',
-            in_array($hire->standing(), [HireStatus::Returned, HireStatus::Closed, HireStatus::Cancelled], true) => 'over',
+            in_array($hire->standing(), self::OVER, true) => 'over',
             default => 'not_out',
         };
     }

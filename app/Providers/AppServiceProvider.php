@@ -90,7 +90,10 @@ final class AppServiceProvider extends ServiceProvider
         // Nobody signs in with a token of the package; a bearer token is that of a link or of a collector.
         Sanctum::getAccessTokenFromRequestUsing(static fn (): null => null);
         // A link that was handed round, or is being guessed, is no way to keep the yard busy.
-        RateLimiter::for('hirer-page', static fn (Request $request): Limit => Limit::perMinute(300)->by('hirer-page|'.$request->ip()));
+        RateLimiter::for(
+            'hirer-page',
+            static fn (Request $request): Limit => Limit::perMinute(300)->by('hirer-page|'.$request->ip()),
+        );
         // What asks for one's own password again is no way to guess it.
         RateLimiter::for('own-password', static fn (Request $request): Limit => Limit::perMinute(6)->by('own-password|'.$request->user()?->getAuthIdentifier()));
         // Only what stands in front by name may say where a request came from.

@@ -42,7 +42,8 @@ $hear = static function (array $state, string $line, mixed $socket) use ($reply,
             return $state;
         }
         $number = count(glob("{$folder}/*.eml") ?: []) + 1;
-        file_put_contents("{$folder}/{$number}.eml", 'X-Envelope-To: '.implode(', ', $state['to'])."\r\n".$state['data']);
+        $envelope = 'X-Envelope-To: '.implode(', ', $state['to'])."\r\n";
+        file_put_contents("{$folder}/{$number}.eml", $envelope.$state['data']);
         $reply($socket, "250 Kept as {$number}");
 
         return ['in_data' => false, 'data' => '', 'to' => []] + $state;
@@ -89,7 +90,8 @@ $show = static function (string $request) use ($folder): string {
     natsort($files);
     foreach (array_reverse($files) as $file) {
         $text = (string) file_get_contents($file);
-        $head = static fn (string $name): string => preg_match("/^{$name}: (.*(?:\r?\n[ \t].*)*)/mi", $text, $found) === 1
+        $field = ': (.*(?:\r?\n[ \t].*)*)/mi';
+        $head = static fn (string $name): string => preg_match("/^{$name}{$field}", $text, $found) === 1
             ? htmlspecialchars(iconv_mime_decode($found[1], ICONV_MIME_DECODE_CONTINUE_ON_ERROR, 'UTF-8') ?: '')
             : '';
         $name = basename($file);

@@ -18,7 +18,8 @@ final readonly class Signature
     /** Whether somebody drew something: not nothing, and not a dot. */
     public function isDrawn(): bool
     {
-        $points = array_merge([], ...array_map(static fn (array $stroke): array => array_chunk($stroke, 2), $this->strokes));
+        $pairs = static fn (array $stroke): array => array_chunk($stroke, 2);
+        $points = array_merge([], ...array_map($pairs, $this->strokes));
         $extent = static function (int $axis) use ($points): int {
             $values = array_column($points, $axis);
 

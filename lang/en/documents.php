@@ -46,6 +46,7 @@ return [
             ."How it is started and stopped, its limits at your place, what to do each day and whom to ring:\n"
             .":link\n"
             ."\n"
-            ."Open it once where there is a signal; afterwards it needs none. The card with the same steps is attached. The manual on the machine and the law of the place come before both.\n",
+            .'Open it once where there is a signal; afterwards it needs none. The card with the same steps is '
+            ."attached. The manual on the machine and the law of the place come before both.\n",
     ],
 ];

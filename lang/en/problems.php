@@ -346,11 +346,13 @@ return [
     ],
     'mail_not_sent' => [
         'title' => 'The mail was not sent',
-        'detail' => 'The mail server did not take it. Card and link stand; try again, or let the square be read from here.',
+        'detail' => 'The mail server did not take it. Card and link stand; try again, or let the square be '
+            .'read from here.',
     ],
     'mail_nowhere' => [
         'title' => 'No mail server is set',
-        'detail' => 'Say in the settings which mail server the yard uses; until then print the card and let the square be read.',
+        'detail' => 'Say in the settings which mail server the yard uses; until then print the card and let '
+            .'the square be read.',
     ],
     'no_such_duty' => [
         'title' => 'Not on the daily list',
@@ -362,7 +364,8 @@ return [
     ],
     'reports_open' => [
         'title' => 'The hirer reported a fault',
-        'detail' => 'What the hirer reported is not settled yet (:count). Look at it on the machine, settle it, then close.',
+        'detail' => 'What the hirer reported is not settled yet (:count). Look at it on the machine, settle '
+            .'it, then close.',
     ],
     'too_many_reports' => [
         'title' => 'Many reports are open',
@@ -380,10 +383,14 @@ return [
         'title' => 'More than :most people',
         'detail' => 'So many people are not briefed at one machine. Hand it over in groups.',
     ],
-    'not_a_signature' => ['title' => 'No signature yet', 'detail' => 'A dot is none. Sign across the field, with pen, finger or mouse.'],
+    'not_a_signature' => [
+        'title' => 'No signature yet',
+        'detail' => 'A dot is none. Sign across the field, with pen, finger or mouse.',
+    ],
     'none_without_proof' => [
         'title' => 'No proof, no machine',
-        'detail' => 'The house rule of this yard lets nobody take it without a proof. Ask for the card, or for somebody who has one.',
+        'detail' => 'The house rule of this yard lets nobody take it without a proof. Ask for the card, or '
+            .'for somebody who has one.',
     ],
     'only_the_lead_without_proof' => [
         'title' => 'Only the lead lets it go',

@@ -4344,7 +4344,9 @@ return [
     'Six-way' => 'Seis posiciones',
     'Forks and chains, measured' => 'Horquillas y cadenas, medidas',
     'heel over 90 %, tips within 3 %, straight within 0.5 %, chain under 103 %' => 'talón más de 90 %, puntas hasta 3 %, recta hasta 0,5 %, cadena bajo 103 %',
-    'Measured by somebody who is trained for it. A crack, a weld or an unreadable mark withdraws a fork at any size.' => 'Mide alguien formado para ello. Una grieta, una soldadura o una marca ilegible retira la horquilla con cualquier medida.',
+    'Measured by somebody who is trained for it. A crack, a weld or an unreadable mark withdraws a fork at any '
+        .'size.' => 'Mide alguien formado para ello. Una grieta, una soldadura o una marca ilegible retira la horquilla con '
+        .'cualquier medida.',
     'ISO 5057; chains by trade practice' => 'ISO 5057; cadenas por práctica del oficio',
     'ISO 14397-1; EN 474-3, from memory, to be confirmed' => 'ISO 14397-1; EN 474-3, de memoria, por confirmar',
     'Heel when new' => 'Talón cuando nueva',
@@ -4364,7 +4366,8 @@ return [
     'Hard tyre: length of its patch' => 'Rueda dura: largo de su huella',
     'Does it stand by itself' => '¿Se sostiene sola?',
     'b / h over 0.8 forward and 0.5 to every other side' => 'b / h sobre 0,8 hacia delante y 0,5 hacia los demás lados',
-    'Its shape moves its centre: a mast, a boom or a full tank lifts it. Whatever stands is lashed all the same.' => 'Su forma mueve su centro: un mástil, una pluma o un depósito lleno lo suben. Lo que se sostiene se amarra igual.',
+    'Its shape moves its centre: a mast, a boom or a full tank lifts it. Whatever stands is lashed all the same.' => 'Su forma mueve su centro: un mástil, una pluma o un depósito lleno lo suben. Lo que se sostiene se amarra '
+        .'igual.',
     'EN 12195-1, stability' => 'EN 12195-1, estabilidad',
     'Height of its centre' => 'Altura de su centro',
     'Centre to its edge, sideways' => 'Del centro a su borde, de lado',
@@ -4389,15 +4392,19 @@ return [
     'Exclusion zones by GS6, buried services by HSG47, 999.' => 'Zonas de exclusión por GS6, servicios enterrados por HSG47, 999.',
     'European Union' => 'Unión Europea',
     'Lashing by EN 12195-1, 112.' => 'Amarre por EN 12195-1, 112.',
-    'Distances, numbers and words differ by law. What is not said is not guessed; a sheet may always be set otherwise.' => 'Distancias, números y palabras cambian con la ley. Lo que no se dice no se adivina; una hoja siempre puede ponerse de otro modo.',
+    'Distances, numbers and words differ by law. What is not said is not guessed; a sheet may always be set '
+        .'otherwise.' => 'Distancias, números y palabras cambian con la ley. Lo que no se dice no se adivina; una hoja siempre '
+        .'puede ponerse de otro modo.',
     'Somebody is hurt' => 'Hay un herido',
     'Help comes sooner than we do.' => 'La ayuda llega antes que nosotros.',
     'Where a line was touched: nobody goes near before its owner says so.' => 'Si se tocó una línea: nadie se acerca hasta que lo diga su dueño.',
     'What lies below' => 'Lo que hay debajo',
-    'Before you dig: plans, a scan, trial holes by hand. Near a cable or pipe dig by hand, never by bucket.' => 'Antes de cavar: planos, detector, calicatas a mano. Cerca de un cable o tubo cave a mano, nunca con el cazo.',
+    'Before you dig: plans, a scan, trial holes by hand. Near a cable or pipe dig by hand, never by bucket.' => 'Antes de cavar: planos, detector, calicatas a mano. Cerca de un cable o tubo cave a mano, nunca con el '
+        .'cazo.',
     'Cables and pipes lie where no plan shows them.' => 'Hay cables y tubos donde ningún plano los muestra.',
     'Struck one: out, everybody away, no flame, ring its owner.' => 'Si toca uno: fuera, todos lejos, sin llama, llame a su dueño.',
-    'Ring 811 some days before. Dig only between fresh marks; near a mark by hand, never by bucket.' => 'Llame al 811 unos días antes. Cave solo entre marcas recientes; cerca de una marca a mano, nunca con el cazo.',
+    'Ring 811 some days before. Dig only between fresh marks; near a mark by hand, never by bucket.' => 'Llame al 811 unos días antes. Cave solo entre marcas recientes; cerca de una marca a mano, nunca con el '
+        .'cazo.',
     'Struck one: out, everybody away, no flame, ring its owner and 911.' => 'Si toca uno: fuera, todos lejos, sin llama, llame a su dueño y al 911.',
     'After dark' => 'De noche',
     'Lamps on, the place lit evenly, nobody in the shadow of the machine. Slower than by day.' => 'Luces puestas, el lugar iluminado por igual, nadie en la sombra de la máquina. Más despacio que de día.',
@@ -4408,7 +4415,8 @@ return [
     'Mud that freezes holds the tracks and tears a drive.' => 'El barro helado sujeta las orugas y rompe la transmisión.',
     'Never break them free with the bucket.' => 'Nunca las suelte con el cazo.',
     'Warm it through' => 'Caliéntela entera',
-    'In frost: ice off steps, glass and lamps. Warm up twice as long, each function slowly through its way.' => 'Con helada: quite el hielo de peldaños, cristales y luces. Caliente el doble, cada función despacio por todo su recorrido.',
+    'In frost: ice off steps, glass and lamps. Warm up twice as long, each function slowly through its way.' => 'Con helada: quite el hielo de peldaños, cristales y luces. Caliente el doble, cada función despacio por '
+        .'todo su recorrido.',
     'Cold oil is thick, and cold seals leak.' => 'El aceite frío es espeso, y las juntas frías pierden.',
     'Ice on a step is the first fall of the day.' => 'El hielo en un peldaño es la primera caída del día.',
     'Frost at night' => 'Helada de noche',
@@ -4429,5 +4437,7 @@ return [
     'A trainee of the hirer\'s, under their own supervisor.' => 'Un aprendiz del cliente, con su propio supervisor.',
     'Only the lead hands it over, with a reason' => 'Solo la entrega el jefe, con un motivo',
     'The proof was seen before, or is known to be under way.' => 'La prueba se vio antes, o se sabe que está en camino.',
-    'A missing card is the commonest sign of missing training. Whatever the rule, name and reason stand in the ledger.' => 'Un carné que falta suele ser formación que falta. Sea cual sea la regla, nombre y motivo quedan en el libro.',
+    'A missing card is the commonest sign of missing training. Whatever the rule, name and reason stand in the '
+        .'ledger.' => 'Un carné que falta suele ser formación que falta. Sea cual sea la regla, nombre y motivo quedan en el '
+        .'libro.',
 ];

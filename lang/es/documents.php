@@ -46,6 +46,7 @@ return [
             ."Cómo se arranca y se para, sus límites en su lugar, qué hacer cada día y a quién llamar:\n"
             .":link\n"
             ."\n"
-            ."Ábralo una vez donde haya cobertura; después no la necesita. La ficha con los mismos pasos va adjunta. El manual de la máquina y la ley del lugar van antes que ambos.\n",
+            .'Ábralo una vez donde haya cobertura; después no la necesita. La ficha con los mismos pasos va '
+            ."adjunta. El manual de la máquina y la ley del lugar van antes que ambos.\n",
     ],
 ];

@@ -345,11 +345,13 @@ return [
     ],
     'mail_not_sent' => [
         'title' => 'El correo no se ha enviado',
-        'detail' => 'El servidor de correo no lo aceptó. La ficha y el enlace siguen valiendo; inténtelo de nuevo o deje leer el cuadro aquí.',
+        'detail' => 'El servidor de correo no lo aceptó. La ficha y el enlace siguen valiendo; inténtelo de '
+            .'nuevo o deje leer el cuadro aquí.',
     ],
     'mail_nowhere' => [
         'title' => 'No hay servidor de correo',
-        'detail' => 'Indique en la configuración qué servidor usa la base; hasta entonces imprima la ficha y deje leer el cuadro.',
+        'detail' => 'Indique en la configuración qué servidor usa la base; hasta entonces imprima la ficha y '
+            .'deje leer el cuadro.',
     ],
     'no_such_duty' => [
         'title' => 'No está en la lista diaria',
@@ -379,7 +381,10 @@ return [
         'title' => 'Más de :most personas',
         'detail' => 'A tantas personas no se las instruye en una máquina. Entréguela por grupos.',
     ],
-    'not_a_signature' => ['title' => 'Aún no hay firma', 'detail' => 'Un punto no es una firma. Firme a lo ancho del campo, con lápiz, dedo o ratón.'],
+    'not_a_signature' => [
+        'title' => 'Aún no hay firma',
+        'detail' => 'Un punto no es una firma. Firme a lo ancho del campo, con lápiz, dedo o ratón.',
+    ],
     'none_without_proof' => [
         'title' => 'Sin prueba no hay máquina',
         'detail' => 'La regla de esta base no deja llevársela sin prueba. Pida el carné, o a alguien que lo tenga.',

@@ -12,7 +12,8 @@ return [
         'clock' => '(:time au chronomètre)',
         'rule' => 'Donné à la remise. Le manuel du fabricant et la loi du lieu priment. '
             .'Tout ce qui est étrange : arrêtez et appelez la base.',
-        'emergency' => 'Urgence : moteur coupé si possible, gens écartés, appelez d\'abord le numéro d\'urgence du lieu, '
+        'emergency' => 'Urgence : moteur coupé si possible, gens écartés, appelez d\'abord le numéro d\'urgence '
+            .'du lieu, '
             .'puis :yard.'
             ."\nBase : :phone"
             .'   Urgence : :number'

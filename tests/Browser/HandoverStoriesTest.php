@@ -35,14 +35,38 @@ final class HandoverStoriesTest extends BrowserTestCase
         return true;
     }
 
-    /** @return iterable<string, array{string, string, array<string, string>, string, string}> model, letter, site, caution, step */
+    /**
+     * Model, letter of its number, what is said of the site, the caution that follows, and a step of its briefing.
+     *
+     * @return iterable<string, array{string, string, array<string, string>, string, string}>
+     */
     public static function machines(): iterable
     {
-        yield 'boom lift' => ['ardlow_20b', 'A', ['lines' => 'yes', 'frost' => 'no'], 'owner of the line', 'emergency lowering'];
-        yield 'gas truck' => ['orrick_25g', 'F', ['indoors' => 'yes', 'dark' => 'no'], 'air the place', 'close the valve'];
-        yield 'generator' => ['brennock_g20', 'G', ['water' => 'unknown', 'people' => 'no'], 'Ask for edges', 'Breaker open'];
-        yield 'mower' => ['mossgill_122', 'M', ['slope' => 'yes', 'frost' => 'no'], 'steepest ground', 'Disengage the blades'];
-        yield 'dump truck' => ['brennock_a30', 'H', ['soft' => 'yes', 'dark' => 'yes'], 'Plates under wheels', 'body'];
+        yield 'boom lift' => [
+            'ardlow_20b', 'A',
+            ['lines' => 'yes', 'frost' => 'no'],
+            'owner of the line', 'emergency lowering',
+        ];
+        yield 'gas truck' => [
+            'orrick_25g', 'F',
+            ['indoors' => 'yes', 'dark' => 'no'],
+            'air the place', 'close the valve',
+        ];
+        yield 'generator' => [
+            'brennock_g20', 'G',
+            ['water' => 'unknown', 'people' => 'no'],
+            'Ask for edges', 'Breaker open',
+        ];
+        yield 'mower' => [
+            'mossgill_122', 'M',
+            ['slope' => 'yes', 'frost' => 'no'],
+            'steepest ground', 'Disengage the blades',
+        ];
+        yield 'dump truck' => [
+            'brennock_a30', 'H',
+            ['soft' => 'yes', 'dark' => 'yes'],
+            'Plates under wheels', 'body',
+        ];
     }
 
     /** @param  array<string, string>  $site */
@@ -111,7 +135,8 @@ final class HandoverStoriesTest extends BrowserTestCase
         $field = $this->wait(self::named('signature'));
         $this->web->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$field]);
         $box = $this->web->executeScript(
-            'const { x, y, width, height } = arguments[0].getBoundingClientRect(); return [x + width / 2, y + height / 2];',
+            'const box = arguments[0].getBoundingClientRect();'
+            .'return [box.x + box.width / 2, box.y + box.height / 2];',
             [$field],
         );
         [$x, $y] = array_map(intval(...), $box);

@@ -19,7 +19,8 @@ final class HirerMailTest extends YardTestCase
     {
         $folder = sys_get_temp_dir().'/mail'.bin2hex(random_bytes(4));
         $smtp = random_int(20_000, 30_000);
-        $server = new Process(['php', base_path('app/Simulators/mail.php'), "{$smtp}", ($page = $smtp + 1).'', $folder]);
+        $page = $smtp + 1;
+        $server = new Process(['php', base_path('app/Simulators/mail.php'), "{$smtp}", "{$page}", $folder]);
         $server->start();
         try {
             $this->waitFor($smtp);

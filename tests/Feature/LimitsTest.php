@@ -214,7 +214,8 @@ final class LimitsTest extends YardTestCase
 
     public function test_the_law_that_the_yard_chose_says_by_which_school_a_line_is_kept_from(): void
     {
-        $school = fn (): ?string => collect($this->limits()->json('sheets'))->firstWhere('id', 'overhead-line')['fields'][1]['value'];
+        $sheet = fn (): array => collect($this->limits()->json('sheets'))->firstWhere('id', 'overhead-line');
+        $school = static fn (): ?string => $sheet()['fields'][1]['value'];
         self::assertSame('us_lifting', $school());
         $this->as(Role::Lead);
         $this->putJson('/api/house-rules/law', ['value' => 'gb', 'reason' => 'We are in Britain'])->assertOk();

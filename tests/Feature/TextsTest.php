@@ -66,7 +66,8 @@ final class TextsTest extends YardTestCase
             $told = [...$told, $step->name, $step->instruction, $step->why, $step->caution, $step->timerLabel ?? ''];
         }
         foreach ($catalogue->families as $family) {
-            $told = [...$told, $family->name, ...array_map(static fn (Part $part): string => $part->name, $family->parts)];
+            $parts = array_map(static fn (Part $part): string => $part->name, $family->parts);
+            $told = [...$told, $family->name, ...$parts];
         }
         foreach ($catalogue->siteQuestions as $question) {
             $told = [...$told, $question->say, $question->ask];
@@ -84,7 +85,8 @@ final class TextsTest extends YardTestCase
             }
             $table = require self::ROOT."/lang/{$language->value}/catalogue.php";
             self::assertSame([], array_values(array_diff($told, array_keys($table))), $language->value);
-            $same = array_filter($told, static fn (string $text): bool => $table[$text] === $text && strlen($text) > 12);
+            $isLeft = static fn (string $text): bool => $table[$text] === $text && strlen($text) > 12;
+            $same = array_filter($told, $isLeft);
             self::assertSame([], array_values($same), "left in English in {$language->value}");
             $documents = require self::ROOT."/lang/{$language->value}/documents.php";
             $english = require self::ROOT.'/lang/en/documents.php';

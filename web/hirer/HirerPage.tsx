@@ -3,7 +3,7 @@ import { Duties } from './Duties';
 import { Limits } from './Limits';
 import { Report } from './Report';
 import { Steps } from './Steps';
-import { languageName, sayIn, whenIn, type Say } from './texts';
+import { languageName, sayIn, shortly, whenIn, type Say } from './texts';
 import { useHirerPage, type Hirer } from './useHirerPage';
 import type { Page } from './yard';
 
@@ -22,7 +22,13 @@ export function HirerPage({ token }: { token: string }) {
       <p className="edge" aria-hidden="true">
         {hirer.page !== null && say('folio', { yard: hirer.page.yard, folio: hirer.page.folio })}
       </p>
-      <main>{hirer.page === null ? <Nothing hirer={hirer} say={say} /> : <Whole hirer={hirer} page={hirer.page} say={say} />}</main>
+      <main>
+        {hirer.page === null ? (
+          <Nothing hirer={hirer} say={say} />
+        ) : (
+          <Whole hirer={hirer} page={hirer.page} say={say} />
+        )}
+      </main>
       <Foot hirer={hirer} language={language} say={say} />
     </div>
   );
@@ -121,12 +127,7 @@ function Whole({ hirer, page, say }: PartProps & { page: Page }) {
 /** Always there: the number to ring, and how old the page is. */
 function Foot({ hirer, language, say }: PartProps & { language: string }) {
   const { page, isReached } = hirer;
-  const when = whenIn(language, page?.timezone ?? 'UTC', {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
+  const when = shortly(language, page?.timezone ?? 'UTC');
 
   return (
     <footer className="foot">

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { smallPicture } from './picture';
-import { whenIn, type Say, type Text } from './texts';
+import { shortly, type Say, type Text } from './texts';
 import type { Hirer } from './useHirerPage';
 import type { Page } from './yard';
 
@@ -11,7 +11,7 @@ const RUNS = ['stopped', 'running'] as const;
 export function Report({ hirer, page, say }: { hirer: Hirer; page: Page; say: Say }) {
   const [isOpen, setIsOpen] = useState(false);
   const waits = hirer.waiting.filter(({ entry }) => entry.kind === 'hirer.reported');
-  const when = whenIn(page.language, page.timezone, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+  const when = shortly(page.language, page.timezone);
 
   return (
     <section className="report">

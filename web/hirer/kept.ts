@@ -77,7 +77,7 @@ export function withWaiting(page: Page, waiting: Waiting[], now: Date): Page {
   };
 }
 
-/** The page as the yard will tell it, with what it has just taken: until it is read anew, nothing that was said is gone. */
+/** The page with what the yard has just taken: until it is read anew, nothing that was said is gone. */
 export function withTaken(page: Page, { entry }: Waiting): Page {
   const { point, words } = entry.payload;
   if (entry.kind === 'hirer.reported') {

@@ -204,8 +204,16 @@ export function sayIn(language: string): Say {
 
 export const languageName = (language: string): string => NAMES[language] ?? language;
 
-export function whenIn(language: string, timeZone: string, options: Intl.DateTimeFormatOptions): (at: string) => string {
+export function whenIn(
+  language: string,
+  timeZone: string,
+  options: Intl.DateTimeFormatOptions,
+): (at: string) => string {
   const written = new Intl.DateTimeFormat(language === 'en' ? 'en-GB' : language, { timeZone, ...options });
 
   return (at) => written.format(new Date(at));
 }
+
+/** Day and clock, as short as they are. */
+export const shortly = (language: string, timeZone: string) =>
+  whenIn(language, timeZone, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });

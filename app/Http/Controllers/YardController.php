@@ -23,12 +23,18 @@ final class YardController
         return $this->answer(Yard::query()->findOrFail($user->yard_id));
     }
 
-    public function update(Request $request, JsonBody $body, ChangeYard $change, #[CurrentUser] User $user): JsonResponse
-    {
+    public function update(
+        Request $request,
+        JsonBody $body,
+        ChangeYard $change,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('choose-house-rules');
         $phone = $body->of($request, 'ChangeYard')->phone;
 
-        return $this->answer($change(Yard::query()->findOrFail($user->yard_id), is_string($phone) ? $phone : null, $user));
+        $yard = Yard::query()->findOrFail($user->yard_id);
+
+        return $this->answer($change($yard, is_string($phone) ? $phone : null, $user));
     }
 
     private function answer(Yard $yard): JsonResponse

@@ -32,7 +32,9 @@ export function OperatorField({ hireId, operators, categories, proof, onProof }:
         getOptionKey={(one) => `${one.name} ${one.category}`}
         getOptionLabel={(one) => `${one.name}, ${one.of_category.name}`}
         noOptionsText={t('operator.none')}
-        onChange={(_, one) => onProof({ number: one?.number ?? '', validUntil: one?.valid_until ?? null, instead: null })}
+        onChange={(_, one) =>
+          onProof({ number: one?.number ?? '', validUntil: one?.valid_until ?? null, instead: null })
+        }
         renderInput={(params) => <TextField {...params} label={t('operator.who')} />}
         data-testid="operator"
       />

@@ -52,7 +52,11 @@ function Signed({ briefing, signedAt }: { briefing: Briefing; signedAt: string }
         tone={briefing.isSignedHere ? 'ink' : 'jade'}
         top={t('handover.stamp_top', { number: briefing.fleet_number, folio: briefing.folio })}
         word={t(briefing.isSignedHere ? 'handover.signed_here' : 'handover.handed_over')}
-        reason={briefing.isSignedHere ? t('handover.not_yet_out', { name: briefing.signed_name }) : (briefing.signed_name ?? '')}
+        reason={
+          briefing.isSignedHere
+            ? t('handover.not_yet_out', { name: briefing.signed_name })
+            : (briefing.signed_name ?? '')
+        }
         foot={shortDate(signedAt)}
       />
       <Drawn name={briefing.signed_name ?? ''} signature={briefing.signature ?? []} />
@@ -122,12 +126,13 @@ function AnotherSigns({ briefing, onClose }: { briefing: Briefing; onClose: () =
 
 function Drawn({ name, signature }: { name: string; signature: number[][] }) {
   const { t } = useTranslation();
+  // A field that was higher than wide has its strokes further down.
+  const lowest = Math.max(400, ...signature.flatMap((stroke) => stroke.filter((_, at) => at % 2 === 1)));
 
   return (
     <svg
       className="signature-drawn"
-      // A field that was higher than wide has its strokes further down.
-      viewBox={`0 0 1000 ${Math.max(400, ...signature.flatMap((stroke) => stroke.filter((_, at) => at % 2 === 1))) + 10}`}
+      viewBox={`0 0 1000 ${lowest + 10}`}
       role="img"
       aria-label={t('handover.signature_of', { name })}
     >

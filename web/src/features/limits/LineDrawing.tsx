@@ -15,6 +15,7 @@ export function LineDrawing({ picture, fits }: { picture: PictureOf<'line'>; fit
   const nearest = picture.nearest === null ? null : Number(picture.nearest);
   const metre = Math.min(74 / keepOut, (WIDTH - WIRE.x - 110) / Math.max(nearest ?? 0, keepOut * 1.4));
   const tip = nearest === null ? null : WIRE.x + nearest * metre;
+  const arm = `M${tip ?? 0} ${WIRE.y}L${WIDTH - 60} ${GROUND - 40}`;
 
   return (
     <svg
@@ -36,8 +37,8 @@ export function LineDrawing({ picture, fits }: { picture: PictureOf<'line'>; fit
       </text>
       {tip !== null && picture.nearest !== null && (
         <g className="reach-machine">
-          <path d={`M${tip} ${WIRE.y}L${WIDTH - 60} ${GROUND - 40}`} style={{ strokeWidth: 10 }} className="reach-arm-edge" />
-          <path d={`M${tip} ${WIRE.y}L${WIDTH - 60} ${GROUND - 40}`} style={{ strokeWidth: 7 }} className="reach-arm" />
+          <path d={arm} style={{ strokeWidth: 10 }} className="reach-arm-edge" />
+          <path d={arm} style={{ strokeWidth: 7 }} className="reach-arm" />
           <rect x={WIDTH - 100} y={GROUND - 50} width={86} height={32} rx={5} />
           <circle cx={WIDTH - 80} cy={GROUND - 14} r={13} />
           <circle cx={WIDTH - 34} cy={GROUND - 14} r={13} />

@@ -7,7 +7,7 @@ import { useMe } from '../session/useSession';
 import { OneReport } from './OneReport';
 import { useSaidByHirer } from './useReports';
 
-/** A line of a return: what the hirer reported and ticked while they had the machine. Nothing where they said nothing. */
+/** A line of a return: what the hirer reported and ticked. Nothing where they said nothing. */
 export function SaidByHirer({ hireId }: { hireId: string }) {
   const { t } = useTranslation();
   const me = useMe();
