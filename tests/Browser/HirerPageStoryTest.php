@@ -27,6 +27,19 @@ final class HirerPageStoryTest extends BrowserTestCase
         $this->waitForText(self::named('ring'), '01632 960100');
         $this->waitForText(self::named('limits'), 'Load chart');
         $this->assertAccessible();
+        foreach (['es', 'fr', 'en'] as $language) {
+            $this->tapOn(".languages [lang='{$language}']");
+            $this->waitUntil(
+                fn (): bool => $this->web->executeScript('return document.documentElement.lang') === $language,
+                "It does not turn to {$language}.",
+            );
+            self::assertTrue(
+                $this->web->executeScript(
+                    'const page = document.querySelector("main"); return page.scrollWidth <= page.clientWidth',
+                ),
+                "In {$language} the page has to be moved sideways.",
+            );
+        }
         $first = $this->text(self::named('step'));
         $this->tap('step-done');
         $this->waitUntil(fn (): bool => $this->text(self::named('step')) !== $first, 'The step does not turn.');

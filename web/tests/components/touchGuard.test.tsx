@@ -5,6 +5,7 @@ import { Button } from '../../src/app/Button';
 import { HoldButton } from '../../src/app/HoldButton';
 import { Drawer } from '../../src/app/Drawer';
 import { guardTouches, pageChanged } from '../../src/app/touchGuard';
+import { InTheWay } from '../../src/features/office/InTheWay';
 import { NumberPad } from '../../src/instruments/NumberPad';
 import { finger } from './finger';
 
@@ -150,4 +151,23 @@ it('keys of a keyboard are no touches', () => {
   pageChanged();
   void act(() => screen.getByTestId('stands').click());
   expect(onNext).toHaveBeenCalledOnce();
+});
+
+it('what stands in the way of a hire moves the act below it, which answers nothing until it was seen there', () => {
+  const onKeep = vi.fn();
+  const Hire = ({ isAnswered }: { isAnswered: boolean }) => (
+    <>
+      {isAnswered && (
+        <InTheWay proposal={{ conflicts: [], start_by: '2026-11-28T07:00:00Z', instead: [] }} knowing={[]} onKnow={vi.fn()} />
+      )}
+      <Button testId="keep-hire" onClick={onKeep}>Keep</Button>
+    </>
+  );
+  const { rerender } = render(<Hire isAnswered={false} />);
+  rerender(<Hire isAnswered />);
+  finger.tap(screen.getByTestId('keep-hire'));
+  expect(onKeep).not.toHaveBeenCalled();
+  passes(500);
+  finger.tap(screen.getByTestId('keep-hire'));
+  expect(onKeep).toHaveBeenCalledOnce();
 });

@@ -1,7 +1,9 @@
+import { useLayoutEffect } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { shortDate } from '../../app/figures';
 import { Button } from '../../app/Button';
+import { pageChanged } from '../../app/touchGuard';
 import { Mark } from '../../marks/Mark';
 import './office.css';
 
@@ -18,6 +20,9 @@ interface Props {
 /** What stands in the way of a hire: what bars it, and what somebody has to say that they know. */
 export function InTheWay({ proposal, knowing, onKnow, onInstead }: Props) {
   const { t } = useTranslation();
+  const said = proposal.conflicts.map((one) => one.words).join();
+  // The answer moves every button below it, and one of them keeps the days.
+  useLayoutEffect(pageChanged, [said]);
 
   return (
     <section className="in-the-way" aria-label={t('office.in_the_way')} aria-live="polite" data-testid="in-the-way">
