@@ -25,10 +25,12 @@ function NumberField({ yard, mayKeep }: { yard: Schema['Yard']; mayKeep: boolean
 
   return (
     <section className="yard-number">
-      <h2>{t('yard_number.title')}</h2>
-      <p>{t('yard_number.words')}</p>
+      <div>
+        <h2>{t('yard_number.title')}</h2>
+        <p>{t('yard_number.words')}</p>
+      </div>
       {mayKeep ? (
-        <>
+        <div className="yard-number-kept">
           <TextField
             label={t('yard_number.label')}
             type="tel"
@@ -45,7 +47,7 @@ function NumberField({ yard, mayKeep }: { yard: Schema['Yard']; mayKeep: boolean
             {t('yard_number.keep')}
           </Button>
           {keep.isError && <ProblemWords problem={problemOf(keep.error, t('state.no_network'))} />}
-        </>
+        </div>
       ) : (
         <p>
           <b>{yard.phone ?? t('yard_number.none')}</b>

@@ -27,7 +27,10 @@ export function ZonesDrawing({ picture, says, fits, onMove }: Props) {
           {laid.map(({ load, edge }, n) => (
             <text
               key={`${load.value}${n}`}
-              {...atTheFarEnd(edge.map(([out, up]) => at(Number(out), Number(up))))}
+              {...clearOf(
+                at(Number(job[0]), Number(job[1])),
+                atTheFarEnd(edge.map(([out, up]) => at(Number(out), Number(up)))),
+              )}
               className="reach-words"
               textAnchor="end"
             >
@@ -45,6 +48,13 @@ function atTheFarEnd(corners: Place[]): Place {
   const far = corners.reduce((best, one) => (one.x > best.x || (one.x === best.x && one.y < best.y) ? one : best));
 
   return { x: far.x - 8, y: far.y + 20 };
+}
+
+/** The load that is held somewhere hides no words: they go down by what they would share with it. */
+function clearOf(held: Place, words: Place): Place {
+  const isUnder = held.x > words.x - 76 && held.x < words.x + 12 && Math.abs(held.y - words.y + 5) < 18;
+
+  return isUnder ? { x: words.x, y: held.y + 30 } : words;
 }
 
 /** The machine with its boom to the job. It only shows where things are. */
