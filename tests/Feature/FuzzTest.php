@@ -102,6 +102,7 @@ final class FuzzTest extends YardTestCase
             'person' => array_column($this->people, 'id'),
             'movement' => ['checkout', 'return'],
             'point' => ['svc-oil', 'svc-nothing'],
+            'step' => ['introduction', 'no_such_step'],
             'feed' => ['01890000-0000-7000-8000-000000000000'],
             'token' => [str_repeat('a', 64)],
             'sheet' => ['platform-load', 'bucket', 'edge', 'nothing'],
