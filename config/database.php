@@ -9,7 +9,7 @@ $nodes = array_filter(
     static fn (string $node): bool => $node !== '',
 );
 $address = $nodes === []
-    ? ['host' => env('DB_HOST', '127.0.0.1'), 'port' => env('DB_PORT', '33060')]
+    ? ['host' => env('DB_HOST', '127.0.0.1'), 'port' => env('DB_PORT', '23060')]
     : ['host' => array_map(static fn (string $node): string => strtr($node, [':' => ';port=']), array_values($nodes))];
 $options = extension_loaded('pdo_mysql') ? [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)] : [];
 if ($nodes !== [] && extension_loaded('pdo_mysql')) {

@@ -20,7 +20,7 @@ final class FirstDayTest extends BrowserTestCase
         parent::setUpBeforeClass();
         $folder = dirname(__DIR__, 2).'/storage/test-first-day';
         (new Filesystem)->deleteDirectory($folder);
-        self::$yard = ApartStack::start($folder, 8298, 33298);
+        self::$yard = ApartStack::start($folder, 8298, 23298);
         self::$before = (string) getenv('BROWSER_URL');
         putenv('BROWSER_URL='.self::$yard->url);
     }

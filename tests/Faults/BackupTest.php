@@ -23,7 +23,7 @@ final class BackupTest extends YardTestCase
 
     protected static function place(): array
     {
-        return ['test-backup', 8291, 33291];
+        return ['test-backup', 8291, 23291];
     }
 
     public function test_what_is_restored_is_the_yard_that_was_backed_up(): void

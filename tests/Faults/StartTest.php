@@ -28,7 +28,7 @@ final class StartTest extends TestCase
         $other = stream_socket_server('tcp://127.0.0.1:'.self::PORT);
         self::assertIsResource($other);
         try {
-            ApartStack::start(self::$folder, self::PORT, 33296, ['PORTS' => 'known'])->stop();
+            ApartStack::start(self::$folder, self::PORT, 23296, ['PORTS' => 'known'])->stop();
             self::fail('It started on a port that is taken.');
         } catch (RuntimeException $refused) {
             self::assertStringContainsString('Port '.self::PORT.' is taken by another program', $refused->getMessage());
@@ -39,7 +39,7 @@ final class StartTest extends TestCase
 
     public function test_workers_whose_master_was_killed_give_the_port_back(): void
     {
-        $yard = ApartStack::start(self::$folder, self::PORT, 33296, ['PORTS' => 'known']);
+        $yard = ApartStack::start(self::$folder, self::PORT, 23296, ['PORTS' => 'known']);
         $master = (int) file_get_contents(self::$folder.'/run/nginx.pid');
         $workers = array_map(
             intval(...),
@@ -49,7 +49,7 @@ final class StartTest extends TestCase
         $yard->stop();
         self::assertTrue(posix_kill($workers[0], 0), 'a worker stays behind and holds the port');
 
-        $again = ApartStack::start(self::$folder, self::PORT, 33296, ['PORTS' => 'known']);
+        $again = ApartStack::start(self::$folder, self::PORT, 23296, ['PORTS' => 'known']);
         self::assertSame('http://127.0.0.1:'.self::PORT, $again->url);
         foreach ($workers as $worker) {
             self::assertFalse(posix_kill($worker, 0));

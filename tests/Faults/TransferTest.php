@@ -21,7 +21,7 @@ final class TransferTest extends YardTestCase
 
     protected static function place(): array
     {
-        return ['test-transfer', 8288, 33288];
+        return ['test-transfer', 8288, 23288];
     }
 
     public function test_what_was_changed_on_the_way_is_not_taken(): void

@@ -33,7 +33,7 @@ final class UpgradeTest extends TestCase
         $root = dirname(__DIR__, 2);
         $folder = $root.'/storage/test-upgrade';
         (new Filesystem)->deleteDirectory($folder);
-        self::$yard = ApartStack::start($folder, 8297, 33297);
+        self::$yard = ApartStack::start($folder, 8297, 23297);
         self::$yard->emptyDatabase();
         self::$database = new PDO(
             'mysql:host=127.0.0.1;port='.self::$yard->databasePort.';dbname=jade_apart',
