@@ -10,7 +10,7 @@ APP=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 for part in say settings; do source "$APP/ops/$part.sh"; done
 [ ! -f "$APP/.env" ] || read_env_file
 [ $# = 1 ] || fail "Say into which folder: ops/backup.sh FOLDER"
-: "${DB_HOST:=127.0.0.1}" "${DB_PORT:=33060}" "${DB_DATABASE:=jade}"
+: "${DB_HOST:=127.0.0.1}" "${DB_PORT:=23060}" "${DB_DATABASE:=jade}"
 case "${STATE_DIR:-storage/yard}" in /*) state=$STATE_DIR ;; *) state=$APP/${STATE_DIR:-storage/yard} ;; esac
 storage=${LARAVEL_STORAGE_PATH:-$state/storage}
 keys=${JADE_KEYS:-$storage/app/keys}

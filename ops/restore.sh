@@ -10,7 +10,7 @@ APP=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 for part in say settings; do source "$APP/ops/$part.sh"; done
 [ ! -f "$APP/.env" ] || read_env_file
 [ $# = 1 ] && [ -f "$1/SHA256SUMS" ] || fail "Name a backup, a folder that ops/backup.sh wrote: ops/restore.sh BACKUP"
-: "${DB_HOST:=127.0.0.1}" "${DB_PORT:=33060}" "${DB_DATABASE:=jade}"
+: "${DB_HOST:=127.0.0.1}" "${DB_PORT:=23060}" "${DB_DATABASE:=jade}"
 case "${STATE_DIR:-storage/yard}" in /*) state=$STATE_DIR ;; *) state=$APP/${STATE_DIR:-storage/yard} ;; esac
 storage=${LARAVEL_STORAGE_PATH:-$state/storage}
 public_key=${BACKUP_PUBLIC_KEY:-${JADE_KEYS:-$storage/app/keys}/backup.pub}
