@@ -63,7 +63,8 @@ install_npm_packages() {
 
 front_end_is_current() {
   local built=$APP/public/hirer/index.html
-  [ -f "$built" ] && [ -z "$(find "$APP/web" "$APP/api" "$APP/package.json" "$APP"/vite.*.ts -newer "$built" -not -name schema.d.ts -type f -print -quit)" ]
+  [ -f "$built" ] && [ -z "$(find "$APP/web" "$APP/api" "$APP/package.json" "$APP"/vite.*.ts \
+    -newer "$built" -not -name schema.d.ts -type f -print -quit)" ]
 }
 
 build_front_end() { (cd "$APP" && npm run build && chmod -R a+rX public); }

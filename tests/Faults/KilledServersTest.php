@@ -43,7 +43,12 @@ final class KilledServersTest extends YardTestCase
     public static function setUpBeforeClass(): void
     {
         (new Filesystem)->deleteDirectory(dirname(__DIR__, 2).'/storage/test-apart');
-        self::$stack = ApartStack::start(dirname(__DIR__, 2).'/storage/test-apart', 8290, 23290, ['DB_PERSISTENT' => 'true', 'REQUESTS_A_MINUTE' => '1000000', 'WORKERS' => '6']);
+        self::$stack = ApartStack::start(
+            dirname(__DIR__, 2).'/storage/test-apart',
+            8290,
+            23290,
+            ['DB_PERSISTENT' => 'true', 'REQUESTS_A_MINUTE' => '1000000', 'WORKERS' => '6'],
+        );
     }
 
     public static function tearDownAfterClass(): void

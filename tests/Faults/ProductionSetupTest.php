@@ -33,7 +33,10 @@ final class ProductionSetupTest extends TestCase
         (new Filesystem)->deleteDirectory(self::$folder);
         mkdir(self::$folder, 0755, true);
         $process = proc_open(
-            ['setpriv', '--pdeathsig', 'TERM', __DIR__.'/production.sh', self::$folder, '8294', (string) self::HTTPS_PORT, '23294', self::HOST],
+            [
+                'setpriv', '--pdeathsig', 'TERM', __DIR__.'/production.sh',
+                self::$folder, '8294', (string) self::HTTPS_PORT, '23294', self::HOST,
+            ],
             [['pipe', 'r'], ['pipe', 'w'], ['file', self::$folder.'/said.log', 'w']],
             self::$pipes,
             $root,

@@ -17,7 +17,11 @@ final class HireTest extends YardTestCase
         $this->as(Role::Technician);
         $walk = $this->openWalk();
         $this->walkThrough($walk);
-        $sign = ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]];
+        $sign = [
+            'name' => 'Tobias Wray',
+            'signature' => [[10, 20, 30, 40]],
+            'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']],
+        ];
         $this->send($walk, $this->entry('handover.signed', $sign))->assertStatus(409)->assertJsonPath('type', '/problems/release-first');
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
         $this->send($walk, $this->entry('handover.signed', $sign))->assertStatus(409)->assertJsonPath('type', '/problems/steps-not-shown');

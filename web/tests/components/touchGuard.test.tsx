@@ -155,10 +155,11 @@ it('keys of a keyboard are no touches', () => {
 
 it('what stands in the way of a hire moves the act below it, which answers nothing until it was seen there', () => {
   const onKeep = vi.fn();
+  const free = { conflicts: [], start_by: '2026-11-28T07:00:00Z', instead: [] };
   const Hire = ({ isAnswered }: { isAnswered: boolean }) => (
     <>
       {isAnswered && (
-        <InTheWay proposal={{ conflicts: [], start_by: '2026-11-28T07:00:00Z', instead: [] }} knowing={[]} onKnow={vi.fn()} />
+        <InTheWay proposal={free} knowing={[]} onKnow={vi.fn()} />
       )}
       <Button testId="keep-hire" onClick={onKeep}>Keep</Button>
     </>
