@@ -131,8 +131,9 @@ final class CatalogueRepository
     public function faultsWith(string $rule, string $value): array
     {
         $trial = $this->compiled()->withChoices([$rule => $value]);
+        $catalogue = (new BuildCatalogue)->from($trial);
 
-        return (new CrossCheckCatalogue((new BuildCatalogue)->from($trial), $trial->trees))->faults();
+        return (new CrossCheckCatalogue($catalogue, $trial->trees, $this->current()))->faults();
     }
 
     /**

@@ -25,9 +25,15 @@ use JadeLedger\Core\Walk\PlanWalk;
 /** What no single schema can see: names that nothing defines, limits that a model lacks, numbers without a source. */
 final readonly class CrossCheckCatalogue
 {
-    /** @param  array<string, array<string, mixed>>  $trees */
-    public function __construct(private Catalogue $catalogue, private array $trees)
-    {
+    /**
+     * @param array<string, array<string, mixed>> $trees
+     * @param Catalogue|null $standing one whose machines can all be walked, other than this one in its house rules alone
+     */
+    public function __construct(
+        private Catalogue $catalogue,
+        private array $trees,
+        private ?Catalogue $standing = null,
+    ) {
     }
 
     /** @return list<CatalogueFault> */
@@ -339,7 +345,7 @@ final readonly class CrossCheckCatalogue
     {
         $faults = [];
         foreach ($this->catalogue->models as $model) {
-            foreach (Movement::cases() as $movement) {
+            foreach ($this->isWalkedAsBefore($model) ? [] : Movement::cases() as $movement) {
                 try {
                     $this->mustBeWalkable($model, $movement);
                 } catch (NoSafeOrder|LimitNotKnown $fault) {
@@ -354,6 +360,14 @@ final readonly class CrossCheckCatalogue
         }
 
         return $faults;
+    }
+
+    /** House rules reach a walk through the features that they grant and the order of the first visits. */
+    private function isWalkedAsBefore(MachineModel $model): bool
+    {
+        return $this->standing !== null
+            && $this->standing->houseRules->firstVisit === $this->catalogue->houseRules->firstVisit
+            && $this->standing->featuresOf($model)->names === $this->catalogue->featuresOf($model)->names;
     }
 
     private function mustBeWalkable(MachineModel $model, Movement $movement): void

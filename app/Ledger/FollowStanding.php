@@ -28,6 +28,9 @@ final class FollowStanding
     /** Kinds that change no standing by themselves: a walk has hundreds of them, and the standing is asked for once. */
     private const ANSWERS = ['check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted'];
 
+    /** Kinds that touch no line, finding or tag: what was told and asked cannot take a release away. */
+    private const TOLD = ['handover.step_shown', 'handover.answered'];
+
     private ?string $machine = null;
 
     private ?MachineStanding $standing = null;
@@ -38,6 +41,9 @@ final class FollowStanding
 
     public function after(LedgerEntry $entry): void
     {
+        if (in_array($entry->kind, self::TOLD, true)) {
+            return;
+        }
         if ($this->machine !== $entry->machine_id || ! in_array($entry->kind, self::ANSWERS, true)) {
             $this->machine = $entry->machine_id;
             $this->standing = MachineStanding::tryFrom(

@@ -38,12 +38,12 @@ final readonly class HandoverOfWalk
     }
 
     /**
-     * A release that was written down is a record and no permission: the decision is computed again, in the transaction
-     * in which it takes effect and for the day on which the machine leaves.
+     * For what is told and asked before the signature. An entry that takes the release away has voided it by then; what
+     * ends with the day is found at the signature.
      *
-     * @throws ApiProblem with what keeps the machine here
+     * @throws ApiProblem where nothing was released, or the release is void
      */
-    public function mustBeReleased(WalkContext $context, CarbonInterface $at): void
+    public static function releaseMustStand(WalkContext $context): void
     {
         $walk = $context->walk;
         $released = [Decision::Released, Decision::ReleasedWithConditions];
@@ -53,6 +53,17 @@ final readonly class HandoverOfWalk
                 409,
             );
         }
+    }
+
+    /**
+     * A release that was written down is a record and no permission: the decision is computed again, in the transaction
+     * in which it takes effect and for the day on which the machine leaves.
+     *
+     * @throws ApiProblem with what keeps the machine here
+     */
+    public function mustBeReleased(WalkContext $context, CarbonInterface $at): void
+    {
+        self::releaseMustStand($context);
         $this->mustLetGo($context, $at);
     }
 

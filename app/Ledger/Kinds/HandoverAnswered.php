@@ -26,10 +26,6 @@ use JadeLedger\Core\Catalogue\QuestionForm;
  */
 final readonly class HandoverAnswered implements EntryOfWalk
 {
-    public function __construct(private HandoverOfWalk $handover)
-    {
-    }
-
     public static function name(): string
     {
         return 'handover.answered';
@@ -47,7 +43,7 @@ final readonly class HandoverAnswered implements EntryOfWalk
 
     public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
-        $this->handover->mustBeReleased($context, $entry->recordedAt);
+        HandoverOfWalk::releaseMustStand($context);
         $said = $entry->payload;
         $questions = array_column((new TeachBack($context->catalogue))->for($context->model), null, 'id');
         $form = ($questions[$said->question] ?? null)?->forms[$said->form] ?? null;

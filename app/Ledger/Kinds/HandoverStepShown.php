@@ -22,10 +22,6 @@ use App\Models\User;
  */
 final readonly class HandoverStepShown implements EntryOfWalk
 {
-    public function __construct(private HandoverOfWalk $handover)
-    {
-    }
-
     public static function name(): string
     {
         return 'handover.step_shown';
@@ -43,7 +39,7 @@ final readonly class HandoverStepShown implements EntryOfWalk
 
     public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
-        $this->handover->mustBeReleased($context, $entry->recordedAt);
+        HandoverOfWalk::releaseMustStand($context);
         HandoverOfWalk::stepMustBeKnown($entry->payload->step, $context);
 
         return new NothingJudged;

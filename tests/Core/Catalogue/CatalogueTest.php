@@ -9,6 +9,7 @@ use App\Catalogue\CatalogueFault;
 use App\Catalogue\CatalogueFiles;
 use App\Catalogue\CatalogueIsFaulty;
 use App\Catalogue\CatalogueRepository;
+use App\Catalogue\CompiledCatalogue;
 use App\Catalogue\CrossCheckCatalogue;
 use App\Catalogue\LineInYaml;
 use JadeLedger\Core\Catalogue\Applicability;
@@ -118,6 +119,27 @@ final class CatalogueTest extends TestCase
             self::assertSame('rules/house.yaml', $faulty->faults[0]->file);
             self::assertSame(3, $faulty->faults[0]->line, 'the one that begins with a tab');
         }
+    }
+
+    /** Only the machines to which a rule grants something else are walked again, and none is passed over for it. */
+    public function test_a_rule_that_leaves_no_safe_order_is_found_without_walking_every_machine_again(): void
+    {
+        $trees = RealCatalogue::compiled()->trees;
+        $check = $trees['checks/paperwork.yaml']['checks'][0];
+        $trees['checks/paperwork.yaml']['checks'][] = [
+            'id' => 'waits-for-itself',
+            'after' => ['waits-for-itself'],
+            'applies' => ['all' => ['wheels', 'rule_filter_open_daily']],
+        ] + $check;
+        $compiled = CompiledCatalogue::stored('one that waits for itself', $trees);
+        $standing = (new BuildCatalogue)->from($compiled);
+        $trial = $compiled->withChoices(['air_filter' => 'open_daily']);
+        $catalogue = (new BuildCatalogue)->from($trial);
+        $found = (new CrossCheckCatalogue($catalogue, $trial->trees, $standing))->faults();
+
+        self::assertSame([], (new CrossCheckCatalogue($standing, $trees, $standing))->faults());
+        self::assertNotSame([], $found);
+        self::assertEquals((new CrossCheckCatalogue($catalogue, $trial->trees))->faults(), $found);
     }
 
     #[TestWith(['checks/cooling.yaml', 'all: [coolant]', 'all: [cooolant]', "asks for the feature 'cooolant'"], 'an unknown feature')]
