@@ -36,11 +36,12 @@ prepare_browser_yards() {
   step "Copying it for the second half of the stories" copy_demo
 }
 
+# With its keys: what the demo sealed is read in both.
 copy_demo() {
   mariadb-dump --no-defaults -u "$(id -un)" --socket="$STATE/run/database.sock" --triggers --routines jade_browser_1 |
     as_database_root jade_browser_2 || return 1
-  rm -rf "$STATE/second" && mkdir -p "$STATE/second/storage/app" &&
-    cp -a "$STATE/storage/app/private" "$STATE/second/storage/app/private" && DB_DATABASE=jade_browser_2 artisan database:grant
+  rm -rf "$STATE/second" && mkdir -p "$STATE/second/storage" && cp -a "$STATE/storage/app" "$STATE/second/storage/app" &&
+    DB_DATABASE=jade_browser_2 artisan database:grant
 }
 
 # The second yard has folders, servers and a port of its own.
@@ -111,40 +112,41 @@ browser_half() {
   suite "$1" 1
 }
 
-# A walk in the browser waits half of its time, as a hand does: its stories run beside everything else, in two halves.
+declare -A PROCESSES=([Core]=2 [Feature]=2 [Faults]=1 [Cluster]=1)
+
+# Two lanes for two cores: one half of the browser's stories comes behind everything else.
 lane_of_code() {
-  local failed=0
+  local failed=0 copied part
   LANE=code
-  as_a_test_process
   if is_wanted Static; then (static_checks) || failed=1; fi
   if is_wanted Front; then (front_end_checks) || failed=1; fi
   if [ "${#WANTED[@]}" = "${#PARTS[@]}" ]; then (audit_packages) || failed=1; fi
-  if is_wanted Core; then suite Core 2 || failed=1; fi
-  if is_wanted Feature; then suite Feature 2 || failed=1; fi
-  if is_wanted Faults; then suite Faults 1 || failed=1; fi
-  if is_wanted Cluster; then suite Cluster 1 || failed=1; fi
+  for part in Core Feature Faults Cluster; do
+    is_wanted "$part" || continue
+    (as_a_test_process; suite "$part" "${PROCESSES[$part]}") || failed=1
+  done
+  # With a filter one half of the stories may be empty: they are run as one.
+  if is_wanted Browser && [ "${#ARGUMENTS[@]}" = 0 ]; then
+    read -r copied <&8
+    [ "$copied" = copied ] && (enter_second_yard; browser_half BrowserSecond) || failed=1
+  fi
   return "$failed"
 }
 
 lane_of_the_browser() {
-  local failed=0 second
   LANE=browser
   is_wanted Browser || return 0
-  prepare_browser_yards
-  # With a filter one half of the stories may be empty: they are run as one.
-  if [ "${#ARGUMENTS[@]}" != 0 ]; then
-    browser_half Browser
-    return
-  fi
-  (LANE=browser-2; enter_second_yard; browser_half BrowserSecond) & second=$!
-  (browser_half BrowserFirst) || failed=1
-  wait "$second" || failed=1
-  return "$failed"
+  (prepare_browser_yards) || { echo "not copied" >&8; return 1; }
+  echo copied >&8
+  export DB_DATABASE=jade_browser_1
+  if [ "${#ARGUMENTS[@]}" = 0 ]; then browser_half BrowserFirst; else browser_half Browser; fi
 }
 
 LANES=()
 run_lanes() {
   local failed=0 lane
+  # Through it the lane of the browser says that the demo is told and copied.
+  rm -f "$STATE/run/copied" && mkfifo "$STATE/run/copied" && exec 8<>"$STATE/run/copied"
   lane_of_code & LANES+=($!)
   lane_of_the_browser & LANES+=($!)
   for lane in "${LANES[@]}"; do wait "$lane" || failed=1; done

@@ -142,6 +142,15 @@ final class BuildCatalogue
                 ),
                 $trees['operators.yaml']['categories'] ?? [],
             ),
+            countedThings: array_map(
+                fn (array $one): Core\CountedThing => new Core\CountedThing(
+                    $one['id'],
+                    $one['name'],
+                    $this->applies($one),
+                    $one['marked'] ?? false,
+                ),
+                $trees['things.yaml']['things'] ?? [],
+            ),
         );
     }
 

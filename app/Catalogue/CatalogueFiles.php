@@ -34,6 +34,7 @@ final readonly class CatalogueFiles
         'limits/*.yaml' => 'limits',
         'site.yaml' => 'site',
         'operators.yaml' => 'operators',
+        'things.yaml' => 'things',
     ];
 
     public function __construct(private string $folder)

@@ -147,6 +147,9 @@ final readonly class CrossCheckCatalogue
         foreach ($this->catalogue->operatorCategories as $one) {
             yield ['operators.yaml', 'category', $one->id, $this->named($one->applies)];
         }
+        foreach ($this->catalogue->countedThings as $one) {
+            yield ['things.yaml', 'thing', $one->id, $this->named($one->applies)];
+        }
         foreach ($this->catalogue->limitSheets as $one) {
             yield ['limits', 'sheet', $one->id, $this->named($one->applies)];
         }

@@ -44,6 +44,8 @@ final class EntryKinds
         Kinds\HireClosed::class,
         Kinds\HireOutAlready::class,
         Kinds\SiteAnswered::class,
+        Kinds\ThingsHanded::class,
+        Kinds\ThingsReturned::class,
         Kinds\LimitsSet::class,
         Kinds\OperatorRecorded::class,
         Kinds\HirerTicked::class,

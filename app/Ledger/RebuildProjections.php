@@ -16,7 +16,7 @@ final readonly class RebuildProjections
         'finding_sightings', 'repairs', 'tags', 'handovers', 'spread_explanations', 'doubtful_entries',
         'fit_questions', 'machine_places', 'meter_changes', 'top_ups',
         'meter_readings', 'service_records', 'telematics_reports',
-        'hire_site_answers', 'hire_limits', 'operators',
+        'hire_site_answers', 'hire_limits', 'hire_things', 'operators',
         'hirer_ticks', 'hirer_reports',
         // Worked out again when they are asked for.
         'service_ahead', 'service_forecasts',

@@ -29,7 +29,7 @@ use JadeLedger\Core\Spread\TopUpInYard;
 /** Gathers both columns of a hire for the core. */
 final readonly class SpreadOfHire
 {
-    public function __construct(private HourMeterOfMachine $meter)
+    public function __construct(private HourMeterOfMachine $meter, private ThingsOfHire $things)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class SpreadOfHire
         $column = in_array($hire->standing(), [HireStatus::Returned, HireStatus::Closed], true) ? InColumn::Finished : InColumn::Open;
 
         return new Spread(
-            $this->readings($readings, $column, $this->dueIn($hire)),
+            [...$this->readings($readings, $column, $this->dueIn($hire)), ...$this->things->lines($hire->id, $column)],
             $this->findings($hire, $column),
             array_values(SpreadExplanation::query()->where('hire_id', $hire->id)->get()->map(static fn (SpreadExplanation $explanation): string => $explanation->line)->all()),
         );

@@ -36,6 +36,7 @@ final readonly class PresentBriefing
         private KnownHirer $known,
         private LimitsTold $limits,
         private PresentOperators $operators,
+        private PresentThings $things,
         private CurrentYard $yard,
         private CatalogueRepository $shelf,
     ) {
@@ -98,6 +99,7 @@ final readonly class PresentBriefing
             'operator_categories' => PresentOperators::categories($asked),
             'limits' => $this->limits->limits($walk->hire_id, $walk->machine),
             'site_cautions' => $this->limits->cautions($walk->hire_id, $walk->machine),
+            'things' => $this->things->of($walk->hire),
             'steps_shown' => $handover->steps_shown ?? [],
             'signed_name' => $handover?->signed_name,
             'signed_at' => Moment::orNull($handover?->signed_at),

@@ -38,6 +38,7 @@ final readonly class PresentHirerPage
     public function __construct(
         private CatalogueRepository $shelf,
         private LimitsTold $limits,
+        private PresentThings $things,
         private PresentDuties $duties,
         private ProgrammeOfModel $programme,
         private DayOfDuty $day,
@@ -78,6 +79,7 @@ final readonly class PresentHirerPage
             'notes' => (object) ($isTheirs ? StepNote::for($hire->customer) : []),
             'limits' => $isTheirs ? $this->limits->limits($hire->id, $hire->machine) : [],
             'cautions' => $isTheirs ? $this->limits->cautions($hire->id, $hire->machine) : [],
+            'things' => $isTheirs ? $this->things->handed($hire->id) : [],
             'duties' => $isTheirs ? $this->today($hire, $now) : [],
             'clears_at' => Moment::text($this->day->endOf($now)),
             'reports' => $isTheirs ? self::reports($hire) : [],

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
+use App\Catalogue\CatalogueWords;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\SpreadOfHire;
+use App\Ledger\ThingsOfHire;
 use App\Models\Finding;
 use App\Models\Hire;
 use App\Models\Reading;
@@ -19,9 +21,11 @@ use App\Words;
 use Brick\Math\RoundingMode;
 use Illuminate\Database\Eloquent\Collection;
 use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Catalogue\CountedThing;
 use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Spread\Balance;
 use JadeLedger\Core\Spread\FindingLine;
@@ -31,8 +35,12 @@ use JadeLedger\Core\Spread\TopUpInYard;
 /** Out, In and Difference of one hire, with what was struck left legible. */
 final readonly class PresentSpread
 {
-    public function __construct(private SpreadOfHire $spread, private CatalogueRepository $shelf)
-    {
+    public function __construct(
+        private SpreadOfHire $spread,
+        private CatalogueRepository $shelf,
+        private ThingsOfHire $things,
+        private PresentThings $along,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -81,6 +89,7 @@ final readonly class PresentSpread
                 'name' => $this->name($line->key, $catalogue, $family),
             ] + $this->reading($line, $catalogue, $readings, $explanations), $spread->readings), $last),
             'findings' => array_map(fn (FindingLine $line): array => $this->finding($line, $findings->get($line->findingId) ?? throw new \LogicException('A finding of the spread is not on the machine.'), $in, $explanations), $spread->findings),
+            'things' => $this->along->of($hire),
             'to_service' => $this->toService($in, $catalogue),
             'unexplained' => $in === null ? [] : $spread->unexplained(),
             'may_be_closed' => $hire->standing()->value === 'returned' && $spread->mayBeClosed(),
@@ -98,7 +107,6 @@ final readonly class PresentSpread
      */
     private function reading(ReadingLine $line, Catalogue $catalogue, Collection $readings, array $explanations): array
     {
-        $check = $catalogue->check(explode('@', $line->key)[0]);
         $mine = $readings->where('line', $line->key);
         $counted = $mine->where('is_valid', true)->where('is_struck', false)->last();
         $struck = $mine->where('is_struck', true)->map(static fn (Reading $reading): array => [
@@ -110,8 +118,10 @@ final readonly class PresentSpread
 
         return [
             'key' => $line->key,
-            'group' => $check->group,
-            'unit' => $counted->unit ?? '',
+            'group' => $this->isThing($line->key)
+                ? Words::say('words.handed_out')
+                : $catalogue->check(explode('@', $line->key)[0])->group,
+            'unit' => $counted->unit ?? ($this->isThing($line->key) ? Unit::Piece->value : ''),
             'out' => $line->out === null ? null : ['value' => $this->figure($line->out->value), 'outcome' => $line->out->outcome->value],
             'in' => $line->in === null ? null : ['value' => $this->figure($line->in->value), 'outcome' => $line->in->outcome->value],
             'difference' => $line->difference === null ? null : $this->figure($line->difference),
@@ -148,11 +158,19 @@ final readonly class PresentSpread
     /** The check, and where it is done when it is done in several places. */
     private function name(string $key, Catalogue $catalogue, Family $family): string
     {
+        if ($this->isThing($key)) {
+            return CatalogueWords::say($this->things->name(substr($key, strlen(CountedThing::LINE))));
+        }
         [$check, $place] = [...explode('@', $key), null];
         $title = $catalogue->check((string) $check)->title;
         $station = $place === null ? null : $family->stationFor($place);
 
         return $station === null ? $title : "{$title}, ".lcfirst($station->name);
+    }
+
+    private function isThing(string $key): bool
+    {
+        return str_starts_with($key, CountedThing::LINE);
     }
 
     private function figure(Quantity $quantity): string

@@ -31,6 +31,7 @@ final readonly class Catalogue
      * @param list<LimitSheet> $limitSheets
      * @param list<SiteQuestion> $siteQuestions
      * @param list<OperatorCategory> $operatorCategories
+     * @param list<CountedThing> $countedThings
      */
     public function __construct(
         public string $version,
@@ -51,6 +52,7 @@ final readonly class Catalogue
         public array $limitSheets = [],
         public array $siteQuestions = [],
         public array $operatorCategories = [],
+        public array $countedThings = [],
     ) {
     }
 

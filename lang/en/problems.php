@@ -296,6 +296,18 @@ return [
         'title' => 'There is no such question about a site',
         'detail' => 'Leave ":question" out, or load the page again. Known: :known.',
     ],
+    'no_such_thing' => [
+        'title' => 'This does not go along with this machine',
+        'detail' => 'Leave ":thing" out, or load the page again. Known: :known.',
+    ],
+    'thing_not_handed' => [
+        'title' => 'This was not handed out',
+        'detail' => '":thing" is not on this hire. Count it out first if it went along, or leave it out.',
+    ],
+    'things_are_back' => [
+        'title' => 'What went along is counted back already',
+        'detail' => 'Nothing more is counted out on this hire. What was forgotten goes into the explanation of its line.',
+    ],
     'no_such_operator_category' => [
         'title' => 'There is no such category of operators',
         'detail' => 'Choose one of the categories that the page offers. ":category" is none.',

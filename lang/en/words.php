@@ -10,6 +10,7 @@ return [
         'insurance' => 'Insurance',
         'manual' => 'Manual',
     ],
+    'handed_out' => 'Handed out',
     'chosen_at_opening' => 'Chosen as the yard was opened.',
     'search' => ['folio' => 'Folio :folio, :hirer', 'hirer' => 'hirer'],
     'role' => [
@@ -79,6 +80,8 @@ return [
         'handover_also_signed' => 'Signed, too',
         'hire_out_already' => 'Out already, without a walk here',
         'site_answered' => 'Asked about the site',
+        'things_handed' => 'Handed out with it',
+        'things_returned' => 'Counted back',
         'operator_recorded' => 'Operator recorded',
         'hirer_ticked' => 'Ticked by the hirer',
         'hirer_reported' => 'Fault reported by the hirer',

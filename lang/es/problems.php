@@ -296,6 +296,18 @@ return [
         'title' => 'No hay tal pregunta sobre el lugar',
         'detail' => 'Quite «:question», o cargue la página de nuevo. Conocidas: :known.',
     ],
+    'no_such_thing' => [
+        'title' => 'Esto no se entrega con esta máquina',
+        'detail' => 'Quite «:thing», o cargue la página de nuevo. Conocidas: :known.',
+    ],
+    'thing_not_handed' => [
+        'title' => 'Esto no se entregó',
+        'detail' => '«:thing» no está en este alquiler. Cuéntelo primero a la salida si se llevó, o quítelo.',
+    ],
+    'things_are_back' => [
+        'title' => 'Lo que se llevó ya está contado a la vuelta',
+        'detail' => 'En este alquiler ya no se cuenta nada a la salida. Lo olvidado va en la explicación de su línea.',
+    ],
     'no_such_operator_category' => [
         'title' => 'No hay tal categoría de operadores',
         'detail' => 'Elija una de las categorías de la página. «:category» no es una.',

@@ -10,6 +10,7 @@ return [
         'insurance' => 'Seguro',
         'manual' => 'Manual',
     ],
+    'handed_out' => 'Entregado',
     'chosen_at_opening' => 'Elegido al abrir el patio.',
     'search' => ['folio' => 'Folio :folio, :hirer', 'hirer' => 'cliente'],
     'role' => [
@@ -80,6 +81,8 @@ return [
         'handover_also_signed' => 'Firmado también',
         'hire_out_already' => 'Ya fuera, sin revisión aquí',
         'site_answered' => 'Preguntado por el lugar',
+        'things_handed' => 'Entregado con ella',
+        'things_returned' => 'Contado a la vuelta',
         'operator_recorded' => 'Operador registrado',
         'hirer_ticked' => 'Marcado por el cliente',
         'hirer_reported' => 'Avería comunicada por el cliente',

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Ledger\RebuildProjections;
+use App\Limits\LimitsTold;
 use App\Models\HireLimit;
 use App\Models\HireSiteAnswer;
 use App\Models\Role;
+use Illuminate\Support\Facades\App;
 use Illuminate\Testing\TestResponse;
 use JadeLedger\Core\Catalogue\SiteAnswer;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -175,6 +177,16 @@ final class LimitsTest extends YardTestCase
         );
         HireLimit::query()->delete();
         self::assertNotSame($without, strlen((string) $this->get("/api/walks/{$walk->id}/card")->getContent()));
+    }
+
+    public function test_a_hirer_who_reads_french_is_told_in_french_what_a_sheet_concludes(): void
+    {
+        $this->set('platform-load', ['people' => ['value' => '2'], 'tools' => ['value' => '40']]);
+        App::setLocale('fr');
+        [$told] = $this->app->make(LimitsTold::class)->limits($this->hire->id, $this->machine);
+
+        self::assertSame('Dans la limite, 50 kg de marge.', $told['says']);
+        self::assertSame('Sur le plancher', $told['lines'][0]['what']);
     }
 
     public function test_a_card_with_every_limit_of_a_machine_is_still_a_card(): void

@@ -75,6 +75,9 @@ final class TextsTest extends YardTestCase
         foreach ($catalogue->limitSheets as $sheet) {
             $told[] = $sheet->title;
         }
+        foreach ($catalogue->countedThings as $thing) {
+            $told[] = $thing->name;
+        }
         foreach ($catalogue->servicePoints as $point) {
             $told = $point->doneBy === DoneBy::Hirer ? [...$told, $point->name, $point->do] : $told;
         }
@@ -95,6 +98,14 @@ final class TextsTest extends YardTestCase
                 foreach ($english[$part] as $key => $text) {
                     self::assertSame(self::figures($text), self::figures($documents[$part][$key]), $key);
                 }
+            }
+            $concluded = Arr::dot((require self::ROOT."/lang/{$language->value}/verdicts.php")['limits']);
+            $limits = Arr::dot((require self::ROOT.'/lang/en/verdicts.php')['limits']);
+            self::assertSame(array_keys($limits), array_keys($concluded), $language->value);
+            foreach ($limits as $key => $text) {
+                self::assertSame(self::figures($text), self::figures($concluded[$key]), $key);
+                $isSame = $text === $concluded[$key] && preg_match('/[a-z]{4}/', preg_replace('/:\w+/', '', $text));
+                self::assertFalse($isSame, "{$key} is left in English in {$language->value}");
             }
         }
         // Nothing dead where a language is the hirers' alone.

@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { Duties } from './Duties';
 import { Limits } from './Limits';
+import { Things } from './Things';
 import { Report } from './Report';
 import { Steps } from './Steps';
 import { languageName, sayIn, shortly, whenIn, type Say } from './texts';
@@ -103,6 +104,7 @@ function Whole({ hirer, page, say }: PartProps & { page: Page }) {
         />
       )}
       <Limits limits={page.limits} cautions={page.cautions} say={say} />
+      <Things things={page.things ?? []} say={say} />
       <Report hirer={hirer} page={page} say={say} />
       <nav className="languages">
         {page.languages.map((language) => (

@@ -71,6 +71,9 @@ enum ProblemName: string
     case OperatorNotEvaluated = 'operator_not_evaluated';
     case NoSuchSheet = 'no_such_sheet';
     case NoSuchSiteQuestion = 'no_such_site_question';
+    case NoSuchThing = 'no_such_thing';
+    case ThingNotHanded = 'thing_not_handed';
+    case ThingsAreBack = 'things_are_back';
     case NoSuchQuestion = 'no_such_question';
     case NoSuchSchool = 'no_such_school';
     case NoSuchStage = 'no_such_stage';

@@ -6,6 +6,7 @@ import { shortDate } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
 import { HirerLinkDrawer } from '../hirers/HirerLinkDrawer';
 import { Stamp } from '../../marks/Stamp';
+import { ThingsAlong } from '../things/ThingsAlong';
 import { useSend } from '../walk/state/useSend';
 import { usePost } from '../walk/state/useWalk';
 import { Duties } from './Duties';
@@ -29,6 +30,7 @@ export function SignatureField({ briefing, busy, onSign }: SignatureProps) {
       <p className="slab">{t('handover.sign_words', { count: briefing.steps.length })}</p>
       <LimitsTold limits={briefing.limits ?? []} cautions={briefing.site_cautions ?? []} />
       {(briefing.duties ?? []).length > 0 && <Duties duties={briefing.duties ?? []} />}
+      <ThingsAlong walkId={briefing.walk_id} things={briefing.things ?? []} />
       <Signing briefing={briefing} busy={busy} onSign={onSign} />
     </section>
   );

@@ -15,7 +15,9 @@ import { SaidByHirer } from '../reports/SaidByHirer';
 import { useMe } from '../session/useSession';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useOpenWalk } from '../walk/state/useOpenWalk';
+import { CountBackDrawer } from '../things/CountBackDrawer';
 import { useSend } from '../walk/state/useSend';
+import type { Post } from '../walk/state/useWalk';
 import { DamageLedger } from './DamageLedger';
 import { ExplainDrawer, type ToExplain } from './ExplainDrawer';
 import { ReadingLedger } from './ReadingLedger';
@@ -86,6 +88,7 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
       <footer className="spread-foot">
         <section>
           <h3>{t('spread.to_explain')}</h3>
+          <CountBack spread={spread} mayCount={me.may.walk || me.may.settle} post={post} />
           <ToExplainList spread={spread} mayExplain={mayExplain} onExplain={setExplaining} />
         </section>
         <section>
@@ -132,6 +135,39 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
       </footer>
       {explaining !== null && <ExplainDrawer line={explaining} post={post} onClose={() => setExplaining(null)} />}
     </Page>
+  );
+}
+
+interface CountBackProps {
+  spread: Schema['Spread'];
+  mayCount: boolean;
+  post: Post;
+}
+
+/** What went along is counted back from when the machine is walked in until the hire is closed. */
+function CountBack({ spread, mayCount, post }: CountBackProps) {
+  const { t } = useTranslation();
+  const [isCounting, setIsCounting] = useState(false);
+  // A spread that a tablet kept from before knows of none.
+  const things = spread.things ?? [];
+  const went = things.filter(({ handed }) => (handed ?? 0) > 0);
+  const isHere = spread.standing === 'walking_in' || spread.standing === 'returned';
+  if (went.length === 0 || !isHere || !mayCount) {
+    return null;
+  }
+
+  return (
+    <>
+      <Button
+        testId="count-back"
+        tone={went.some(({ returned }) => returned === null) ? 'ink' : undefined}
+        under={went.map(({ handed, name }) => `${handed} × ${name}`).join('; ')}
+        onClick={() => setIsCounting(true)}
+      >
+        {t('things.count_back')}
+      </Button>
+      {isCounting && <CountBackDrawer things={things} post={post} onClose={() => setIsCounting(false)} />}
+    </>
   );
 }
 
