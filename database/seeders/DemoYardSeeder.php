@@ -195,11 +195,15 @@ final class DemoYardSeeder extends Seeder
             $hire = $this->hire($number, $hirer, $leaves, $back, $this->people['ines'], $in === null ? null : $this->people[$in]);
             $walk = $this->walkOut($walker, $hire, $this->people['ines'], $leaves->subMinutes(58));
             if ($number === 'E-11') {
+                $walker->tell($hire, $this->people['ines'], [['things.handed', ['things' => [['thing' => 'padlock', 'count' => 2], ['thing' => 'grease_gun', 'count' => 1]]]]]);
                 $walker->act($walk, $this->people['ines'], 'finding.placed', ['at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'size_mm' => 180, 'words' => 'Cooler door, through the paint.', 'photos' => [$walker->photo($this->people['ines'], 7)->sha256]]);
                 $walker->act($walk, $this->people['ines'], 'finding.placed', ['at' => ['x' => -330, 'y' => -8], 'kind' => 'scrape', 'size_mm' => 95, 'words' => 'Paint rub on the boom, no metal lost.', 'photos' => []]);
             }
             if ($number === 'T-06') {
-                $walker->tell($hire, $this->people['ines'], DemoLimits::ofTheTelehandler());
+                $walker->tell($hire, $this->people['ines'], [
+                    ...DemoLimits::ofTheTelehandler(),
+                    ['things.handed', ['things' => [['thing' => 'padlock', 'count' => 1], ['thing' => 'tie_down', 'count' => 4, 'marks' => 'C-21 to C-24']]]],
+                ]);
             }
             $this->release($walker, $walk, $this->people['ines'], $leaves);
         }
@@ -270,6 +274,7 @@ final class DemoYardSeeder extends Seeder
             ]);
         }
         $walker->act($walk, $by, 'finding.placed', ['at' => ['x' => 200, 'y' => -60], 'kind' => 'dent', 'size_mm' => 120, 'words' => 'Counterweight, right rear corner, paint off.', 'photos' => [$walker->photo($by, 5)->sha256]]);
+        $walker->tell($hire, $by, [['things.returned', ['things' => [['thing' => 'padlock', 'count' => 1], ['thing' => 'grease_gun', 'count' => 1]]]]]);
         $walker->act($walk, $by, 'release.decided', ['decision' => 'held', 'conditions' => []]);
     }
 

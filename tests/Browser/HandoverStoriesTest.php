@@ -91,6 +91,7 @@ final class HandoverStoriesTest extends BrowserTestCase
         }
         $this->answerBack();
         $this->waitForText('.signing', $caution);
+        $this->countOut();
         $this->sign('Tobias Wray');
         $this->wait('.signed '.self::named('stamp'));
         $this->tap('another-signs');
@@ -109,6 +110,7 @@ final class HandoverStoriesTest extends BrowserTestCase
             JS, [explode('#', $address)[1]]);
         self::assertStringContainsStringIgnoringCase($step, $told);
         $this->waitForText(self::named('limits'), $caution);
+        $this->waitForText(self::named('things'), '2 × Helmet');
         if ($this->exists('.tick')) {
             $this->tapOn('.tick');
             $this->waitUntil(
@@ -123,6 +125,23 @@ final class HandoverStoriesTest extends BrowserTestCase
         $this->waitForText(self::named('report-there'), 'rattles');
         $said = json_decode((string) $this->tablet('ines')->get("/api/hires/{$hire}/hirer-reports")->getBody(), true);
         self::assertSame(["Something rattles on {$number}"], array_column($said['reports'], 'words'));
+    }
+
+    /** Two helmets and a chain with its number go along. */
+    private function countOut(): void
+    {
+        $this->tap('count-out');
+        $this->tap('more-helmet');
+        $this->waitForText(self::named('count-helmet').' output', '1');
+        $this->tap('more-helmet');
+        $this->waitForText(self::named('count-helmet').' output', '2');
+        $this->tap('more-tie_down');
+        $this->type('marks-tie_down', 'C-21');
+        $this->picture('things');
+        $this->tap('things-post');
+        $this->waitForText(self::named('things-along'), '2 × Helmet');
+        $this->waitForText(self::named('things-along'), '(C-21)');
+        $this->picture('things-signing');
     }
 
     private function sign(string $name): void

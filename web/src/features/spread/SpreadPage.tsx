@@ -48,6 +48,8 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
   const [selected, setSelected] = useState<string | null>(null);
   const [explaining, setExplaining] = useState<ToExplain | null>(null);
   const mayExplain = me.may.settle && spread.standing === 'returned';
+  const isCounted = (spread.things ?? []).every(({ handed, returned }) => (handed ?? 0) === 0 || returned !== null);
+  const counting = <CountBack spread={spread} mayCount={me.may.walk || me.may.settle} post={post} />;
 
   return (
     <Page
@@ -88,8 +90,9 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
       <footer className="spread-foot">
         <section>
           <h3>{t('spread.to_explain')}</h3>
-          <CountBack spread={spread} mayCount={me.may.walk || me.may.settle} post={post} />
+          {!isCounted && counting}
           <ToExplainList spread={spread} mayExplain={mayExplain} onExplain={setExplaining} />
+          {isCounted && counting}
         </section>
         <section>
           <h3>{t('spread.to_service')}</h3>
