@@ -486,6 +486,7 @@ final class BuildCatalogue
             ofThisModel: $tree['of_this_model'] ?? false,
             wear: array_map(Core\Wear::from(...), $tree['wear'] ?? []),
             site: $tree['site'] ?? null,
+            controls: $tree['control'] ?? [],
         );
     }
 

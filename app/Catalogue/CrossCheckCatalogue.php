@@ -86,9 +86,14 @@ final readonly class CrossCheckCatalogue
         }
         $steps = array_column($this->catalogue->briefingSteps, 'id');
         $asked = array_column($this->catalogue->siteQuestions, 'id');
+        $drawings = $this->drawings();
         foreach ($this->catalogue->briefingSteps as $step) {
             foreach (array_diff($step->after, $steps) as $other) {
                 $what = "comes after '{$other}', which is no step";
+                $faults[] = CatalogueFault::in('briefings', 'step', $step->id, $what);
+            }
+            foreach (array_diff(array_keys($step->controls), $drawings) as $drawing) {
+                $what = "rings a control on '{$drawing}', which no close-up draws";
                 $faults[] = CatalogueFault::in('briefings', 'step', $step->id, $what);
             }
             if ($step->site !== null && ! in_array($step->site, $asked, true)) {
@@ -114,6 +119,12 @@ final readonly class CrossCheckCatalogue
         }
 
         return $faults;
+    }
+
+    /** @return list<string> what the close-ups draw */
+    private function drawings(): array
+    {
+        return array_column(array_merge(...array_column($this->catalogue->closeUps, 'draws')), 'drawing');
     }
 
     /** @return iterable<array{string, string, string, list<string>}> file, kind, id, and the features it asks for */

@@ -20,7 +20,9 @@ use JadeLedger\Core\Briefing\BriefingTime;
 use JadeLedger\Core\Briefing\HandoverGates;
 use JadeLedger\Core\Briefing\TeachBack;
 use JadeLedger\Core\Catalogue\BriefingStep;
+use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\QuestionForm;
 use JadeLedger\Core\Catalogue\TeachBackQuestion;
 use JadeLedger\Core\Catalogue\Wear;
@@ -53,6 +55,7 @@ final readonly class PresentBriefing
     {
         $walk = $context->walk;
         $family = $context->catalogue->family($context->model->familyId);
+        $features = $context->catalogue->featuresOf($context->model);
         $handover = $walk->handover;
         $known = $this->known->of($walk->hire, $context->model);
         // The catalogue that a walk was opened under may know of no categories yet.
@@ -73,6 +76,7 @@ final readonly class PresentBriefing
             'steps' => array_map(
                 static fn (BriefingStep $step): array => self::step($step) + [
                     'source' => PresentSource::of($step->source),
+                    'control' => self::control($step, $context->catalogue, $features),
                 ],
                 StepsOfHire::of($walk->hire_id, $context->catalogue, $context->model),
             ),
@@ -134,6 +138,14 @@ final readonly class PresentBriefing
                 ? null
                 : ['seconds' => $step->timerSeconds, 'label' => (string) $step->timerLabel],
         ];
+    }
+
+    /** @return array<string, string>|null */
+    private static function control(BriefingStep $step, Catalogue $catalogue, Features $features): ?array
+    {
+        $place = $step->controlOn($catalogue->closeUps, $features);
+
+        return $place === null ? null : ['drawing' => $place->drawing, 'anchor' => $place->anchor];
     }
 
     /** @return list<array<string, mixed>> those that may be given, the longest first */

@@ -14,6 +14,7 @@ final readonly class BriefingStep
      * @param bool $byHand whether the customer does it with their own hands
      * @param bool $ofThisModel whether it differs from model to model
      * @param list<Wear> $wear
+     * @param array<string, string> $controls where the control lies, by the name of the close-up that shows it
      * @param string|null $site question of the site that leaves it out where the answer is no
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class BriefingStep
         public bool $ofThisModel,
         public array $wear,
         public ?string $site = null,
+        public array $controls = [],
     ) {
     }
 
@@ -49,6 +51,23 @@ final readonly class BriefingStep
         return $this->level !== SignalWord::Danger
             && $this->site !== null
             && ($answers[$this->site] ?? null) === SiteAnswer::No;
+    }
+
+    /**
+     * Where its control lies on a machine, on the first of its close-ups that such a machine has.
+     *
+     * @param list<CloseUp> $closeUps
+     */
+    public function controlOn(array $closeUps, Features $features): ?ControlPlace
+    {
+        $drawn = array_map(static fn (CloseUp $one): ?string => $one->drawingFor($features), $closeUps);
+        foreach ($this->controls as $drawing => $anchor) {
+            if (in_array($drawing, $drawn, true)) {
+                return new ControlPlace($drawing, $anchor);
+            }
+        }
+
+        return null;
     }
 
     /** The same step on a machine whose model says how long it takes. */

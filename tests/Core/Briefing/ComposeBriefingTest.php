@@ -12,6 +12,7 @@ use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\SignalWord;
 use JadeLedger\Core\Catalogue\SiteAnswer;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 
@@ -133,6 +134,37 @@ final class ComposeBriefingTest extends TestCase
         self::assertSame(['emergency_911', 'buried_us'], $ofLaw($told('us')));
         self::assertSame(['emergency_999', 'buried'], $ofLaw($told('gb')));
         self::assertSame(['emergency_112', 'buried'], $ofLaw($told('eu')));
+    }
+
+    /** Written from the machines: on each of them this control lies there. */
+    #[TestWith(['dromvik_14c', 'belt', 'cab-cab', 'seat-belt'])]
+    #[TestWith(['dromvik_14c', 'locked', 'cab-cab', 'lock-lever'])]
+    #[TestWith(['dromvik_14c', 'isolator_off', 'battery', 'isolator'])]
+    #[TestWith(['tolvane_26', 'belt', 'cab-open', 'seat-belt'])]
+    #[TestWith(['mossgill_122', 'brake_blades', 'mower', 'levers'])]
+    #[TestWith(['mossgill_122', 'blades_off', 'mower', 'blade'])]
+    #[TestWith(['ardlow_20b', 'clip', 'platform-basket', 'anchor-point'])]
+    #[TestWith(['ardlow_20b', 'ground_person', 'ground-panel', 'lowering-valve'])]
+    #[TestWith(['pennick_8e', 'platform_in', 'platform-scissor', 'gate'])]
+    #[TestWith(['fenwold_p20', 'tests_tiller', 'pallet-truck', 'belly-button'])]
+    #[TestWith(['brennock_g60', 'load_off', 'canopy-generator', 'breakers'])]
+    #[TestWith(['orrick_25g', 'gas_shut', 'engine-bay-gas', 'lock-off'])]
+    #[TestWith(['tarnhay_t9', 'forks_look', null, null], 'no close-up of such forks: the plan is shown')]
+    public function test_the_control_of_a_step_is_ringed_where_it_lies_on_this_machine(
+        string $model,
+        string $step,
+        ?string $drawing,
+        ?string $anchor,
+    ): void {
+        $catalogue = RealCatalogue::get();
+        $told = array_column($this->steps($model), null, 'id');
+        self::assertArrayHasKey($step, $told);
+        $place = $told[$step]->controlOn(
+            $catalogue->closeUps,
+            $catalogue->featuresOf($catalogue->model($model)),
+        );
+
+        self::assertSame([$drawing, $anchor], [$place?->drawing, $place?->anchor]);
     }
 
     public function test_every_step_says_why_and_what_to_beware_of(): void

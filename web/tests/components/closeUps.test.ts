@@ -8,6 +8,10 @@ interface CloseUps {
   closeups: { id: string; draws: { drawing: string }[]; anchors: Record<string, string> }[];
 }
 
+interface Briefing {
+  steps: { id: string; control?: Record<string, string> }[];
+}
+
 const FOLDER = 'web/src/closeups/drawings';
 const catalogue = parse(readFileSync('catalogue/closeups.yaml', 'utf8')) as CloseUps;
 const drawingOf = (name: string) => readDrawing(readFileSync(`${FOLDER}/${name}.svg`, 'utf8'));
@@ -33,6 +37,17 @@ describe('the close-ups', () => {
           `${id}: ${check} looks at "${anchor}"`,
         ).toBe(true);
       }
+    }
+  });
+
+  it('have every control that a step of a briefing rings', () => {
+    const steps = ['startup', 'working', 'shutdown'].flatMap(
+      (kind) => (parse(readFileSync(`catalogue/briefings/${kind}.yaml`, 'utf8')) as Briefing).steps,
+    );
+    const rings = steps.flatMap(({ id, control }) => Object.entries(control ?? {}).map(([on, at]) => ({ id, on, at })));
+    expect(rings.length).toBeGreaterThan(80);
+    for (const { id, on, at } of rings) {
+      expect(Object.keys(drawingOf(on).anchors), `${id} rings "${at}" on ${on}`).toContain(at);
     }
   });
 

@@ -1,8 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { TranslationNote } from '../../app/TranslationNote';
 import type { Schema } from '../../api/client';
-import { drawing } from '../../plans/drawings';
-import { Shapes } from '../../plans/Shapes';
+import { StepDrawing } from './StepDrawing';
 import { StepNote } from './StepNote';
 import { StepTimer } from './StepTimer';
 import type { Briefing } from './withShownHere';
@@ -15,10 +14,6 @@ type Step = Schema['Briefing']['steps'][number];
 /** One step: what to do in two short sentences, where it is, why, what to beware of, and a clock where time matters. */
 export function StepPage({ briefing, step }: { briefing: Briefing; step: Step }) {
   const { t } = useTranslation();
-  const art = drawing(briefing.drawing);
-  const part = briefing.parts.find((one) => one.id === step.part);
-  const [x, y, width, height] = art.frame;
-  const room = width * 0.05;
 
   return (
     <section className="step">
@@ -34,22 +29,7 @@ export function StepPage({ briefing, step }: { briefing: Briefing; step: Step })
         )}
         <StepNote briefing={briefing} step={step.id} />
         <TranslationNote />
-        <svg viewBox={`${x - room} ${y - room} ${width + 2 * room} ${height + 2 * room}`} role="img" aria-label={part === undefined ? t('handover.whole') : t('handover.where', { part: part.name })}>
-          <Shapes shapes={art.plan} marked={step.part} />
-          {part !== undefined && (
-            <rect
-              x={part.box.left - room * 0.3}
-              y={part.box.top - room * 0.3}
-              width={part.box.right - part.box.left + room * 0.6}
-              height={part.box.bottom - part.box.top + room * 0.6}
-              fill="none"
-              stroke="var(--jade)"
-              strokeWidth="3"
-              vectorEffect="non-scaling-stroke"
-            />
-          )}
-        </svg>
-        <p className="step-where">{part === undefined ? t('handover.front') : `${part.name}. ${t('handover.front')}`}</p>
+        <StepDrawing briefing={briefing} step={step} />
         {step.timer !== null && <StepTimer seconds={step.timer.seconds} label={step.timer.label} />}
       </div>
       <aside className="step-side">

@@ -1,8 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
 import { useMemo, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import { isWide, layMarks } from '../../../closeups/layMarks';
-import { loadDrawing, mirrored, type CloseUp } from '../../../closeups/readDrawing';
+import { mirrored, type CloseUp } from '../../../closeups/readDrawing';
+import { useCloseUp } from '../../../closeups/useCloseUp';
 import { useSize } from '../../../plans/useSize';
 import type { Leaf } from '../state/types';
 import { NumberShape } from './NumberMark';
@@ -22,13 +22,7 @@ export function StationDrawing({ drawing, items, present, onPick }: Props) {
   const { t } = useTranslation();
   const svg = useRef<SVGSVGElement>(null);
   const size = useSize(svg);
-  const loaded = useQuery({
-    queryKey: ['close-up', drawing.name],
-    queryFn: () => loadDrawing(drawing.name),
-    staleTime: Infinity,
-    // It comes with the application, network or none.
-    networkMode: 'always',
-  });
+  const loaded = useCloseUp(drawing.name);
   const closeUp = useMemo(
     () => (loaded.data === undefined || !drawing.mirrored ? loaded.data : mirrored(loaded.data)),
     [loaded.data, drawing.mirrored],
