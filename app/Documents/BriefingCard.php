@@ -41,6 +41,7 @@ final class BriefingCard
 
     public function __construct(
         private readonly CurrentYard $yard,
+        private readonly StepsOfHire $steps,
         private readonly LimitsTold $limits,
         private readonly LinkKey $key,
     ) {
@@ -49,7 +50,7 @@ final class BriefingCard
     /** @return string the bytes of a PDF of two pages */
     public function of(WalkContext $context, Paper $paper): string
     {
-        $steps = StepsOfHire::of($context->walk->hire_id, $context->catalogue, $context->model);
+        $steps = $this->steps->of($context->walk->hire, $context->catalogue, $context->model);
         $of = static fn (BriefingKind $kind): array => array_values(
             array_filter($steps, static fn (BriefingStep $step): bool => $step->kind === $kind),
         );

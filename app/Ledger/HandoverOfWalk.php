@@ -33,6 +33,7 @@ final readonly class HandoverOfWalk
         private DecideReleaseOfWalk $decide,
         private CurrentYard $yard,
         private KnownHirer $known,
+        private StepsOfHire $steps,
         private OperatorsOfHirer $operators,
     ) {
     }
@@ -92,9 +93,9 @@ final readonly class HandoverOfWalk
         }
     }
 
-    public static function stepMustBeKnown(string $step, WalkContext $context): void
+    public function stepMustBeKnown(string $step, WalkContext $context): void
     {
-        if (! in_array($step, self::steps($context, BriefingLength::Full), true)) {
+        if (! in_array($step, $this->steps($context, BriefingLength::Full), true)) {
             throw ApiProblem::because(ProblemName::NoSuchStep, 422, ['step' => mb_substr($step, 0, 60)]);
         }
     }
@@ -111,7 +112,7 @@ final readonly class HandoverOfWalk
             throw ApiProblem::because(ProblemName::BriefingTooShort, 409);
         }
         $shown = Handover::query()->find($context->walk->id)->steps_shown ?? [];
-        $left = count(array_diff(self::steps($context, $length), $shown));
+        $left = count(array_diff($this->steps($context, $length), $shown));
         if ($left > 0) {
             throw ApiProblem::because(ProblemName::StepsNotShown, 409, ['left' => $left]);
         }
@@ -199,11 +200,11 @@ final readonly class HandoverOfWalk
     }
 
     /** @return list<string> */
-    private static function steps(WalkContext $context, BriefingLength $length): array
+    private function steps(WalkContext $context, BriefingLength $length): array
     {
         return array_map(
             static fn (BriefingStep $step): string => $step->id,
-            StepsOfHire::of($context->walk->hire_id, $context->catalogue, $context->model, $length),
+            $this->steps->of($context->walk->hire, $context->catalogue, $context->model, $length),
         );
     }
 }

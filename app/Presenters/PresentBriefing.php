@@ -36,6 +36,7 @@ final readonly class PresentBriefing
         private ContextOfWalk $context,
         private PresentDuties $duties,
         private KnownHirer $known,
+        private StepsOfHire $steps,
         private LimitsTold $limits,
         private PresentOperators $operators,
         private PresentThings $things,
@@ -78,7 +79,7 @@ final readonly class PresentBriefing
                     'source' => PresentSource::of($step->source),
                     'control' => self::control($step, $context->catalogue, $features),
                 ],
-                StepsOfHire::of($walk->hire_id, $context->catalogue, $context->model),
+                $this->steps->of($walk->hire, $context->catalogue, $context->model),
             ),
             'lengths' => $this->lengths(
                 $context,
@@ -157,8 +158,8 @@ final readonly class PresentBriefing
         );
 
         return array_values(
-            array_map(static function (BriefingLength $length) use ($context): array {
-                $steps = StepsOfHire::of($context->walk->hire_id, $context->catalogue, $context->model, $length);
+            array_map(function (BriefingLength $length) use ($context): array {
+                $steps = $this->steps->of($context->walk->hire, $context->catalogue, $context->model, $length);
 
                 return [
                     'length' => $length->value,

@@ -37,6 +37,7 @@ final readonly class PresentHirerPage
 
     public function __construct(
         private CatalogueRepository $shelf,
+        private StepsOfHire $steps,
         private LimitsTold $limits,
         private PresentThings $things,
         private PresentDuties $duties,
@@ -73,7 +74,7 @@ final readonly class PresentHirerPage
             'steps' => $isTheirs
                 ? array_map(
                     static fn (BriefingStep $step): array => PresentBriefing::step($step),
-                    StepsOfHire::of($hire->id, $catalogue, $model),
+                    $this->steps->of($hire, $catalogue, $model),
                 )
                 : [],
             'notes' => (object) ($isTheirs ? StepNote::for($hire->customer) : []),

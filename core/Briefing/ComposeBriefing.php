@@ -7,7 +7,6 @@ namespace JadeLedger\Core\Briefing;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\SiteAnswer;
 use JadeLedger\Core\Reading\WaitLimits;
 
 /** Composes what a customer is told about one machine: starting it, working with it, stopping it, each in its order. */
@@ -18,17 +17,22 @@ final readonly class ComposeBriefing
     }
 
     /**
-     * @param array<string, SiteAnswer> $site what was said of the place, by question
+     * @param Stay|null $stay of the machine; none where it is not hired to anywhere
      * @return list<BriefingStep>
      */
-    public function for(MachineModel $model, BriefingLength $length = BriefingLength::Full, array $site = []): array
-    {
+    public function for(
+        MachineModel $model,
+        BriefingLength $length = BriefingLength::Full,
+        ?Stay $stay = null,
+    ): array {
+        $stay ??= Stay::anywhere();
         $features = $this->catalogue->featuresOf($model);
+        $seasons = SeasonRule::of($features);
         $steps = array_values(array_filter(
             $this->catalogue->briefingSteps,
             static fn (BriefingStep $step): bool => $step->applies->holdsFor($features)
                 && $length->tells($step)
-                && ! $step->isRuledOutBy($site),
+                && ! $step->isRuledOutBy($stay, $seasons),
         ));
         usort($steps, self::inOrder(...));
 

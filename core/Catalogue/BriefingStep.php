@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Briefing\Season;
+use JadeLedger\Core\Briefing\SeasonRule;
+use JadeLedger\Core\Briefing\Stay;
+
 /** One step that a customer is told and shown. */
 final readonly class BriefingStep
 {
@@ -14,6 +18,7 @@ final readonly class BriefingStep
      * @param bool $byHand whether the customer does it with their own hands
      * @param bool $ofThisModel whether it differs from model to model
      * @param list<Wear> $wear
+     * @param Season|null $season outside of which it is left out, unless somebody said otherwise of the place
      * @param array<string, string> $controls where the control lies, by the name of the close-up that shows it
      * @param string|null $site question of the site that leaves it out where the answer is no
      */
@@ -38,19 +43,26 @@ final readonly class BriefingStep
         public array $wear,
         public ?string $site = null,
         public array $controls = [],
+        public ?Season $season = null,
     ) {
     }
 
     /**
-     * What kills is told whatever anybody says of the place.
-     *
-     * @param array<string, SiteAnswer> $answers by question; what nobody asked rules nothing out
+     * What kills is told whatever anybody says of the place, and in every month. What somebody said of the place counts
+     * more than the calendar.
      */
-    public function isRuledOutBy(array $answers): bool
+    public function isRuledOutBy(Stay $stay, SeasonRule $seasons): bool
     {
-        return $this->level !== SignalWord::Danger
-            && $this->site !== null
-            && ($answers[$this->site] ?? null) === SiteAnswer::No;
+        if ($this->level === SignalWord::Danger) {
+            return false;
+        }
+        $said = $this->site === null ? null : $stay->site[$this->site] ?? null;
+
+        return match ($said) {
+            SiteAnswer::No => true,
+            SiteAnswer::Yes, SiteAnswer::Unknown => false,
+            null => $this->season !== null && ! $seasons->touches($this->season, $stay->months),
+        };
     }
 
     /**

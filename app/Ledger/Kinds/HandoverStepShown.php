@@ -22,6 +22,10 @@ use App\Models\User;
  */
 final readonly class HandoverStepShown implements EntryOfWalk
 {
+    public function __construct(private HandoverOfWalk $handover)
+    {
+    }
+
     public static function name(): string
     {
         return 'handover.step_shown';
@@ -40,7 +44,7 @@ final readonly class HandoverStepShown implements EntryOfWalk
     public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         HandoverOfWalk::releaseMustStand($context);
-        HandoverOfWalk::stepMustBeKnown($entry->payload->step, $context);
+        $this->handover->stepMustBeKnown($entry->payload->step, $context);
 
         return new NothingJudged;
     }

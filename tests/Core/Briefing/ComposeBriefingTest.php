@@ -6,6 +6,7 @@ namespace Tests\Core\Briefing;
 
 use JadeLedger\Core\Briefing\BriefingLength;
 use JadeLedger\Core\Briefing\ComposeBriefing;
+use JadeLedger\Core\Briefing\Stay;
 use JadeLedger\Core\Catalogue\BriefingKind;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Catalogue;
@@ -92,7 +93,7 @@ final class ComposeBriefingTest extends TestCase
         $model = $catalogue->model('dromvik_14c');
         $told = static fn (array $site): array => array_map(
             static fn (BriefingStep $step): string => $step->id,
-            (new ComposeBriefing($catalogue))->for($model, BriefingLength::Full, $site),
+            (new ComposeBriefing($catalogue))->for($model, BriefingLength::Full, Stay::at($site)),
         );
         $all = $told([]);
         self::assertSame($all, $told(['frost' => SiteAnswer::Unknown, 'dark' => SiteAnswer::Yes]), 'Unknown is told.');
@@ -113,12 +114,48 @@ final class ComposeBriefingTest extends TestCase
      */
     private function kills(Catalogue $catalogue, MachineModel $model, array $site): array
     {
-        $told = (new ComposeBriefing($catalogue))->for($model, BriefingLength::Full, $site);
+        $told = (new ComposeBriefing($catalogue))->for($model, BriefingLength::Full, Stay::at($site));
 
         return array_values(array_map(
             static fn (BriefingStep $step): string => $step->id,
             array_filter($told, static fn (BriefingStep $step): bool => $step->level === SignalWord::Danger),
         ));
+    }
+
+    /**
+     * Hires of so many months from one on: whether frost and heat are told. Which months are meant: common practice, no
+     * source.
+     */
+    #[TestWith(['north', 1, 1, true, false])]
+    #[TestWith(['north', 7, 1, false, true])]
+    #[TestWith(['north', 4, 2, false, false])]
+    #[TestWith(['north', 9, 3, true, false], 'it ends in November')]
+    #[TestWith(['north', 5, 8, true, true], 'from May to December')]
+    #[TestWith(['north', 12, 2, true, false], 'over the turn of the year')]
+    #[TestWith(['north', 4, 40, true, true], 'longer than a year')]
+    #[TestWith(['south', 7, 1, true, false])]
+    #[TestWith(['south', 1, 1, false, true])]
+    #[TestWith(['all_year', 4, 1, true, true])]
+    public function test_frost_and_heat_are_told_in_their_months(
+        string $rule,
+        int $month,
+        int $count,
+        bool $frost,
+        bool $heat,
+    ): void {
+        $catalogue = RealCatalogue::with('seasons', $rule);
+        $model = $catalogue->model('dromvik_14c');
+        $first = 12 * 2026 + $month - 1;
+        $stay = Stay::anywhere()->during($first, $first + $count - 1);
+        $told = array_column((new ComposeBriefing($catalogue))->for($model, BriefingLength::Full, $stay), 'id');
+
+        self::assertSame([$frost, $heat], [in_array('frost', $told, true), in_array('heat', $told, true)]);
+        // What was said of the place counts more than the calendar, and what nobody knows is counted on.
+        foreach (['yes' => true, 'unknown' => true, 'no' => false] as $said => $isTold) {
+            $place = Stay::at(['frost' => SiteAnswer::from($said)])->during($first, $first + $count - 1);
+            $told = array_column((new ComposeBriefing($catalogue))->for($model, BriefingLength::Full, $place), 'id');
+            self::assertSame($isTold, in_array('frost', $told, true), $said);
+        }
     }
 
     public function test_the_law_of_the_place_brings_its_own_number_and_its_own_words(): void

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
+use JadeLedger\Core\Briefing\BriefingLength;
 use JadeLedger\Core\Briefing\ComposeBriefing;
+use JadeLedger\Core\Briefing\Stay;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\HouseRule;
@@ -177,8 +179,12 @@ final class HouseRuleEffectTest extends TestCase
                 $all[] = array_map(static fn (StageLine $line): string => $line->id, $stage->linesFor($features));
             }
             $all[] = [$features->has('rule_levels'), UnitSchool::of($features), WithoutProof::of($features)];
-            $told = (new ComposeBriefing($catalogue))->for($model);
-            $all[] = array_map(static fn (BriefingStep $step): string => $step->id, $told);
+            // In January and in July.
+            foreach ([0, 6] as $month) {
+                $stay = Stay::anywhere()->during($month, $month);
+                $told = (new ComposeBriefing($catalogue))->for($model, BriefingLength::Full, $stay);
+                $all[] = array_map(static fn (BriefingStep $step): string => $step->id, $told);
+            }
         }
 
         return hash('sha256', serialize($all));

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Briefing;
+
+use JadeLedger\Core\Catalogue\Features;
+
+/** In which months a yard counts on frost and on heat. The house rule says which; common practice, no source. */
+enum SeasonRule
+{
+    /** Nobody said where on the earth the yard lies: both, all year round. */
+    case AllYear;
+    case North;
+    case South;
+
+    public static function of(Features $features): self
+    {
+        return match (true) {
+            $features->has('rule_seasons_north') => self::North,
+            $features->has('rule_seasons_south') => self::South,
+            default => self::AllYear,
+        };
+    }
+
+    /** @param  list<int>  $months of the hire, 1 to 12 */
+    public function touches(Season $season, array $months): bool
+    {
+        return array_intersect($this->monthsOf($season), $months) !== [];
+    }
+
+    /** @return list<int> */
+    private function monthsOf(Season $season): array
+    {
+        return match ($this) {
+            self::AllYear => range(1, 12),
+            self::North => $season === Season::Frost ? [11, 12, 1, 2, 3] : [6, 7, 8],
+            self::South => $season === Season::Frost ? [5, 6, 7, 8, 9] : [12, 1, 2],
+        };
+    }
+}
