@@ -3659,7 +3659,7 @@ return [
     'Fuelling' => 'Repostar',
     'Engine off and cool, no flame, no smoking, not to the brim. Clean the neck, wipe what spills.' => 'Motor parado y frío, sin llama ni tabaco, no hasta el borde. Limpie la boca, seque lo derramado.',
     'Fuel expands, and lights on a hot pipe.' => 'El combustible se dilata y prende en un tubo caliente.',
-    'Diesel in the diesel neck only.' => 'Diésel solo en la boca de diésel.',
+    'Diesel in the diesel neck only, and only on a machine that you may work.' => 'Diésel solo en la boca de diésel, y solo en una máquina que pueda manejar.',
     'Loading it, towing it' => 'Cargarla, remolcarla',
     'Onto a lorry: by somebody who has done it, level ground, clean ramps, straight, nobody beside. Tow it only as the manual says.' => 'A un camión: alguien con experiencia, suelo llano, rampas limpias, recto, nadie al lado. Remolque solo como dice el manual.',
     'Most tip-overs happen on the ramp.' => 'La mayoría de vuelcos es en la rampa.',

@@ -1441,7 +1441,7 @@ return array_column([
             .'qui coule.',
     ],
     ['Fuel expands, and lights on a hot pipe.', 'Le carburant se dilate, et s\'allume sur un tuyau chaud.'],
-    ['Diesel in the diesel neck only.', 'Gazole dans le goulot de gazole seulement.'],
+    ['Diesel in the diesel neck only, and only on a machine that you may work.', 'Gazole dans le goulot de gazole seulement, et seulement sur une machine que vous pouvez conduire.'],
     ['Loading it, towing it', 'La charger, la remorquer'],
     [
         'Onto a lorry: by somebody who has done it, level ground, clean ramps, straight, nobody beside. Tow it '

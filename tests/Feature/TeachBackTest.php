@@ -43,6 +43,28 @@ final class TeachBackTest extends YardTestCase
         self::assertEquals($before, Handover::query()->get()->toArray());
     }
 
+    /** Two who hand over with a tablet each: what one showed and asked is neither lost nor asked twice. */
+    public function test_what_was_shown_and_asked_on_one_tablet_counts_on_another(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->walkThrough($walk);
+        $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
+        $steps = array_column($this->briefing($walk)['steps'], 'id');
+        $this->send($walk, ...$this->shown(array_slice($steps, 0, 20)));
+        $this->sign($walk)->assertJsonPath('results.0.problem.type', '/problems/steps-not-shown');
+
+        $this->as(Role::Technician);
+        $there = $this->briefing($walk);
+        self::assertEqualsCanonicalizing(array_slice($steps, 0, 20), $there['steps_shown']);
+        // The last one of the other tablet comes once more.
+        $this->send($walk, ...$this->shown(array_slice($steps, 19)));
+        $this->send($walk, ...$this->rightAnswers($walk));
+        $this->sign($walk)->assertJsonPath('results.0.problem', null);
+        $this->sign($walk)->assertJsonPath('results.0.status', 'refused');
+        self::assertSame(1, Handover::query()->count());
+    }
+
     public function test_every_wrong_answer_says_why_and_the_right_one_is_not_always_the_first(): void
     {
         $places = [];
