@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
 use App\Models\CalendarFeed;
+use App\Models\CalendarShows;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 
@@ -21,11 +22,11 @@ final readonly class MakeCalendarFeed
     }
 
     /** @return string the token */
-    public function __invoke(string $name, User $by): string
+    public function __invoke(string $name, CalendarShows $shows, User $by): string
     {
         $token = bin2hex(random_bytes(self::OCTETS));
         CalendarFeed::query()->create([
-            'name' => $name, 'digest' => CalendarFeed::digestOf($token),
+            'name' => $name, 'shows' => $shows, 'digest' => CalendarFeed::digestOf($token),
             'made_by_id' => $by->id, 'made_at' => CarbonImmutable::now(),
         ]);
         ($this->audit)(AuditKind::CalendarFeedMade, $by, $name);

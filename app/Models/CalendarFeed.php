@@ -11,11 +11,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * An address under which a calendar reads the hires of the yard, without anybody signing in.
+ * An address under which a calendar reads the hires or the service of the yard, without anybody signing in.
  *
  * @property string $id
  * @property string $name
  * @property string $digest SHA-256 of the token in the address
+ * @property CalendarShows $shows
  * @property string $made_by_id
  * @property Carbon $made_at
  * @property Carbon|null $read_at
@@ -29,7 +30,7 @@ final class CalendarFeed extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['yard_id', 'name', 'digest', 'made_by_id', 'made_at', 'read_at', 'revoked_at'];
+    protected $fillable = ['yard_id', 'name', 'shows', 'digest', 'made_by_id', 'made_at', 'read_at', 'revoked_at'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
@@ -54,6 +55,6 @@ final class CalendarFeed extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['made_at' => 'datetime', 'read_at' => 'datetime', 'revoked_at' => 'datetime'];
+        return ['shows' => CalendarShows::class, 'made_at' => 'datetime', 'read_at' => 'datetime', 'revoked_at' => 'datetime'];
     }
 }

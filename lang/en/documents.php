@@ -14,7 +14,13 @@ return [
         'figure' => 'Figure, or what is seen',
         'signature' => 'Walked by, and when: ______________________________     Entered by, and when: ______________________________',
     ],
-    'calendar' => ['name' => 'Hires of :yard', 'folio' => 'Folio :folio'],
+    'calendar' => [
+        'name' => 'Hires of :yard',
+        'folio' => 'Folio :folio',
+        'service' => 'Service of :yard',
+        'due' => 'service, points likely due: :count',
+        'overdue' => 'service, points overdue: :count',
+    ],
     'card' => [
         'limits' => 'Limits for this hire',
         'start' => 'Starting it',

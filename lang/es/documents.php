@@ -14,7 +14,13 @@ return [
         'figure' => 'Cifra, o lo visto',
         'signature' => 'Revisado por, y cuándo: ______________________________     Anotado por, y cuándo: ______________________________',
     ],
-    'calendar' => ['name' => 'Alquileres de :yard', 'folio' => 'Folio :folio'],
+    'calendar' => [
+        'name' => 'Alquileres de :yard',
+        'folio' => 'Folio :folio',
+        'service' => 'Mantenimiento de :yard',
+        'due' => 'mantenimiento, puntos por vencer: :count',
+        'overdue' => 'mantenimiento, puntos vencidos: :count',
+    ],
     'card' => [
         'limits' => 'Límites de este alquiler',
         'start' => 'Arrancarla',

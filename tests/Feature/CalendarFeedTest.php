@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\CalendarFeed;
 use App\Models\Role;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\YardTestCase;
 
 /** The hires of a yard in a calendar: under an address that nobody guesses and that can be taken back. */
@@ -35,6 +36,31 @@ final class CalendarFeedTest extends YardTestCase
 
         $this->hire->update(['goes_out_at' => '2020-01-01 08:00:00', 'comes_back_at' => '2020-01-02 08:00:00']);
         self::assertStringNotContainsString('VEVENT', (string) $this->get($address)->getContent());
+    }
+
+    public function test_a_mechanics_calendar_has_what_is_due_on_each_machine_day_by_day(): void
+    {
+        $yard = $this->machine->yard_id;
+        $today = CarbonImmutable::now('Europe/London');
+        foreach ([['svc-separator', 12], ['svc-oil', 12], ['svc-grease-pivots', -3], ['svc-slew-ring', 200]] as [$point, $days]) {
+            DB::table('service_ahead')->insert([
+                'machine_id' => $this->machine->id, 'yard_id' => $yard,
+                'point' => $point, 'day' => $today->addDays($days)->format('Y-m-d'),
+            ]);
+        }
+        $this->as(Role::Lead);
+        $made = $this->postJson('/api/calendar-feeds', ['name' => 'Workshop', 'shows' => 'service'])->assertCreated();
+        $this->app->make('auth')->forgetGuards();
+
+        $text = (string) $this->get((string) $made->json('made'))->assertOk()->getContent();
+        self::assertSame(2, substr_count($text, 'BEGIN:VEVENT'), 'two days of one machine; the last is too far ahead');
+        self::assertStringContainsString('DTSTART;VALUE=DATE:'.$today->addDays(12)->format('Ymd'), $text);
+        self::assertStringContainsString('DTSTART;VALUE=DATE:'.$today->format('Ymd'), $text, 'what is overdue');
+        self::assertStringContainsString('points likely due: 2', $text);
+        self::assertStringContainsString('points overdue: 1', $text);
+        self::assertStringNotContainsString('Saltmarsh', $text, 'no hire');
+        $this->as(Role::Lead);
+        self::assertSame('service', $this->getJson('/api/calendar-feeds')->json('feeds.0.shows'));
     }
 
     public function test_an_address_that_was_taken_back_and_one_that_was_guessed_answer_alike(): void

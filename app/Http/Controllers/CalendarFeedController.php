@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Actions\MakeCalendarFeed;
 use App\Actions\RevokeCalendarFeed;
-use App\Hires\CalendarOfHires;
+use App\Calendars\CalendarOfHires;
+use App\Calendars\CalendarOfService;
 use App\Models\CalendarFeed;
+use App\Models\CalendarShows;
 use App\Models\User;
 use App\People\PlainText;
 use App\Presenters\Moment;
@@ -18,6 +20,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 
 /** Addresses for calendars, and the calendar behind each. */
 final class CalendarFeedController
@@ -32,8 +35,12 @@ final class CalendarFeedController
     public function store(Request $request, MakeCalendarFeed $make, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('book');
-        $valid = $request->validate(['name' => ['required', 'string', 'min:2', 'max:60', new PlainText()]]);
-        $token = $make(trim($valid['name']), $user);
+        $valid = $request->validate([
+            'name' => ['required', 'string', 'min:2', 'max:60', new PlainText()],
+            'shows' => [Rule::enum(CalendarShows::class)],
+        ]);
+        $shows = CalendarShows::from($valid['shows'] ?? CalendarShows::Hires->value);
+        $token = $make(trim($valid['name']), $shows, $user);
 
         return response()->json($this->all($token), 201);
     }
@@ -47,16 +54,25 @@ final class CalendarFeedController
     }
 
     /** Whoever holds the address reads it; an unknown and a revoked one answer alike. */
-    public function read(string $token, CurrentYard $yard, CalendarOfHires $calendar): Response
-    {
+    public function read(
+        string $token,
+        CurrentYard $yard,
+        CalendarOfHires $hires,
+        CalendarOfService $service,
+    ): Response {
         $feed = CalendarFeed::ofToken($token) ?? abort(404);
         $yard->stepInto($feed->yard()->firstOrFail());
         $now = CarbonImmutable::now();
         $feed->update(['read_at' => $now]);
 
-        return response($calendar->at($now)->text(), 200, [
+        $calendar = match ($feed->shows) {
+            CalendarShows::Hires => $hires->at($now),
+            CalendarShows::Service => $service->at($now),
+        };
+
+        return response($calendar->text(), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
-            'Content-Disposition' => 'inline; filename="hires.ics"',
+            'Content-Disposition' => 'inline; filename="'.$feed->shows->value.'.ics"',
             'Cache-Control' => 'private, no-store',
         ]);
     }
@@ -77,6 +93,7 @@ final class CalendarFeedController
                         static fn (CalendarFeed $feed): array => [
                             'id' => $feed->id,
                             'name' => $feed->name,
+                            'shows' => $feed->shows->value,
                             'made_by' => $feed->madeBy->name,
                             'made_at' => Moment::text($feed->made_at),
                             'read_at' => Moment::orNull($feed->read_at),

@@ -2,19 +2,23 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { answer, api } from '../../api/client';
+import { answer, api, type Schema } from '../../api/client';
 import { problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { shortDate } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
 
+type Shows = Schema['CalendarShows'];
+
+const SHOWS: readonly Shows[] = ['hires', 'service'];
+
 function useCalendars() {
   const queries = useQueryClient();
   const feeds = useQuery({ queryKey: ['calendar-feeds'], queryFn: () => answer(api.GET('/api/calendar-feeds')) });
   const onSuccess = () => queries.invalidateQueries({ queryKey: ['calendar-feeds'] });
   const make = useMutation({
-    mutationFn: (name: string) => answer(api.POST('/api/calendar-feeds', { body: { name } })),
+    mutationFn: (body: { name: string; shows: Shows }) => answer(api.POST('/api/calendar-feeds', { body })),
     onSuccess,
   });
   const revoke = useMutation({
@@ -30,6 +34,7 @@ export function CalendarDrawer({ onClose }: { onClose: () => void }) {
   const { t } = useTranslation();
   const { feeds, make, revoke } = useCalendars();
   const [name, setName] = useState('');
+  const [shows, setShows] = useState<Shows>('hires');
   const made = make.data?.made ?? null;
   const fault = make.error ?? revoke.error ?? feeds.error;
   const all = feeds.data?.feeds ?? [];
@@ -43,11 +48,18 @@ export function CalendarDrawer({ onClose }: { onClose: () => void }) {
         onChange={(event) => setName(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'calendar-name' } }}
       />
+      <div className="choices" role="group" aria-label={t('calendar.shows')}>
+        {SHOWS.map((one) => (
+          <Button key={one} testId={`shows-${one}`} pressed={shows === one} onClick={() => setShows(one)}>
+            {t(`calendar.of_${one}`)}
+          </Button>
+        ))}
+      </div>
       <Button
         tone="jade"
         testId="make-calendar"
         disabled={name.trim().length < 2 || make.isPending}
-        onClick={() => make.mutate(name.trim(), { onSuccess: () => setName('') })}
+        onClick={() => make.mutate({ name: name.trim(), shows }, { onSuccess: () => setName('') })}
       >
         {t('calendar.make')}
       </Button>
@@ -68,7 +80,7 @@ export function CalendarDrawer({ onClose }: { onClose: () => void }) {
             <span>
               <b>{feed.name}</b>
               <small>
-                {t('calendar.by', { who: feed.made_by, when: shortDate(feed.made_at) })},{' '}
+                {t(`calendar.of_${feed.shows}`)}. {t('calendar.by', { who: feed.made_by, when: shortDate(feed.made_at) })},{' '}
                 {feed.read_at === null ? t('calendar.never') : t('calendar.read', { when: shortDate(feed.read_at) })}
               </small>
             </span>

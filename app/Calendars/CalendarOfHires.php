@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Hires;
+namespace App\Calendars;
 
 use App\Catalogue\CatalogueRepository;
 use App\Models\Hire;
