@@ -20,6 +20,7 @@ use Bench\LimitsBench;
 use Bench\PageBench;
 use Bench\PlanBench;
 use Bench\PostBench;
+use Bench\TelematicsBench;
 use Bench\TouchBench;
 use Bench\VerifyBench;
 use Carbon\CarbonImmutable;
@@ -74,6 +75,7 @@ try {
     $measure('Forecasts', (new ForecastBench)->figures($app->make(RefreshForecasts::class)));
     $measure('The horizon', $horizon->figures($posts));
     $measure('Posting', $posts->figures());
+    $measure('Telematics', (new TelematicsBench($app))->figures());
     $measure('Verifying', (new VerifyBench)->figures($app->make(VerifyLedger::class)));
     $measure('The first load', (new FirstLoadBench)->figures($stack->url));
 } finally {
