@@ -13,6 +13,7 @@ use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\CountsFrom;
 use JadeLedger\Core\Service\DoneBy;
+use JadeLedger\Core\Service\GreaseSpot;
 use JadeLedger\Core\Service\Interval;
 use JadeLedger\Core\Service\KitItem;
 use JadeLedger\Core\Service\ServicePoint;
@@ -264,6 +265,16 @@ final class BuildCatalogue
                 $tree['kit'] ?? [],
             ),
             source: $this->source($tree['source']),
+            spots: array_map(
+                fn (array $spot): GreaseSpot => new GreaseSpot(
+                    $spot['name'],
+                    $spot['part'] ?? null,
+                    $spot['nipples'],
+                    $spot['strokes'],
+                    $this->applies($spot),
+                ),
+                $tree['spots'] ?? [],
+            ),
         );
     }
 

@@ -31,8 +31,11 @@ final readonly class PresentServiceOfMachine
     /** Days for which the hours are told. */
     private const AHEAD = [0, 15, 30, 60, 90];
 
-    public function __construct(private ServiceOfMachine $service, private CurrentYard $yard)
-    {
+    public function __construct(
+        private ServiceOfMachine $service,
+        private PresentGreaseSpots $spots,
+        private CurrentYard $yard,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -47,10 +50,13 @@ final readonly class PresentServiceOfMachine
 
         return [
             'machine_id' => $machine->id,
+            'drawing' => $this->spots->drawing($machine->model_id),
             'today' => $today->text(),
             'hours_per_day' => $forecast === null ? null : self::tenth($forecast->hoursPerDay),
             'points' => array_map(
-                static fn (PointAhead $ahead): array => PresentServicePoint::of($ahead, $today, $history->records),
+                fn (PointAhead $ahead): array => PresentServicePoint::of($ahead, $today, $history->records) + [
+                    'spots' => $this->spots->of($ahead->point->point, $machine->model_id),
+                ],
                 $outlook->points,
             ),
             'readings' => self::readings($machine->id, $history->use, $now->subDays(self::LOOKS_BACK_DAYS)),

@@ -16,6 +16,11 @@ final readonly class Box
         return new self($this->left - $centimetres, $this->top - $centimetres, $this->right + $centimetres, $this->bottom + $centimetres);
     }
 
+    public function middle(): Point
+    {
+        return new Point(($this->left + $this->right) / 2, ($this->top + $this->bottom) / 2);
+    }
+
     public function holds(Point $point): bool
     {
         return $point->x >= $this->left && $point->x <= $this->right && $point->y >= $this->top && $point->y <= $this->bottom;

@@ -20,6 +20,7 @@ final readonly class ServicePoint
      * @param list<string> $contains points that are done with it
      * @param list<string> $places where on the machine, as for checks
      * @param list<KitItem> $kit
+     * @param list<GreaseSpot> $spots of all machines that have the point
      */
     public function __construct(
         public string $id,
@@ -36,6 +37,7 @@ final readonly class ServicePoint
         public array $places,
         public array $kit,
         public Source $source,
+        public array $spots = [],
     ) {
     }
 

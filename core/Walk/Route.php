@@ -60,7 +60,8 @@ final readonly class Route
         return $station->standing === StationKind::StartCorner ? 0.0 : $this->distanceToSpot($station->stands ?? $station->shows);
     }
 
-    private function distanceToSpot(Point $spot): float
+    /** Centimetres from the start corner to where the path comes nearest to a spot. */
+    public function distanceToSpot(Point $spot): float
     {
         $best = INF;
         $at = 0.0;

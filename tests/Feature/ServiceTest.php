@@ -170,6 +170,13 @@ final class ServiceTest extends YardTestCase
         $walk = $this->openWalk();
 
         $this->assertFits($briefing = $this->getJson("/api/walks/{$walk->id}/briefing")->assertOk(), 'Briefing');
+        $grease = array_column($briefing->json('duties'), null, 'id')['svc-grease-pivots'];
+        self::assertContains('Boom foot', array_column($grease['spots'], 'name'), 'the places by their names');
+        $service = $this->getJson("/api/machines/{$this->machine->id}/service")->assertOk();
+        $this->assertFits($service, 'ServiceOfMachine');
+        $points = array_column($service->json('points'), null, 'id');
+        self::assertSame($grease['spots'], $points['svc-grease-pivots']['spots']);
+        self::assertNotNull($grease['spots'][0]['at'], 'where it lies on the drawing');
         // Grease was never recorded: from the first day. The bowl at 1 015 h: 15 h at a little over 4 h a day.
         self::assertSame(
             ['svc-grease-pivots' => 1, 'svc-separator' => 4],

@@ -79,7 +79,9 @@ final class TextsTest extends YardTestCase
             $told[] = $thing->name;
         }
         foreach ($catalogue->servicePoints as $point) {
-            $told = $point->doneBy === DoneBy::Hirer ? [...$told, $point->name, $point->do] : $told;
+            $told = $point->doneBy === DoneBy::Hirer
+                ? [...$told, $point->name, $point->do, ...array_column($point->spots, 'name')]
+                : $told;
         }
         $told = array_filter(array_unique($told));
         foreach (HirerLanguage::cases() as $language) {

@@ -31,6 +31,13 @@ export function Duties({ duties, say, onTick }: Props) {
             <div>
               <b>{duty.name}</b>
               <p>{duty.do}</p>
+              {(duty.spots ?? []).length > 0 && (
+                <ol className="spots">
+                  {(duty.spots ?? []).map(({ name, nipples, strokes }) => (
+                    <li key={name}>{say('spot', { name, nipples, strokes })}</li>
+                  ))}
+                </ol>
+              )}
             </div>
           </li>
         ))}

@@ -14,7 +14,10 @@ export function Duties({ duties }: { duties: NonNullable<Briefing['duties']> }) 
           <li key={duty.id}>
             <b>{duty.name}</b>
             <i>{t('handover.duty_every', { every: everyOf(duty.every, t), day: duty.first_day })}</i>
-            <span>{duty.do}</span>
+            <span>
+              {duty.do}
+              {(duty.spots ?? []).length > 0 && ` ${(duty.spots ?? []).map(({ name }) => name).join(', ')}.`}
+            </span>
           </li>
         ))}
       </ul>

@@ -5,6 +5,7 @@ import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { TFunction } from 'i18next';
 import type { Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
@@ -13,6 +14,7 @@ import { calendarDay, figure } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
 import { Mark } from '../../marks/Mark';
 import { LOCALES } from '../office/calendarLocales';
+import { GreaseList } from './GreaseList';
 import { everyOf, farOff, quantityOf } from './words';
 import { usePostService } from './useService';
 
@@ -39,6 +41,7 @@ export function ServiceDrawer({ machine, hoursInAll, service, chosen, mayDo, onC
         machine={machine}
         hoursInAll={hoursInAll}
         point={point}
+        plan={service.drawing}
         mayDo={mayDo}
         onBack={() => onChoose(null)}
         onClose={onClose}
@@ -67,21 +70,41 @@ export function ServiceDrawer({ machine, hoursInAll, service, chosen, mayDo, onC
   );
 }
 
+/** What was not ticked, once somebody began to tick: whoever reads the record sees what was passed over. */
+function leftOut(spots: Schema['GreaseSpot'][], greased: ReadonlySet<string>, t: TFunction): string[] {
+  const left = spots.filter(({ name }) => !greased.has(name)).map(({ name }) => name);
+
+  return greased.size === 0 || left.length === 0 ? [] : [t('service.not_reached', { names: left.join(', ') })];
+}
+
+function toggled(before: ReadonlySet<string>, name: string): ReadonlySet<string> {
+  const after = new Set(before);
+  if (!after.delete(name)) {
+    after.add(name);
+  }
+
+  return after;
+}
+
 interface OnePointProps {
   machine: { id: string; fleet_number: string };
   hoursInAll: string | null;
   point: Point;
+  plan: string | undefined;
   mayDo: boolean;
   onBack: () => void;
   onClose: () => void;
 }
 
-function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePointProps) {
+function OnePoint({ machine, hoursInAll, point, plan, mayDo, onBack, onClose }: OnePointProps) {
   const { t, i18n } = useTranslation();
   const done = usePostService(machine.id, 'service.done');
   const [hours, setHours] = useState('');
   const [on, setOn] = useState<string | null>(null);
   const [words, setWords] = useState('');
+  const [greased, setGreased] = useState<ReadonlySet<string>>(new Set());
+  const spots = point.spots ?? [];
+  const said = [words.trim(), ...leftOut(spots, greased, t)].filter((one) => one !== '').join(' ');
   const fields = done.error instanceof ProblemError ? (done.error.problem.field ?? {}) : {};
 
   return (
@@ -105,7 +128,7 @@ function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePoi
                     point: point.id,
                     ...(hours === '' ? {} : { hours: hours.replace(',', '.') }),
                     ...(on === null ? {} : { on }),
-                    ...(words.trim() === '' ? {} : { words: words.trim() }),
+                    ...(said === '' ? {} : { words: said }),
                   },
                   { onSuccess: onBack },
                 )
@@ -118,6 +141,14 @@ function OnePoint({ machine, hoursInAll, point, mayDo, onBack, onClose }: OnePoi
       }
     >
       <p className="service-how">{point.do}</p>
+      {spots.length > 0 && (
+        <GreaseList
+          plan={plan}
+          spots={spots}
+          done={greased}
+          onTouch={(name) => setGreased((before) => toggled(before, name))}
+        />
+      )}
       <dl className="service-facts">
         <dt>{t('service.every')}</dt>
         <dd>
