@@ -59,7 +59,7 @@ final readonly class TelematicsBench
         $seconds = (hrtime(true) - $began) / 1e9;
         $yard->stepInto($here);
         if ($result->taken < count($equipment)) {
-            throw new \LogicException("Of {$result->machines} reports {$result->taken} were taken: nothing was measured.");
+            throw new \LogicException("Only {$result->taken} of {$result->machines} reports were taken.");
         }
         yield Figure::atLeast(
             'telematics_import_per_s',

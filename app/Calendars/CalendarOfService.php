@@ -42,7 +42,9 @@ final readonly class CalendarOfService
         return new Calendar(
             Words::say('documents.calendar.service', ['yard' => $this->yard->name()]),
             array_values($points
-                ->groupBy(static fn (\stdClass $one): string => $one->machine_id.max((string) $one->day, $today->text()))
+                ->groupBy(
+                    static fn (\stdClass $one): string => $one->machine_id.max((string) $one->day, $today->text()),
+                )
                 ->map(fn (Collection $due): CalendarEvent => $this->event($due, $today, $now))
                 ->all()),
         );
@@ -57,8 +59,13 @@ final readonly class CalendarOfService
         $model = $catalogue->model($first->model_id);
         $isOver = (string) $first->day < $today->text();
         $day = CalendarDate::parse($isOver ? $today->text() : (string) $first->day);
-        $words = Words::say($isOver ? 'documents.calendar.overdue' : 'documents.calendar.due', ['count' => count($due)]);
-        $points = $due->map(static fn (\stdClass $one): string => CatalogueWords::say($names[$one->point] ?? $one->point));
+        $words = Words::say(
+            $isOver ? 'documents.calendar.overdue' : 'documents.calendar.due',
+            ['count' => count($due)],
+        );
+        $points = $due->map(
+            static fn (\stdClass $one): string => CatalogueWords::say($names[$one->point] ?? $one->point),
+        );
 
         return CalendarEvent::onDays(
             "service-{$first->machine_id}-{$first->point}@jade-ledger",

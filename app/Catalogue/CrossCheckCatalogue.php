@@ -27,7 +27,7 @@ final readonly class CrossCheckCatalogue
 {
     /**
      * @param array<string, array<string, mixed>> $trees
-     * @param Catalogue|null $standing one whose machines can all be walked, other than this one in its house rules alone
+     * @param Catalogue|null $standing one whose machines can all be walked, and that differs in its house rules alone
      */
     public function __construct(
         private Catalogue $catalogue,

@@ -45,13 +45,15 @@ final readonly class ThingsOfHire
     /** @return list<ReadingLine> a line of the spread for each thing that went along */
     public function lines(string $hireId, InColumn $column): array
     {
-        return array_values(HireThing::handedOn($hireId)->map(static fn (HireThing $one): ReadingLine => new ReadingLine(
+        $line = static fn (HireThing $one): ReadingLine => new ReadingLine(
             CountedThing::LINE.$one->thing,
             AnswerKind::Count,
             self::entry($one->handed),
             $one->returned === null ? null : self::entry($one->returned),
             $column,
-        ))->all());
+        );
+
+        return array_values(HireThing::handedOn($hireId)->map($line)->all());
     }
 
     private static function entry(int $count): Entry

@@ -55,6 +55,11 @@ final class CalendarFeed extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shows' => CalendarShows::class, 'made_at' => 'datetime', 'read_at' => 'datetime', 'revoked_at' => 'datetime'];
+        return [
+            'shows' => CalendarShows::class,
+            'made_at' => 'datetime',
+            'read_at' => 'datetime',
+            'revoked_at' => 'datetime',
+        ];
     }
 }

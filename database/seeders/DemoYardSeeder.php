@@ -195,14 +195,16 @@ final class DemoYardSeeder extends Seeder
             $hire = $this->hire($number, $hirer, $leaves, $back, $this->people['ines'], $in === null ? null : $this->people[$in]);
             $walk = $this->walkOut($walker, $hire, $this->people['ines'], $leaves->subMinutes(58));
             if ($number === 'E-11') {
-                $walker->tell($hire, $this->people['ines'], [['things.handed', ['things' => [['thing' => 'padlock', 'count' => 2], ['thing' => 'grease_gun', 'count' => 1]]]]]);
+                $walker->tell($hire, $this->people['ines'], [
+                    ['things.handed', self::things(['padlock' => 2, 'grease_gun' => 1])],
+                ]);
                 $walker->act($walk, $this->people['ines'], 'finding.placed', ['at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'size_mm' => 180, 'words' => 'Cooler door, through the paint.', 'photos' => [$walker->photo($this->people['ines'], 7)->sha256]]);
                 $walker->act($walk, $this->people['ines'], 'finding.placed', ['at' => ['x' => -330, 'y' => -8], 'kind' => 'scrape', 'size_mm' => 95, 'words' => 'Paint rub on the boom, no metal lost.', 'photos' => []]);
             }
             if ($number === 'T-06') {
                 $walker->tell($hire, $this->people['ines'], [
                     ...DemoLimits::ofTheTelehandler(),
-                    ['things.handed', ['things' => [['thing' => 'padlock', 'count' => 1], ['thing' => 'tie_down', 'count' => 4, 'marks' => 'C-21 to C-24']]]],
+                    ['things.handed', self::things(['padlock' => 1, 'tie_down' => 4], ['tie_down' => 'C-21 to C-24'])],
                 ]);
             }
             $this->release($walker, $walk, $this->people['ines'], $leaves);
@@ -274,8 +276,24 @@ final class DemoYardSeeder extends Seeder
             ]);
         }
         $walker->act($walk, $by, 'finding.placed', ['at' => ['x' => 200, 'y' => -60], 'kind' => 'dent', 'size_mm' => 120, 'words' => 'Counterweight, right rear corner, paint off.', 'photos' => [$walker->photo($by, 5)->sha256]]);
-        $walker->tell($hire, $by, [['things.returned', ['things' => [['thing' => 'padlock', 'count' => 1], ['thing' => 'grease_gun', 'count' => 1]]]]]);
+        $walker->tell($hire, $by, [['things.returned', self::things(['padlock' => 1, 'grease_gun' => 1])]]);
         $walker->act($walk, $by, 'release.decided', ['decision' => 'held', 'conditions' => []]);
+    }
+
+    /**
+     * @param array<string, int> $counts by thing
+     * @param array<string, string> $marks by thing
+     * @return array{things: list<array<string, int|string>>}
+     */
+    private static function things(array $counts, array $marks = []): array
+    {
+        return ['things' => array_map(
+            static fn (string $thing, int $count): array => ['thing' => $thing, 'count' => $count] + array_filter([
+                'marks' => $marks[$thing] ?? null,
+            ]),
+            array_keys($counts),
+            array_values($counts),
+        )];
     }
 
     private function hire(string $number, int $hirer, CarbonImmutable $out, CarbonImmutable $back, ?User $outBy, ?User $inBy): Hire

@@ -306,7 +306,7 @@ return [
     ],
     'things_are_back' => [
         'title' => 'What went along is counted back already',
-        'detail' => 'Nothing more is counted out on this hire. What was forgotten goes into the explanation of its line.',
+        'detail' => 'Nothing more is counted out on this hire. Say what was forgotten where its line is explained.',
     ],
     'no_such_operator_category' => [
         'title' => 'There is no such category of operators',

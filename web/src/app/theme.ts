@@ -46,6 +46,8 @@ export const theme = createTheme({
     MuiOutlinedInput: { styleOverrides: { root: field('MuiOutlinedInput') } },
     // The fields of dates are another component than those of text: they look the same.
     MuiPickersOutlinedInput: { styleOverrides: { root: field('MuiPickersOutlinedInput') } },
+    // Its own grey is for paper alone, and vanishes at night.
+    MuiIconButton: { styleOverrides: { root: { color: 'var(--ink-2)' } } },
     MuiToggleButton: {
       styleOverrides: {
         root: {
