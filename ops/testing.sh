@@ -40,7 +40,8 @@ prepare_browser_yards() {
 copy_demo() {
   mariadb-dump --no-defaults -u "$(id -un)" --socket="$STATE/run/database.sock" --triggers --routines jade_browser_1 |
     as_database_root jade_browser_2 || return 1
-  rm -rf "$STATE/second" && mkdir -p "$STATE/second/storage" && cp -a "$STATE/storage/app" "$STATE/second/storage/app" &&
+  rm -rf "$STATE/second" && mkdir -p "$STATE/second/storage" &&
+    cp -a "$STATE/storage/app" "$STATE/second/storage/app" &&
     DB_DATABASE=jade_browser_2 artisan database:grant
 }
 

@@ -1441,7 +1441,10 @@ return array_column([
             .'qui coule.',
     ],
     ['Fuel expands, and lights on a hot pipe.', 'Le carburant se dilate, et s\'allume sur un tuyau chaud.'],
-    ['Diesel in the diesel neck only, and only on a machine that you may work.', 'Gazole dans le goulot de gazole seulement, et seulement sur une machine que vous pouvez conduire.'],
+    [
+        'Diesel in the diesel neck only, and only on a machine that you may work.',
+        'Gazole dans le goulot de gazole seulement, et seulement sur une machine que vous pouvez conduire.',
+    ],
     ['Loading it, towing it', 'La charger, la remorquer'],
     [
         'Onto a lorry: by somebody who has done it, level ground, clean ramps, straight, nobody beside. Tow it '
@@ -2028,10 +2031,22 @@ return array_column([
     ['Castor wheels', 'Roues pivotantes'],
     ['Lift arms of the deck', 'Bras de levage du plateau'],
     ['In the heat', 'Par forte chaleur'],
-    ['Water and shade for people. Screens and coolers clean, the gauge in sight; it climbs: idle, then stop.', 'Eau et ombre pour les gens. Grilles et radiateurs propres, la jauge en vue ; elle monte : ralenti, puis arrêt.'],
-    ['Heat takes people and engines by surprise: both are past it before they notice.', 'La chaleur surprend gens et moteurs : quand on le voit, c\'est trop tard.'],
-    ['Never open a hot radiator. Steel in the sun burns a bare hand.', 'N\'ouvrez jamais un radiateur chaud. L\'acier au soleil brûle une main nue.'],
-    ['Water and shade for people. Charge in the shade, and let a hot battery cool before you plug it in.', 'Eau et ombre pour les gens. Chargez à l\'ombre, et laissez refroidir une batterie chaude avant de la brancher.'],
+    [
+        'Water and shade for people. Screens and coolers clean, the gauge in sight; it climbs: idle, then stop.',
+        'Eau et ombre pour les gens. Grilles et radiateurs propres, la jauge en vue ; elle monte : ralenti, puis arrêt.',
+    ],
+    [
+        'Heat takes people and engines by surprise: both are past it before they notice.',
+        'La chaleur surprend gens et moteurs : quand on le voit, c\'est trop tard.',
+    ],
+    [
+        'Never open a hot radiator. Steel in the sun burns a bare hand.',
+        'N\'ouvrez jamais un radiateur chaud. L\'acier au soleil brûle une main nue.',
+    ],
+    [
+        'Water and shade for people. Charge in the shade, and let a hot battery cool before you plug it in.',
+        'Eau et ombre pour les gens. Chargez à l\'ombre, et laissez refroidir une batterie chaude avant de la brancher.',
+    ],
     ['Heat shortens a battery and takes people by surprise.', 'La chaleur use la batterie et surprend les gens.'],
     ['Steel in the sun burns a bare hand.', 'L\'acier au soleil brûle une main nue.'],
     ['Harness with its lanyard', 'Harnais avec sa longe'],

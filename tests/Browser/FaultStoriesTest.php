@@ -11,8 +11,8 @@ use Tests\Support\WalksInTheBrowser;
 
 /**
  * Three kinds of machine, each with a reading that asks for attention and one fault that stops it: tagged out by the
- * technician, mended by the mechanic, tried again and tagged in by another. One fault is a reading, one makes everything
- * due again; five more kinds are in Tests\Feature\FaultsOfFamiliesTest.
+ * technician, mended by the mechanic, tried again and tagged in by another. One fault is a reading, one makes
+ * everything due again; five more kinds are in Tests\Feature\FaultsOfFamiliesTest.
  */
 final class FaultStoriesTest extends BrowserTestCase
 {

@@ -42,7 +42,8 @@ final class CalendarFeedTest extends YardTestCase
     {
         $yard = $this->machine->yard_id;
         $today = CarbonImmutable::now('Europe/London');
-        foreach ([['svc-separator', 12], ['svc-oil', 12], ['svc-grease-pivots', -3], ['svc-slew-ring', 200]] as [$point, $days]) {
+        $ahead = ['svc-separator' => 12, 'svc-oil' => 12, 'svc-grease-pivots' => -3, 'svc-slew-ring' => 200];
+        foreach ($ahead as $point => $days) {
             DB::table('service_ahead')->insert([
                 'machine_id' => $this->machine->id, 'yard_id' => $yard,
                 'point' => $point, 'day' => $today->addDays($days)->format('Y-m-d'),

@@ -57,7 +57,13 @@ final class ThingsTest extends YardTestCase
         $harness = $this->line('thing:harness');
         self::assertSame(
             ['Harness with its lanyard', '2', '1', '-1', 'missing'],
-            [$harness['name'], $harness['out']['value'], $harness['in']['value'], $harness['difference'], $harness['balance']],
+            [
+                $harness['name'],
+                $harness['out']['value'],
+                $harness['in']['value'],
+                $harness['difference'],
+                $harness['balance'],
+            ],
         );
         self::assertSame('balanced', $this->line('thing:padlock')['balance']);
         $this->send($in, $this->entry('hire.closed', []))->assertJsonPath('results.0.status', 'refused');

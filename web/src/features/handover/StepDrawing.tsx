@@ -41,7 +41,7 @@ function RingedControl({ drawing: name, anchor, name: step }: { drawing: string;
       aria-label={t('handover.ringed', { step })}
       data-testid="control"
     >
-      <style>{`.step-close-up [data-part="${CSS.escape(anchor)}"] :is(.o,.q,.s){fill:var(--jade-tint);stroke:var(--jade)}`}</style>
+      <style>{marked(anchor)}</style>
       {/* A drawing of our own, which ships with the application: nothing of it was ever entered. */}
       <g dangerouslySetInnerHTML={{ __html: data.inner }} />
       {at !== undefined && (
@@ -53,6 +53,9 @@ function RingedControl({ drawing: name, anchor, name: step }: { drawing: string;
     </svg>
   );
 }
+
+const marked = (part: string): string =>
+  `.step-close-up [data-part="${CSS.escape(part)}"] :is(.o,.q,.s){fill:var(--jade-tint);stroke:var(--jade)}`;
 
 function PartOnPlan({ briefing, step }: Props) {
   const { t } = useTranslation();

@@ -80,7 +80,8 @@ export function CalendarDrawer({ onClose }: { onClose: () => void }) {
             <span>
               <b>{feed.name}</b>
               <small>
-                {t(`calendar.of_${feed.shows}`)}. {t('calendar.by', { who: feed.made_by, when: shortDate(feed.made_at) })},{' '}
+                {t(`calendar.of_${feed.shows}`)}.{' '}
+                {t('calendar.by', { who: feed.made_by, when: shortDate(feed.made_at) })},{' '}
                 {feed.read_at === null ? t('calendar.never') : t('calendar.read', { when: shortDate(feed.read_at) })}
               </small>
             </span>

@@ -61,7 +61,11 @@ function GreasePlan({ plan, spots, done }: { plan: string; spots: Spot[]; done: 
   });
 
   return (
-    <svg viewBox={[x - size, y - size, width + 2 * size, height + 2 * size].join(' ')} role="img" aria-label={t('service.spots')}>
+    <svg
+      viewBox={[x - size, y - size, width + 2 * size, height + 2 * size].join(' ')}
+      role="img"
+      aria-label={t('service.spots')}
+    >
       <Shapes shapes={art.plan} />
       {[...marks.values()].map(({ x: cx, y: cy, numbers, isDone }) => (
         <g key={numbers.join()} className={isDone ? 'grease-mark grease-done' : 'grease-mark'}>

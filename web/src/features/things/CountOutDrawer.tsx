@@ -59,7 +59,11 @@ export function CountOutDrawer({ things, post, onClose }: Props) {
             onCount={(count) => change(thing, { count })}
           >
             {thing.is_marked && now(thing).count > 0 && (
-              <MarksField id={thing.thing} marks={now(thing).marks ?? ''} onMarks={(marks) => change(thing, { marks })} />
+              <MarksField
+                id={thing.thing}
+                marks={now(thing).marks ?? ''}
+                onMarks={(marks) => change(thing, { marks })}
+              />
             )}
           </CountRow>
         ))}
