@@ -147,7 +147,7 @@ LANES=()
 run_lanes() {
   local failed=0 lane
   # Through it the lane of the browser says that the demo is told and copied.
-  rm -f "$STATE/run/copied" && mkfifo "$STATE/run/copied" && exec 8<>"$STATE/run/copied"
+  mkdir -p "$STATE/run" && rm -f "$STATE/run/copied" && mkfifo "$STATE/run/copied" && exec 8<>"$STATE/run/copied"
   lane_of_code & LANES+=($!)
   lane_of_the_browser & LANES+=($!)
   for lane in "${LANES[@]}"; do wait "$lane" || failed=1; done
