@@ -6,10 +6,16 @@ namespace App\Search;
 
 use App\Catalogue\CatalogueRepository;
 use App\Http\PageCursor;
+use App\Models\Hire;
+use App\Models\HireStatus;
 use App\Models\Machine;
 use App\Models\MachineStanding;
+use App\Models\ServiceForecast;
+use App\Models\User;
 use App\Presenters\PresentMachine;
 use App\Words;
+use App\Yards\CurrentYard;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use JadeLedger\Core\Catalogue\MachineModel;
@@ -19,15 +25,18 @@ final readonly class ListFleet
 {
     private const PAGE = 100;
 
-    public function __construct(private CatalogueRepository $shelf, private PresentMachine $present)
-    {
+    public function __construct(
+        private CatalogueRepository $shelf,
+        private PresentMachine $present,
+        private CurrentYard $yard,
+    ) {
     }
 
     /** @return array<string, mixed> */
-    public function __invoke(Request $request): array
+    public function __invoke(Request $request, User $reader): array
     {
         $filter = FleetFilter::of($request);
-        $page = $this->matching($filter)
+        $page = $this->matching($filter, $reader)
             ->with(['state', 'place'])
             ->orderBy('fleet_number')
             ->cursorPaginate(self::PAGE, cursor: PageCursor::of($request, 'fleet_number'));
@@ -35,16 +44,23 @@ final readonly class ListFleet
         return [
             'machines' => array_map($this->present->row(...), array_values($page->items())),
             'next_cursor' => $page->nextCursor()?->encode(),
-            'total' => $this->matching($filter)->count(),
+            'total' => $this->matching($filter, $reader)->count(),
             'families' => $this->families(),
             'standings' => $this->standings(),
+            'only' => array_map(fn (FleetOnly $only): array => [
+                'only' => $only->value,
+                'count' => $this->only(Machine::query()->whereNull('left_at'), $only, $reader)->count(),
+            ], FleetOnly::cases()),
         ];
     }
 
     /** @return Builder<Machine> */
-    private function matching(FleetFilter $filter): Builder
+    private function matching(FleetFilter $filter, User $reader): Builder
     {
         $query = Machine::query()->whereNull('left_at');
+        if ($filter->only !== null) {
+            $this->only($query, $filter->only, $reader);
+        }
         if ($filter->search !== '') {
             $like = '%'.addcslashes($filter->search, '%_\\').'%';
             $query->where(
@@ -69,6 +85,35 @@ final readonly class ListFleet
         }
 
         return $query;
+    }
+
+    /**
+     * @param Builder<Machine> $query
+     * @return Builder<Machine> the same, narrowed
+     */
+    private function only(Builder $query, FleetOnly $only, User $reader): Builder
+    {
+        return match ($only) {
+            FleetOnly::Due => $query->whereIn(
+                'id',
+                ServiceForecast::query()
+                    ->where('next_day', '<=', $this->yard->dayOf(CarbonImmutable::now())->text())
+                    ->select('machine_id'),
+            ),
+            FleetOnly::Mine => $query->whereIn(
+                'id',
+                Hire::query()
+                    ->whereNull('cancelled_at')
+                    ->where(static fn (Builder $either): Builder => $either
+                        ->where('out_assignee_id', $reader->id)
+                        ->orWhere('in_assignee_id', $reader->id))
+                    ->whereDoesntHave(
+                        'state',
+                        static fn (Builder $state): Builder => $state->where('standing', HireStatus::Closed),
+                    )
+                    ->select('machine_id'),
+            ),
+        };
     }
 
     /** @return list<string> */

@@ -59,6 +59,35 @@ final class FleetListTest extends YardTestCase
         self::assertSame(9, $this->getJson('/api/machines?standing=no_such_standing&search[]=x')->json('total'));
     }
 
+    public function test_what_is_due_and_what_is_mine_is_found_at_once(): void
+    {
+        $this->fleetOf(3, 'dromvik_14c', 'E');
+        $me = $this->as(Role::Technician);
+        $other = Machine::query()->whereKeyNot($this->machine->id)->orderBy('fleet_number')->firstOrFail();
+        $this->hire->update(['out_assignee_id' => $me->id]);
+        $theirs = $this->hireOf($other);
+        $theirs->update(['in_assignee_id' => $this->person(Role::Technician)->id]);
+        foreach ([[$this->machine, '2020-01-01'], [$other, '2999-01-01']] as [$machine, $day]) {
+            DB::table('service_forecasts')->insert([
+                'machine_id' => $machine->id, 'yard_id' => $machine->yard_id, 'next_day' => $day, 'clashes' => false,
+                'not_known' => 0, 'is_stale' => false, 'made_on' => '2026-01-01', 'catalogue_version' => 'x',
+            ]);
+        }
+
+        $due = $this->getJson('/api/machines?only=due')->assertOk();
+        $this->assertFits($due, 'MachinePage');
+        self::assertSame([$this->machine->fleet_number], $due->json('machines.*.fleet_number'));
+        self::assertSame(['due' => 1, 'mine' => 1], array_column($due->json('only'), 'count', 'only'));
+        self::assertSame(
+            [$this->machine->fleet_number],
+            $this->getJson('/api/machines?only=mine')->json('machines.*.fleet_number'),
+        );
+        // What is over or cancelled is nobody's any more.
+        $this->hire->update(['cancelled_at' => now()]);
+        self::assertSame(0, $this->getJson('/api/machines?only=mine')->json('total'));
+        self::assertSame(4, $this->getJson('/api/machines?only=no_such')->json('total'));
+    }
+
     /** How the list is asked for must not depend on how many machines there are. */
     public function test_a_page_asks_the_database_as_often_for_two_hundred_machines_as_for_five(): void
     {

@@ -23,11 +23,11 @@ final readonly class MachineController
     {
     }
 
-    public function index(Request $request, ListFleet $list): JsonResponse
+    public function index(Request $request, ListFleet $list, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('viewAny', Machine::class);
 
-        return response()->json($list($request));
+        return response()->json($list($request, $user));
     }
 
     public function show(Machine $machine, PresentMachineDetail $present): JsonResponse

@@ -21,10 +21,11 @@ import './fleet.css';
 export default function FleetPage() {
   const { t } = useTranslation();
   const { params, choose, search, type } = useAddressFilter();
-  const [family, standing] = [params.get('family'), params.get('standing')];
+  const [family, standing, only] = [params.get('family'), params.get('standing'), params.get('only')];
   const fleet = useFleet({
     ...(family === null ? {} : { family }),
     ...(standing === null ? {} : { standing }),
+    ...(only === null ? {} : { only }),
     ...(search === '' ? {} : { search }),
   });
   const [isAdding, setIsAdding] = useState(false);
@@ -95,6 +96,17 @@ export default function FleetPage() {
               onClick={() => choose('standing', standing === one.standing ? null : one.standing)}
             >
               {one.words} <small>{one.count}</small>
+            </button>
+          ))}
+          {(first.only ?? []).map((one) => (
+            <button
+              key={one.only}
+              type="button"
+              aria-pressed={only === one.only}
+              data-testid={`only-${one.only}`}
+              onClick={() => choose('only', only === one.only ? null : one.only)}
+            >
+              {t(`fleet.only_${one.only}`)} <small>{one.count}</small>
             </button>
           ))}
         </div>

@@ -5,6 +5,7 @@ export interface FleetFilter {
   search?: string;
   family?: string;
   standing?: string;
+  only?: string;
 }
 
 /** The fleet by fleet number, a hundred machines at a time. */
