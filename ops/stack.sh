@@ -178,7 +178,8 @@ launch_mail() {
 
 # What a yard does by the clock: nightly checks, polls.
 launch_schedule() {
-  (umask 027; artisan telematics:poll >>"$STATE/log/schedule.log" 2>&1 || true
+  (umask 027
+    { artisan telematics:poll; artisan service:forecast; } >>"$STATE/log/schedule.log" 2>&1 || true
     exec setsid "${AS_WEB[@]}" setpriv --pdeathsig TERM php "$APP/artisan" schedule:work \
       >>"$STATE/log/schedule.log" 2>&1 9>&- </dev/null) &
   SIDE_PID[schedule]=$!
