@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use JadeLedger\Core\Briefing\Season;
 use JadeLedger\Core\Catalogue as Core;
 use JadeLedger\Core\FunctionTest\TestStep;
 use JadeLedger\Core\Paper\Paper;
@@ -499,7 +498,7 @@ final class BuildCatalogue
             wear: array_map(Core\Wear::from(...), $tree['wear'] ?? []),
             site: $tree['site'] ?? null,
             controls: $tree['control'] ?? [],
-            season: isset($tree['season']) ? Season::from($tree['season']) : null,
+            season: isset($tree['season']) ? Core\Season::from($tree['season']) : null,
         );
     }
 

@@ -32,7 +32,7 @@ final readonly class ComposeBriefing
             $this->catalogue->briefingSteps,
             static fn (BriefingStep $step): bool => $step->applies->holdsFor($features)
                 && $length->tells($step)
-                && ! $step->isRuledOutBy($stay, $seasons),
+                && ! $stay->rulesOut($step, $seasons),
         ));
         usort($steps, self::inOrder(...));
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Briefing;
 
 use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Catalogue\Season;
 
 /** In which months a yard counts on frost and on heat. The house rule says which; common practice, no source. */
 enum SeasonRule

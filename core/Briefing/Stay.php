@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Briefing;
 
+use JadeLedger\Core\Catalogue\BriefingStep;
+use JadeLedger\Core\Catalogue\SignalWord;
 use JadeLedger\Core\Catalogue\SiteAnswer;
 
 /** Where a machine will be and when: what decides which steps are told of it, as far as anybody said. */
@@ -20,7 +22,7 @@ final readonly class Stay
     /** Of which nothing is known: any place, any time of the year. */
     public static function anywhere(): self
     {
-        return new self([], range(1, 12));
+        return self::at([]);
     }
 
     /** @param  array<string, SiteAnswer>  $site */
@@ -40,5 +42,23 @@ final readonly class Stay
         $months = range($firstMonth, min($lastMonth, $firstMonth + 11));
 
         return new self($this->site, array_map(static fn (int $month): int => $month % 12 + 1, $months));
+    }
+
+    /**
+     * Whether a step is left out. What kills is told whatever anybody says of the place, and in every month; what
+     * somebody said of the place counts more than the calendar.
+     */
+    public function rulesOut(BriefingStep $step, SeasonRule $seasons): bool
+    {
+        if ($step->level === SignalWord::Danger) {
+            return false;
+        }
+        $said = $step->site === null ? null : $this->site[$step->site] ?? null;
+
+        return match ($said) {
+            SiteAnswer::No => true,
+            SiteAnswer::Yes, SiteAnswer::Unknown => false,
+            null => $step->season !== null && ! $seasons->touches($step->season, $this->months),
+        };
     }
 }

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
-use JadeLedger\Core\Briefing\Season;
-use JadeLedger\Core\Briefing\SeasonRule;
-use JadeLedger\Core\Briefing\Stay;
-
 /** One step that a customer is told and shown. */
 final readonly class BriefingStep
 {
@@ -45,24 +41,6 @@ final readonly class BriefingStep
         public array $controls = [],
         public ?Season $season = null,
     ) {
-    }
-
-    /**
-     * What kills is told whatever anybody says of the place, and in every month. What somebody said of the place counts
-     * more than the calendar.
-     */
-    public function isRuledOutBy(Stay $stay, SeasonRule $seasons): bool
-    {
-        if ($this->level === SignalWord::Danger) {
-            return false;
-        }
-        $said = $this->site === null ? null : $stay->site[$this->site] ?? null;
-
-        return match ($said) {
-            SiteAnswer::No => true,
-            SiteAnswer::Yes, SiteAnswer::Unknown => false,
-            null => $this->season !== null && ! $seasons->touches($this->season, $stay->months),
-        };
     }
 
     /**

@@ -40,7 +40,9 @@ final class ThingsTest extends YardTestCase
             ['thing' => 'padlock', 'count' => 1],
         ]]);
         // Counted again: the last count is the one that counts.
-        $this->post_($out, 'things.handed', ['things' => [['thing' => 'harness', 'count' => 2, 'marks' => 'H-11, H-12']]]);
+        $this->post_($out, 'things.handed', ['things' => [
+            ['thing' => 'harness', 'count' => 2, 'marks' => 'H-11, H-12'],
+        ]]);
         $told = array_column($this->briefing($out)->json('things'), null, 'thing');
         self::assertSame([2, 'H-11, H-12'], [$told['harness']['handed'], $told['harness']['marks']]);
         $this->handOver($out);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JadeLedger\Core\Briefing;
+namespace JadeLedger\Core\Catalogue;
 
 /** A time of the year that brings a step with it. */
 enum Season: string
