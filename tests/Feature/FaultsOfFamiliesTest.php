@@ -22,7 +22,7 @@ final class FaultsOfFamiliesTest extends YardTestCase
     private const STEPS_BEFORE = ['mst-lift-tilt' => 2];
 
     /** The last word is the decision after the tag-in: what the repair did not make due still weighs. */
-    #[TestWith(['tarnhay_t9', 'tyr-pressure@running_gear_right', '', 'ctl-overload-warn', 'held'], 'telehandler')]
+    #[TestWith(['tarnhay_t9', 'tyr-pressure-front@running_gear_right', '', 'ctl-overload-warn', 'held'], 'telehandler')]
     #[TestWith(['orrick_25g', 'doc-key-label', '1', 'mst-lift-tilt', 'released'], 'gas truck')]
     #[TestWith(['ardlow_38x', 'doc-key-label', '2', 'mew-axle-raise', 'released'], 'boom lift')]
     #[TestWith(['skarrow_lt9', 'fuel-level', '12', 'ltw-mast', 'released'], 'lighting tower')]

@@ -26,7 +26,7 @@ final class OtherSideTest extends YardTestCase
         $post = fn (string $side, string $value): array => $this->send(
             $walk,
             $this->entry('reading.posted', [
-                'line' => "tyr-pressure@running_gear_{$side}",
+                'line' => "tyr-pressure-front@running_gear_{$side}",
                 'value' => $value,
                 'unit' => 'kPa',
                 'observed' => [['condition' => 'tyre_temperature', 'value' => '20']],

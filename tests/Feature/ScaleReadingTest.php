@@ -89,7 +89,7 @@ final class ScaleReadingTest extends YardTestCase
     {
         $this->cross($this->walk, 'cold_isolated');
         $lines = array_column(array_merge(...array_column($this->walk->plan->body['visits'], 'lines')), null, 'key');
-        $tyre = $lines['tyr-pressure-ballasted@running_gear_left'];
+        $tyre = $lines['tyr-pressure-ballasted-front@running_gear_left'];
         $stands = array_values(array_filter($tyre['instrument']['bands'], static fn (array $band): bool => $band['outcome'] === 'stands'))[0];
         $psi = (string) round(($stands['from'] + $stands['to']) / 2 / 6.894757, 0);
 

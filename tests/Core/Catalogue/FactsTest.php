@@ -68,7 +68,13 @@ final class FactsTest extends TestCase
         yield 'a mast lift has plates to cover' => ['pennick_m5', $out, 'bat-electrolyte'];
         yield 'a mast lift has an outlet' => ['pennick_m5', $out, 'ele-gfi'];
         yield 'a hauler has axles of different pressure' => ['brennock_a30', $out, 'tyr-pressure-rear'];
+        yield 'a hauler has a middle axle' => ['brennock_a30', $out, 'tyr-pressure-middle'];
         yield 'a tractor has a front axle of its own pressure' => ['mossgill_t45', $out, 'tyr-pressure-front'];
+        yield 'a tractor carries liquid behind' => ['mossgill_t45', $out, 'tyr-pressure-ballasted'];
+        yield 'a rough terrain truck carries liquid in front' => ['orrick_rt30', $out, 'tyr-pressure-ballasted-front'];
+        yield 'a loader has a rear axle, too' => ['wexmoor_l7', $out, 'tyr-pressure-rear'];
+        yield 'the controls of both panels are named' => ['ardlow_38x', $out, 'doc-controls-ground'];
+        yield 'the controls of a lift are named in its basket' => ['pennick_8e', $out, 'doc-controls-platform'];
     }
 
     #[DataProvider('facts')]
