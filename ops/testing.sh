@@ -23,7 +23,7 @@ fresh_databases() {
 
 start_test_databases() {
   # What a power cut does to a database is for Faults, which has one of its own.
-  DATABASE_OPTIONS=(--innodb-flush-log-at-trx-commit=0)
+  DATABASE_OPTIONS=(--innodb-flush-log-at-trx-commit=0 --debug-no-sync)
   start_stack jade_test_1 jade_test_2 jade_browser_1 jade_browser_2
   step "Creating and migrating the test databases" fresh_databases
 }

@@ -470,6 +470,7 @@ final class BuildCatalogue
             features: new Core\Features($tree['features']),
             limits: array_map((new BuildLimits())->from(...), $tree['limits']),
             plate: isset($tree['plate']) ? (new BuildLimitSheets())->plate($tree['plate']) : null,
+            servicePlaces: $tree['service_places'] ?? [],
         );
     }
 

@@ -84,6 +84,7 @@ final readonly class CrossCheckCatalogue
                 $faults[] = self::ofPoint($point, "contains '{$other}', which is no service point");
             }
         }
+        $faults = [...$faults, ...$this->servicePlaces()];
         $steps = array_column($this->catalogue->briefingSteps, 'id');
         $asked = array_column($this->catalogue->siteQuestions, 'id');
         $drawings = $this->drawings();
@@ -115,6 +116,29 @@ final readonly class CrossCheckCatalogue
                     $model->id,
                     "has the feature '{$feature}', which features.yaml does not know",
                 );
+            }
+        }
+
+        return $faults;
+    }
+
+    /** @return list<CatalogueFault> points that a model puts where it has no station, and points that are none */
+    private function servicePlaces(): array
+    {
+        $points = array_column($this->catalogue->servicePoints, 'id');
+        $faults = [];
+        foreach ($this->catalogue->models as $model) {
+            foreach ($model->servicePlaces as $point => $places) {
+                if (! in_array($point, $points, true)) {
+                    $what = "says where '{$point}' is, which is no service point";
+                    $faults[] = CatalogueFault::in('models', 'model', $model->id, $what);
+                }
+                foreach ($places as $place) {
+                    if ($this->catalogue->family($model->familyId)->stationFor($place) === null) {
+                        $what = "puts '{$point}' at '{$place}', where its family has no station";
+                        $faults[] = CatalogueFault::in('models', 'model', $model->id, $what);
+                    }
+                }
             }
         }
 

@@ -16,7 +16,7 @@ use JadeLedger\Core\Service\DueState;
 /** What the hirer's own people do to the machine while they have it: daily grease, levels, drains. */
 final readonly class PresentDuties
 {
-    public function __construct(private ServiceOfMachine $service, private PresentGreaseSpots $spots)
+    public function __construct(private ServiceOfMachine $service, private PresentServiceRound $round)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class PresentDuties
                     'do' => $point->do,
                     'every' => PresentServicePoint::every($point->every),
                     'first_day' => $first,
-                    'spots' => $this->spots->of($point, $machine->model_id),
+                    'spots' => $this->round->of([$point], $machine->model_id)[$point->id]['spots'],
                 ];
             }
         }

@@ -22,6 +22,7 @@ use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\MeterForecast;
+use JadeLedger\Core\Service\ServicePoint;
 
 /** The service points of one machine with its readings: what is due, when it will be, and on which hire. */
 final readonly class PresentServiceOfMachine
@@ -33,7 +34,7 @@ final readonly class PresentServiceOfMachine
 
     public function __construct(
         private ServiceOfMachine $service,
-        private PresentGreaseSpots $spots,
+        private PresentServiceRound $round,
         private CurrentYard $yard,
     ) {
     }
@@ -47,16 +48,19 @@ final readonly class PresentServiceOfMachine
         $outlook = $this->service->outlook($history, $now);
         $forecast = $outlook->forecast;
         $offsets = $history->use->offsets;
+        $places = $this->round->of(
+            array_map(static fn (PointAhead $ahead): ServicePoint => $ahead->point->point, $outlook->points),
+            $machine->model_id,
+        );
 
         return [
             'machine_id' => $machine->id,
-            'drawing' => $this->spots->drawing($machine->model_id),
+            'drawing' => $this->round->drawing($machine->model_id),
             'today' => $today->text(),
             'hours_per_day' => $forecast === null ? null : self::tenth($forecast->hoursPerDay),
             'points' => array_map(
-                fn (PointAhead $ahead): array => PresentServicePoint::of($ahead, $today, $history->records) + [
-                    'spots' => $this->spots->of($ahead->point->point, $machine->model_id),
-                ],
+                static fn (PointAhead $ahead): array => PresentServicePoint::of($ahead, $today, $history->records)
+                    + $places[$ahead->point->point->id],
                 $outlook->points,
             ),
             'readings' => self::readings($machine->id, $history->use, $now->subDays(self::LOOKS_BACK_DAYS)),

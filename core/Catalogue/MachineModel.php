@@ -13,7 +13,10 @@ use JadeLedger\Core\Reading\StatedFigure;
 /** A maker's model with its own features and limits. */
 final readonly class MachineModel
 {
-    /** @param  array<string, Limits>  $limits by the name that checks ask for */
+    /**
+     * @param array<string, Limits> $limits by the name that checks ask for
+     * @param array<string, non-empty-list<string>> $servicePlaces where a service point is on this model, by its id
+     */
     public function __construct(
         public string $id,
         public string $familyId,
@@ -24,6 +27,7 @@ final readonly class MachineModel
         public Features $features,
         public array $limits,
         public ?Plate $plate = null,
+        public array $servicePlaces = [],
     ) {
     }
 

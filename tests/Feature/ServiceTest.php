@@ -177,6 +177,8 @@ final class ServiceTest extends YardTestCase
         $points = array_column($service->json('points'), null, 'id');
         self::assertSame($grease['spots'], $points['svc-grease-pivots']['spots']);
         self::assertNotNull($grease['spots'][0]['at'], 'where it lies on the drawing');
+        self::assertEqualsCanonicalizing(range(1, count($points)), array_column($points, 'walked'), 'in walking order');
+        self::assertSame('Engine', $points['svc-oil']['station']);
         // Grease was never recorded: from the first day. The bowl at 1 015 h: 15 h at a little over 4 h a day.
         self::assertSame(
             ['svc-grease-pivots' => 1, 'svc-separator' => 4],

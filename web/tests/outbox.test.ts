@@ -38,6 +38,27 @@ describe('an entry', () => {
     expect(outbox.snapshot().kept).toEqual([]);
   });
 
+  it('of a machine goes to the machine, and tells of it when the ledger has it', async () => {
+    const one = entry();
+    const taken: string[] = [];
+    outbox.whenMachineTaken((machine) => taken.push(machine));
+    calls.POST.mockRejectedValueOnce(new TypeError('Failed to fetch')).mockResolvedValueOnce({
+      results: [{ id: one.id, status: 'posted' }],
+    });
+
+    expect(await outbox.postToMachine('machine-1', one)).toEqual({ status: 'kept' });
+    expect(outbox.snapshot().kept.map(({ machineId, walkId }) => [machineId, walkId])).toEqual([['machine-1', '']]);
+    expect(taken).toEqual([]);
+    await outbox.sendAll();
+
+    expect(calls.POST.mock.lastCall).toMatchObject([
+      '/api/machines/{machine}/entries',
+      { params: { path: { machine: 'machine-1' } }, headers: { 'X-Actor': 'ines' } },
+    ]);
+    expect(taken).toEqual(['machine-1']);
+    expect(await store.kept.count()).toBe(0);
+  });
+
   it('goes under the name of whoever entered it, also when somebody else signs in while it is on its way', async () => {
     calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
     await store.photos.put({ id: 'here', userId: 'ines', blob: new Blob(['picture']) });

@@ -1,17 +1,23 @@
 import { useTranslation } from 'react-i18next';
 import { Link, useLocation } from 'react-router';
+import type { KeptEntry } from '../offline/store';
 import { useOutbox } from '../offline/useOutbox';
 
-/** Says on every page that the yard's ledger refused something, and leads to the walk where it stands. */
+const pageOf = ({ walkId, machineId }: KeptEntry): string =>
+  machineId === undefined ? `/walks/${walkId}` : `/fleet/${machineId}`;
+
+/** Says on every page that the yard's ledger refused something, and leads to the page where it stands. */
 export function NotTakenElsewhere() {
   const { t } = useTranslation();
   const { pathname } = useLocation();
   const { refused } = useOutbox();
-  const walks = [...new Set(refused.map((one) => one.walkId))].filter((walkId) => !pathname.includes(walkId));
+  const pages = [...new Set(refused.map(pageOf))].filter((page) => !`${pathname}/`.includes(`${page}/`));
 
-  return walks.map((walkId) => (
-    <p key={walkId} className="refused-elsewhere" role="alert" data-testid="refused-elsewhere">
-      <Link to={`/walks/${walkId}`}>{t('outbox.refused_elsewhere', { count: refused.filter((one) => one.walkId === walkId).length })}</Link>
+  return pages.map((page) => (
+    <p key={page} className="refused-elsewhere" role="alert" data-testid="refused-elsewhere">
+      <Link to={page}>
+        {t('outbox.refused_elsewhere', { count: refused.filter((one) => pageOf(one) === page).length })}
+      </Link>
     </p>
   ));
 }

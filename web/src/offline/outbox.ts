@@ -19,11 +19,19 @@ export interface OutboxState {
   nextTry: number | null;
 }
 
+/** What entries are written of: a walk, or a machine that is on none. */
+interface Subject {
+  kind: 'walk' | 'machine';
+  id: string;
+}
+
 type Posted = { status: 'posted'; result: Schema['EntryResult'] };
 type Kept = { status: 'kept' };
 
 /** Told of the state of a walk each time the server has taken something of it, with the lines that were not known, before the entries leave the outbox. */
 type Listener = (walkId: string, state: Schema['WalkState']) => void;
+/** Told of a machine of which the server has taken entries that belong to no walk. */
+type MachineListener = (machineId: string) => void;
 /** Told when a walk that was opened here turns out to be open already under another id. */
 type MovedListener = (from: string, to: string) => void;
 
@@ -45,6 +53,7 @@ class Outbox {
   private user: string | null = null;
   private readonly watchers = new Set<() => void>();
   private readonly listeners = new Set<Listener>();
+  private readonly machineListeners = new Set<MachineListener>();
   private readonly moved = new Set<MovedListener>();
   private known: (walkId: string) => number | undefined = () => undefined;
   private timer: number | undefined;
@@ -68,6 +77,10 @@ class Outbox {
 
   readonly whenTaken = (listener: Listener): void => {
     this.listeners.add(listener);
+  };
+
+  readonly whenMachineTaken = (listener: MachineListener): void => {
+    this.machineListeners.add(listener);
   };
 
   readonly whenMoved = (listener: MovedListener): void => {
@@ -100,17 +113,27 @@ class Outbox {
     await store.openings.put({ ...opening, userId: this.user ?? '' });
   }
 
-  /** Keeps an entry and tries to send it. Throws the problem when the server refuses it. */
-  async post(walkId: string, entry: Entry): Promise<Posted | Kept> {
+  /** Keeps an entry of a walk and tries to send it. Throws the problem when the server refuses it. */
+  post(walkId: string, entry: Entry): Promise<Posted | Kept> {
+    return this.keepAndSend({ kind: 'walk', id: walkId }, entry);
+  }
+
+  /** The same for an entry of a machine that is on no walk. */
+  postToMachine(machineId: string, entry: Entry): Promise<Posted | Kept> {
+    return this.keepAndSend({ kind: 'machine', id: machineId }, entry);
+  }
+
+  private async keepAndSend(subject: Subject, entry: Entry): Promise<Posted | Kept> {
+    const of = subject.kind === 'walk' ? { walkId: subject.id } : { walkId: '', machineId: subject.id };
     try {
-      await store.kept.add({ walkId, entry, userId: this.user, standing: 'queued' });
+      await store.kept.add({ ...of, entry, userId: this.user, standing: 'queued' });
     } catch (error) {
       throw isFull(error) ? new ProblemError({ type: '/problems/tablet-full', title: i18n.t('outbox.full_title'), status: 507, detail: i18n.t('outbox.full') }) : error;
     }
     await this.load();
     let result: Schema['EntryResult'] | null = null;
     this.awaited.set(entry.id, null);
-    const turn = this.sending.then(() => this.send(walkId));
+    const turn = this.sending.then(() => this.send(subject));
     this.sending = turn.then(
       () => undefined,
       () => undefined,
@@ -134,8 +157,9 @@ class Outbox {
   async sendAll(): Promise<void> {
     window.clearTimeout(this.timer);
     await this.announceAll();
-    for (const walkId of new Set(this.state.kept.map((kept) => kept.walkId))) {
-      this.sending = this.sending.then(() => this.send(walkId)).then(
+    const waiting = new Map(this.state.kept.map((kept) => [subjectOf(kept).id, subjectOf(kept)]));
+    for (const subject of waiting.values()) {
+      this.sending = this.sending.then(() => this.send(subject)).then(
         () => undefined,
         () => undefined,
       );
@@ -176,19 +200,19 @@ class Outbox {
     await this.load();
   }
 
-  /** Sends what is queued of a walk, batch after batch; it stays queued when the network did not carry it. */
-  private async send(walkId: string): Promise<void> {
-    let next: string | null = walkId;
+  /** Sends what is queued of one subject, batch after batch; it stays queued when the network did not carry it. */
+  private async send(subject: Subject): Promise<void> {
+    let next: Subject | null = subject;
     while (next !== null) {
       next = await this.sendBatch(next);
     }
   }
 
-  /** Sends the oldest entries of a walk. Gives the walk to go on with; none when nothing is left or nothing gets through. */
-  private async sendBatch(walkId: string): Promise<string | null> {
+  /** Sends the oldest entries of one. Gives what to go on with; none when nothing is left or nothing gets through. */
+  private async sendBatch(subject: Subject): Promise<Subject | null> {
     // Of this person only, and under their name, whoever signs in while it is on its way.
     const actor = this.user;
-    const all = this.state.kept.filter((kept) => kept.walkId === walkId && (kept.userId === actor || kept.userId === null));
+    const all = this.state.kept.filter((kept) => subjectOf(kept).id === subject.id && (kept.userId === actor || kept.userId === null));
     const batch = all.slice(0, LARGEST_BATCH);
     if (batch.length === 0 || actor === null) {
       return null;
@@ -196,16 +220,13 @@ class Outbox {
     await this.mark(batch, 'sending');
     let results: Schema['EntryResult'][] = [];
     let state: Schema['WalkState'] | undefined;
-    let target = walkId;
+    let target = subject;
     const withoutPicture: Schema['EntryResult'][] = [];
     try {
-      target = await this.announce(walkId);
+      target = subject.kind === 'walk' ? { kind: 'walk', id: await this.announce(subject.id) } : subject;
       const entries = await this.readyToSend(batch, withoutPicture);
-      const known = this.known(target);
-      const body = { entries, ...(known === undefined ? {} : { known_sequence: known }) };
       if (entries.length > 0) {
-        const taken = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: target } }, headers: { 'X-Actor': actor }, body }));
-        ({ results, state } = taken);
+        ({ results, state } = await this.deliver(target, entries, actor));
       }
     } catch (error) {
       if (!isRefusal(error)) {
@@ -223,11 +244,32 @@ class Outbox {
     this.failures = 0;
     if (state !== undefined) {
       const taken = state;
-      this.listeners.forEach((listener) => listener(target, taken));
+      this.listeners.forEach((listener) => listener(target.id, taken));
     }
     const answered = await this.settle(batch, [...results.filter((one) => !withoutPicture.some(({ id }) => id === one.id)), ...withoutPicture]);
 
+    if (target.kind === 'machine') {
+      this.machineListeners.forEach((listener) => listener(target.id));
+    }
+
     return answered === batch.length && all.length > batch.length ? target : null;
+  }
+
+  private async deliver(
+    subject: Subject,
+    entries: Entry[],
+    actor: string,
+  ): Promise<{ results: Schema['EntryResult'][]; state?: Schema['WalkState'] }> {
+    const headers = { 'X-Actor': actor };
+    if (subject.kind === 'machine') {
+      const path = { machine: subject.id };
+
+      return answer(api.POST('/api/machines/{machine}/entries', { params: { path }, headers, body: { entries } }));
+    }
+    const known = this.known(subject.id);
+    const body = { entries, ...(known === undefined ? {} : { known_sequence: known }) };
+
+    return answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: subject.id } }, headers, body }));
   }
 
   /** What the ledger has leaves; what it refused stays with the reason; what it did not mention is queued again. Gives how many it mentioned. */
@@ -331,6 +373,8 @@ class Outbox {
       return photo === undefined ? id : uploadChunks(photo);
     };
     switch (entry.kind) {
+      case 'damage.found':
+        return { ...entry, payload: { ...entry.payload, photos: await Promise.all(entry.payload.photos.map(named)) } };
       case 'finding.placed':
         return { ...entry, payload: { ...entry.payload, photos: await Promise.all(entry.payload.photos.map(named)) } };
       case 'finding.seen_again':
@@ -396,12 +440,16 @@ class Outbox {
   }
 }
 
+const subjectOf = ({ walkId, machineId }: KeptEntry): Subject =>
+  machineId === undefined ? { kind: 'walk', id: walkId } : { kind: 'machine', id: machineId };
+
 /** Whether the yard looked at it and said no: sent again, it would say the same. */
 const isRefusal = (error: unknown): error is ProblemError => error instanceof ProblemError && error.problem.status < 500 && ![401, 419, 429].includes(error.problem.status);
 
 /** What an entry calls its pictures: by the yard's name for them, or by that of this tablet. */
 function photosOf(entry: Entry): string[] {
   switch (entry.kind) {
+    case 'damage.found':
     case 'finding.placed':
     case 'finding.seen_again':
       return entry.payload.photos;

@@ -12,7 +12,9 @@ export type Standing = 'queued' | 'sending' | 'refused';
 
 export interface KeptEntry {
   order?: number;
+  /** The walk that it is an entry of; empty where it is one of a machine that is on no walk. */
   walkId: string;
+  machineId?: string;
   /** Whose entry it is: nobody else's session posts it. Null in entries of an older version. */
   userId: string | null;
   entry: Entry;

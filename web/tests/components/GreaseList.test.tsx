@@ -6,6 +6,7 @@ import { ServiceDrawer } from '../../src/features/service/ServiceDrawer';
 
 const mutate = vi.fn();
 vi.mock('../../src/features/service/useService', () => ({
+  usePointsKeptHere: () => new Set(),
   usePostService: () => ({ mutate, isPending: false, error: null }),
 }));
 

@@ -20,6 +20,7 @@ import { DamageDrawer } from './DamageDrawer';
 import { DamageLine } from './DamageLine';
 import { FolioTable } from './FolioTable';
 import { MachineFigures } from './MachineFigures';
+import { MachineOutbox } from './MachineOutbox';
 import { MoveDrawer } from './MoveDrawer';
 import { NextActButton } from './NextActButton';
 import { limitsOf, openFolio } from './limitsOf';
@@ -104,6 +105,7 @@ export default function MachinePage() {
         </>
       }
     >
+      <MachineOutbox machineId={machineId} />
       {shownLeaf === 'trail' && <Trail machineId={machineId} />}
       {shownLeaf === 'meter' && (
         <Suspense fallback={null}>

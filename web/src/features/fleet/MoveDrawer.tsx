@@ -22,6 +22,7 @@ export function MoveDrawer({ machine, onClose }: MoveDrawerProps) {
   const fleet = useFleet();
   const known = [...new Set((fleet.data?.pages ?? []).flatMap(({ machines }) => machines.flatMap((one) => one.bay ?? [])))].sort();
   const move = useMutation({
+    networkMode: 'always',
     mutationFn: (to: string) => postToMachine(machine.id, 'machine.moved', { bay: to }),
     onSuccess: async () => {
       await queries.invalidateQueries({ predicate: (query) => ['machine', 'fleet', 'trail', 'day'].includes(String(query.queryKey[0])) });

@@ -15,6 +15,7 @@ export function ReplaceMeter({ machine, onClose }: Props) {
   const { t } = useTranslation();
   const queries = useQueryClient();
   const replace = useMutation({
+    networkMode: 'always',
     mutationFn: (payload: Payloads['meter.replaced']) => postToMachine(machine.id, 'meter.replaced', payload),
     onSuccess: async () => {
       await queries.invalidateQueries(

@@ -1,8 +1,7 @@
 import ButtonBase from '@mui/material/ButtonBase';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
-import { drawing } from '../../plans/drawings';
-import { Shapes } from '../../plans/Shapes';
+import { NumberedPlan } from './NumberedPlan';
 import './service.css';
 
 type Spot = Schema['GreaseSpot'];
@@ -22,7 +21,13 @@ export function GreaseList({ plan, spots, done, onTouch }: Props) {
   return (
     <section className="grease" aria-label={t('service.spots')} data-testid="grease">
       <h3>{t('service.spots_done', { done: done.size, all: spots.length })}</h3>
-      {plan !== undefined && <GreasePlan plan={plan} spots={spots} done={done} />}
+      {plan !== undefined && (
+        <NumberedPlan
+          plan={plan}
+          label={t('service.spots')}
+          places={spots.map(({ name, at }, index) => ({ number: index + 1, at, isDone: done.has(name) }))}
+        />
+      )}
       <ol>
         {spots.map(({ name, nipples, strokes }, at) => (
           <li key={name}>
@@ -37,50 +42,5 @@ export function GreaseList({ plan, spots, done, onTouch }: Props) {
         ))}
       </ol>
     </section>
-  );
-}
-
-/** Places on the same part share a mark. */
-function GreasePlan({ plan, spots, done }: { plan: string; spots: Spot[]; done: ReadonlySet<string> }) {
-  const { t } = useTranslation();
-  const art = drawing(plan);
-  const [x, y, width, height] = art.frame;
-  const size = width * 0.036;
-  const marks = new Map<string, { x: number; y: number; numbers: number[]; isDone: boolean }>();
-  spots.forEach(({ name, at }, index) => {
-    if (at === null) {
-      return;
-    }
-    const key = `${at.x} ${at.y}`;
-    const mark = marks.get(key) ?? { ...at, numbers: [], isDone: true };
-    marks.set(key, {
-      ...mark,
-      numbers: [...mark.numbers, index + 1],
-      isDone: mark.isDone && done.has(name),
-    });
-  });
-
-  return (
-    <svg
-      viewBox={[x - size, y - size, width + 2 * size, height + 2 * size].join(' ')}
-      role="img"
-      aria-label={t('service.spots')}
-    >
-      <Shapes shapes={art.plan} />
-      {[...marks.values()].map(({ x: cx, y: cy, numbers, isDone }) => (
-        <g key={numbers.join()} className={isDone ? 'grease-mark grease-done' : 'grease-mark'}>
-          <rect
-            x={cx - size * (0.6 + 0.5 * numbers.length)}
-            y={cy - size}
-            width={2 * size * (0.6 + 0.5 * numbers.length)}
-            height={size * 2}
-            rx={size}
-          />
-          <text x={cx} y={cy} fontSize={size * 1.3} textAnchor="middle" dominantBaseline="central">
-            {numbers.join(' ')}
-          </text>
-        </g>
-      ))}
-    </svg>
   );
 }

@@ -12,11 +12,11 @@ import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { calendarDay, figure } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
-import { Mark } from '../../marks/Mark';
 import { LOCALES } from '../office/calendarLocales';
 import { GreaseList } from './GreaseList';
-import { everyOf, farOff, quantityOf } from './words';
-import { usePostService } from './useService';
+import { ServiceSheet } from './ServiceSheet';
+import { usePointsKeptHere, usePostService } from './useService';
+import { everyOf, quantityOf } from './words';
 
 type Point = Schema['ServicePoint'];
 
@@ -33,6 +33,7 @@ interface Props {
 /** The service points of a machine; one that is chosen says how it is done, and is told as done. */
 export function ServiceDrawer({ machine, hoursInAll, service, chosen, mayDo, onChoose, onClose }: Props) {
   const { t } = useTranslation();
+  const keptHere = usePointsKeptHere(machine.id);
   const point = service.points.find((one) => one.id === chosen);
   if (point !== undefined) {
     return (
@@ -50,22 +51,8 @@ export function ServiceDrawer({ machine, hoursInAll, service, chosen, mayDo, onC
   }
 
   return (
-    <Drawer open title={t('service.points_of', { number: machine.fleet_number })} onClose={onClose}>
-      {service.points.length === 0 && <p>{t('service.none')}</p>}
-      <ul className="service-points">
-        {service.points.map((one) => (
-          <li key={one.id}>
-            <button type="button" data-testid={`do-${one.id}`} onClick={() => onChoose(one.id)}>
-              <Mark outcome={one.mark} size={24} />
-              <span>
-                <b>{one.name}</b>
-                <small>{t(`service.state.${one.state}`)}</small>
-              </span>
-              <i>{farOff(one)}</i>
-            </button>
-          </li>
-        ))}
-      </ul>
+    <Drawer open title={t('service.sheet_of', { number: machine.fleet_number })} onClose={onClose}>
+      <ServiceSheet service={service} keptHere={keptHere} onChoose={onChoose} />
     </Drawer>
   );
 }

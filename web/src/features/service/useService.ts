@@ -1,6 +1,7 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api } from '../../api/client';
 import type { Payloads } from '../../api/entries';
+import { useOutbox } from '../../offline/useOutbox';
 import { postToMachine } from '../fleet/postToMachine';
 
 /** The service points of a machine, the nearest first. */
@@ -35,10 +36,22 @@ export function usePostService<K extends 'service.done' | 'meter.read'>(machineI
   const queries = useQueryClient();
 
   return useMutation({
+    networkMode: 'always',
     mutationFn: (payload: Payloads[K]) => postToMachine(machineId, kind, payload),
     onSuccess: () =>
       queries.invalidateQueries({
         predicate: (query) => ['service', 'machine', 'fleet', 'trail'].includes(String(query.queryKey[0])),
       }),
   });
+}
+
+/** Ids of the service points of a machine that were done here and wait for the network. */
+export function usePointsKeptHere(machineId: string): ReadonlySet<string> {
+  const { kept } = useOutbox();
+
+  return new Set(
+    kept.flatMap(({ machineId: of, entry }) =>
+      of === machineId && entry.kind === 'service.done' ? [entry.payload.point] : [],
+    ),
+  );
 }

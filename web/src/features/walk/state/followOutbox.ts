@@ -15,6 +15,14 @@ outbox.whenTaken((walkId, state) => {
 });
 
 /** A walk that was opened here with no network, and by somebody else before: its page is that one from now on. */
+outbox.whenMachineTaken((machineId) => {
+  void queries.invalidateQueries({
+    predicate: ({ queryKey }) =>
+      ['fleet', 'day'].includes(String(queryKey[0])) ||
+      (['machine', 'service', 'trail'].includes(String(queryKey[0])) && queryKey.includes(machineId)),
+  });
+});
+
 outbox.whenMoved((from, to) => {
   if (window.location.pathname.includes(from)) {
     window.location.replace(window.location.pathname.replace(from, to));
