@@ -94,6 +94,7 @@ export default function MachinePage() {
       folio={machine.fleet_number}
       leaf={t(`fleet.machine_leaf.${shownLeaf}`)}
       tabs
+      notices={<MachineOutbox machineId={machineId} />}
       right={
         <>
           {isHere && <p className="machine-where">{machine.bay === null ? t('fleet.no_bay') : machine.bay}</p>}
@@ -105,7 +106,6 @@ export default function MachinePage() {
         </>
       }
     >
-      <MachineOutbox machineId={machineId} />
       {shownLeaf === 'trail' && <Trail machineId={machineId} />}
       {shownLeaf === 'meter' && (
         <Suspense fallback={null}>

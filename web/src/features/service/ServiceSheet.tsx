@@ -30,10 +30,11 @@ function stateOf({ state, last }: Point, isKept: boolean, today: string): string
 export function ServiceSheet({ service, keptHere, onChoose }: Props) {
   const { t } = useTranslation();
   const round = [...service.points].sort((one, other) => (one.walked ?? 0) - (other.walked ?? 0));
-  const due = round.filter(({ state, on_hire: onHire }) => DUE.includes(state) || onHire !== null);
+  const isDone = ({ id, last }: Point) => keptHere.has(id) || last?.on === service.today;
+  // What was done today stays in the list: one sees what one has been to.
+  const due = round.filter((point) => DUE.includes(point.state) || point.on_hire !== null || isDone(point));
   const [isDueOnly, setIsDueOnly] = useState(due.length > 0);
   const shown = isDueOnly ? due : round;
-  const isDone = ({ id, last }: Point) => keptHere.has(id) || last?.on === service.today;
   if (round.length === 0) {
     return <p>{t('service.none')}</p>;
   }
