@@ -35,6 +35,7 @@ final readonly class SetServiceInterval
         ?int $hours,
         int $months,
         int $days,
+        int $hires,
         string $source,
         User $by,
     ): void {
@@ -45,7 +46,7 @@ final readonly class SetServiceInterval
             404,
         );
         try {
-            Interval::every($hours === null ? null : Quantity::of($hours, Unit::Hour), $months, $days);
+            Interval::every($hours === null ? null : Quantity::of($hours, Unit::Hour), $months, $days, $hires);
         } catch (IntervalIsEmpty) {
             throw ApiProblem::because(
                 ProblemName::IntervalIsNothing,
@@ -54,13 +55,14 @@ final readonly class SetServiceInterval
                 ['hours' => [Words::say('problems.interval_is_nothing.title')]],
             );
         }
-        DB::transaction(function () use ($model, $point, $hours, $months, $days, $source, $by): void {
+        DB::transaction(function () use ($model, $point, $hours, $months, $days, $hires, $source, $by): void {
             ServiceInterval::query()->create([
                 'model_id' => $model->id,
                 'point' => $point->id,
                 'hours' => $hours,
                 'months' => $months,
                 'days' => $days,
+                'hires' => $hires,
                 'source' => $source, 'set_by_id' => $by->id, 'set_at' => CarbonImmutable::now(),
             ]);
             ServiceForecast::becomeStale(array_values(array_map(
@@ -68,7 +70,7 @@ final readonly class SetServiceInterval
                 Machine::query()->where('model_id', $model->id)->pluck('id')->all(),
             )));
             ($this->audit)(AuditKind::ServiceIntervalSet, $by, "{$model->maker} {$model->name}", after: [
-                'point' => $point->id, 'hours' => $hours, 'months' => $months, 'days' => $days, 'source' => $source,
+                'point' => $point->id, 'hours' => $hours, 'months' => $months, 'days' => $days, 'hires' => $hires, 'source' => $source,
             ]);
         });
     }

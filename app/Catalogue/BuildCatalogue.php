@@ -10,6 +10,7 @@ use JadeLedger\Core\Paper\Paper;
 use JadeLedger\Core\People\OperatorCategory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Service\After;
 use JadeLedger\Core\Service\CountsFrom;
 use JadeLedger\Core\Service\DoneBy;
 use JadeLedger\Core\Service\GreaseSpot;
@@ -248,6 +249,7 @@ final class BuildCatalogue
                 isset($every['hours']) ? Quantity::of($every['hours'], Unit::Hour) : null,
                 $every['months'] ?? 0,
                 $every['days'] ?? 0,
+                $every['hires'] ?? 0,
             ),
             counts: CountsFrom::from($tree['counts_from']),
             severity: Core\Severity::from($tree['severity']),
@@ -274,6 +276,7 @@ final class BuildCatalogue
                 ),
                 $tree['spots'] ?? [],
             ),
+            after: array_map(After::from(...), $tree['after'] ?? []),
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Ledger\Judgements\FindingSeenJudgement;
 use App\Ledger\Judgements\TelematicsReportedJudgement;
+use App\Ledger\Kinds\AttachmentChanged;
 use App\Ledger\Kinds\DamageFound;
 use App\Ledger\Kinds\DepartureReported;
 use App\Ledger\Kinds\FaultReported;
@@ -40,6 +41,7 @@ final class ChangesOfMachine
         ServiceDone::class => ChangeKind::Repaired,
         TagHung::class => ChangeKind::Tagged,
         TagLifted::class => ChangeKind::Tagged,
+        AttachmentChanged::class => ChangeKind::AttachmentChanged,
         MeterReplaced::class => ChangeKind::MeterReplaced,
         FindingPlaced::class => ChangeKind::Found,
         FindingSeenAgain::class => ChangeKind::Found,

@@ -57,6 +57,7 @@ final class EntryKinds
         Kinds\FluidToppedUp::class,
         Kinds\MeterRead::class,
         Kinds\ServiceDone::class,
+        Kinds\AttachmentChanged::class,
         Kinds\TelematicsReported::class,
         Kinds\FaultReported::class,
         Kinds\LedgerVerified::class,

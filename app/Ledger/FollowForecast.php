@@ -12,7 +12,8 @@ final class FollowForecast
 {
     /** Kinds that change the hours of a machine, the work on it, or whether it is out. */
     private const MOVES = [
-        'reading.posted', 'meter.read', 'meter.replaced', 'service.done', 'telematics.reported', 'entry.struck',
+        'reading.posted', 'meter.read', 'meter.replaced', 'service.done', 'repair.recorded',
+        'attachment.changed', 'telematics.reported', 'entry.struck',
         'doubt.settled', 'handover.signed', 'departure.settled', 'hire.out_already', 'hire.closed', 'walk.opened',
     ];
 

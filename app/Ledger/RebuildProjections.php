@@ -15,7 +15,7 @@ final readonly class RebuildProjections
         'machine_states', 'hire_states', 'walks', 'walk_lines', 'walk_people', 'readings', 'findings',
         'finding_sightings', 'repairs', 'tags', 'handovers', 'spread_explanations', 'doubtful_entries',
         'fit_questions', 'machine_places', 'meter_changes', 'top_ups',
-        'meter_readings', 'service_records', 'telematics_reports',
+        'meter_readings', 'service_records', 'machine_attachments', 'telematics_reports',
         'hire_site_answers', 'hire_limits', 'hire_things', 'operators',
         'hirer_ticks', 'hirer_reports',
         // Worked out again when they are asked for.

@@ -7,7 +7,6 @@ namespace App\Ledger;
 use App\Ledger\Kinds\EntryStruck;
 use App\Ledger\Kinds\ReadingPosted;
 use App\Ledger\Kinds\StateCrossed;
-use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Reading;
 use App\Models\Walk;
@@ -41,15 +40,11 @@ final readonly class ReopenCarried
     /** A walk before it leaves: what happens later concerns the next one. */
     private function afterChange(LedgerEntry $entry): void
     {
-        $walks = Walk::query()->where('machine_id', $entry->machine_id)
-            ->where('movement', Movement::Checkout)
+        $walks = Walk::notYetGone($entry->machineId())
             ->when(
                 $entry->kind === StateCrossed::name(),
                 static fn ($query) => $query->where('id', '!=', $entry->walk_id),
             )
-            ->whereHas('hire.state', static fn ($state) => $state->whereIn('standing', [
-                HireStatus::WalkingOut, HireStatus::Held, HireStatus::Ready, HireStatus::Stopped,
-            ]))
             ->pluck('id');
         $this->lines->reopenCarried(
             $entry,

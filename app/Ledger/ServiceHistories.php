@@ -26,6 +26,7 @@ final class ServiceHistories
         $hires = Hire::query()->with(['state', 'customer'])->whereIn('machine_id', $ids)->whereNull('cancelled_at')
             ->where('goes_out_at', '>=', $now->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u'))
             ->get()->groupBy('machine_id');
+        $last = HappenedTo::last($ids);
         $machines = Machine::query()->with('state')->whereIn('id', $ids)->get()->keyBy('id');
 
         return array_values(array_map(static fn (string $id): ServiceHistory => new ServiceHistory(
@@ -33,6 +34,7 @@ final class ServiceHistories
             $records->get($id) ?? new Collection,
             $uses[$id],
             $hires->get($id) ?? new Collection,
+            HappenedTo::of($hires->get($id) ?? new Collection, $last[$id]),
         ), array_filter($ids, static fn (string $id): bool => $machines->has($id))));
     }
 }

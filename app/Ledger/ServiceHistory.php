@@ -8,6 +8,7 @@ use App\Models\Hire;
 use App\Models\Machine;
 use App\Models\ServiceRecord;
 use Illuminate\Support\Collection;
+use JadeLedger\Core\Service\Happened;
 use JadeLedger\Core\Service\WorkDone;
 
 /** What the ledger knows of a machine that its service goes by: what was done to it, its readings, its hires. */
@@ -26,16 +27,20 @@ final readonly class ServiceHistory
         public Collection $records,
         public UseOfMachine $use,
         public Collection $hires,
+        public Happened $happened,
     ) {
     }
 
     public static function of(Machine $machine): self
     {
+        $hires = $machine->hires()->with('state')->limit(self::MOST_HIRES)->get();
+
         return new self(
             $machine->loadMissing('state'),
             ServiceRecord::ofMachine($machine->id),
             UseOfMachine::of($machine),
-            $machine->hires()->with('state')->limit(self::MOST_HIRES)->get(),
+            $hires,
+            HappenedTo::of($hires, HappenedTo::last([$machine->id])[$machine->id]),
         );
     }
 

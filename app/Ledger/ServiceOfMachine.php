@@ -44,6 +44,7 @@ final readonly class ServiceOfMachine
             $history->use->inAll($history->machine),
             $today,
             $forecast,
+            $history->happened,
         );
 
         return new ServiceOutlook(

@@ -86,14 +86,15 @@ final class UpdateWalkLine
     }
 
     /**
-     * Lines that a repair made due are open as on the first day; what was answered before stays in the ledger.
+     * Lines that a repair or another attachment made due are open as on the first day; what was answered before stays in
+     * the ledger.
      *
      * @param list<string> $keys
      */
-    public function dueAgain(LedgerEntry $repair, array $keys): void
+    public function dueAgain(LedgerEntry $cause, ?string $walkId, array $keys): void
     {
-        WalkLine::query()->where('walk_id', $repair->walk_id)->whereIn('key', $keys)->update([
-            'changed_by' => $repair->sequence, 'attempts' => 0,
+        WalkLine::query()->where('walk_id', $walkId)->whereIn('key', $keys)->update([
+            'changed_by' => $cause->sequence, 'attempts' => 0,
         ] + self::OPEN);
     }
 

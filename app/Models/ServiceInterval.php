@@ -22,6 +22,7 @@ use JadeLedger\Core\Service\Interval;
  * @property string $point
  * @property int|null $hours
  * @property int $months
+ * @property int $hires
  * @property int $days
  * @property string $source
  * @property string $set_by_id
@@ -34,7 +35,8 @@ final class ServiceInterval extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['yard_id', 'model_id', 'point', 'hours', 'months', 'days', 'source', 'set_by_id', 'set_at'];
+    protected $fillable = ['yard_id', 'model_id', 'point', 'hours', 'months', 'days', 'hires', 'source', 'set_by_id',
+        'set_at'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
@@ -56,6 +58,7 @@ final class ServiceInterval extends Model
             $this->hours === null ? null : Quantity::of($this->hours, Unit::Hour),
             $this->months,
             $this->days,
+            $this->hires,
         );
     }
 

@@ -18,6 +18,7 @@ use JadeLedger\Core\Service\WorkDone;
  * @property string $machine_id
  * @property string $point
  * @property string $done_on a day of the yard's calendar
+ * @property string|null $done_at in UTC; none in records of an earlier release
  * @property string|null $hours_in_all by every meter that the machine had; none where it was never read
  * @property string|null $was_due_at hours in all
  * @property string|null $was_due_on
@@ -48,6 +49,7 @@ final class ServiceRecord extends Projection
             self::hours($this->hours_in_all),
             self::hours($this->was_due_at),
             $this->was_due_on === null ? null : CalendarDate::parse(substr($this->was_due_on, 0, 10)),
+            $this->done_at === null ? null : new \DateTimeImmutable($this->done_at, new \DateTimeZone('UTC')),
         );
     }
 

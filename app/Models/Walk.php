@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Yards\ScopedByMachine;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -73,6 +74,19 @@ final class Walk extends Projection
     public function machine(): BelongsTo
     {
         return $this->belongsTo(Machine::class);
+    }
+
+    /**
+     * Checkouts of a machine that have not left.
+     *
+     * @return Builder<self>
+     */
+    public static function notYetGone(string $machineId): Builder
+    {
+        return self::query()->where('machine_id', $machineId)->where('movement', Movement::Checkout)
+            ->whereHas('hire.state', static fn (Builder $state) => $state->whereIn('standing', [
+                HireStatus::WalkingOut, HireStatus::Held, HireStatus::Ready, HireStatus::Stopped,
+            ]));
     }
 
     /** @return BelongsTo<User, $this> */

@@ -39,7 +39,7 @@ final readonly class PresentDuties
                     'id' => $point->id,
                     'name' => $point->name,
                     'do' => $point->do,
-                    'every' => PresentServicePoint::every($point->every),
+                    'every' => PresentServicePoint::every($point),
                     'first_day' => $first,
                     'spots' => $this->round->of([$point], $machine->model_id)[$point->id]['spots'],
                 ];

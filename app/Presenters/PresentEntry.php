@@ -14,6 +14,7 @@ use App\Ledger\Judgements\HandoverAnsweredJudgement;
 use App\Ledger\Judgements\LinesAffirmedJudgement;
 use App\Ledger\Judgements\MeterReplacedJudgement;
 use App\Ledger\Judgements\ServiceDoneJudgement;
+use App\Ledger\Payloads\AttachmentChangedPayload;
 use App\Ledger\Payloads\CheckAnsweredPayload;
 use App\Ledger\Payloads\DamageFoundPayload;
 use App\Ledger\Payloads\DepartureSettledPayload;
@@ -148,6 +149,10 @@ final readonly class PresentEntry
             $payload instanceof MachineMovedPayload => $judgement->has('from')
                 ? "{$judgement->string('from')} → {$payload->bay}"
                 : $payload->bay,
+            $payload instanceof AttachmentChangedPayload => implode(' → ', [
+                ...($judgement->has('before') ? [$judgement->string('before')] : []),
+                $payload->fitted ?? '–',
+            ]),
             $payload instanceof MeterReplacedPayload => self::meter($payload, MeterReplacedJudgement::read($judgement)),
             $payload instanceof FluidToppedUpPayload => WrittenFigure::of($payload->litres, Unit::Litre)
                 .' '.CatalogueWords::say($judgement->string('fluid')),

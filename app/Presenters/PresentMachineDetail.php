@@ -10,13 +10,16 @@ use App\Models\Finding;
 use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\Machine;
+use App\Models\MachineAttachment;
 use App\Models\MachinePaper;
 use App\Models\Tag;
 use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Catalogue\Occasion;
 use JadeLedger\Core\Meter\UsageRate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Service\MeterForecast;
@@ -53,6 +56,7 @@ final readonly class PresentMachineDetail
             'machine' => $this->row->row($machine),
             'serial' => $machine->serial,
             'year' => $machine->year,
+            'attachment' => $this->attachment($machine),
             'left_as' => $machine->left_as?->value,
             'hours_in_all' => self::hours($use->offsets->inAll($machine)),
             'meter_read_at' => Moment::orNull($machine->state?->smr_at),
@@ -108,6 +112,21 @@ final readonly class PresentMachineDetail
                 default => null,
             },
         ])->all());
+    }
+
+    /** @return array{fitted: string|null, since: string|null}|null nothing where the model takes no attachment */
+    private function attachment(Machine $machine): ?array
+    {
+        $catalogue = $this->shelf->current();
+        $features = $catalogue->featuresOf($catalogue->model($machine->model_id));
+        $isAsked = static fn (Check $check): bool => $check->applies->holdsFor($features)
+            && in_array(Occasion::AfterAttachmentChange, $check->dueOn($features), true);
+        if (array_filter($catalogue->checks, $isAsked) === []) {
+            return null;
+        }
+        $attachment = MachineAttachment::query()->find($machine->id);
+
+        return ['fitted' => $attachment?->fitted, 'since' => Moment::orNull($attachment?->since)];
     }
 
     /** @return array<string, mixed>|null by the days on hire; where they say too little, by those of the calendar */

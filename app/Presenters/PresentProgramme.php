@@ -30,7 +30,7 @@ final readonly class PresentProgramme
             'id' => $point->id,
             'name' => $point->name,
             'do' => $point->do,
-            'every' => PresentServicePoint::every($point->every),
+            'every' => PresentServicePoint::every($point),
             'counts_from' => $point->counts->value,
             'severity' => $point->severity->value,
             'done_by' => $point->doneBy->value,

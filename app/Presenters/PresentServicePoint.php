@@ -15,8 +15,8 @@ use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Service\DueOnHire;
 use JadeLedger\Core\Service\DuePoint;
 use JadeLedger\Core\Service\DueState;
-use JadeLedger\Core\Service\Interval;
 use JadeLedger\Core\Service\KitItem;
+use JadeLedger\Core\Service\ServicePoint;
 use JadeLedger\Core\Service\WorkDone;
 
 /** A service point of a machine, and how far off it is. */
@@ -37,7 +37,7 @@ final class PresentServicePoint
             'name' => $what->name,
             'brief' => $what->brief,
             'do' => $what->do,
-            'every' => self::every($what->every),
+            'every' => self::every($what),
             'counts_from' => $what->counts->value,
             'tolerance_h' => $what->tolerance->text(),
             'done_by' => $what->doneBy->value,
@@ -51,6 +51,8 @@ final class PresentServicePoint
             'due_on' => $point->due?->on?->text(),
             'hours_left' => self::hours($point->hoursLeft),
             'days_left' => $point->days(),
+            'hires_left' => $point->hiresLeft,
+            'because' => $point->because?->value,
             'day' => $point->days() === null ? null : $today->plusDays(max(0, $point->days()))->text(),
             'likely' => $likely === null ? null : [
                 'earliest' => $today->plusDays($likely->earliest)->text(),
@@ -85,9 +87,14 @@ final class PresentServicePoint
     }
 
     /** @return array{hours: string|null, months: int, days: int} */
-    public static function every(Interval $every): array
+    public static function every(ServicePoint $point): array
     {
-        return ['hours' => $every->hours?->text(), 'months' => $every->months, 'days' => $every->days];
+        $every = $point->every;
+
+        return [
+            'hours' => $every->hours?->text(), 'months' => $every->months, 'days' => $every->days,
+            'hires' => $every->hires, 'after' => array_column($point->after, 'value'),
+        ];
     }
 
     /**

@@ -12,6 +12,7 @@ enum ChangeKind: string
     case Left = 'left';
     case Repaired = 'repaired';
     case Tagged = 'tagged';
+    case AttachmentChanged = 'attachment_changed';
     case MeterReplaced = 'meter_replaced';
     /** The hour meter shows more than it did when the machine came in. */
     case MeterMoved = 'meter_moved';

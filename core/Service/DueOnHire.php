@@ -24,10 +24,14 @@ final readonly class DueOnHire
     public static function first(DuePoint $point, array $hires, CalendarDate $today, ?float $hoursPerDay): ?self
     {
         $left = $point->hoursLeft === null ? null : (float) $point->hoursLeft->in(Unit::Hour)->text();
-        foreach ($hires as $hire) {
+        foreach ($hires as $at => $hire) {
             $start = $hire->from->isBefore($today) ? $today : $hire->from;
             $days = $start->daysUntil($hire->until) + 1;
-            $on = self::earlier($point->due?->on, self::byUse($left, $start, $days, $hoursPerDay));
+            // Each hire before it counts as one more.
+            $isDue = $point->because !== null || ($point->hiresLeft !== null && $point->hiresLeft <= $at);
+            $on = $isDue
+                ? $start
+                : self::earlier($point->due?->on, self::byUse($left, $start, $days, $hoursPerDay));
             if ($on !== null && ! $hire->until->isBefore($on)) {
                 $on = $on->isBefore($start) ? $start : $on;
 

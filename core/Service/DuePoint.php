@@ -14,6 +14,8 @@ final readonly class DuePoint
      * @param Quantity|null $hoursLeft negative where it is past
      * @param int|null $daysLeft by its own calendar, negative where it is past
      * @param LikelyDay|null $likely when use will meet its hours
+     * @param int|null $hiresLeft that it may still go on, where hires count
+     * @param After|null $because what happened since it was done, where that makes it due
      */
     public function __construct(
         public ServicePoint $point,
@@ -23,7 +25,15 @@ final readonly class DuePoint
         public ?int $daysLeft,
         public ?LikelyDay $likely,
         public DueState $state,
+        public ?int $hiresLeft = null,
+        public ?After $because = null,
     ) {
+    }
+
+    /** Whether it is due whatever the hours and the calendar say. */
+    public function isDueByItself(): bool
+    {
+        return $this->because !== null || ($this->hiresLeft !== null && $this->hiresLeft <= 0);
     }
 
     /** Days until it is due as far as is known, by use or by the calendar, whichever comes first. */

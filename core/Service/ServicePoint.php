@@ -21,6 +21,7 @@ final readonly class ServicePoint
      * @param list<string> $places where on the machine, as for checks
      * @param list<KitItem> $kit
      * @param list<GreaseSpot> $spots of all machines that have the point
+     * @param list<After> $after what makes it due whenever it happens
      */
     public function __construct(
         public string $id,
@@ -38,6 +39,7 @@ final readonly class ServicePoint
         public array $kit,
         public Source $source,
         public array $spots = [],
+        public array $after = [],
     ) {
     }
 

@@ -26,7 +26,9 @@ final readonly class ServiceSchedule
         ?Quantity $hours,
         CalendarDate $today,
         ?MeterForecast $forecast,
+        ?Happened $happened = null,
     ): self {
+        $happened ??= Happened::nothing();
         $last = $programme->last($work);
         $points = array_map(
             static fn (ServicePoint $point): DuePoint => self::point(
@@ -35,6 +37,7 @@ final readonly class ServiceSchedule
                 $hours,
                 $today,
                 $forecast,
+                $happened,
             ),
             array_values($programme->points),
         );
@@ -64,19 +67,26 @@ final readonly class ServiceSchedule
         ?Quantity $hours,
         CalendarDate $today,
         ?MeterForecast $forecast,
+        Happened $happened,
     ): DuePoint {
         $due = $last === null ? null : DueAt::after($point, $last);
         $hoursLeft = $due?->hours === null || $hours === null ? null : $due->hours->minus($hours);
         $daysLeft = $due?->on === null ? null : $today->daysUntil($due->on);
         $likely = $due?->hours === null ? null : $forecast?->dayOf($due->hours);
 
-        return new DuePoint($point, $last, $due, $hoursLeft, $daysLeft, $likely, self::state(
-            $point,
-            $due,
-            $hoursLeft,
-            $daysLeft,
-            $likely,
-        ));
+        $hiresLeft = $last === null || $point->every->hires === 0
+            ? null
+            : $point->every->hires - $happened->hiresSince($last);
+        $because = $last === null ? null : $happened->dueAfter($point, $last);
+        $byItself = $because !== null || ($hiresLeft !== null && $hiresLeft <= 0);
+        $byUse = self::state($point, $due, $hoursLeft, $daysLeft, $likely);
+
+        return new DuePoint($point, $last, $due, $hoursLeft, $daysLeft, $likely, match (true) {
+            $byUse === DueState::Overdue => $byUse,
+            $byItself => DueState::Due,
+            $byUse === DueState::NotKnown && $hiresLeft !== null => DueState::Later,
+            default => $byUse,
+        }, $hiresLeft, $because);
     }
 
     private static function state(
@@ -107,6 +117,9 @@ final readonly class ServiceSchedule
     {
         if ($outer->due === null || $inner->due === null) {
             return false;
+        }
+        if ($inner->isDueByItself()) {
+            return $outer->state->isDue();
         }
         $byHours = $outer->hoursLeft !== null && $inner->hoursLeft !== null
             && ! $outer->hoursLeft->isGreaterThan($inner->hoursLeft->plus($inner->point->tolerance));

@@ -13,6 +13,7 @@ final readonly class WorkDone
     /**
      * @param Quantity|null $hours in all, by every meter that the machine had; none where the meter was not read
      * @param Quantity|null $wasDueAt hours, where it was due by use
+     * @param \DateTimeImmutable|null $at when, where more is known than the day
      */
     public function __construct(
         public string $point,
@@ -20,7 +21,14 @@ final readonly class WorkDone
         public ?Quantity $hours,
         public ?Quantity $wasDueAt = null,
         public ?CalendarDate $wasDueOn = null,
+        public ?\DateTimeImmutable $at = null,
     ) {
+    }
+
+    /** Noon of its day, where no more is known. */
+    public function moment(): \DateTimeImmutable
+    {
+        return $this->at ?? new \DateTimeImmutable($this->on->text().' 12:00:00', new \DateTimeZone('UTC'));
     }
 
     public function isAfter(self $other): bool

@@ -94,6 +94,7 @@ return [
         'telematics_reported' => 'Hours reported by the machine',
         'fault_reported' => 'Fault reported by the machine',
         'damage_found' => 'Damage found in the yard',
+        'attachment_changed' => 'Attachment changed',
         'machine_moved' => 'Moved to another bay',
         'meter_replaced' => 'Hour meter replaced',
         'ledger_verified' => 'The ledger was verified',

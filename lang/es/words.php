@@ -95,6 +95,7 @@ return [
         'telematics_reported' => 'Horas comunicadas por la máquina',
         'fault_reported' => 'Avería comunicada por la máquina',
         'damage_found' => 'Daño visto en el patio',
+        'attachment_changed' => 'Implemento cambiado',
         'machine_moved' => 'Llevada a otra plaza',
         'meter_replaced' => 'Horómetro cambiado',
         'ledger_verified' => 'Se verificó el libro',

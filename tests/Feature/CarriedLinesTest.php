@@ -136,6 +136,10 @@ final class CarriedLinesTest extends YardTestCase
     /** @return iterable<string, array{\Closure(self, Walk): mixed}> */
     public static function happenings(): iterable
     {
+        yield 'another attachment' => [static fn (self $test): mixed => $test->postJson(
+            "/api/machines/{$test->machine->id}/entries",
+            ['entries' => [$test->entry('attachment.changed', ['fitted' => 'Breaker'])]],
+        )->assertOk()];
         yield 'moved' => [static fn (self $test): mixed => $test->postJson(
             "/api/machines/{$test->machine->id}/entries",
             ['entries' => [$test->entry('machine.moved', ['bay' => 'bay 9'])]],

@@ -42,6 +42,7 @@ final readonly class ServiceProgrammeController
             $asked->optionalInteger('hours'),
             $asked->integer('months'),
             $asked->integer('days'),
+            $asked->optionalInteger('hires') ?? 0,
             trim($asked->string('source')),
             $user,
         );

@@ -106,7 +106,7 @@ final readonly class RepairRecorded implements EntryOfWalk
             'repaired_by_id' => $entry->actor_id,
             'repaired_at' => $entry->recorded_at,
         ]);
-        $this->lines->dueAgain($entry, $judgement->due);
+        $this->lines->dueAgain($entry, $entry->walkId(), $judgement->due);
         Finding::query()->where('machine_id', $entry->machineId())->whereIn('id', $payload->findings)->update(['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
     }
 }

@@ -98,6 +98,7 @@ final readonly class ServiceDone implements EntryOfMachine
             'machine_id' => $entry->machineId(),
             'point' => $payload->point,
             'done_on' => $judgement->on,
+            'done_at' => $this->pastDay->noonOf($payload->on, $entry->recorded_at->toImmutable()),
             'hours_in_all' => $judgement->hours,
             'was_due_at' => $judgement->wasDueAt,
             'was_due_on' => $judgement->wasDueOn,

@@ -13,7 +13,7 @@ const point = (id: string, more: Partial<Point>): Point => ({
   name: id,
   brief: id,
   do: 'Do it.',
-  every: { hours: '250', months: 0, days: 0 },
+  every: { hours: '250', months: 0, days: 0, hires: 0 },
   counts_from: 'done',
   tolerance_h: '25',
   done_by: 'yard',

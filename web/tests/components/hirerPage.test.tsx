@@ -28,7 +28,7 @@ const duty = (id: string, ticked: boolean, days = 1): Page['duties'][number] => 
   id,
   name: id,
   do: 'Look.',
-  every: { hours: null, months: 0, days },
+  every: { hours: null, months: 0, days, hires: 0 },
   first_day: 1,
   ticked,
   done_on: null,

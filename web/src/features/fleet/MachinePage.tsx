@@ -16,6 +16,7 @@ import { MeterReadDrawer } from '../service/MeterReadDrawer';
 import { ServiceScale } from '../service/ServiceScale';
 import { useServiceOfMachine } from '../service/useService';
 import { useOpenWalk } from '../walk/state/useOpenWalk';
+import { AttachmentDrawer, fittedWords } from './AttachmentDrawer';
 import { DamageDrawer } from './DamageDrawer';
 import { DamageLine } from './DamageLine';
 import { FolioTable } from './FolioTable';
@@ -46,6 +47,7 @@ type Over =
   | { is: 'service'; point: string | null }
   | { is: 'meter' }
   | { is: 'move' }
+  | { is: 'attachment' }
   | { is: 'plate' }
   | { is: 'paper' }
   | { is: 'new' }
@@ -156,6 +158,17 @@ export default function MachinePage() {
               )}
               {opening.error !== null && <ProblemWords problem={problemOf(opening.error, t('state.no_network'))} />}
               <MachineFigures detail={query.data} />
+              {query.data.attachment !== null && (
+                <p className="machine-fitted">
+                  <i>{t('fleet.fitted')}</i>
+                  <b>{fittedWords(query.data.attachment, t)}</b>
+                  {isHere && (me.may.walk || me.may.repair) && (
+                    <button type="button" data-testid="change-attachment" onClick={() => setOver({ is: 'attachment' })}>
+                      {t('fleet.change_attachment')}
+                    </button>
+                  )}
+                </p>
+              )}
               {service.data !== undefined && service.data.points.length > 0 && (
                 <ServiceScale service={service.data} onPoint={(point) => setOver({ is: 'service', point })} />
               )}
@@ -220,6 +233,9 @@ export default function MachinePage() {
         <MeterReadDrawer machine={machine} onReplaced={() => setOver({ is: 'meter' })} onClose={close} />
       )}
       {over?.is === 'meter' && <ReplaceMeter machine={machine} onClose={close} />}
+      {over?.is === 'attachment' && query.data.attachment !== null && (
+        <AttachmentDrawer machine={machine} attachment={query.data.attachment} onClose={close} />
+      )}
       {over?.is === 'move' && <MoveDrawer machine={machine} onClose={close} />}
       <Suspense fallback={null}>
         {over?.is === 'service' && service.data !== undefined && (

@@ -66,6 +66,7 @@ function IntervalDrawer({ modelId, point, onClose }: { modelId: string; point: P
     hours: point.every.hours ?? '',
     months: point.every.months === 0 ? '' : String(point.every.months),
     days: point.every.days === 0 ? '' : String(point.every.days),
+    hires: point.every.hires === 0 ? '' : String(point.every.hires),
   });
   const [source, setSource] = useState(point.set === null ? '' : point.source.words);
   const set = useMutation({
@@ -77,6 +78,7 @@ function IntervalDrawer({ modelId, point, onClose }: { modelId: string; point: P
             hours: figures.hours === '' ? null : Number(figures.hours),
             months: Number(figures.months),
             days: Number(figures.days),
+            hires: Number(figures.hires),
             source: source.trim(),
           },
         }),
@@ -107,7 +109,7 @@ function IntervalDrawer({ modelId, point, onClose }: { modelId: string; point: P
     >
       <p>{t('service.as_the_manual_says')}</p>
       <div className="two-times">
-        {(['hours', 'months', 'days'] as const).map((name) => (
+        {(['hours', 'months', 'days', 'hires'] as const).map((name) => (
           <TextField
             key={name}
             label={t(`service.each_${name}`)}

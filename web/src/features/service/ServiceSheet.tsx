@@ -18,9 +18,13 @@ interface Props {
 const DUE: Schema['ServiceState'][] = ['overdue', 'due', 'not_known'];
 
 /** The name of the words that say where a point stands. */
-function stateOf({ state, last }: Point, isKept: boolean, today: string): string {
+function stateOf({ state, last, because }: Point, isKept: boolean, today: string): string {
   if (isKept) {
     return 'service.kept_here';
+  }
+
+  if (last?.on !== today && typeof because === 'string') {
+    return `service.because.${because}`;
   }
 
   return last?.on === today ? 'service.done_today' : `service.state.${state}`;
@@ -72,7 +76,7 @@ export function ServiceSheet({ service, keptHere, onChoose }: Props) {
                   {t(stateOf(point, keptHere.has(point.id), service.today))}
                 </small>
               </span>
-              <em>{farOff(point)}</em>
+              <em>{farOff(point, t)}</em>
             </button>
           </li>
         ))}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JadeLedger\Core\Service;
+
+/** What makes a service point due whenever it happens, whatever its hours and its days say. */
+enum After: string
+{
+    case Repair = 'repair';
+    case AttachmentChange = 'attachment_change';
+}
