@@ -6,6 +6,7 @@ namespace App\Catalogue;
 
 use JadeLedger\Core\Catalogue as Core;
 use JadeLedger\Core\FunctionTest\TestStep;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Paper\Paper;
 use JadeLedger\Core\People\OperatorCategory;
 use JadeLedger\Core\Quantity\Quantity;
@@ -277,6 +278,7 @@ final class BuildCatalogue
                 $tree['spots'] ?? [],
             ),
             after: array_map(After::from(...), $tree['after'] ?? []),
+            meter: Meter::from($tree['meter'] ?? Meter::Main->value),
         );
     }
 

@@ -80,6 +80,11 @@ final readonly class CrossCheckCatalogue
             }
         }
         foreach ($this->catalogue->servicePoints as $point) {
+            foreach ($this->catalogue->servicePoints as $inner) {
+                if (in_array($inner->id, $point->contains, true) && $inner->meter !== $point->meter) {
+                    $faults[] = self::ofPoint($point, "contains '{$inner->id}', which goes by another meter");
+                }
+            }
             foreach (array_diff($point->contains, array_column($this->catalogue->servicePoints, 'id')) as $other) {
                 $faults[] = self::ofPoint($point, "contains '{$other}', which is no service point");
             }

@@ -17,9 +17,9 @@ use App\Models\TelematicsReport;
 use App\Words;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Builder;
-use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -34,12 +34,12 @@ final readonly class HourMeterOfMachine
     }
 
     /** @throws LimitNotKnown when its model has no hour meter */
-    public function limits(Machine $machine): HourMeterLimits
+    public function limits(Machine $machine, Meter $meter = Meter::Main): HourMeterLimits
     {
         $catalogue = $this->shelf->current();
         $asked = array_filter(
             $catalogue->checks,
-            static fn (Check $check): bool => $check->answer === AnswerKind::HourMeter,
+            static fn (Check $check): bool => $check->answer === $meter->answer(),
         );
         $name = (string) (array_values($asked)[0]->limits ?? throw new \LogicException(
             'No check reads the hour meter.',
@@ -51,16 +51,27 @@ final readonly class HourMeterOfMachine
             : throw new \LogicException("The limit {$name} is no hour meter's.");
     }
 
-    /** The last figure that is known of the meter that was on the machine then. */
-    public function history(string $machineId, CarbonInterface $at): MeterHistory
+    public function has(Machine $machine, Meter $meter): bool
     {
-        if (! $this->changes($machineId)->where('at', '>', $at->format('Y-m-d H:i:s.u'))->exists()) {
+        try {
+            $this->limits($machine, $meter);
+
+            return true;
+        } catch (LimitNotKnown) {
+            return false;
+        }
+    }
+
+    /** The last figure that is known of the meter that was on the machine then. */
+    public function history(string $machineId, CarbonInterface $at, Meter $meter = Meter::Main): MeterHistory
+    {
+        if ($meter === Meter::Main && ! $this->wasChangedAfter($machineId, $at)) {
             $state = MachineStatus::query()->find($machineId);
 
             return self::known($state?->smr_hours, $state?->smr_at, $at);
         }
 
-        return $this->historyBefore($machineId, $at);
+        return $this->historyBefore($machineId, $at, $meter);
     }
 
     /** The same, with what the machine reported of itself, on the scale of the meter that it has. */
@@ -77,9 +88,9 @@ final readonly class HourMeterOfMachine
     }
 
     /** The last figure that is known from before a moment, whatever was read since. */
-    public function historyBefore(string $machineId, CarbonInterface $at): MeterHistory
+    public function historyBefore(string $machineId, CarbonInterface $at, Meter $meter = Meter::Main): MeterHistory
     {
-        [$hours, $readAt] = $this->lastBefore($machineId, $at);
+        [$hours, $readAt] = $this->lastBefore($machineId, $at, $meter);
 
         return self::known($hours, $readAt, $at);
     }
@@ -90,19 +101,19 @@ final readonly class HourMeterOfMachine
      * @param CarbonInterface|null $before none: up to now
      * @return array{string|null, CarbonInterface|null, string|null} hours, when, and the entry that says so
      */
-    public function lastBefore(string $machineId, ?CarbonInterface $before): array
+    public function lastBefore(string $machineId, ?CarbonInterface $before, Meter $meter = Meter::Main): array
     {
         $until = $before?->format('Y-m-d H:i:s.u') ?? '9999-12-31';
-        $read = Reading::countedHours()->where('machine_id', $machineId)
+        $read = Reading::countedHours($meter)->where('machine_id', $machineId)
             ->where('recorded_at', '<=', $until)
             ->orderByDesc('recorded_at')
             ->first();
-        $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '<=', $until)
+        $beside = MeterReadingRecord::of($meter)->where('machine_id', $machineId)->where('at', '<=', $until)
             ->orderByDesc('at')->first();
         $last = $read === null || ($beside !== null && $beside->at->greaterThan($read->recorded_at))
             ? [$beside?->hours, $beside?->at, $beside?->id]
             : [$read->value, $read->recorded_at, $read->id];
-        $change = $this->changes($machineId)->where('at', '<=', $until)->orderByDesc('at')->first();
+        $change = $this->changes($machineId, $meter)->where('at', '<=', $until)->orderByDesc('at')->first();
         if ($change !== null && ($last[1] === null || $change->at->greaterThan($last[1]))) {
             return [$change->began, $change->since, $change->id];
         }
@@ -115,14 +126,14 @@ final readonly class HourMeterOfMachine
      *
      * @return array{string, CarbonInterface}|null
      */
-    public function firstAfter(string $machineId, CarbonInterface $at): ?array
+    public function firstAfter(string $machineId, CarbonInterface $at, Meter $meter = Meter::Main): ?array
     {
         $from = $at->format('Y-m-d H:i:s.u');
-        $read = Reading::countedHours()->where('machine_id', $machineId)
+        $read = Reading::countedHours($meter)->where('machine_id', $machineId)
             ->where('recorded_at', '>', $from)
             ->orderBy('recorded_at')
             ->first();
-        $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '>', $from)->orderBy('at')
+        $beside = MeterReadingRecord::of($meter)->where('machine_id', $machineId)->where('at', '>', $from)->orderBy('at')
             ->first();
         if ($read === null || ($beside !== null && $beside->at->lessThan($read->recorded_at))) {
             return $beside === null ? null : [$beside->hours, $beside->at];
@@ -162,15 +173,19 @@ final readonly class HourMeterOfMachine
     }
 
     /** Whether another meter was put on after that moment: what was read then was read off the old one. */
-    public function wasChangedAfter(string $machineId, CarbonInterface $at): bool
+    public function wasChangedAfter(string $machineId, CarbonInterface $at, Meter $meter = Meter::Main): bool
     {
-        return $this->changes($machineId)->where('at', '>', $at->format('Y-m-d H:i:s.u'))->exists();
+        return $this->changes($machineId, $meter)->where('at', '>', $at->format('Y-m-d H:i:s.u'))->exists();
     }
 
     /** Hours that the figures of two readings lie apart only because the meter was changed between them. */
-    public function changedBetween(string $machineId, CarbonInterface $from, CarbonInterface $to): Quantity
-    {
-        $sum = $this->changes($machineId)
+    public function changedBetween(
+        string $machineId,
+        CarbonInterface $from,
+        CarbonInterface $to,
+        Meter $meter = Meter::Main,
+    ): Quantity {
+        $sum = $this->changes($machineId, $meter)
             ->where('at', '>', $from->format('Y-m-d H:i:s.u'))
             ->where('at', '<=', $to->format('Y-m-d H:i:s.u'))
             ->sum('offset_hours');
@@ -184,16 +199,24 @@ final readonly class HourMeterOfMachine
         return MeterOffsets::of($machine->id)->inAll($machine);
     }
 
-    /** Hours that the meters before had counted when something was read: what the wear of a part goes by. */
-    public function offsetAt(string $machineId, CarbonInterface $at): Quantity
+    /** What one of its meters has counted in all, by every meter of the kind that it had; none while it was never read. */
+    public function inAllBy(Machine $machine, Meter $meter): ?Quantity
     {
-        return MeterOffsets::of($machineId)->at($at);
+        return $meter === Meter::Main
+            ? $this->inAll($machine)
+            : UseOfMachine::of($machine, $meter)->inAll($machine);
+    }
+
+    /** Hours that the meters before had counted when something was read: what the wear of a part goes by. */
+    public function offsetAt(string $machineId, CarbonInterface $at, Meter $meter = Meter::Main): Quantity
+    {
+        return MeterOffsets::of($machineId, $meter)->at($at);
     }
 
     /** @return Builder<MeterChange> */
-    private function changes(string $machineId): Builder
+    private function changes(string $machineId, Meter $meter): Builder
     {
-        return MeterChange::query()->where('machine_id', $machineId);
+        return MeterChange::query()->where('machine_id', $machineId)->where('meter', $meter);
     }
 
     private static function known(?string $hours, ?CarbonInterface $readAt, CarbonInterface $at): MeterHistory

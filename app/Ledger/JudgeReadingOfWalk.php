@@ -13,6 +13,7 @@ use App\Words;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Condition;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Quantity\Dimension;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -48,7 +49,9 @@ final readonly class JudgeReadingOfWalk
         return (new JudgeReading($check, $limits, $conditions))->judge(
             new Observation($value, $this->observed($payload, $conditions), $payload->face, $this->look($payload, $check, $limits), $points, $limits instanceof ComparedAcross ? $this->otherSide($payload->line, $context) : null),
             $context->presentStage(),
-            $this->meter->besideReports($context->walk->machine_id, $at),
+            Meter::readBy($check->answer) === Meter::Main
+                ? $this->meter->besideReports($context->walk->machine_id, $at)
+                : $this->meter->history($context->walk->machine_id, $at, Meter::Work),
         );
     }
 

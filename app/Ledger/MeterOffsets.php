@@ -8,6 +8,7 @@ use App\Models\Machine;
 use App\Models\MeterChange;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
@@ -19,9 +20,11 @@ final readonly class MeterOffsets
     {
     }
 
-    public static function of(string $machineId): self
+    public static function of(string $machineId, Meter $meter = Meter::Main): self
     {
-        return new self(MeterChange::query()->where('machine_id', $machineId)->orderBy('at')->get());
+        return new self(
+            MeterChange::query()->where('machine_id', $machineId)->where('meter', $meter)->orderBy('at')->get(),
+        );
     }
 
     /** Hours that were counted by meters before the one that was read then. */

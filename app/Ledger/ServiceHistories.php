@@ -9,6 +9,7 @@ use App\Models\Machine;
 use App\Models\ServiceRecord;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use JadeLedger\Core\Meter\Meter;
 
 /** The service histories of many machines, in as many queries as one has. */
 final class ServiceHistories
@@ -27,6 +28,7 @@ final class ServiceHistories
             ->where('goes_out_at', '>=', $now->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u'))
             ->get()->groupBy('machine_id');
         $last = HappenedTo::last($ids);
+        $work = UseOfMachine::ofAll($ids, Meter::Work);
         $machines = Machine::query()->with('state')->whereIn('id', $ids)->get()->keyBy('id');
 
         return array_values(array_map(static fn (string $id): ServiceHistory => new ServiceHistory(
@@ -35,6 +37,7 @@ final class ServiceHistories
             $uses[$id],
             $hires->get($id) ?? new Collection,
             HappenedTo::of($hires->get($id) ?? new Collection, $last[$id]),
+            $work[$id],
         ), array_filter($ids, static fn (string $id): bool => $machines->has($id))));
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Hire;
 use App\Models\Machine;
 use App\Models\ServiceRecord;
 use Illuminate\Support\Collection;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Service\Happened;
 use JadeLedger\Core\Service\WorkDone;
 
@@ -21,6 +22,7 @@ final readonly class ServiceHistory
      * @param Machine $machine with its state
      * @param Collection<int, ServiceRecord> $records with who did it
      * @param Collection<int, Hire> $hires with their states
+     * @param UseOfMachine $work by its second meter
      */
     public function __construct(
         public Machine $machine,
@@ -28,6 +30,7 @@ final readonly class ServiceHistory
         public UseOfMachine $use,
         public Collection $hires,
         public Happened $happened,
+        public UseOfMachine $work,
     ) {
     }
 
@@ -41,11 +44,12 @@ final readonly class ServiceHistory
             UseOfMachine::of($machine),
             $hires,
             HappenedTo::of($hires, HappenedTo::last([$machine->id])[$machine->id]),
+            UseOfMachine::of($machine, Meter::Work),
         );
     }
 
     /** @return list<WorkDone> */
-    public function work(): array
+    public function done(): array
     {
         return array_values($this->records->map(static fn (ServiceRecord $record): WorkDone => $record->work())->all());
     }

@@ -8,8 +8,10 @@ use App\Models\Hire;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Service\DueOnHire;
 use JadeLedger\Core\Service\DuePoint;
+use JadeLedger\Core\Service\MeterToday;
 use JadeLedger\Core\Service\ServiceSchedule;
 
 /** Asks the core what the service of a machine looks like, by what the ledger knows of it. */
@@ -38,20 +40,26 @@ final readonly class ServiceOfMachine
         $forecast = $history->use->forecast($moment);
         $rate = $history->use->rate($history->hires, $moment)->hoursPerDay ?? $forecast?->hoursPerDay;
         $spans = HiresAhead::of($hires, $today, $this->yard->timezone());
+        $work = $history->work->forecast($moment);
+        $rates = [
+            Meter::Main->value => $rate,
+            Meter::Work->value => $history->work->rate($history->hires, $moment)->hoursPerDay ?? $work?->hoursPerDay,
+        ];
         $schedule = ServiceSchedule::of(
             $this->programme->of($history->machine->model_id),
-            $history->work(),
+            $history->done(),
             $history->use->inAll($history->machine),
             $today,
             $forecast,
             $history->happened,
+            new MeterToday($history->work->inAll($history->machine), $work),
         );
 
         return new ServiceOutlook(
             array_map(
                 static fn (DuePoint $point): PointAhead => new PointAhead(
                     $point,
-                    DueOnHire::first($point, $spans, $today, $rate),
+                    DueOnHire::first($point, $spans, $today, $rates[$point->point->meter->value]),
                 ),
                 $schedule->points,
             ),

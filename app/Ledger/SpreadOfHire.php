@@ -15,6 +15,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Fluids\TopUp;
@@ -115,10 +116,16 @@ final readonly class SpreadOfHire
     {
         $out = $ofLine->where('movement', Movement::Checkout)->last();
         $in = $ofLine->where('movement', Movement::Return)->last();
-        if ($out === null || $in === null || $in->judgement['kind'] !== AnswerKind::HourMeter->value) {
+        $kind = AnswerKind::tryFrom((string) ($in->judgement['kind'] ?? ''));
+        if ($out === null || $in === null || ! in_array($kind, [AnswerKind::HourMeter, AnswerKind::WorkMeter], true)) {
             return null;
         }
-        $change = $this->meter->changedBetween($in->machine_id, $out->recorded_at, $in->recorded_at);
+        $change = $this->meter->changedBetween(
+            $in->machine_id,
+            $out->recorded_at,
+            $in->recorded_at,
+            Meter::readBy($kind),
+        );
 
         return $change->isZero() ? null : $change;
     }

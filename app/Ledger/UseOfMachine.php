@@ -15,6 +15,7 @@ use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Hire\HirePeriod;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Meter\MeterPoint;
 use JadeLedger\Core\Meter\UsageRate;
 use JadeLedger\Core\Quantity\Quantity;
@@ -39,31 +40,34 @@ final readonly class UseOfMachine
         private array $beside,
         public array $reported,
         public MeterOffsets $offsets,
+        private Meter $meter,
     ) {
     }
 
-    public static function of(Machine $machine): self
+    public static function of(Machine $machine, Meter $meter = Meter::Main): self
     {
-        return self::ofAll([$machine->id])[$machine->id];
+        return self::ofAll([$machine->id], $meter)[$machine->id];
     }
 
     /**
      * @param list<string> $machines ids
      * @return array<string, self> by machine
      */
-    public static function ofAll(array $machines): array
+    public static function ofAll(array $machines, Meter $meter = Meter::Main): array
     {
         $since = CarbonImmutable::now()->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u');
-        $changes = MeterChange::query()->whereIn('machine_id', $machines)->get()->groupBy('machine_id');
-        $readings = Reading::countedHours()
+        $changes = MeterChange::query()->where('meter', $meter)->whereIn('machine_id', $machines)->get()->groupBy('machine_id');
+        $readings = Reading::countedHours($meter)
             ->whereIn('machine_id', $machines)
             ->where('recorded_at', '>=', $since)
             ->orderBy('recorded_at')
             ->get(['machine_id', 'hire_id', 'movement', 'value', 'unit', 'recorded_at'])
             ->groupBy('machine_id');
-        $beside = MeterReadingRecord::query()->whereIn('machine_id', $machines)->where('at', '>=', $since)
+        $beside = MeterReadingRecord::of($meter)->whereIn('machine_id', $machines)->where('at', '>=', $since)
             ->orderBy('at')->get()->groupBy('machine_id');
-        $reports = TelematicsReport::query()->whereIn('machine_id', $machines)->where('at', '>=', $since)
+        // A machine reports of itself what its main meter counts.
+        $reports = $meter !== Meter::Main ? new Collection : TelematicsReport::query()
+            ->whereIn('machine_id', $machines)->where('at', '>=', $since)
             ->orderBy('at')->get()->groupBy('machine_id');
         $uses = [];
         foreach ($machines as $id) {
@@ -72,6 +76,7 @@ final readonly class UseOfMachine
                 $beside->get($id) ?? new Collection,
                 $reports->get($id) ?? new Collection,
                 new MeterOffsets($changes->get($id) ?? new Collection),
+                $meter,
             );
         }
 
@@ -88,6 +93,7 @@ final readonly class UseOfMachine
         Collection $beside,
         Collection $reports,
         MeterOffsets $offsets,
+        Meter $meter,
     ): self {
         $point = static fn (CarbonInterface $at, Quantity $shows): MeterPoint => new MeterPoint(
             $at->toDateTimeImmutable(),
@@ -106,6 +112,7 @@ final readonly class UseOfMachine
             ))->all()),
             [],
             $offsets,
+            $meter,
         );
 
         return $use->withReports($reports);
@@ -133,7 +140,7 @@ final readonly class UseOfMachine
                 $report->at->toDateTimeImmutable(),
                 $report->timed()->hours,
             ),
-        )->all()), $this->offsets);
+        )->all()), $this->offsets, $this->meter);
     }
 
     /** Its meter as somebody read it last. */
@@ -148,6 +155,9 @@ final readonly class UseOfMachine
     /** What it has run in all as far as is known: by its meter, or by what it reported since that was read. */
     public function inAll(Machine $machine): ?Quantity
     {
+        if ($this->meter !== Meter::Main) {
+            return $this->lastRead()?->hours;
+        }
         $reported = $this->reported === [] ? null : $this->reported[count($this->reported) - 1]->hours;
 
         return $reported ?? $this->offsets->inAll($machine);

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Support\Carbon;
+use JadeLedger\Core\Meter\Meter;
 
 /**
  * An hour meter that gave way to another one.
  *
  * @property string $id of the entry
  * @property string $machine_id
+ * @property Meter $meter
  * @property string $counted_to hours
  * @property string $began hours
  * @property string $offset_hours hours that are added to what is read after it, and to nothing before
@@ -24,6 +26,6 @@ final class MeterChange extends Projection
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'since' => 'datetime'];
+        return ['at' => 'datetime', 'since' => 'datetime', 'meter' => Meter::class];
     }
 }

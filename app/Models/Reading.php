@@ -7,8 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 
@@ -61,10 +61,10 @@ final class Reading extends Projection
      *
      * @return Builder<self>
      */
-    public static function ofHourMeter(): Builder
+    public static function ofHourMeter(Meter $meter = Meter::Main): Builder
     {
         return self::query()
-            ->where('judgement->kind', AnswerKind::HourMeter->value)
+            ->where('judgement->kind', $meter->answer()->value)
             ->where('is_valid', true)
             ->where('is_struck', false);
     }
@@ -74,9 +74,9 @@ final class Reading extends Projection
      *
      * @return Builder<self>
      */
-    public static function countedHours(): Builder
+    public static function countedHours(Meter $meter = Meter::Main): Builder
     {
-        return self::ofHourMeter()->where('judgement->verdict->is_disputed', false);
+        return self::ofHourMeter($meter)->where('judgement->verdict->is_disputed', false);
     }
 
     public function quantity(): Quantity

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Ledger\HourMeterOfMachine;
 use App\Ledger\MeterOffsets;
 use App\Ledger\PointAhead;
 use App\Ledger\ServiceHistory;
@@ -17,6 +18,7 @@ use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Meter\MeterPoint;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
@@ -35,6 +37,7 @@ final readonly class PresentServiceOfMachine
     public function __construct(
         private ServiceOfMachine $service,
         private PresentServiceRound $round,
+        private HourMeterOfMachine $meter,
         private CurrentYard $yard,
     ) {
     }
@@ -63,7 +66,8 @@ final readonly class PresentServiceOfMachine
                     + $places[$ahead->point->point->id],
                 $outlook->points,
             ),
-            'readings' => self::readings($machine->id, $history->use, $now->subDays(self::LOOKS_BACK_DAYS)),
+            'readings' => self::readings($machine->id, $history->use, Meter::Main, $now),
+            'work_meter' => $this->workMeter($machine, $history, $now),
             'telematics' => PresentTelematics::ofMachine($machine->id, $history->use->lastRead()),
             'meter_changes' => array_values($offsets->changes->map(static fn (MeterChange $change): array => [
                 'at' => Moment::text($change->at), 'counted_to' => $change->counted_to, 'began' => $change->began,
@@ -75,13 +79,29 @@ final readonly class PresentServiceOfMachine
         ];
     }
 
+    /** @return array<string, mixed>|null its second meter; nothing where the model has none */
+    private function workMeter(Machine $machine, ServiceHistory $history, CarbonImmutable $now): ?array
+    {
+        if (! $this->meter->has($machine, Meter::Work)) {
+            return null;
+        }
+        $hours = $history->work->inAll($machine);
+        $forecast = $history->work->forecast($now->toDateTimeImmutable());
+
+        return [
+            'hours_in_all' => $hours === null ? null : (string) $hours->decimal(1, RoundingMode::HALF_UP),
+            'hours_per_day' => $forecast === null ? null : self::tenth($forecast->hoursPerDay),
+            'readings' => self::readings($machine->id, $history->work, Meter::Work, $now),
+        ];
+    }
+
     /** @return list<array<string, mixed>> in all, the oldest first; disputed ones among them, struck ones not */
-    private static function readings(string $machineId, UseOfMachine $use, CarbonImmutable $since): array
+    private static function readings(string $machineId, UseOfMachine $use, Meter $meter, CarbonImmutable $now): array
     {
         $offsets = $use->offsets;
-        $from = $since->format('Y-m-d H:i:s.u');
-        $walks = Reading::ofHourMeter()->where('machine_id', $machineId)->where('recorded_at', '>=', $from)->get();
-        $beside = MeterReadingRecord::query()->where('machine_id', $machineId)->where('at', '>=', $from)->get();
+        $from = $now->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u');
+        $walks = Reading::ofHourMeter($meter)->where('machine_id', $machineId)->where('recorded_at', '>=', $from)->get();
+        $beside = MeterReadingRecord::of($meter)->where('machine_id', $machineId)->where('at', '>=', $from)->get();
         $all = [
             ...$walks->map(static fn (Reading $one): array => [
                 ...self::reading($offsets, $one->value, $one->recorded_at),

@@ -53,6 +53,7 @@ final class PresentServicePoint
             'days_left' => $point->days(),
             'hires_left' => $point->hiresLeft,
             'because' => $point->because?->value,
+            'meter' => $what->meter->value,
             'day' => $point->days() === null ? null : $today->plusDays(max(0, $point->days()))->text(),
             'likely' => $likely === null ? null : [
                 'earliest' => $today->plusDays($likely->earliest)->text(),

@@ -24,6 +24,7 @@ use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\JudgedLine;
@@ -244,17 +245,20 @@ final readonly class PresentWalk
      */
     private function otherColumn(Walk $walk, array $keys): array
     {
-        $changed = MeterChange::query()->where('machine_id', $walk->machine_id)->max('at');
+        $changes = MeterChange::query()->where('machine_id', $walk->machine_id)->toBase()->groupBy('meter')
+            ->selectRaw('meter, max(at) as at')->pluck('at', 'meter')->all();
 
         return Reading::query()
             ->where('machine_id', $walk->machine_id)
             ->where('is_valid', true)
             ->where('is_struck', false)
             // What another hour meter showed is nothing to compare this one with.
-            ->when($changed !== null, static fn ($query) => $query->where(
-                static fn ($either) => $either->where('recorded_at', '>', $changed)
-                    ->orWhere('judgement->kind', '!=', AnswerKind::HourMeter->value),
-            ))
+            ->where(static function ($query) use ($changes): void {
+                foreach ($changes as $meter => $at) {
+                    $query->where(static fn ($either) => $either->where('recorded_at', '>', $at)
+                        ->orWhere('judgement->kind', '!=', Meter::from((string) $meter)->answer()->value));
+                }
+            })
             ->where('walk_id', '!=', $walk->id)
             ->whereIn('line', $keys)
             ->when($walk->movement === Movement::Return, static fn ($query) => $query->where('hire_id', $walk->hire_id))

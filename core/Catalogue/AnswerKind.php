@@ -16,6 +16,8 @@ enum AnswerKind: string
     /** The lamps that are lit and the codes that are active. */
     case Dashboard = 'dashboard';
     case HourMeter = 'hour_meter';
+    /** A second hour meter, of the pump or under load. */
+    case WorkMeter = 'work_meter';
     case Dipstick = 'dipstick';
     case SightGlass = 'sight_glass';
     case TankColumn = 'tank_column';

@@ -7,6 +7,7 @@ namespace JadeLedger\Core\Service;
 use JadeLedger\Core\Catalogue\Applicability;
 use JadeLedger\Core\Catalogue\Severity;
 use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Quantity\Quantity;
 
 /** Work on a machine that comes back by use or by the calendar. */
@@ -22,6 +23,7 @@ final readonly class ServicePoint
      * @param list<KitItem> $kit
      * @param list<GreaseSpot> $spots of all machines that have the point
      * @param list<After> $after what makes it due whenever it happens
+     * @param Meter $meter that its hours are counted by
      */
     public function __construct(
         public string $id,
@@ -40,6 +42,7 @@ final readonly class ServicePoint
         public Source $source,
         public array $spots = [],
         public array $after = [],
+        public Meter $meter = Meter::Main,
     ) {
     }
 

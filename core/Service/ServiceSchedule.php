@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Service;
 
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -17,26 +18,31 @@ final readonly class ServiceSchedule
     }
 
     /**
-     * @param list<WorkDone> $work in any order
+     * @param list<WorkDone> $done in any order
      * @param Quantity|null $hours of the machine today, in all; none while its meter was never read
+     * @param MeterToday|null $work its second meter, where it has one
      */
     public static function of(
         Programme $programme,
-        array $work,
+        array $done,
         ?Quantity $hours,
         CalendarDate $today,
         ?MeterForecast $forecast,
         ?Happened $happened = null,
+        ?MeterToday $work = null,
     ): self {
         $happened ??= Happened::nothing();
-        $last = $programme->last($work);
+        $meters = [
+            Meter::Main->value => new MeterToday($hours, $forecast),
+            Meter::Work->value => $work ?? new MeterToday(null, null),
+        ];
+        $last = $programme->last($done);
         $points = array_map(
             static fn (ServicePoint $point): DuePoint => self::point(
                 $point,
                 $last[$point->id] ?? null,
-                $hours,
+                $meters[$point->meter->value],
                 $today,
-                $forecast,
                 $happened,
             ),
             array_values($programme->points),
@@ -64,15 +70,14 @@ final readonly class ServiceSchedule
     private static function point(
         ServicePoint $point,
         ?WorkDone $last,
-        ?Quantity $hours,
+        MeterToday $meter,
         CalendarDate $today,
-        ?MeterForecast $forecast,
         Happened $happened,
     ): DuePoint {
         $due = $last === null ? null : DueAt::after($point, $last);
-        $hoursLeft = $due?->hours === null || $hours === null ? null : $due->hours->minus($hours);
+        $hoursLeft = $due?->hours === null || $meter->hours === null ? null : $due->hours->minus($meter->hours);
         $daysLeft = $due?->on === null ? null : $today->daysUntil($due->on);
-        $likely = $due?->hours === null ? null : $forecast?->dayOf($due->hours);
+        $likely = $due?->hours === null ? null : $meter->forecast?->dayOf($due->hours);
 
         $hiresLeft = $last === null || $point->every->hires === 0
             ? null

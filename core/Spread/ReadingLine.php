@@ -53,7 +53,9 @@ final readonly class ReadingLine
 
         return match ($this->kind) {
             AnswerKind::Count => $this->difference->isNegative() ? Balance::Missing : Balance::Balanced,
-            AnswerKind::HourMeter => $this->in->isDisputed || $this->difference->isNegative() ? Balance::Disputed : Balance::Balanced,
+            AnswerKind::HourMeter, AnswerKind::WorkMeter => $this->in->isDisputed || $this->difference->isNegative()
+                ? Balance::Disputed
+                : Balance::Balanced,
             AnswerKind::TankColumn => $this->isUsed() ? Balance::Used : Balance::Balanced,
             default => Balance::Balanced,
         };

@@ -29,7 +29,7 @@ enum Shortcut: string
         $isCompared = match ($check->answer) {
             AnswerKind::Count => true,
             // A machine that comes back has run.
-            AnswerKind::HourMeter => $movement === Movement::Checkout,
+            AnswerKind::HourMeter, AnswerKind::WorkMeter => $movement === Movement::Checkout,
             default => false,
         };
 

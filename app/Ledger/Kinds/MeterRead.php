@@ -22,6 +22,7 @@ use App\Presenters\PresentPhrase;
 use App\Words;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Meter\HourMeterReading;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -57,10 +58,10 @@ final readonly class MeterRead implements EntryOfMachine
     public function judge(IncomingEntry $entry, MachineContext $context): RecordedJudgement
     {
         $said = $entry->payload;
-        $limits = $this->meter->limits($context->machine);
+        $limits = $this->meter->limits($context->machine, $said->meter);
         $hours = HourMeterOfMachine::onTheScale('hours', $said->hours, $limits);
         $at = $this->pastDay->noonOf($said->on, $entry->recordedAt);
-        $before = $this->meter->historyBefore($context->machine->id, $at);
+        $before = $this->meter->historyBefore($context->machine->id, $at, $said->meter);
         $verdict = (new HourMeterReading($limits, $before))->judge($hours);
         if ($verdict->isDisputed) {
             throw self::contradicts(PresentPhrase::sentence([
@@ -68,7 +69,7 @@ final readonly class MeterRead implements EntryOfMachine
                 'figures' => $verdict->reason->figures,
             ]));
         }
-        $this->mustFitWhatCameAfter($context, $hours, $at);
+        $this->mustFitWhatCameAfter($context, $said->meter, $hours, $at);
 
         return new MeterReadJudgement($at);
     }
@@ -78,6 +79,7 @@ final readonly class MeterRead implements EntryOfMachine
         MeterReadingRecord::query()->create([
             'id' => $entry->id,
             'machine_id' => $entry->machineId(),
+            'meter' => MeterReadPayload::read($entry->payload())->meter,
             'hours' => MeterReadPayload::read($entry->payload())->hours,
             'at' => MeterReadJudgement::read($entry->judgement())->at,
             'actor_id' => $entry->actor_id,
@@ -86,14 +88,14 @@ final readonly class MeterRead implements EntryOfMachine
     }
 
     /** A figure of a day that is past has to be one from which the next known one can have been reached. */
-    private function mustFitWhatCameAfter(MachineContext $context, Quantity $hours, CarbonImmutable $at): void
+    private function mustFitWhatCameAfter(MachineContext $context, Meter $meter, Quantity $hours, CarbonImmutable $at): void
     {
-        $next = $this->meter->firstAfter($context->machine->id, $at);
-        if ($next === null || $this->meter->wasChangedAfter($context->machine->id, $at)) {
+        $next = $this->meter->firstAfter($context->machine->id, $at, $meter);
+        if ($next === null || $this->meter->wasChangedAfter($context->machine->id, $at, $meter)) {
             return;
         }
         [$shows, $readAt] = $next;
-        $limits = $this->meter->limits($context->machine);
+        $limits = $this->meter->limits($context->machine, $meter);
         $history = MeterHistory::of($hours, $at->toDateTimeImmutable(), $readAt->toDateTimeImmutable());
         $then = (new HourMeterReading($limits, $history))->judge(Quantity::of($shows, Unit::Hour));
         if ($then->outcome !== Outcome::Stands) {

@@ -53,8 +53,8 @@ final readonly class MeterReplaced implements EntryOfMachine
     {
         $said = $entry->payload;
         PlaceFinding::photosMustBeHere([$said->photo]);
-        $limits = $this->meter->limits($context->machine);
-        $history = $this->meter->history($context->machine->id, $entry->recordedAt);
+        $limits = $this->meter->limits($context->machine, $said->meter);
+        $history = $this->meter->history($context->machine->id, $entry->recordedAt, $said->meter);
         $since = $history->elapsed === null
             ? $entry->recordedAt
             : $entry->recordedAt->subSeconds($history->elapsed->decimal(0, RoundingMode::DOWN)->toInt());
@@ -85,6 +85,7 @@ final readonly class MeterReplaced implements EntryOfMachine
         MeterChange::query()->create([
             'id' => $entry->id,
             'machine_id' => $entry->machineId(),
+            'meter' => $payload->meter,
             'counted_to' => $judgement->countedTo->text(),
             'began' => $payload->began,
             'offset_hours' => $judgement->offset->text(),

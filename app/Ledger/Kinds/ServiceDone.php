@@ -23,6 +23,7 @@ use App\Words;
 use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
+use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\DueAt;
@@ -77,7 +78,7 @@ final readonly class ServiceDone implements EntryOfMachine
         if ($said->on === null && $isAway) {
             throw ApiProblem::because(ProblemName::NotInTheYard, 409, ['number' => $machine->fleet_number]);
         }
-        $hours = $this->hours($context, $said, $at);
+        $hours = $this->hours($context, $said, $point->meter, $at);
         $work = ServiceRecord::ofMachine($machine->id)->map(static fn (ServiceRecord $one): WorkDone => $one->work());
         $last = $programme->last(array_values($work->all()))[$point->id] ?? null;
 
@@ -122,14 +123,20 @@ final readonly class ServiceDone implements EntryOfMachine
     }
 
     /** Hours in all at which it was done: as told, never more than the machine can have run by then. */
-    private function hours(MachineContext $context, ServiceDonePayload $said, CarbonImmutable $at): ?Quantity
-    {
-        $known = $this->meter->inAll($context->machine);
+    private function hours(
+        MachineContext $context,
+        ServiceDonePayload $said,
+        Meter $meter,
+        CarbonImmutable $at,
+    ): ?Quantity {
+        $known = $this->meter->inAllBy($context->machine, $meter);
         if ($said->hours === null) {
             return $said->on === null ? $known : null;
         }
         $hours = Quantity::of($said->hours, Unit::Hour);
-        $read = $context->machine->state?->smr_at;
+        [, $read] = $meter === Meter::Main
+            ? [null, $context->machine->state?->smr_at]
+            : $this->meter->lastBefore($context->machine->id, null, $meter);
         if ($known === null || $read === null) {
             return $hours;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Payloads;
 
 use App\Contract\JsonObject;
+use JadeLedger\Core\Meter\Meter;
 
 /** Another hour meter on a machine. Hours as decimal text. */
 final readonly class MeterReplacedPayload implements Payload
@@ -19,6 +20,7 @@ final readonly class MeterReplacedPayload implements Payload
         public string $began,
         public string $photo,
         public string $reason,
+        public Meter $meter,
     ) {
     }
 
@@ -29,6 +31,7 @@ final readonly class MeterReplacedPayload implements Payload
             $json->string('began'),
             $json->string('photo'),
             trim($json->string('reason')),
+            Meter::from($json->optionalString('meter') ?? Meter::Main->value),
         );
     }
 }

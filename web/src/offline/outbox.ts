@@ -379,6 +379,8 @@ class Outbox {
         return { ...entry, payload: { ...entry.payload, photos: await Promise.all(entry.payload.photos.map(named)) } };
       case 'finding.seen_again':
         return { ...entry, payload: { ...entry.payload, photos: await Promise.all(entry.payload.photos.map(named)) } };
+      case 'meter.replaced':
+        return { ...entry, payload: { ...entry.payload, photo: await named(entry.payload.photo) } };
       case 'reading.posted':
         return entry.payload.photo === undefined ? entry : { ...entry, payload: { ...entry.payload, photo: await named(entry.payload.photo) } };
       default:
@@ -453,6 +455,8 @@ function photosOf(entry: Entry): string[] {
     case 'finding.placed':
     case 'finding.seen_again':
       return entry.payload.photos;
+    case 'meter.replaced':
+      return [entry.payload.photo];
     case 'reading.posted':
       return entry.payload.photo === undefined ? [] : [entry.payload.photo];
     default:

@@ -42,6 +42,7 @@ const scale = (points: Point[], onPoint = vi.fn()) =>
         hours_per_day: null,
         points,
         readings: [],
+      work_meter: null,
         telematics: null,
         meter_changes: [],
         expected: [],

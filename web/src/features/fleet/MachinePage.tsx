@@ -1,6 +1,7 @@
 import { Suspense, lazy, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
+import type { Schema } from '../../api/client';
 import { problemOf, whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { shortDate } from '../../app/figures';
@@ -45,7 +46,7 @@ type Over =
   | { is: 'damage' }
   | { is: 'read' }
   | { is: 'service'; point: string | null }
-  | { is: 'meter' }
+  | { is: 'meter'; meter: Schema['MeterName'] }
   | { is: 'move' }
   | { is: 'attachment' }
   | { is: 'plate' }
@@ -230,9 +231,14 @@ export default function MachinePage() {
       </footer>
       {over?.is === 'damage' && <DamageDrawer detail={query.data} onClose={close} />}
       {over?.is === 'read' && (
-        <MeterReadDrawer machine={machine} onReplaced={() => setOver({ is: 'meter' })} onClose={close} />
+        <MeterReadDrawer
+          machine={machine}
+          workMeter={service.data?.work_meter ?? null}
+          onReplaced={(meter) => setOver({ is: 'meter', meter })}
+          onClose={close}
+        />
       )}
-      {over?.is === 'meter' && <ReplaceMeter machine={machine} onClose={close} />}
+      {over?.is === 'meter' && <ReplaceMeter machine={machine} meter={over.meter} onClose={close} />}
       {over?.is === 'attachment' && query.data.attachment !== null && (
         <AttachmentDrawer machine={machine} attachment={query.data.attachment} onClose={close} />
       )}

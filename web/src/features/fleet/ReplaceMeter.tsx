@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
 import type { Payloads } from '../../api/entries';
 import { problemOf } from '../../api/problem';
 import { MeterDrawer } from './MeterDrawer';
@@ -7,11 +8,13 @@ import { postToMachine } from './postToMachine';
 
 interface Props {
   machine: { id: string; fleet_number: string; smr_hours: string | null };
+  /** Which of its meters. */
+  meter: Schema['MeterName'];
   onClose: () => void;
 }
 
 /** Another hour meter is put on the machine. */
-export function ReplaceMeter({ machine, onClose }: Props) {
+export function ReplaceMeter({ machine, meter, onClose }: Props) {
   const { t } = useTranslation();
   const queries = useQueryClient();
   const replace = useMutation({
@@ -28,11 +31,11 @@ export function ReplaceMeter({ machine, onClose }: Props) {
   return (
     <MeterDrawer
       number={machine.fleet_number}
-      lastKnown={machine.smr_hours}
+      lastKnown={meter === 'main' ? machine.smr_hours : null}
       busy={replace.isPending}
       problem={replace.isError ? problemOf(replace.error, t('state.no_network')) : null}
       onClose={onClose}
-      onPost={(payload) => replace.mutate(payload)}
+      onPost={(payload) => replace.mutate(meter === 'main' ? payload : { ...payload, meter })}
     />
   );
 }

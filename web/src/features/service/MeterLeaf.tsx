@@ -20,6 +20,7 @@ export default function MeterLeaf({ service }: { service: Service }) {
       <section className="meter-leaf" aria-label={t('service.meter')}>
         <p className="horizon-none">{t('meter.never_read')}</p>
         {service.telematics !== null && <ReportOfMachine report={service.telematics} />}
+        {service.work_meter !== null && <WorkMeter meter={service.work_meter} />}
       </section>
     );
   }
@@ -118,6 +119,36 @@ export default function MeterLeaf({ service }: { service: Service }) {
           ))}
         </LineChart>
       </div>
+      <ReadingsTable readings={readings} />
+      {service.work_meter !== null && <WorkMeter meter={service.work_meter} />}
+    </section>
+  );
+}
+
+/** The second meter, of the pump or under load. */
+function WorkMeter({ meter }: { meter: NonNullable<Service['work_meter']> }) {
+  const { t } = useTranslation();
+
+  return (
+    <section className="work-meter" data-testid="work-meter">
+      <h2>{t('meter.work')}</h2>
+      <p>
+        {meter.hours_in_all === null
+          ? t('meter.never_read')
+          : [
+              t('meter.in_all', { hours: figure(meter.hours_in_all) }),
+              ...(meter.hours_per_day === null ? [] : [t('meter.a_day', { hours: figure(meter.hours_per_day) })]),
+            ].join(', ')}
+      </p>
+      {meter.readings.length > 0 && <ReadingsTable readings={meter.readings} />}
+    </section>
+  );
+}
+
+function ReadingsTable({ readings }: { readings: Service['readings'] }) {
+  const { t } = useTranslation();
+
+  return (
       <table>
         <thead>
           <tr>
@@ -138,6 +169,5 @@ export default function MeterLeaf({ service }: { service: Service }) {
           ))}
         </tbody>
       </table>
-    </section>
   );
 }

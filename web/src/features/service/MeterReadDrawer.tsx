@@ -1,6 +1,7 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
@@ -10,15 +11,19 @@ import { usePostService } from './useService';
 
 interface Props {
   machine: { id: string; fleet_number: string; smr_hours: string | null };
-  onReplaced: () => void;
+  /** Its second meter, where it has one. */
+  workMeter: Schema['ServiceOfMachine']['work_meter'];
+  onReplaced: (meter: Schema['MeterName']) => void;
   onClose: () => void;
 }
 
 /** The hour meter as it is read in the bay, and the way to another meter. */
-export function MeterReadDrawer({ machine, onReplaced, onClose }: Props) {
+export function MeterReadDrawer({ machine, workMeter, onReplaced, onClose }: Props) {
   const { t } = useTranslation();
   const read = usePostService(machine.id, 'meter.read');
   const [hours, setHours] = useState('');
+  const [meter, setMeter] = useState<Schema['MeterName']>('main');
+  const last = meter === 'main' ? machine.smr_hours : (workMeter?.readings.at(-1)?.shows ?? null);
   const figureOf = hours.trim().replace(',', '.');
   const fields = read.error instanceof ProblemError ? (read.error.problem.field ?? {}) : {};
 
@@ -29,25 +34,30 @@ export function MeterReadDrawer({ machine, onReplaced, onClose }: Props) {
       onClose={onClose}
       foot={
         <>
-          <Button testId="replace-meter" onClick={onReplaced}>
+          <Button testId="replace-meter" onClick={() => onReplaced(meter)}>
             {t('meter.replace')}
           </Button>
           <Button
             tone="jade"
             testId="meter-read"
             disabled={read.isPending || !/^\d+(\.\d)?$/.test(figureOf)}
-            onClick={() => read.mutate({ hours: figureOf }, { onSuccess: onClose })}
+            onClick={() => read.mutate({ hours: figureOf, ...(meter === 'main' ? {} : { meter }) }, { onSuccess: onClose })}
           >
             {t('service.post_reading')}
           </Button>
         </>
       }
     >
-      <p>
-        {machine.smr_hours === null
-          ? t('meter.never_read')
-          : t('meter.last_known', { hours: figure(machine.smr_hours) })}
-      </p>
+      {workMeter !== null && (
+        <div className="choices">
+          {(['main', 'work'] as const).map((one) => (
+            <Button key={one} pressed={meter === one} testId={`meter-${one}`} onClick={() => setMeter(one)}>
+              {t(`meter.${one}`)}
+            </Button>
+          ))}
+        </div>
+      )}
+      <p>{last === null ? t('meter.never_read') : t('meter.last_known', { hours: figure(last) })}</p>
       <TextField
         label={t('service.shows')}
         value={hours}
