@@ -43,6 +43,7 @@ use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\ServiceController;
+use App\Http\Controllers\ServicePlanController;
 use App\Http\Controllers\ServiceProgrammeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SeverityProposalController;
@@ -140,6 +141,7 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     );
     Route::get('telematics', TelematicsController::class)->name('telematics');
     Route::get('service', [ServiceController::class, 'horizon'])->name('service');
+    Route::put('service/plans', ServicePlanController::class)->name('service.plans');
     Route::get('machines/{machine}/entries', MachineEntryController::class)->name('machines.entries');
     Route::post('machines/{machine}/entries', [EntryController::class, 'machine'])->name('machines.entries.post');
     Route::get('models', [ModelController::class, 'index'])->name('models.index');

@@ -44,6 +44,7 @@ enum AuditKind: string
     case HouseRuleChosen = 'house_rule_chosen';
     case ModelKept = 'model_kept';
     case ServiceIntervalSet = 'service_interval_set';
+    case ServicePlanned = 'service_planned';
     case ModelPlateSet = 'model_plate_set';
     case CalendarFeedMade = 'calendar_feed_made';
     case CalendarFeedRevoked = 'calendar_feed_revoked';

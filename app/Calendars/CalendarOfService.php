@@ -6,9 +6,11 @@ namespace App\Calendars;
 
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
+use App\Models\ServicePlan;
 use App\Words;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Calendar\Calendar;
@@ -33,11 +35,14 @@ final readonly class CalendarOfService
         $points = DB::table('service_ahead as a')->join('machines as m', 'm.id', '=', 'a.machine_id')
             ->where('a.yard_id', $this->yard->id())
             ->whereNull('m.left_at')
-            ->where('a.day', '<=', $today->plusDays(self::AHEAD_DAYS)->text())
-            ->orderBy('a.day')
+            // What is planned into a day stands on that day, whenever it is due.
+            ->leftJoinSub(ServicePlan::ahead()->toBase(), 'p', static fn (JoinClause $join) => $join
+                ->on('p.machine_id', '=', 'a.machine_id')->on('p.point', '=', 'a.point'))
+            ->whereRaw('coalesce(p.day, a.day) <= ?', [$today->plusDays(self::AHEAD_DAYS)->text()])
+            ->orderByRaw('coalesce(p.day, a.day)')
             ->orderBy('m.fleet_number')
             ->orderBy('a.point')
-            ->get(['a.machine_id', 'a.point', 'a.day', 'm.fleet_number', 'm.model_id']);
+            ->selectRaw('a.machine_id, a.point, coalesce(p.day, a.day) as day, m.fleet_number, m.model_id')->get();
 
         return new Calendar(
             Words::say('documents.calendar.service', ['yard' => $this->yard->name()]),

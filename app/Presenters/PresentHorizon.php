@@ -41,6 +41,7 @@ final readonly class PresentHorizon
         private ProgrammeOfModel $programme,
         private RefreshForecasts $refresh,
         private CurrentYard $yard,
+        private PresentServicePlans $plans,
     ) {
     }
 
@@ -68,6 +69,7 @@ final readonly class PresentHorizon
             'waiting' => $waiting,
             'not_recorded' => $this->notRecorded(),
             'kit' => $this->kit($until),
+            'planned' => $this->plans->ahead(),
         ];
     }
 

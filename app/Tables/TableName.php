@@ -12,6 +12,7 @@ enum TableName: string
     case Papers = 'papers';
     case Service = 'service';
     case Meters = 'meters';
+    case Plans = 'plans';
 
     /** @return class-string<OfficeTable> */
     public function table(): string
@@ -23,6 +24,7 @@ enum TableName: string
             self::Papers => PaperTable::class,
             self::Service => ServiceTable::class,
             self::Meters => MeterTable::class,
+            self::Plans => PlanTable::class,
         };
     }
 
@@ -33,7 +35,7 @@ enum TableName: string
             self::Machines => 'keep-machines',
             self::Hirers, self::Hires => 'book',
             self::Papers => 'keep-papers',
-            self::Service, self::Meters => 'keep-service',
+            self::Service, self::Meters, self::Plans => 'keep-service',
         };
     }
 }

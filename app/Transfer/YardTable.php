@@ -25,6 +25,7 @@ enum YardTable: string
     case StepNotes = 'step_notes';
     case Machines = 'machines';
     case MachinePapers = 'machine_papers';
+    case ServicePlans = 'service_plans';
     case Hires = 'hires';
     case Photos = 'photos';
     case CatalogueVersions = 'catalogue_versions';

@@ -335,6 +335,7 @@ return [
         'title' => 'An interval of nothing',
         'detail' => 'What comes back after nothing would be due for ever. Enter hours, months or days.',
     ],
+    'day_is_past' => ['title' => 'That day is past', 'detail' => ':day is over. Choose today or a day to come.'],
     'is_fitted_already' => ['title' => 'Nothing was changed on :number', 'detail' => 'It carries this already: :fitted.'],
     'stands_there_already' => ['title' => ':number stands there already', 'detail' => 'It is in :bay already; nothing was changed.'],
     'recorded_too_early' => ['title' => 'That is too long ago', 'detail' => 'An entry is at most :days days old when it comes in. Check the clock of the tablet, or tell the lead.'],

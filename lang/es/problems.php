@@ -334,6 +334,7 @@ return [
         'title' => 'Un intervalo de nada',
         'detail' => 'Lo que vuelve después de nada tocaría siempre. Escribe horas, meses o días.',
     ],
+    'day_is_past' => ['title' => 'Ese día ya pasó', 'detail' => ':day ya pasó. Elija hoy o un día por venir.'],
     'is_fitted_already' => ['title' => 'Nada cambió en :number', 'detail' => 'Ya lleva esto: :fitted.'],
     'stands_there_already' => ['title' => ':number ya está ahí', 'detail' => 'Ya está en :bay; no se ha cambiado nada.'],
     'recorded_too_early' => ['title' => 'Hace demasiado tiempo', 'detail' => 'Un apunte tiene como mucho :days días cuando llega. Revise el reloj de la tableta o avise al encargado.'],

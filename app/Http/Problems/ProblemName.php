@@ -159,6 +159,7 @@ enum ProblemName: string
     case SignInFirst = 'sign_in_first';
     case SomebodyElseIsSignedIn = 'somebody_else_is_signed_in';
     case SomethingIsAnswered = 'something_is_answered';
+    case DayIsPast = 'day_is_past';
     case IsFittedAlready = 'is_fitted_already';
     case StandsThereAlready = 'stands_there_already';
     case StateFirst = 'state_first';

@@ -12,7 +12,7 @@ import { useMe } from '../session/useSession';
 import { TableFile, type TableMode } from '../../app/TableFile';
 import './office.css';
 
-const TABLES = ['machines', 'hirers', 'hires', 'papers', 'service', 'meters'] as const;
+const TABLES = ['machines', 'hirers', 'hires', 'papers', 'service', 'meters', 'plans'] as const;
 
 export type TableName = (typeof TABLES)[number];
 type Mode = Schema['ImportTable']['mode'];
@@ -33,6 +33,7 @@ function mayTake(table: TableName, may: Schema['SignedIn']['may']): boolean {
       return may.lead;
     case 'service':
     case 'meters':
+    case 'plans':
       return may.lead || may.repair;
     default:
       return true;

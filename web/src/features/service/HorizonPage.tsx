@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { Suspense, lazy, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
@@ -10,11 +10,14 @@ import { figure, longDate } from '../../app/figures';
 import { MiniPlan } from '../../plans/MiniPlan';
 import { useSize } from '../../plans/useSize';
 import { MyName } from '../session/MyName';
+import { useMe } from '../session/useSession';
 import { dayAndMonth, daysBetween, plusDays } from './days';
 import { HorizonLane } from './HorizonLane';
 import { useHorizon } from './useService';
 import { quantityOf } from './words';
 import './service.css';
+
+const PlanDrawer = lazy(() => import('./PlanDrawer').then((part) => ({ default: part.PlanDrawer })));
 
 type Machine = Schema['ServiceHorizon']['machines'][number];
 
@@ -25,6 +28,9 @@ export default function HorizonPage() {
   const { t } = useTranslation();
   const [drawing, setDrawing] = useState<string | null>(null);
   const [clashesFirst, setClashesFirst] = useState(false);
+  const [isPlanning, setIsPlanning] = useState(false);
+  const me = useMe();
+  const mayPlan = me.may.lead || me.may.repair;
   const horizon = useHorizon(drawing, clashesFirst ? 'clash' : 'day');
   if (horizon.isPending) {
     return <Notice words={t('state.fetching')} />;
@@ -39,7 +45,7 @@ export default function HorizonPage() {
       />
     );
   }
-  const { kit, today, until, totals, families, waiting, not_recorded: notRecorded } = last;
+  const { planned, kit, today, until, totals, families, waiting, not_recorded: notRecorded } = last;
   const machines = horizon.data.pages.flatMap((page) => page.machines);
 
   return (
@@ -114,8 +120,13 @@ export default function HorizonPage() {
           )}
           {notRecorded > 0 && <p className="horizon-none">{t('service.not_recorded', { count: notRecorded })}</p>}
         </section>
-        <KitList kit={kit} until={dayAndMonth(until, today)} />
+        <KitList kit={kit} until={dayAndMonth(until, today)} onPlan={mayPlan ? () => setIsPlanning(true) : null} />
       </div>
+      {isPlanning && (
+        <Suspense fallback={null}>
+          <PlanDrawer machines={machines} planned={planned} today={today} onClose={() => setIsPlanning(false)} />
+        </Suspense>
+      )}
     </Page>
   );
 }
@@ -178,7 +189,14 @@ function Lines({ machines, today, until }: { machines: Machine[]; today: string;
   );
 }
 
-function KitList({ kit, until }: { kit: Schema['ServiceHorizon']['kit']; until: string }) {
+interface KitListProps {
+  kit: Schema['ServiceHorizon']['kit'];
+  until: string;
+  /** Nothing where whoever reads it plans nothing. */
+  onPlan: (() => void) | null;
+}
+
+function KitList({ kit, until, onPlan }: KitListProps) {
   const { t } = useTranslation();
 
   return (
@@ -201,6 +219,11 @@ function KitList({ kit, until }: { kit: Schema['ServiceHorizon']['kit']; until: 
           </li>
         ))}
       </ul>
+      {onPlan !== null && (
+        <Button testId="plan-service" onClick={onPlan}>
+          {t('service.plan')}
+        </Button>
+      )}
       <Link to="/telematics" className="horizon-telematics" data-testid="to-telematics">
         {t('telematics.title')}
       </Link>

@@ -52,7 +52,7 @@ export function MeterReadDrawer({ machine, workMeter, onReplaced, onClose }: Pro
         <div className="choices">
           {(['main', 'work'] as const).map((one) => (
             <Button key={one} pressed={meter === one} testId={`meter-${one}`} onClick={() => setMeter(one)}>
-              {t(`meter.${one}`)}
+              {t(one === 'main' ? 'meter.main' : 'meter.work_short')}
             </Button>
           ))}
         </div>

@@ -1,5 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api } from '../../api/client';
+import { answer, api, type Schema } from '../../api/client';
 import type { Payloads } from '../../api/entries';
 import { useOutbox } from '../../offline/useOutbox';
 import { postToMachine } from '../fleet/postToMachine';
@@ -28,6 +28,16 @@ export function useHorizon(family: string | null, first: 'day' | 'clash') {
         }),
       ),
     getNextPageParam: (last, pages) => (last.has_more ? pages.length * PAGE : undefined),
+  });
+}
+
+/** Puts work into a day, or takes it off its day. */
+export function usePlanService() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (body: Schema['PlanService']) => answer(api.PUT('/api/service/plans', { body })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['service'] }),
   });
 }
 
