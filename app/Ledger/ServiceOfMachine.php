@@ -4,21 +4,30 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Catalogue\CatalogueRepository;
 use App\Models\Hire;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use JadeLedger\Core\Briefing\SeasonRule;
 use JadeLedger\Core\Meter\Meter;
+use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Service\After;
 use JadeLedger\Core\Service\DueOnHire;
 use JadeLedger\Core\Service\DuePoint;
+use JadeLedger\Core\Service\HireSpan;
+use JadeLedger\Core\Service\LaidUp;
 use JadeLedger\Core\Service\MeterToday;
 use JadeLedger\Core\Service\ServiceSchedule;
 
 /** Asks the core what the service of a machine looks like, by what the ledger knows of it. */
 final readonly class ServiceOfMachine
 {
-    public function __construct(private ProgrammeOfModel $programme, private CurrentYard $yard)
-    {
+    public function __construct(
+        private ProgrammeOfModel $programme,
+        private CatalogueRepository $shelf,
+        private CurrentYard $yard,
+    ) {
     }
 
     public function outlook(ServiceHistory $history, CarbonImmutable $now): ServiceOutlook
@@ -30,6 +39,22 @@ final readonly class ServiceOfMachine
     public function outlookOn(string $hireId, ServiceHistory $history, CarbonImmutable $now): ServiceOutlook
     {
         return $this->over($history, $history->hires->where('id', $hireId)->values(), $now);
+    }
+
+    /**
+     * @param list<HireSpan> $ahead hires that are not over
+     * @return array<string, \DateTimeImmutable> when frost began and since when it is laid up, by the value of After
+     */
+    private function seasons(ServiceHistory $history, array $ahead, CalendarDate $today): array
+    {
+        $catalogue = $this->shelf->current();
+        $features = $catalogue->featuresOf($catalogue->model($history->machine->model_id));
+        $back = $history->hires->map(static fn (Hire $hire) => $hire->state?->in_at)->filter()->max();
+        $laidUp = LaidUp::since($back === null ? null : $this->yard->dayOf($back->toImmutable()), $ahead, $today);
+        $noon = static fn (CalendarDate $day): \DateTimeImmutable => new \DateTimeImmutable("{$day->text()} 00:00:00 UTC");
+
+        return [After::Frost->value => $noon(SeasonRule::of($features)->frostBegan($today))]
+            + ($laidUp === null ? [] : [After::Storage->value => $noon($laidUp)]);
     }
 
     /** @param  Collection<int, Hire>  $hires on which something may fall due */
@@ -51,7 +76,7 @@ final readonly class ServiceOfMachine
             $history->use->inAll($history->machine),
             $today,
             $forecast,
-            $history->happened,
+            $history->happened->and($this->seasons($history, $spans, $today)),
             new MeterToday($history->work->inAll($history->machine), $work),
         );
 

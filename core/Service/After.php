@@ -9,4 +9,8 @@ enum After: string
 {
     case Repair = 'repair';
     case AttachmentChange = 'attachment_change';
+    /** The months began in which the yard counts on frost. */
+    case Frost = 'frost';
+    /** It has stood so long that it counts as laid up. */
+    case Storage = 'storage';
 }

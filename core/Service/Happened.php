@@ -15,6 +15,12 @@ final readonly class Happened
     {
     }
 
+    /** @param  array<string, \DateTimeImmutable>  $last when more happened, by the value of After */
+    public function and(array $last): self
+    {
+        return new self($this->hiresEnded, $last + $this->last);
+    }
+
     public static function nothing(): self
     {
         return new self([], []);

@@ -76,6 +76,10 @@ final readonly class DemoService
         float $rate,
         CarbonImmutable $now,
     ): array {
+        // What goes by what happens was done after it, a few days ago.
+        if ($point->after !== [] && $left === null) {
+            return ['point' => $point->id, 'on' => $now->subDays(3)->format('Y-m-d')];
+        }
         $months = $point->every->months + $point->every->days / self::DAYS_A_MONTH;
         if ($point->every->hours === null) {
             return [

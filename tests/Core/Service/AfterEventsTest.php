@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Service;
 
+use JadeLedger\Core\Briefing\SeasonRule;
 use JadeLedger\Core\Catalogue\Applicability;
+use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\Occasion;
 use JadeLedger\Core\Catalogue\Severity;
@@ -23,6 +25,7 @@ use JadeLedger\Core\Service\DueState;
 use JadeLedger\Core\Service\Happened;
 use JadeLedger\Core\Service\HireSpan;
 use JadeLedger\Core\Service\Interval;
+use JadeLedger\Core\Service\LaidUp;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Service\ServicePoint;
 use JadeLedger\Core\Service\ServiceSchedule;
@@ -75,6 +78,32 @@ final class AfterEventsTest extends TestCase
 
         self::assertSame($hire, $on?->hireId);
         self::assertSame($hire === null ? null : 1, $on?->day);
+    }
+
+    #[TestWith(['rule_seasons_north', '2026-12-01', '2026-11-01'])]
+    #[TestWith(['rule_seasons_north', '2026-10-31', '2025-11-01'])]
+    #[TestWith(['rule_seasons_north', '2027-01-15', '2026-11-01'], 'over the new year')]
+    #[TestWith(['rule_seasons_south', '2026-12-01', '2026-05-01'])]
+    #[TestWith(['nobody said', '2026-12-01', '2026-11-01'])]
+    #[TestWith(['nobody said', '2026-07-01', '2026-05-01'])]
+    #[TestWith(['nobody said', '2026-01-01', '2025-11-01'])]
+    public function test_frost_begins_where_the_yard_lies(string $rule, string $today, string $began): void
+    {
+        self::assertSame($began, SeasonRule::of(new Features([$rule]))->frostBegan(self::day($today))->text());
+    }
+
+    #[TestWith([null, null, null], 'it never went out')]
+    #[TestWith(['2026-11-02', null, null], 'a day short')]
+    #[TestWith(['2026-11-01', null, '2026-12-01'])]
+    #[TestWith(['2026-09-01', null, '2026-10-01'])]
+    #[TestWith(['2026-09-01', '2026-12-30', null], 'booked within thirty days')]
+    #[TestWith(['2026-09-01', '2026-12-31', '2026-10-01'], 'booked later')]
+    public function test_a_machine_that_nobody_wants_counts_as_laid_up(?string $back, ?string $next, ?string $since): void
+    {
+        $ahead = $next === null ? [] : [new HireSpan('next', self::day($next), self::day('2027-01-20'))];
+        $laidUp = LaidUp::since($back === null ? null : self::day($back), $ahead, self::day('2026-12-01'));
+
+        self::assertSame($since, $laidUp?->text());
     }
 
     public function test_a_walk_asks_after_an_event_only_what_it_does_not_ask_by_itself_and_was_not_done_since(): void

@@ -60,7 +60,7 @@ export function HorizonLane({ machine, today, days, step, weekends }: Props) {
         const words =
           group.points.length === 1
             ? point.brief
-            : t('service.and_more', { what: point.brief, count: group.points.length - 1 });
+            : t('service.what_and_more', { what: point.brief, count: group.points.length - 1 });
         const isFirstClash = groups.findIndex((one) => one.points.some(isClash)) === nth;
         const clash = group.points.find(isClash);
         const likely = group.points.find((one) => one.likely !== null)?.likely;
