@@ -476,6 +476,7 @@ final class BuildCatalogue
             limits: array_map((new BuildLimits())->from(...), $tree['limits']),
             plate: isset($tree['plate']) ? (new BuildLimitSheets())->plate($tree['plate']) : null,
             servicePlaces: $tree['service_places'] ?? [],
+            places: $tree['places'] ?? [],
         );
     }
 

@@ -133,6 +133,17 @@ final readonly class CrossCheckCatalogue
         $points = array_column($this->catalogue->servicePoints, 'id');
         $faults = [];
         foreach ($this->catalogue->models as $model) {
+            foreach ($model->moved() as $what => $place) {
+                $family = $this->catalogue->family($model->familyId);
+                if ($family->stationFor($place) === null) {
+                    $words = "puts '{$what}' at '{$place}', where its family has no station";
+                    $faults[] = CatalogueFault::in('models', 'model', $model->id, $words);
+                }
+                if (! isset($this->catalogue->checks[$what]) && $family->stationFor($what) === null) {
+                    $words = "says where '{$what}' is, which is neither a place of its family nor a check";
+                    $faults[] = CatalogueFault::in('models', 'model', $model->id, $words);
+                }
+            }
             foreach ($model->servicePlaces as $point => $places) {
                 if (! in_array($point, $points, true)) {
                     $what = "says where '{$point}' is, which is no service point";

@@ -89,7 +89,7 @@ final readonly class StoredPlan
         $id = $parts[0];
         $check = $this->catalogue->checks[$id] ?? throw NotInTheCatalogue::named('check', $id);
         $places = array_filter(
-            $check->places,
+            $this->model->placesOf($check),
             fn (string $one): bool => $this->family->stationFor($one) !== null,
         );
 

@@ -16,6 +16,7 @@ final readonly class MachineModel
     /**
      * @param array<string, Limits> $limits by the name that checks ask for
      * @param array<string, non-empty-list<string>> $servicePlaces where a service point is on this model, by its id
+     * @param array<string, string> $places where a place, or a single check, is on this model: another place
      */
     public function __construct(
         public string $id,
@@ -28,7 +29,29 @@ final readonly class MachineModel
         public array $limits,
         public ?Plate $plate = null,
         public array $servicePlaces = [],
+        private array $places = [],
     ) {
+    }
+
+    /** @return list<string> where a check is done on this model */
+    public function placesOf(Check $check): array
+    {
+        return isset($this->places[$check->id]) ? [$this->places[$check->id]] : $this->here($check->places);
+    }
+
+    /**
+     * @param list<string> $places as its family has them
+     * @return list<string> where they are on this model
+     */
+    public function here(array $places): array
+    {
+        return array_values(array_unique(array_map(fn (string $place): string => $this->places[$place] ?? $place, $places)));
+    }
+
+    /** @return array<string, string> places and checks that are elsewhere than on other models of the family */
+    public function moved(): array
+    {
+        return $this->places;
     }
 
     /**

@@ -51,7 +51,7 @@ final readonly class PlanWalk
             $rules->firstVisit->order($this->catalogue->stages),
         ), null, 'id');
         $sequence = new SequenceStages(array_values($stages), $features, self::begins($stages, $features, $movement));
-        foreach ($sequence->of($this->due($family, $features, $movement, $pace, $more)) as $id => $lines) {
+        foreach ($sequence->of($this->due($model, $family, $features, $movement, $pace, $more)) as $id => $lines) {
             $crossings[] = new Crossing($stages[$id], $stages[$id]->linesFor($features));
             foreach ($circuit->rounds($order->of($id, $lines)) as $round) {
                 foreach ($shorten->of($round) as $stop) {
@@ -83,24 +83,35 @@ final readonly class PlanWalk
      * @param array<string, DueCheck> $more
      * @return list<DueLine>
      */
-    private function due(Family $family, Features $features, Movement $movement, Pace $pace, array $more): array
-    {
+    private function due(
+        MachineModel $model,
+        Family $family,
+        Features $features,
+        Movement $movement,
+        Pace $pace,
+        array $more,
+    ): array {
         $lines = [];
         foreach ($this->catalogue->checks as $check) {
             $isAsked = $check->concerns($features, $movement);
             $due = $isAsked ? null : ($more[$check->id] ?? null);
             if ($isAsked || ($due !== null && $check->applies->holdsFor($features))) {
-                array_push($lines, ...$this->atPlaces($check->taking($pace->ofCheck($check)), $family, $due));
+                $taking = $check->taking($pace->ofCheck($check));
+                array_push($lines, ...$this->atPlaces($taking, $model->placesOf($check), $family, $due));
             }
         }
 
         return $lines;
     }
 
-    /** @return list<DueLine> */
-    private function atPlaces(Check $check, Family $family, ?DueCheck $due): array
+    /**
+     * @param list<string> $all where it is done on this model
+     * @return list<DueLine>
+     */
+    private function atPlaces(Check $check, array $all, Family $family, ?DueCheck $due): array
     {
-        $places = array_values(array_filter($check->places, static fn (string $place): bool => $family->stationFor($place) !== null));
+        $isThere = static fn (string $place): bool => $family->stationFor($place) !== null;
+        $places = array_values(array_filter($all, $isThere));
         if ($places === []) {
             throw NoSafeOrder::placeNowhere($check->id, $family->id);
         }

@@ -19,7 +19,7 @@ final readonly class ServiceRound
     /** Where one stands for it: the first of its places that this machine has; none where it has none of them. */
     public function stationOf(ServicePoint $point): ?Station
     {
-        foreach ($this->model->servicePlaces[$point->id] ?? $point->places as $place) {
+        foreach ($this->model->servicePlaces[$point->id] ?? $this->model->here($point->places) as $place) {
             $station = $this->family->stationFor($place);
             if ($station !== null) {
                 return $station;

@@ -10,6 +10,7 @@ use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Walk\WalkPlan;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 
@@ -67,6 +68,7 @@ final class FactsTest extends TestCase
         yield 'a picker is driven with the platform up' => ['pennick_m3', $out, 'mew-picker-raised'];
         yield 'a mast lift has plates to cover' => ['pennick_m5', $out, 'bat-electrolyte'];
         yield 'a mast lift has an outlet' => ['pennick_m5', $out, 'ele-gfi'];
+        yield 'a wheeled excavator greases itself' => ['dromvik_16w', $out, 'imp-autolube'];
         yield 'a hauler has axles of different pressure' => ['brennock_a30', $out, 'tyr-pressure-rear'];
         yield 'a hauler has a middle axle' => ['brennock_a30', $out, 'tyr-pressure-middle'];
         yield 'a tractor has a front axle of its own pressure' => ['mossgill_t45', $out, 'tyr-pressure-front'];
@@ -84,6 +86,23 @@ final class FactsTest extends TestCase
             $check,
             array_map(static fn (PlannedLine $line): string => $line->check->id, $this->plan($model, $movement)->lines()),
         );
+    }
+
+    /** Where things are is the model's own: a maker moves a battery from one model to the next. */
+    #[TestWith(['halsafell_d6', 'bat-terminals', 'ripper'])]
+    #[TestWith(['halsafell_d6', 'trn-oil-stick', 'tanks'])]
+    #[TestWith(['halsafell_d6', 'eng-oil-stick', 'engine'])]
+    #[TestWith(['dromvik_16w', 'bat-terminals', 'steps'])]
+    public function test_a_check_is_done_where_this_model_has_it(string $model, string $check, string $station): void
+    {
+        $where = [];
+        foreach ($this->plan($model, Movement::Checkout)->visits as $visit) {
+            foreach ($visit->lines as $line) {
+                $where[$line->check->id] = $visit->station->id;
+            }
+        }
+
+        self::assertSame($station, $where[$check] ?? null);
     }
 
     public function test_a_hood_with_a_motor_is_raised_before_anybody_looks_under_it(): void

@@ -66,6 +66,18 @@ final class ServiceRoundTest extends TestCase
         self::assertStringContainsString($what, implode(' ', array_map(static fn ($one): string => $one->sentence(), $faults)));
     }
 
+    #[TestWith(['svc-oil', 'rear', "says where 'svc-oil' is, which is neither a place of its family nor a check"])]
+    #[TestWith(['battery', 'moon', "puts 'battery' at 'moon', where its family has no station"])]
+    public function test_a_place_that_is_moved_nowhere_is_refused(string $what, string $place, string $words): void
+    {
+        $trees = RealCatalogue::compiled()->trees;
+        $trees['models/halsafell_d6.yaml']['places'] = [$what => $place];
+        $catalogue = (new BuildCatalogue)->from(CompiledCatalogue::stored('trial', $trees));
+        $faults = (new CrossCheckCatalogue($catalogue, $trees, RealCatalogue::get()))->faults();
+
+        self::assertStringContainsString($words, implode(' ', array_map(static fn ($one): string => $one->sentence(), $faults)));
+    }
+
     private static function round(string $modelId, Turn $turn): ServiceRound
     {
         $catalogue = RealCatalogue::get();
