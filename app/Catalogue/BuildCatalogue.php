@@ -279,6 +279,7 @@ final class BuildCatalogue
             ),
             after: array_map(After::from(...), $tree['after'] ?? []),
             meter: Meter::from($tree['meter'] ?? Meter::Main->value),
+            until: isset($tree['until_hours']) ? Quantity::of($tree['until_hours'], Unit::Hour) : null,
         );
     }
 

@@ -24,6 +24,7 @@ final readonly class ServicePoint
      * @param list<GreaseSpot> $spots of all machines that have the point
      * @param list<After> $after what makes it due whenever it happens
      * @param Meter $meter that its hours are counted by
+     * @param Quantity|null $until hours of a new machine, after which there is no such point any more
      */
     public function __construct(
         public string $id,
@@ -43,7 +44,14 @@ final readonly class ServicePoint
         public array $spots = [],
         public array $after = [],
         public Meter $meter = Meter::Main,
+        public ?Quantity $until = null,
     ) {
+    }
+
+    /** Whether there is such a point on a machine with these hours; where nobody knows them, only what has no end. */
+    public function isOn(?Quantity $hours): bool
+    {
+        return $this->until === null || ($hours !== null && $hours->isLessThan($this->until));
     }
 
     /** The same point, coming back as somebody else says. */

@@ -45,7 +45,10 @@ final readonly class ServiceSchedule
                 $today,
                 $happened,
             ),
-            array_values($programme->points),
+            array_values(array_filter(
+                $programme->points,
+                static fn (ServicePoint $point): bool => $point->isOn($meters[$point->meter->value]->hours),
+            )),
         );
         $shown = array_filter($points, static fn (DuePoint $inner): bool => array_filter(
             $points,

@@ -1866,6 +1866,13 @@ return array_column([
     ['Rear right tyres', 'Pneus arrière droits'],
     ['Rear left tyres', 'Pneus arrière gauches'],
     ['Stabiliser blade', 'Lame stabilisatrice'],
+    ['New engine: oil looked at twice a shift', 'Moteur neuf : huile regardée deux fois par poste'],
+    [
+        'Engine off, level, five minutes. Stick before the start and again at noon: a new engine takes oil while it runs '
+            .'in.',
+        'Moteur arrêté, à plat, cinq minutes. Jauge avant le démarrage et encore à midi : un moteur neuf consomme de '
+            .'l\'huile en rodage.',
+    ],
     ['Fuel and water separator drained', 'Séparateur d\'eau et carburant purgé'],
     [
         'Engine off, can under the bowl. Open until clean fuel comes, shut, wipe, look for drips.',

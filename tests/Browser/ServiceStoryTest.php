@@ -60,4 +60,42 @@ final class ServiceStoryTest extends BrowserTestCase
         $this->waitForText('.trail', 'Two were loose on the left.');
         $this->assertConsoleIsClean();
     }
+
+    public function test_work_is_planned_into_a_day_and_done_without_a_network(): void
+    {
+        $this->signIn('moss');
+        $this->tapOn('.tabs a[href$="/service"]');
+        $this->wait(self::named('horizon-E-07'));
+        $this->tap('plan-service');
+        $this->tap('plan-E-07-svc-slew-ring');
+        $this->tap('plan-these');
+        $this->waitForText('.planned-day', 'E-07');
+        $this->waitForText('.planned-day', 'Grease: slew ring');
+        $this->assertAccessible();
+        $this->picture('service-planned');
+        $this->tapOn('.leaf-close');
+
+        $this->tapOn('[data-testid="horizon-E-07"] a');
+        $this->tap('service-points');
+        $this->wait('.numbered-plan');
+        $this->network(false);
+        $this->tap('do-svc-slew-ring');
+        $this->tap('service-done');
+        $this->waitForText(self::named('do-svc-slew-ring'), 'kept on this tablet');
+        $this->tapOn('.leaf-close');
+        $this->waitForText(self::named('machine-waits'), '1 entry waits');
+        $this->picture('service-kept');
+        $this->network(true);
+        $this->waitUntil(
+            fn (): bool => ! $this->exists(self::named('machine-waits')),
+            'the entry still waits on the tablet',
+        );
+        $this->tap('service-points');
+        $this->waitForText(self::named('do-svc-slew-ring'), 'Done today');
+        $this->tapOn('.leaf-close');
+        // What is recorded is planned no more.
+        $this->tapOn('.tabs a[href$="/service"]');
+        $this->tap('plan-service');
+        $this->waitForText('.leaf-body', 'Nothing is planned yet');
+    }
 }

@@ -106,6 +106,19 @@ final class AfterEventsTest extends TestCase
         self::assertSame($since, $laidUp?->text());
     }
 
+    #[TestWith([null, 0], 'nobody knows how new it is')]
+    #[TestWith(['0', 1])]
+    #[TestWith(['49.9', 1])]
+    #[TestWith(['50', 0])]
+    public function test_a_point_of_a_new_machine_ends_with_its_hours(?string $hours, int $count): void
+    {
+        $point = RealCatalogue::get()->programmeOf(RealCatalogue::get()->model('dromvik_14c'))->points['svc-new-engine'];
+        $now = $hours === null ? null : Quantity::of($hours, Unit::Hour);
+        $schedule = ServiceSchedule::of(Programme::of([$point]), [], $now, self::day('2026-12-01'), null);
+
+        self::assertCount($count, $schedule->points);
+    }
+
     public function test_a_walk_asks_after_an_event_only_what_it_does_not_ask_by_itself_and_was_not_done_since(): void
     {
         $catalogue = RealCatalogue::get();
