@@ -75,4 +75,30 @@ final class DecideReleaseTest extends TestCase
             }
         });
     }
+
+    public function test_what_keeps_a_released_machine_is_the_gravest_that_no_condition_covers(): void
+    {
+        $note = JudgedLine::check('note', 'Dust', Severity::Note, Outcome::Attend);
+        $hold = JudgedLine::check('hold', 'Glass', Severity::Hold, Outcome::Attend);
+        $other = JudgedLine::check('other', 'Mirror', Severity::Hold, Outcome::Attend);
+        $decision = (new DecideRelease)->of([$note, $hold, $other], TagState::None);
+
+        self::assertSame('hold', $decision->gravestBeyond([])?->reference);
+        self::assertSame('other', $decision->gravestBeyond(['hold'])?->reference);
+        self::assertNull($decision->gravestBeyond(['hold', 'other']), 'a note keeps nothing');
+        self::assertTrue($decision->letsGo(['hold', 'other']));
+        self::assertFalse($decision->letsGo(['hold']));
+        self::assertTrue((new DecideRelease)->of([$note], TagState::None)->letsGo([]), 'released needs no condition');
+        self::assertFalse((new DecideRelease)->of([$note], TagState::None)->mayBeReleasedWithConditions());
+    }
+
+    public function test_a_condition_of_a_service_is_written_as_of_a_line(): void
+    {
+        $service = JudgedLine::service('service:svc-oil', 'Oil', Severity::Hold);
+        $finding = JudgedLine::finding('f', 'Glass', Severity::Hold);
+
+        self::assertFalse($service->isFinding);
+        self::assertTrue($finding->isFinding);
+        self::assertTrue((new DecideRelease)->of([$service], TagState::None)->letsGo(['service:svc-oil']));
+    }
 }

@@ -30,6 +30,17 @@ final class PaceTest extends TestCase
         self::assertSame($check->seconds, $this->of([30, 30, 30, 30, 5_000])->ofCheck($check));
     }
 
+    public function test_what_takes_just_as_long_as_a_break_still_counts_and_nothing_is_done_in_no_time(): void
+    {
+        $check = RealCatalogue::get()->check('eng-oil-stick');
+
+        self::assertSame(1_200, $this->of([1_200, 1_200, 1_200, 1_200, 1_200])->ofCheck($check));
+        self::assertSame($check->seconds, $this->of([1_201, 1_201, 1_201, 1_201, 1_201])->ofCheck($check));
+        self::assertSame(2, $this->of([1, 1, 1, 1, 1])->ofCheck($check), 'two seconds are the least');
+        self::assertSame($check->seconds, $this->of([0, 30, 30, 30, 30])->ofCheck($check), 'nought teaches nothing');
+        self::assertSame(35, $this->of([20, 20, 20, 50, 50, 50])->ofCheck($check));
+    }
+
     public function test_a_clock_that_ran_backwards_teaches_nothing(): void
     {
         $check = RealCatalogue::get()->check('eng-oil-stick');

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Walk;
+
+use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Walk\CountTouches;
+use JadeLedger\Core\Walk\PlanWalk;
+use JadeLedger\Core\Walk\WalkEffort;
+use JadeLedger\Core\Walk\WalkPlan;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\RealCatalogue;
+
+/**
+ * What a walk costs the hand. The figures of the pallet truck are the ones that TouchesOfACheckoutTest counts with a
+ * finger; the others are those of docs/performance.md, and change with the catalogue or the pages only.
+ */
+final class CountTouchesTest extends TestCase
+{
+    /**
+     * Touched or held, typed, pages.
+     *
+     * @param array{int, int, int} $again
+     * @param array{int, int, int} $first when nobody has walked it before
+     * @param array{int, int, int} $back
+     */
+    #[TestWith(['fenwold_p20', [76, 12, 24], [85, 12, 27], [75, 12, 25]], 'pallet truck')]
+    #[TestWith(['dromvik_14c', [165, 20, 48], [174, 20, 51], [159, 20, 49]], 'tracked excavator')]
+    #[TestWith(['ardlow_20b', [201, 20, 50], [210, 20, 53], [112, 12, 37]], '20 m boom lift')]
+    #[TestWith(['mossgill_97', [132, 14, 40], [141, 14, 43], [117, 12, 39]], 'ride-on mower')]
+    public function test_it_is_what_the_documents_say(string $model, array $again, array $first, array $back): void
+    {
+        $count = new CountTouches(RealCatalogue::get());
+        $out = self::plan($model, Movement::Checkout);
+
+        self::assertSame($again, self::told($count->of($out)));
+        self::assertSame($first, self::told($count->ofFirst($out)));
+        self::assertSame($back, self::told($count->of(self::plan($model, Movement::Return))));
+        self::assertSame($again[0] + $again[1], $count->of($out)->touches(), 'a character is a touch');
+    }
+
+    /** A carried line loses its own touch, and nothing else is lost with it. */
+    public function test_a_carried_line_saves_the_touches_that_it_had_alone(): void
+    {
+        $plan = self::plan('fenwold_p20', Movement::Checkout);
+        $count = new CountTouches(RealCatalogue::get());
+        $all = $count->of($plan);
+        $saved = 0;
+        foreach ($plan->lines() as $line) {
+            $without = $count->of($plan, [$line->key]);
+            self::assertSame([$all->typed, $all->screens], [$without->typed, $without->screens], $line->key);
+            $saved += $all->acts - $without->acts;
+        }
+
+        self::assertGreaterThan(20, $saved);
+        $keys = array_map(static fn ($line): string => $line->key, $plan->lines());
+        self::assertSame($all->acts - $saved, $count->of($plan, $keys)->acts, 'each for itself');
+    }
+
+    private static function plan(string $model, Movement $movement): WalkPlan
+    {
+        return (new PlanWalk(RealCatalogue::get()))->for(RealCatalogue::get()->model($model), $movement);
+    }
+
+    /** @return array{int, int, int} */
+    private static function told(WalkEffort $effort): array
+    {
+        return [$effort->acts, $effort->typed, $effort->screens];
+    }
+}
