@@ -18,10 +18,13 @@ final readonly class Signature
     /** Whether somebody drew something: not nothing, and not a dot. */
     public function isDrawn(): bool
     {
-        $pairs = static fn (array $stroke): array => array_chunk($stroke, 2);
-        $points = array_merge([], ...array_map($pairs, $this->strokes));
-        $extent = static function (int $axis) use ($points): int {
-            $values = array_column($points, $axis);
+        $extent = function (int $axis): int {
+            $values = [];
+            foreach ($this->strokes as $stroke) {
+                for ($at = $axis; $at < count($stroke); $at += 2) {
+                    $values[] = $stroke[$at];
+                }
+            }
 
             return $values === [] ? 0 : max($values) - min($values);
         };

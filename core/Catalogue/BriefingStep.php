@@ -63,6 +63,7 @@ final readonly class BriefingStep
     /** The same step on a machine whose model says how long it takes. */
     public function taking(int $seconds): self
     {
+        // @phpstan-ignore argument.type (its own members)
         return new self(...['timerSeconds' => $seconds] + get_object_vars($this));
     }
 }

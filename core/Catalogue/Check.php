@@ -94,7 +94,12 @@ final readonly class Check
     /** The same check in a yard that takes another time for it. */
     public function taking(int $seconds): self
     {
-        return $seconds === $this->seconds ? $this : new self(...['seconds' => $seconds] + get_object_vars($this));
+        if ($seconds === $this->seconds) {
+            return $this;
+        }
+
+        // @phpstan-ignore argument.type (its own members)
+        return new self(...['seconds' => $seconds] + get_object_vars($this));
     }
 
     /** @return list<Occasion> when it is due on a machine with these features */

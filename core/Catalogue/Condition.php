@@ -39,11 +39,13 @@ final readonly class Condition
 
     public function thatMayWait(): self
     {
+        // @phpstan-ignore argument.type (its own members)
         return new self(...['mayWait' => true] + get_object_vars($this));
     }
 
     public function thatWantsItsFigure(): self
     {
+        // @phpstan-ignore argument.type (its own members)
         return new self(...['wantsFigure' => true] + get_object_vars($this));
     }
 

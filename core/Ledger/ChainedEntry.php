@@ -100,7 +100,11 @@ final readonly class ChainedEntry
     private function decoded(): array
     {
         $body = json_decode($this->text, true);
+        $members = [];
+        foreach (is_array($body) ? $body : [] as $name => $value) {
+            $members[(string) $name] = $value;
+        }
 
-        return is_array($body) ? $body : [];
+        return $members;
     }
 }

@@ -61,6 +61,14 @@ final readonly class Checkpoint
     /** @throws \JsonException|\TypeError when the text is no checkpoint */
     public static function parse(string $text): self
     {
+        // What does not have this form is a TypeError: the signature was held against the text before.
+        /**
+         * @var array{
+         *     number: positive-int, taken_at: string, previous: string|null, yards: list<string>,
+         *     chains: array<string, array{entries: int, hash: string}>,
+         *     tables: array<string, array{rows: int, up_to: string, sha256: string}>
+         * } $read
+         */
         $read = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
 
         return new self(

@@ -57,6 +57,7 @@ final readonly class ServicePoint
     /** The same point, coming back as somebody else says. */
     public function every(Interval $every, Source $source): self
     {
+        // @phpstan-ignore argument.type (its own members)
         return new self(...['every' => $every, 'source' => $source] + get_object_vars($this));
     }
 }

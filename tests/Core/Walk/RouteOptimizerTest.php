@@ -4,17 +4,46 @@ declare(strict_types=1);
 
 namespace Tests\Core\Walk;
 
+use JadeLedger\Core\Catalogue\Corner;
+use JadeLedger\Core\Catalogue\Turn;
+use JadeLedger\Core\Walk\Route;
+use JadeLedger\Core\Walk\RouteOptimizer;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\ExactRound;
 use Tests\Support\RandomRound;
+use Tests\Support\RealCatalogue;
 
 final class RouteOptimizerTest extends TestCase
 {
-    /** The optimum comes from a method outside the project: Held and Karp, 1962. */
-    #[TestWith([4, 60], 'four stations')]
+    /** Up to nine it is the shortest itself: Held and Karp, 1962, a method outside the project. */
+    #[TestWith([3, 40], 'three stations')]
+    #[TestWith([4, 60], 'four')]
     #[TestWith([7, 60], 'seven')]
     #[TestWith([9, 25], 'nine')]
+    public function test_the_way_round_a_few_stations_is_the_shortest(int $stations, int $machines): void
+    {
+        for ($seed = 1; $seed <= $machines; $seed++) {
+            $gap = RandomRound::of($stations, $stations * 1000 + $seed)->gap();
+            self::assertEqualsWithDelta(0.0, $gap, 1e-9, "machine {$seed}");
+        }
+    }
+
+    /** A step against the way round counts as two, so half of the round is walked backwards only where it saves a third. */
+    public function test_steps_are_counted_along_the_way_round_and_double_against_it(): void
+    {
+        $catalogue = RealCatalogue::get();
+        $route = Route::round($catalogue->family('pallet_truck'), Corner::FrontRight, Turn::Clockwise);
+        $shorten = new RouteOptimizer($route);
+        $round = $route->length;
+
+        self::assertSame(0.0, $shorten->steps(50.0, 50.0));
+        self::assertSame(100.0, $shorten->steps(50.0, 150.0));
+        self::assertEqualsWithDelta(200.0, $shorten->steps(150.0, 50.0), 1e-9, 'a hundred back');
+        self::assertEqualsWithDelta(100.0, $shorten->steps($round - 50.0, 50.0), 1e-9, 'over the beginning');
+        self::assertEqualsWithDelta(200.0, $shorten->steps(50.0, $round - 50.0), 1e-9, 'and back over it');
+    }
+
     #[TestWith([12, 3], 'twelve')]
     public function test_the_way_is_within_three_percent_of_the_shortest_on_average_and_never_more_than_ten_above(int $stations, int $machines): void
     {
