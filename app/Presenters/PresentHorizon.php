@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Service\HireSpan;
+use JadeLedger\Core\Service\ServicePoint;
 
 /**
  * What the fleet needs in three weeks: each machine with its points and its hires, and the kit for all of it. Which
@@ -167,7 +168,11 @@ final readonly class PresentHorizon
                 ->whereColumn('r.machine_id', 'machines.id'))
             ->groupBy('model_id')->selectRaw('model_id, count(*) as machines')->get();
         foreach ($others as $model) {
-            $known += (int) $model->machines * count($this->programme->of($model->model_id)->points);
+            $points = array_filter(
+                $this->programme->of($model->model_id)->points,
+                static fn (ServicePoint $point): bool => $point->isOn(null),
+            );
+            $known += (int) $model->machines * count($points);
         }
 
         return $known;
