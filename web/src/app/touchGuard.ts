@@ -2,7 +2,7 @@
 const SETTLE_MS = 400;
 /** How far apart two presses are to count as two places, in CSS pixels. */
 const SAME_PLACE_PX = 32;
-const ACTS = 'button, a[href], [role="button"], [role="slider"], input, textarea, label, summary';
+const ACTS = 'button, a[href], [role="button"], [role="slider"], input, textarea, label, summary, [data-listed]';
 /** Keys that are meant to be pressed in quick succession: digits, steps. */
 const REPEATS = '[data-repeats]';
 

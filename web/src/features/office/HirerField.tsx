@@ -1,8 +1,9 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useLayoutEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
+import { pageChanged } from '../../app/touchGuard';
 import { useHirers } from './useOffice';
 import './office.css';
 
@@ -27,6 +28,9 @@ export function HirerField({ value, onlyKnown = false, onChange }: Props) {
   const found = useHirers(search.trim());
   const known: HirerChoice[] = (found.data?.hirers ?? []).map((hirer) => ({ known: hirer }));
   const typed = search.trim();
+  // Names come in while somebody types: one that has moved up is not taken for the one that was touched.
+  const listed = known.map(nameOf).join('\n');
+  useLayoutEffect(pageChanged, [listed]);
   const isNew = !onlyKnown && typed.length >= LEAST_LETTERS && !known.some(
     (one) => nameOf(one).toLowerCase() === typed.toLowerCase(),
   );
@@ -49,6 +53,7 @@ export function HirerField({ value, onlyKnown = false, onChange }: Props) {
           key={key}
           {...props}
           className={`${props.className ?? ''} office-option`}
+          data-listed
           data-testid={'known' in choice ? `hirer-${choice.known.name}` : 'new-hirer'}
         >
           <span>{'known' in choice ? <b>{choice.known.name}</b> : t('office.new_hirer', { name: choice.name })}</span>

@@ -1,8 +1,9 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useLayoutEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
+import { pageChanged } from '../../app/touchGuard';
 import { MiniPlan } from '../../plans/MiniPlan';
 import { useFoundMachines } from './useOffice';
 import './office.css';
@@ -17,6 +18,9 @@ export function MachineField({ value, onChange }: Props) {
   const { t } = useTranslation();
   const [search, setSearch] = useState('');
   const found = useFoundMachines(search);
+  // Machines come in while somebody types: one that has moved up is not taken for the one that was touched.
+  const listed = (found.data?.machines ?? []).map(({ id }) => id).join();
+  useLayoutEffect(pageChanged, [listed]);
 
   return (
     <Autocomplete
@@ -36,6 +40,7 @@ export function MachineField({ value, onChange }: Props) {
           key={key}
           {...props}
           className={`${props.className ?? ''} office-option`}
+          data-listed
           data-testid={`take-${machine.fleet_number}`}
         >
           <MiniPlan name={machine.drawing} height={34} />
