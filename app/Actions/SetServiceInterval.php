@@ -70,7 +70,8 @@ final readonly class SetServiceInterval
                 Machine::query()->where('model_id', $model->id)->pluck('id')->all(),
             )));
             ($this->audit)(AuditKind::ServiceIntervalSet, $by, "{$model->maker} {$model->name}", after: [
-                'point' => $point->id, 'hours' => $hours, 'months' => $months, 'days' => $days, 'hires' => $hires, 'source' => $source,
+                'point' => $point->id, 'hours' => $hours, 'months' => $months, 'days' => $days, 'hires' => $hires,
+                'source' => $source,
             ]);
         });
     }

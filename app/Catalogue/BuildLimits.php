@@ -19,7 +19,11 @@ final class BuildLimits
         $source = new Source(SourceKind::from($tree['source']['kind']), $tree['source']['words']);
 
         return match ($tree['kind']) {
-            'hour_meter', 'work_meter' => new Reading\Counted\HourMeterLimits($tree['whole_digits'], $tree['decimals'], $source),
+            'hour_meter', 'work_meter' => new Reading\Counted\HourMeterLimits(
+                $tree['whole_digits'],
+                $tree['decimals'],
+                $source,
+            ),
             'dipstick' => new Reading\Fluids\DipstickLimits(
                 $this->marks($tree['cold'], Unit::Millimetre),
                 isset($tree['hot']) ? $this->marks($tree['hot'], Unit::Millimetre) : null,

@@ -40,8 +40,13 @@ final class HappenedTo
      */
     public static function of(Collection $hires, array $last): Happened
     {
-        $ended = $hires->map(static fn (Hire $hire): ?\DateTimeImmutable => $hire->state?->in_at?->toDateTimeImmutable());
+        $ended = [];
+        foreach ($hires as $hire) {
+            if ($hire->state?->in_at !== null) {
+                $ended[] = $hire->state->in_at->toDateTimeImmutable();
+            }
+        }
 
-        return new Happened(array_values(array_filter($ended->all())), $last);
+        return new Happened($ended, $last);
     }
 }

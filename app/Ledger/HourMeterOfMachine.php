@@ -133,8 +133,8 @@ final readonly class HourMeterOfMachine
             ->where('recorded_at', '>', $from)
             ->orderBy('recorded_at')
             ->first();
-        $beside = MeterReadingRecord::of($meter)->where('machine_id', $machineId)->where('at', '>', $from)->orderBy('at')
-            ->first();
+        $beside = MeterReadingRecord::of($meter)->where('machine_id', $machineId)->where('at', '>', $from)
+            ->orderBy('at')->first();
         if ($read === null || ($beside !== null && $beside->at->lessThan($read->recorded_at))) {
             return $beside === null ? null : [$beside->hours, $beside->at];
         }
@@ -199,7 +199,7 @@ final readonly class HourMeterOfMachine
         return MeterOffsets::of($machine->id)->inAll($machine);
     }
 
-    /** What one of its meters has counted in all, by every meter of the kind that it had; none while it was never read. */
+    /** What one of its meters has counted in all, replaced ones of the kind with it; none while it was never read. */
     public function inAllBy(Machine $machine, Meter $meter): ?Quantity
     {
         return $meter === Meter::Main

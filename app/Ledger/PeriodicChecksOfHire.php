@@ -17,7 +17,10 @@ use JadeLedger\Core\Service\ChecksAfterEvents;
 use JadeLedger\Core\Service\DueCheck;
 use JadeLedger\Core\Service\PeriodicChecks;
 
-/** The checks that come back with the calendar, or after a repair or another attachment, and enter the next walk of a hire's machine. */
+/**
+ * The checks that come back with the calendar, or after a repair or another attachment, and enter the next walk of a
+ * hire's machine.
+ */
 final readonly class PeriodicChecksOfHire
 {
     private const OCCASIONS = [

@@ -51,10 +51,10 @@ final readonly class ServiceOfMachine
         $features = $catalogue->featuresOf($catalogue->model($history->machine->model_id));
         $back = $history->hires->map(static fn (Hire $hire) => $hire->state?->in_at)->filter()->max();
         $laidUp = LaidUp::since($back === null ? null : $this->yard->dayOf($back->toImmutable()), $ahead, $today);
-        $noon = static fn (CalendarDate $day): \DateTimeImmutable => new \DateTimeImmutable("{$day->text()} 00:00:00 UTC");
+        $begin = static fn (CalendarDate $day): \DateTimeImmutable => new \DateTimeImmutable("{$day->text()} UTC");
 
-        return [After::Frost->value => $noon(SeasonRule::of($features)->frostBegan($today))]
-            + ($laidUp === null ? [] : [After::Storage->value => $noon($laidUp)]);
+        return [After::Frost->value => $begin(SeasonRule::of($features)->frostBegan($today))]
+            + ($laidUp === null ? [] : [After::Storage->value => $begin($laidUp)]);
     }
 
     /** @param  Collection<int, Hire>  $hires on which something may fall due */

@@ -86,8 +86,8 @@ final class UpdateWalkLine
     }
 
     /**
-     * Lines that a repair or another attachment made due are open as on the first day; what was answered before stays in
-     * the ledger.
+     * Lines that a repair or another attachment made due are open as on the first day; what was answered before stays
+     * in the ledger.
      *
      * @param list<string> $keys
      */

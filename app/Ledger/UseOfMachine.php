@@ -56,7 +56,8 @@ final readonly class UseOfMachine
     public static function ofAll(array $machines, Meter $meter = Meter::Main): array
     {
         $since = CarbonImmutable::now()->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u');
-        $changes = MeterChange::query()->where('meter', $meter)->whereIn('machine_id', $machines)->get()->groupBy('machine_id');
+        $changes = MeterChange::query()->where('meter', $meter)->whereIn('machine_id', $machines)->get()
+            ->groupBy('machine_id');
         $readings = Reading::countedHours($meter)
             ->whereIn('machine_id', $machines)
             ->where('recorded_at', '>=', $since)

@@ -100,7 +100,8 @@ final readonly class PresentServiceOfMachine
     {
         $offsets = $use->offsets;
         $from = $now->subDays(self::LOOKS_BACK_DAYS)->format('Y-m-d H:i:s.u');
-        $walks = Reading::ofHourMeter($meter)->where('machine_id', $machineId)->where('recorded_at', '>=', $from)->get();
+        $walks = Reading::ofHourMeter($meter)->where('machine_id', $machineId)
+            ->where('recorded_at', '>=', $from)->get();
         $beside = MeterReadingRecord::of($meter)->where('machine_id', $machineId)->where('at', '>=', $from)->get();
         $all = [
             ...$walks->map(static fn (Reading $one): array => [

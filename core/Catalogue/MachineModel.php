@@ -45,7 +45,9 @@ final readonly class MachineModel
      */
     public function here(array $places): array
     {
-        return array_values(array_unique(array_map(fn (string $place): string => $this->places[$place] ?? $place, $places)));
+        $here = array_map(fn (string $place): string => $this->places[$place] ?? $place, $places);
+
+        return array_values(array_unique($here));
     }
 
     /** @return array<string, string> places and checks that are elsewhere than on other models of the family */

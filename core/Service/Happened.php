@@ -28,7 +28,9 @@ final readonly class Happened
 
     public function hiresSince(WorkDone $done): int
     {
-        return count(array_filter($this->hiresEnded, static fn (\DateTimeImmutable $end): bool => $end > $done->moment()));
+        $isSince = static fn (\DateTimeImmutable $end): bool => $end > $done->moment();
+
+        return count(array_filter($this->hiresEnded, $isSince));
     }
 
     /** What a point is due after, and was not done since; nothing where it was. */

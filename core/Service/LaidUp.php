@@ -6,7 +6,10 @@ namespace JadeLedger\Core\Service;
 
 use JadeLedger\Core\Paper\CalendarDate;
 
-/** Since when a machine counts as laid up: it stood for thirty days and nobody has booked it. Common practice, no source. */
+/**
+ * Since when a machine counts as laid up: it stood for thirty days and nobody has booked it. Common practice, no
+ * source.
+ */
 final class LaidUp
 {
     public const AFTER_DAYS = 30;

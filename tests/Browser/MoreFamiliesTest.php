@@ -24,7 +24,10 @@ final class MoreFamiliesTest extends BrowserTestCase
     #[TestWith(['A-20', ['eng-oil-stick' => '20', 'cool-bottle' => '24', 'fuel-level-sight' => '84', 'doc-hour-meter' => '2021.4', 'doc-key-label' => '3']], 'boom lift')]
     #[TestWith(['P-05', ['doc-hour-meter' => '208.8', 'doc-key-label' => '3']], 'mast lift')]
     #[TestWith(['G-02', ['eng-oil-stick' => '14', 'cool-bottle' => '24', 'fuel-level' => '74', 'doc-hour-meter' => '2480.5', 'doc-key-label' => '3']], 'generator')]
-    #[TestWith(['F-20', ['doc-hour-meter' => '2504.6', 'doc-work-meter' => '702.1', 'doc-key-label' => '2']], 'electric truck')]
+    #[TestWith(
+        ['F-20', ['doc-hour-meter' => '2504.6', 'doc-work-meter' => '702.1', 'doc-key-label' => '2']],
+        'electric truck',
+    )]
     #[TestWith(['R-05', ['eng-oil-stick' => '14', 'cool-bottle' => '24', 'fuel-level-sight' => '22', 'doc-hour-meter' => '411.5', 'doc-key-label' => '2']], 'roller')]
     public function test_a_machine_of_another_family_goes_out_and_comes_back(string $number, array $values): void
     {

@@ -67,7 +67,8 @@ final class AttachmentTest extends YardTestCase
         self::assertNotNull($state['voided'], 'the release is void');
         $before = WalkLine::query()->where('walk_id', $walk->id)->orderBy('position')->get()->toArray();
         $this->app->make(RebuildProjections::class)();
-        self::assertSame($before, WalkLine::query()->where('walk_id', $walk->id)->orderBy('position')->get()->toArray());
+        $after = WalkLine::query()->where('walk_id', $walk->id)->orderBy('position')->get()->toArray();
+        self::assertSame($before, $after);
     }
 
     public function test_it_makes_service_due_that_goes_by_it(): void
@@ -98,7 +99,9 @@ final class AttachmentTest extends YardTestCase
 
     private function change(?string $fitted): \Illuminate\Testing\TestResponse
     {
-        return $this->sendTo("machines/{$this->machine->id}", $this->entry('attachment.changed', ['fitted' => $fitted]));
+        $changed = $this->entry('attachment.changed', ['fitted' => $fitted]);
+
+        return $this->sendTo("machines/{$this->machine->id}", $changed);
     }
 
     /** @param  array<string, mixed>  $entry */

@@ -92,7 +92,8 @@ final class SecondMeterTest extends YardTestCase
             'sha256' => $photo, 'bytes' => 1, 'width' => 1, 'height' => 1, 'uploaded_by_id' => auth('web')->id(),
         ]);
         $this->postJson("/api/machines/{$this->truck->id}/entries", ['entries' => [$this->entry('meter.replaced', [
-            'removed' => '702.0', 'began' => '0.0', 'photo' => $photo, 'reason' => 'The display was dead.', 'meter' => 'work',
+            'removed' => '702.0', 'began' => '0.0', 'photo' => $photo, 'reason' => 'The display was dead.',
+            'meter' => 'work',
         ])]])->assertJsonPath('results.0.problem', null);
         $this->travel(1)->days();
         $this->as(Role::Technician);
@@ -109,8 +110,9 @@ final class SecondMeterTest extends YardTestCase
         $walk = $this->openWalk(hire: $hire);
         $this->walkThrough($walk, '2000.0', values: ['doc-work-meter' => '700.0']);
 
-        $kinds = Reading::query()->where('machine_id', $this->truck->id)->whereIn('line', ['doc-hour-meter', 'doc-work-meter'])
-            ->orderBy('line')->get()->map(static fn (Reading $one): array => [$one->judgement['kind'], $one->is_valid])->all();
+        $kinds = Reading::query()->where('machine_id', $this->truck->id)
+            ->whereIn('line', ['doc-hour-meter', 'doc-work-meter'])->orderBy('line')->get()
+            ->map(static fn (Reading $one): array => [$one->judgement['kind'], $one->is_valid])->all();
         self::assertSame([['hour_meter', true], ['work_meter', true]], $kinds);
         self::assertSame('2000.0', MachineStatus::query()->findOrFail($this->truck->id)->smr_hours);
         self::assertSame('700.0', $this->service()->json('work_meter.hours_in_all'));

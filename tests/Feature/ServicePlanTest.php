@@ -33,7 +33,11 @@ final class ServicePlanTest extends YardTestCase
 
     public function test_work_on_two_machines_goes_into_one_day_with_one_kit(): void
     {
-        $planned = $this->plan('2026-12-03', [[$this->machine, 'svc-500'], [$this->other, 'svc-500'], [$this->other, 'svc-cab-filter']]);
+        $planned = $this->plan('2026-12-03', [
+            [$this->machine, 'svc-500'],
+            [$this->other, 'svc-500'],
+            [$this->other, 'svc-cab-filter'],
+        ]);
 
         $this->assertFits($planned->assertOk(), 'ServicePlans');
         $day = $planned->json('planned.0');
@@ -78,8 +82,12 @@ final class ServicePlanTest extends YardTestCase
     #[TestWith(['2026-12-03', 'svc-nothing', 422, '/problems/no-such-service-point'])]
     #[TestWith(['2026-02-30', 'svc-oil', 422, null])]
     #[TestWith(['tomorrow', 'svc-oil', 422, null])]
-    public function test_what_cannot_be_is_refused_and_nothing_is_planned(string $day, string $point, int $status, ?string $type): void
-    {
+    public function test_what_cannot_be_is_refused_and_nothing_is_planned(
+        string $day,
+        string $point,
+        int $status,
+        ?string $type,
+    ): void {
         $refused = $this->plan($day, [[$this->machine, 'svc-oil'], [$this->other, $point]])->assertStatus($status);
 
         if ($type !== null) {

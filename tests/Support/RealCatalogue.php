@@ -50,7 +50,8 @@ final class RealCatalogue
     {
         return new MachineModel(
             $model->id, $model->familyId, $model->maker, $model->name, $model->describes, $model->massKilograms,
-            $model->features->with(new Features($more)), $model->limits, $model->plate, $model->servicePlaces, $model->moved(),
+            $model->features->with(new Features($more)), $model->limits, $model->plate, $model->servicePlaces,
+            $model->moved(),
         );
     }
 

@@ -88,8 +88,12 @@ final readonly class MeterRead implements EntryOfMachine
     }
 
     /** A figure of a day that is past has to be one from which the next known one can have been reached. */
-    private function mustFitWhatCameAfter(MachineContext $context, Meter $meter, Quantity $hours, CarbonImmutable $at): void
-    {
+    private function mustFitWhatCameAfter(
+        MachineContext $context,
+        Meter $meter,
+        Quantity $hours,
+        CarbonImmutable $at,
+    ): void {
         $next = $this->meter->firstAfter($context->machine->id, $at, $meter);
         if ($next === null || $this->meter->wasChangedAfter($context->machine->id, $at, $meter)) {
             return;

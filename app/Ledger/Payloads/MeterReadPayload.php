@@ -17,6 +17,10 @@ final readonly class MeterReadPayload implements Payload
 
     public static function read(JsonObject $json): static
     {
-        return new self($json->string('hours'), $json->optionalString('on'), Meter::from($json->optionalString('meter') ?? Meter::Main->value));
+        return new self(
+            $json->string('hours'),
+            $json->optionalString('on'),
+            Meter::from($json->optionalString('meter') ?? Meter::Main->value),
+        );
     }
 }

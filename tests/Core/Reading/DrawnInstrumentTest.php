@@ -150,6 +150,8 @@ final class DrawnInstrumentTest extends TestCase
         $of = static fn (string $litres): Quantity => Quantity::of($litres, Unit::Litre);
         $marks = new LevelMarks($of($lowest), $of($add), $of($full), $of($highest));
 
-        self::assertSame($step, (new TankColumnLimits($marks, Levels::oil('1'), Need::ForTheHire, Levels::maker()))->step());
+        $tank = new TankColumnLimits($marks, Levels::oil('1'), Need::ForTheHire, Levels::maker());
+
+        self::assertSame($step, $tank->step());
     }
 }

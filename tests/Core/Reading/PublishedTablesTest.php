@@ -57,7 +57,8 @@ final class PublishedTablesTest extends TestCase
     {
         foreach (PublishedValues::entries() as $entry) {
             if ($entry['id'] === $id) {
-                yield from self::rows("{$id} {$entry['source']}, column {$from}", $entry['table']['rows'], $from, $to, $read);
+                $name = "{$id} {$entry['source']}, column {$from}";
+                yield from self::rows($name, $entry['table']['rows'], $from, $to, $read);
 
                 return;
             }

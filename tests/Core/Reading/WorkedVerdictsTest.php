@@ -13,7 +13,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 
-/** The arithmetic that stands under a verdict, worked by hand; laws and bands are held against their sources elsewhere. */
+/**
+ * The arithmetic that stands under a verdict, worked by hand; laws and bands are held against their sources elsewhere.
+ */
 final class WorkedVerdictsTest extends TestCase
 {
     /** @return iterable<string, array{string, string, Observation, list<string>, array<string, string>}> */
@@ -78,7 +80,8 @@ final class WorkedVerdictsTest extends TestCase
             'brennock_g60', 'coolant_freeze', new Observation($of('-30', Unit::Celsius)),
             ['-30 °C : -25 °C'], ['freeze' => '-30'],
         ];
-        // By mass 37.2 and 42.3 %, by volume 35.0 and 40.0 % (density 1.10): 9 × (40.04 − 35.00) ÷ (100 − 35.00) = 0.70.
+        // By mass 37.2 and 42.3 %, by volume 35.0 and 40.0 % (density 1.10).
+        // 9 × (40.04 − 35.00) ÷ (100 − 35.00) = 0.70
         yield 'coolant that is thin' => [
             'brennock_g60', 'coolant_freeze', new Observation($of('-20', Unit::Celsius)),
             ['-20 °C : 35 %, -25 °C : 40 %', '0.7 L'], ['litres' => '0.7'],
@@ -91,7 +94,8 @@ final class WorkedVerdictsTest extends TestCase
             'ardlow_12s', 'acid', $cells('1.277', '1.227', '1.258'), ['1.227 → 75 %'], ['charge' => '75'],
         ];
         yield 'cells that lie too far apart' => [
-            'ardlow_12s', 'acid', $cells('1.277', '1.226', '1.258'), ['0.051 > 0.050'], ['spread' => '0.051', 'most' => '0.050'],
+            'ardlow_12s', 'acid', $cells('1.277', '1.226', '1.258'),
+            ['0.051 > 0.050'], ['spread' => '0.051', 'most' => '0.050'],
         ];
         yield 'acid by the hydrometer' => [
             'ardlow_12s', 'acid', new Observation($of('1.238', Unit::SpecificGravity)),

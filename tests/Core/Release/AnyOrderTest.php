@@ -41,7 +41,8 @@ final class AnyOrderTest extends TestCase
         $lines = array_map(static fn ($line): string => $line->key, $plan->lines());
         $checks = self::checksAsWritten();
         $features = $catalogue->featuresOf($model);
-        $names = array_filter(array_keys(RealCatalogue::compiled()->trees['features.yaml']['features']), $features->has(...));
+        $all = array_keys(RealCatalogue::compiled()->trees['features.yaml']['features']);
+        $names = array_filter($all, $features->has(...));
         $this->random = new Randomizer(new Mt19937($seed));
         $tried = ['leave' => [0, 0], 'release' => [0, 0], 'lift' => [0, 0]];
         $inspected = new MemoryYard($plan, $features);
@@ -119,13 +120,20 @@ final class AnyOrderTest extends TestCase
                 'grade',
                 ['finding' => $placed === [] ? 'none' : $this->pick($placed), 'severity' => $this->pick($severities)],
             ),
-            6, 7 => $this->entry('strike', ['struck' => $this->pick([...$placed, ...$this->idsOf($history, 'answer')])]),
+            6, 7 => $this->entry(
+                'strike',
+                ['struck' => $this->pick([...$placed, ...$this->idsOf($history, 'answer')])],
+            ),
             8 => $this->entry('hang', []),
             9, 10 => $this->entry('repair', ['lines' => $this->amiss($history, $lines)]),
             11, 12 => $this->entry('lift', []),
             13, 14 => $this->entry(
                 'release',
-                ['conditions' => $this->random->getInt(0, 1) === 0 ? [] : [...$placed, ...$this->amiss($history, $lines)]],
+                [
+                    'conditions' => $this->random->getInt(0, 1) === 0
+                        ? []
+                        : [...$placed, ...$this->amiss($history, $lines)],
+                ],
             ),
             default => $this->entry('leave', []),
         }];
@@ -171,7 +179,9 @@ final class AnyOrderTest extends TestCase
      */
     private function entry(string $kind, array $what): array
     {
-        return ['id' => 'e'.bin2hex($this->random->getBytes(8)), 'kind' => $kind, 'by' => $this->pick(self::PEOPLE)] + $what;
+        $id = 'e'.bin2hex($this->random->getBytes(8));
+
+        return ['id' => $id, 'kind' => $kind, 'by' => $this->pick(self::PEOPLE)] + $what;
     }
 
     private function chainHoldsAndTellsOfTampering(MemoryYard $yard): void
@@ -179,7 +189,11 @@ final class AnyOrderTest extends TestCase
         self::assertTrue(HashChain::verify($yard->chain)->holds());
         $at = $this->random->getInt(0, count($yard->chain) - 2);
         $was = $yard->chain[$at];
-        $said = str_replace(['stands', '"by":"ines"', '"by":"moss"', '"by":"rafe"'], ['amiss', '"by":"rafe"', '"by":"ines"', '"by":"moss"'], $was->text);
+        $said = str_replace(
+            ['stands', '"by":"ines"', '"by":"moss"', '"by":"rafe"'],
+            ['amiss', '"by":"rafe"', '"by":"ines"', '"by":"moss"'],
+            $was->text,
+        );
         $forged = match ($this->random->getInt(0, 2)) {
             // Its words changed, as they stand or with a hash that fits them.
             0 => [new ChainedEntry($was->id, $was->sequence, $said, $was->previousHash, $was->hash)],

@@ -66,7 +66,7 @@ final class AfterEventsTest extends TestCase
     #[TestWith([1, 'second'])]
     #[TestWith([0, 'first'])]
     #[TestWith([2, null])]
-    public function test_a_point_that_goes_by_hires_falls_due_on_the_hire_that_is_one_too_many(int $left, ?string $hire): void
+    public function test_what_goes_by_hires_falls_due_on_the_one_that_is_too_many(int $left, ?string $hire): void
     {
         $ended = array_fill(0, 3 - $left, self::at('2026-11-20T09:00:00Z'));
         $point = self::due(Interval::every(null, hires: 3), [], new Happened($ended, []));
@@ -98,8 +98,11 @@ final class AfterEventsTest extends TestCase
     #[TestWith(['2026-09-01', null, '2026-10-01'])]
     #[TestWith(['2026-09-01', '2026-12-30', null], 'booked within thirty days')]
     #[TestWith(['2026-09-01', '2026-12-31', '2026-10-01'], 'booked later')]
-    public function test_a_machine_that_nobody_wants_counts_as_laid_up(?string $back, ?string $next, ?string $since): void
-    {
+    public function test_a_machine_that_nobody_wants_counts_as_laid_up(
+        ?string $back,
+        ?string $next,
+        ?string $since,
+    ): void {
         $ahead = $next === null ? [] : [new HireSpan('next', self::day($next), self::day('2027-01-20'))];
         $laidUp = LaidUp::since($back === null ? null : self::day($back), $ahead, self::day('2026-12-01'));
 
@@ -112,7 +115,8 @@ final class AfterEventsTest extends TestCase
     #[TestWith(['50', 0])]
     public function test_a_point_of_a_new_machine_ends_with_its_hours(?string $hours, int $count): void
     {
-        $point = RealCatalogue::get()->programmeOf(RealCatalogue::get()->model('dromvik_14c'))->points['svc-new-engine'];
+        $catalogue = RealCatalogue::get();
+        $point = $catalogue->programmeOf($catalogue->model('dromvik_14c'))->points['svc-new-engine'];
         $now = $hours === null ? null : Quantity::of($hours, Unit::Hour);
         $schedule = ServiceSchedule::of(Programme::of([$point]), [], $now, self::day('2026-12-01'), null);
 

@@ -38,11 +38,12 @@ final class LeafDrawingTest extends TestCase
                     );
                     if ($drawn !== null && count($on) > $most) {
                         $most = count($on);
-                        $best = [$drawn, array_map(static fn (PlannedLine $line): string => $line->key, array_values($on))];
+                        $best = [$drawn, array_values(array_map(self::key(...), $on))];
                     }
                 }
                 $shown = LeafDrawing::of($leaf, $catalogue->closeUps, $features);
-                self::assertSame($best, $shown === null ? [] : [$shown->drawing, array_keys($shown->anchors)], $model->id);
+                $told = $shown === null ? [] : [$shown->drawing, array_keys($shown->anchors)];
+                self::assertSame($best, $told, $model->id);
                 $seen[$shown === null ? 'without' : 'with']++;
             }
         }
@@ -74,10 +75,16 @@ final class LeafDrawingTest extends TestCase
         foreach (self::leaves('dromvik_14c') as $leaf) {
             $said = count($leaf->each) + count($leaf->opened) + count($leaf->together);
             self::assertSame($said, $leaf->items());
-            self::assertSame(2 * count($leaf->each) + 2 * count($leaf->opened) + count($leaf->together), (int) (2 * $leaf->rows()));
+            $halves = 2 * count($leaf->each) + 2 * count($leaf->opened) + count($leaf->together);
+            self::assertSame($halves, (int) (2 * $leaf->rows()));
             $lines += count($leaf->lines);
         }
         self::assertGreaterThan(100, $lines);
+    }
+
+    private static function key(PlannedLine $line): string
+    {
+        return $line->key;
     }
 
     /** @return list<Leaf> */

@@ -29,7 +29,7 @@ final class RouteOptimizerTest extends TestCase
         }
     }
 
-    /** A step against the way round counts as two, so half of the round is walked backwards only where it saves a third. */
+    /** A step against the way round counts as two: it is walked backwards only where that saves a third. */
     public function test_steps_are_counted_along_the_way_round_and_double_against_it(): void
     {
         $catalogue = RealCatalogue::get();

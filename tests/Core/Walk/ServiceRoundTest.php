@@ -63,7 +63,8 @@ final class ServiceRoundTest extends TestCase
         $catalogue = (new BuildCatalogue)->from(CompiledCatalogue::stored('trial', $trees));
         $faults = (new CrossCheckCatalogue($catalogue, $trees, RealCatalogue::get()))->faults();
 
-        self::assertStringContainsString($what, implode(' ', array_map(static fn ($one): string => $one->sentence(), $faults)));
+        $told = implode(' ', array_map(static fn ($one): string => $one->sentence(), $faults));
+        self::assertStringContainsString($what, $told);
     }
 
     #[TestWith(['svc-oil', 'rear', "says where 'svc-oil' is, which is neither a place of its family nor a check"])]
@@ -75,7 +76,8 @@ final class ServiceRoundTest extends TestCase
         $catalogue = (new BuildCatalogue)->from(CompiledCatalogue::stored('trial', $trees));
         $faults = (new CrossCheckCatalogue($catalogue, $trees, RealCatalogue::get()))->faults();
 
-        self::assertStringContainsString($words, implode(' ', array_map(static fn ($one): string => $one->sentence(), $faults)));
+        $told = implode(' ', array_map(static fn ($one): string => $one->sentence(), $faults));
+        self::assertStringContainsString($words, $told);
     }
 
     private static function round(string $modelId, Turn $turn): ServiceRound

@@ -212,7 +212,9 @@ class Outbox {
   private async sendBatch(subject: Subject): Promise<Subject | null> {
     // Of this person only, and under their name, whoever signs in while it is on its way.
     const actor = this.user;
-    const all = this.state.kept.filter((kept) => subjectOf(kept).id === subject.id && (kept.userId === actor || kept.userId === null));
+    const all = this.state.kept.filter(
+      (kept) => subjectOf(kept).id === subject.id && (kept.userId === actor || kept.userId === null),
+    );
     const batch = all.slice(0, LARGEST_BATCH);
     if (batch.length === 0 || actor === null) {
       return null;

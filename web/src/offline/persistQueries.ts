@@ -1,7 +1,7 @@
 import { dehydrate, hydrate, type DehydratedState, type Query, type QueryClient } from '@tanstack/react-query';
 import { store } from './store';
 
-/** What a technician needs without a network: who is signed in, the day, each walk with its plan, each service sheet. */
+/** What is needed without a network: who is signed in, the day, each walk with its plan, each service sheet. */
 const KEPT = ['session', 'day', 'preview', 'walk', 'briefing', 'people', 'fleet', 'machine', 'service'];
 /** What was read longer ago is not shown again. */
 const LONGEST_MS = 3 * 24 * 3_600_000;

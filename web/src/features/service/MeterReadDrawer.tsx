@@ -41,7 +41,9 @@ export function MeterReadDrawer({ machine, workMeter, onReplaced, onClose }: Pro
             tone="jade"
             testId="meter-read"
             disabled={read.isPending || !/^\d+(\.\d)?$/.test(figureOf)}
-            onClick={() => read.mutate({ hours: figureOf, ...(meter === 'main' ? {} : { meter }) }, { onSuccess: onClose })}
+            onClick={() =>
+              read.mutate({ hours: figureOf, ...(meter === 'main' ? {} : { meter }) }, { onSuccess: onClose })
+            }
           >
             {t('service.post_reading')}
           </Button>
