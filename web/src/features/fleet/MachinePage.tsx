@@ -164,8 +164,13 @@ export default function MachinePage() {
                   <i>{t('fleet.fitted')}</i>
                   <b>{fittedWords(query.data.attachment, t)}</b>
                   {isHere && (me.may.walk || me.may.repair) && (
-                    <button type="button" data-testid="change-attachment" onClick={() => setOver({ is: 'attachment' })}>
-                      {t('fleet.change_attachment')}
+                    <button
+                      type="button"
+                      data-testid="change-attachment"
+                      aria-label={t('fleet.change_attachment')}
+                      onClick={() => setOver({ is: 'attachment' })}
+                    >
+                      {t('fleet.change_short')}
                     </button>
                   )}
                 </p>
