@@ -16,7 +16,6 @@ use App\Ledger\Payloads\AttachmentChangedPayload;
 use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\MachineAttachment;
-use App\Models\MachineStanding;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
@@ -52,10 +51,8 @@ final readonly class AttachmentChanged implements EntryOfMachine
 
     public function judge(IncomingEntry $entry, MachineContext $context): RecordedJudgement
     {
-        $machine = $context->machine->loadMissing('state');
-        if (in_array($machine->state?->standing, [MachineStanding::Out, MachineStanding::Gone], true)) {
-            throw ApiProblem::because(ProblemName::NotInTheYard, 409, ['number' => $machine->fleet_number]);
-        }
+        $context->mustBeInTheYard();
+        $machine = $context->machine;
         $now = MachineAttachment::query()->find($machine->id);
         if ($now !== null && $now->fitted === $entry->payload->fitted) {
             throw ApiProblem::because(ProblemName::IsFittedAlready, 409, [

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Ledger\Kinds;
 
 use App\Catalogue\CatalogueRepository;
-use App\Http\Problems\ApiProblem;
-use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\MachineContext;
 use App\Ledger\EntryOfMachine;
 use App\Ledger\IncomingEntry;
@@ -15,7 +13,6 @@ use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\DamageFoundPayload;
 use App\Ledger\PlaceFinding;
 use App\Models\LedgerEntry;
-use App\Models\MachineStanding;
 use App\Models\MachineStatus;
 use App\Models\User;
 
@@ -47,10 +44,8 @@ final readonly class DamageFound implements EntryOfMachine
 
     public function judge(IncomingEntry $entry, MachineContext $context): RecordedJudgement
     {
-        $machine = $context->machine->loadMissing('state');
-        if (in_array($machine->state?->standing, [MachineStanding::Out, MachineStanding::Gone], true)) {
-            throw ApiProblem::because(ProblemName::NotInTheYard, 409, ['number' => $machine->fleet_number]);
-        }
+        $context->mustBeInTheYard();
+        $machine = $context->machine;
         $catalogue = $this->shelf->current();
 
         return $this->place->judge(

@@ -14,7 +14,6 @@ use App\Ledger\Judgements\FluidToppedUpJudgement;
 use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\FluidToppedUpPayload;
 use App\Models\LedgerEntry;
-use App\Models\MachineStanding;
 use App\Models\TopUpRecord;
 use App\Models\User;
 use App\Words;
@@ -48,10 +47,8 @@ final readonly class FluidToppedUp implements EntryOfMachine
 
     public function judge(IncomingEntry $entry, MachineContext $context): RecordedJudgement
     {
-        $machine = $context->machine->loadMissing('state');
-        if (in_array($machine->state?->standing, [MachineStanding::Out, MachineStanding::Gone], true)) {
-            throw ApiProblem::because(ProblemName::NotInTheYard, 409, ['number' => $machine->fleet_number]);
-        }
+        $context->mustBeInTheYard();
+        $machine = $context->machine;
         $catalogue = $this->shelf->current();
         $check = $catalogue->checks[explode('@', $entry->payload->line)[0]] ?? null;
         $limits = $check?->limits === null

@@ -14,7 +14,6 @@ use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\MachineMovedPayload;
 use App\Models\LedgerEntry;
 use App\Models\MachinePlace;
-use App\Models\MachineStanding;
 use App\Models\User;
 
 /**
@@ -41,10 +40,8 @@ final class MachineMoved implements EntryOfMachine
 
     public function judge(IncomingEntry $entry, MachineContext $context): RecordedJudgement
     {
-        $machine = $context->machine->loadMissing(['place', 'state']);
-        if (in_array($machine->state?->standing, [MachineStanding::Out, MachineStanding::Gone], true)) {
-            throw ApiProblem::because(ProblemName::NotInTheYard, 409, ['number' => $machine->fleet_number]);
-        }
+        $context->mustBeInTheYard();
+        $machine = $context->machine->loadMissing('place');
         if ($machine->presentBay() === $entry->payload->bay) {
             throw ApiProblem::because(
                 ProblemName::StandsThereAlready,
