@@ -89,13 +89,11 @@ final class UpdateWalkLine
      * Lines that a repair or another attachment made due are open as on the first day; what was answered before stays
      * in the ledger.
      *
-     * @param list<string> $keys
+     * @param Builder<WalkLine> $lines
      */
-    public function dueAgain(LedgerEntry $cause, ?string $walkId, array $keys): void
+    public function dueAgain(LedgerEntry $cause, Builder $lines): void
     {
-        WalkLine::query()->where('walk_id', $walkId)->whereIn('key', $keys)->update([
-            'changed_by' => $cause->sequence, 'attempts' => 0,
-        ] + self::OPEN);
+        $lines->update(['changed_by' => $cause->sequence, 'attempts' => 0] + self::OPEN);
     }
 
     /** @param  array<string, mixed>  $columns */

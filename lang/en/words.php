@@ -111,6 +111,7 @@ return [
         'changed_left' => 'It left the yard since.',
         'changed_repaired' => 'Repaired since.',
         'changed_tagged' => 'Tagged since.',
+        'changed_attachment_changed' => 'Another attachment was fitted since.',
         'changed_meter_replaced' => 'Its hour meter was replaced since.',
         'changed_meter_moved' => 'The hour meter went on since.',
         'changed_ran' => 'It ran in the yard since, as it reported itself.',

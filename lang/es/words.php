@@ -112,6 +112,7 @@ return [
         'changed_left' => 'Salió del patio desde entonces.',
         'changed_repaired' => 'Se reparó desde entonces.',
         'changed_tagged' => 'Llevó etiqueta desde entonces.',
+        'changed_attachment_changed' => 'Se cambió el implemento desde entonces.',
         'changed_meter_replaced' => 'Se cambió su horómetro desde entonces.',
         'changed_meter_moved' => 'El horómetro avanzó desde entonces.',
         'changed_ran' => 'Funcionó en el patio desde entonces, según comunicó ella misma.',

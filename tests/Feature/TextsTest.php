@@ -14,6 +14,7 @@ use App\Models\MachineStanding;
 use App\Models\Role;
 use FilesystemIterator;
 use Illuminate\Support\Arr;
+use JadeLedger\Core\Carry\ChangeKind;
 use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Part;
 use JadeLedger\Core\Finding\Comparison;
@@ -176,6 +177,10 @@ final class TextsTest extends YardTestCase
             ...array_map(
                 static fn (Balance $one): string => "balance.{$one->value}",
                 array_filter(Balance::cases(), static fn (Balance $one): bool => $one !== Balance::Balanced),
+            ),
+            ...array_map(
+                static fn (ChangeKind $one): string => "not_carried.changed_{$one->value}",
+                ChangeKind::cases(),
             ),
             ...array_map(static fn (string $kind): string => 'entry.'.str_replace('.', '_', $kind::name()), $kinds),
         ];

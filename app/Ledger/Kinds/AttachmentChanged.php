@@ -61,28 +61,20 @@ final readonly class AttachmentChanged implements EntryOfMachine
             ]);
         }
 
-        $walk = Walk::notYetGone($machine->id)->first();
-
-        return new AttachmentChangedJudgement(
-            $now?->fitted,
-            $walk?->id,
-            $walk === null ? [] : $this->due($walk, $machine->model_id),
-        );
+        return new AttachmentChangedJudgement($now?->fitted, $this->due($machine->model_id));
     }
 
-    /** @return list<string> keys of the lines that are due after another attachment */
-    private function due(Walk $walk, string $modelId): array
+    /** @return list<string> ids of the checks that are due after another attachment */
+    private function due(string $modelId): array
     {
         $catalogue = $this->shelf->current();
         $features = $catalogue->featuresOf($catalogue->model($modelId));
-        $checks = array_keys(array_filter($catalogue->checks, static fn (Check $check): bool => in_array(
+
+        return array_keys(array_filter($catalogue->checks, static fn (Check $check): bool => in_array(
             Occasion::AfterAttachmentChange,
             $check->dueOn($features),
             true,
         )));
-
-        return array_values(array_map(strval(...), WalkLine::query()->where('walk_id', $walk->id)
-            ->whereIn('check_id', $checks)->orderBy('position')->pluck('key')->all()));
     }
 
     public function project(LedgerEntry $entry): void
@@ -92,7 +84,8 @@ final readonly class AttachmentChanged implements EntryOfMachine
             'since' => $entry->recorded_at,
             'entry_id' => $entry->id,
         ]);
-        $judgement = AttachmentChangedJudgement::read($entry->judgement());
-        $this->lines->dueAgain($entry, $judgement->walk, $judgement->due);
+        $due = AttachmentChangedJudgement::read($entry->judgement())->due;
+        $walks = Walk::notYetGone($entry->machineId())->pluck('id');
+        $this->lines->dueAgain($entry, WalkLine::query()->whereIn('walk_id', $walks)->whereIn('check_id', $due));
     }
 }

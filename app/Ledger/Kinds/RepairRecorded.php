@@ -20,6 +20,7 @@ use App\Models\LedgerEntry;
 use App\Models\Repair;
 use App\Models\Tag;
 use App\Models\User;
+use App\Models\WalkLine;
 use JadeLedger\Core\Catalogue\AskedFor;
 use JadeLedger\Core\Release\DueAfterRepair;
 use JadeLedger\Core\Walk\PlannedLine;
@@ -106,7 +107,10 @@ final readonly class RepairRecorded implements EntryOfWalk
             'repaired_by_id' => $entry->actor_id,
             'repaired_at' => $entry->recorded_at,
         ]);
-        $this->lines->dueAgain($entry, $entry->walkId(), $judgement->due);
+        $this->lines->dueAgain(
+            $entry,
+            WalkLine::query()->where('walk_id', $entry->walkId())->whereIn('key', $judgement->due),
+        );
         Finding::query()->where('machine_id', $entry->machineId())->whereIn('id', $payload->findings)->update(['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
     }
 }
