@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
+use App\Catalogue\CatalogueWords;
 use JadeLedger\Core\Catalogue\Point;
 use JadeLedger\Core\Service\GreaseSpot;
 use JadeLedger\Core\Service\ServicePoint;
@@ -45,7 +46,7 @@ final readonly class PresentServiceRound
             $station = $round->stationOf($point);
             $places[$point->id] = [
                 'walked' => $order[$point->id] + 1,
-                'station' => $station?->name,
+                'station' => $station === null ? null : CatalogueWords::say($station->name),
                 'at' => $station === null ? null : ['x' => $station->shows->x, 'y' => $station->shows->y],
                 'spots' => array_map(
                     static fn (GreaseSpot $spot): array => self::spot($spot, $greasing->place($spot)),

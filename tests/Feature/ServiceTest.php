@@ -179,6 +179,9 @@ final class ServiceTest extends YardTestCase
         self::assertNotNull($grease['spots'][0]['at'], 'where it lies on the drawing');
         self::assertEqualsCanonicalizing(range(1, count($points)), array_column($points, 'walked'), 'in walking order');
         self::assertSame('Engine', $points['svc-oil']['station']);
+        $this->putJson('/api/session/preferences', ['language' => 'es'])->assertOk();
+        $spanish = $this->getJson("/api/machines/{$this->machine->id}/service")->json('points');
+        self::assertSame('Motor', array_column($spanish, 'station', 'id')['svc-oil']);
         // Grease was never recorded: from the first day. The bowl at 1 015 h: 15 h at a little over 4 h a day.
         self::assertSame(
             ['svc-grease-pivots' => 1, 'svc-separator' => 4],

@@ -78,7 +78,8 @@ final readonly class DemoService
     ): array {
         // What goes by what happens was done after it, a few days ago.
         if ($point->after !== [] && $left === null) {
-            return ['point' => $point->id, 'on' => $now->subDays(3)->format('Y-m-d')];
+            return ['point' => $point->id, 'on' => $now->subDays(3)->format('Y-m-d')]
+                + ($point->every->hours === null ? [] : ['hours' => self::text(max(0.1, $hours - 3 * $rate))]);
         }
         $months = $point->every->months + $point->every->days / self::DAYS_A_MONTH;
         if ($point->every->hours === null) {

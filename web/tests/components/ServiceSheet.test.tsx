@@ -64,6 +64,10 @@ describe('the service sheet', () => {
           last: { on: '2026-11-28', hours: null, by: null, words: '', with: 'today' },
         }),
         point('open', 3, 'Rear', 'overdue'),
+        point('no-hours', 4, 'Rear', 'not_known', {
+          last: { on: '2026-11-01', hours: null, by: null, words: '', with: 'no-hours' },
+        }),
+        point('never', 5, 'Rear', 'not_known'),
       ],
       ['kept'],
     );
@@ -71,6 +75,8 @@ describe('the service sheet', () => {
     expect(screen.getByTestId('do-kept').textContent).toContain('Done, kept on this tablet');
     expect(screen.getByTestId('do-today').textContent).toContain('Done today');
     expect(screen.getByTestId('do-open').textContent).toContain('Overdue');
+    expect(screen.getByTestId('do-no-hours').textContent).toContain('nobody wrote down the hours');
+    expect(screen.getByTestId('do-never').textContent).toContain('Never recorded');
   });
 
   it('shows all where nothing is due, and opens the point that is touched', async () => {

@@ -25,6 +25,7 @@ export function MeterReadDrawer({ machine, workMeter, onReplaced, onClose }: Pro
   const [meter, setMeter] = useState<Schema['MeterName']>('main');
   const last = meter === 'main' ? machine.smr_hours : (workMeter?.readings.at(-1)?.shows ?? null);
   const figureOf = hours.trim().replace(',', '.');
+  const isFigure = /^\d{1,7}(\.\d)?$/.test(figureOf);
   const fields = read.error instanceof ProblemError ? (read.error.problem.field ?? {}) : {};
 
   return (
@@ -40,7 +41,7 @@ export function MeterReadDrawer({ machine, workMeter, onReplaced, onClose }: Pro
           <Button
             tone="jade"
             testId="meter-read"
-            disabled={read.isPending || !/^\d+(\.\d)?$/.test(figureOf)}
+            disabled={read.isPending || !isFigure}
             onClick={() =>
               read.mutate({ hours: figureOf, ...(meter === 'main' ? {} : { meter }) }, { onSuccess: onClose })
             }
@@ -63,7 +64,7 @@ export function MeterReadDrawer({ machine, workMeter, onReplaced, onClose }: Pro
       <TextField
         label={t('service.shows')}
         value={hours}
-        error={fields.hours !== undefined}
+        error={fields.hours !== undefined || (figureOf !== '' && !isFigure)}
         helperText={fields.hours?.[0] ?? t('meter.only_hours')}
         onChange={(event) => setHours(event.target.value)}
         slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9, 'data-testid': 'meter-hours' } }}

@@ -12,6 +12,15 @@ export interface Numbered {
 
 type Mark = Schema['Position'] & { numbers: number[]; isDone: boolean };
 
+/** Three or more in a row are written as from and to: the marks of two stations that are near would lie on each other. */
+function together(numbers: number[]): string {
+  const [first, last] = [numbers[0], numbers[numbers.length - 1]];
+
+  return numbers.length > 2 && first !== undefined && last === first + numbers.length - 1
+    ? `${first}–${last}`
+    : numbers.join(' ');
+}
+
 /** The plan of a machine with a number at each place; what lies at the same place shares a mark. */
 export function NumberedPlan({ plan, places, label }: { plan: string; places: Numbered[]; label: string }) {
   const art = drawing(plan);
@@ -35,20 +44,19 @@ export function NumberedPlan({ plan, places, label }: { plan: string; places: Nu
       aria-label={label}
     >
       <Shapes shapes={art.plan} />
-      {[...marks.values()].map(({ x: cx, y: cy, numbers, isDone }) => (
-        <g key={numbers.join()} className={isDone ? 'grease-mark grease-done' : 'grease-mark'}>
-          <rect
-            x={cx - size * (0.6 + 0.5 * numbers.length)}
-            y={cy - size}
-            width={2 * size * (0.6 + 0.5 * numbers.length)}
-            height={size * 2}
-            rx={size}
-          />
-          <text x={cx} y={cy} fontSize={size * 1.3} textAnchor="middle" dominantBaseline="central">
-            {numbers.join(' ')}
-          </text>
-        </g>
-      ))}
+      {[...marks.values()].map(({ x: cx, y: cy, numbers, isDone }) => {
+        const words = together(numbers);
+        const half = size * (0.6 + 0.28 * words.length);
+
+        return (
+          <g key={words} className={isDone ? 'grease-mark grease-done' : 'grease-mark'}>
+            <rect x={cx - half} y={cy - size} width={2 * half} height={size * 2} rx={size} />
+            <text x={cx} y={cy} fontSize={size * 1.3} textAnchor="middle" dominantBaseline="central">
+              {words}
+            </text>
+          </g>
+        );
+      })}
     </svg>
   );
 }

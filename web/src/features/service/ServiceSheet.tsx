@@ -27,6 +27,10 @@ function stateOf({ state, last, because }: Point, isKept: boolean, today: string
     return `service.because.${because}`;
   }
 
+  if (state === 'not_known' && last !== null && last.on !== today) {
+    return 'service.no_hours';
+  }
+
   return last?.on === today ? 'service.done_today' : `service.state.${state}`;
 }
 
