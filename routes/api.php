@@ -107,6 +107,7 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::post('machines', [MachineController::class, 'store'])->name('machines.store');
     Route::put('machines/{machine}', [MachineController::class, 'update'])->name('machines.update');
     Route::put('machines/{machine}/departure', [MachineController::class, 'leave'])->name('machines.leave');
+    Route::post('machines/{machine}/finds', [MachineController::class, 'found'])->name('machines.found');
     Route::post('machines/{machine}/papers', MachinePaperController::class)->name('machines.papers');
     Route::get('hirers', [HirerController::class, 'index'])->name('hirers.index');
     Route::post('hirers', [HirerController::class, 'store'])->name('hirers.store');
@@ -132,6 +133,8 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::get('hires/{hire}', [HireController::class, 'show'])->name('hires.show');
     Route::put('hires/{hire}', [HireController::class, 'update'])->name('hires.update');
     Route::put('hires/{hire}/machine', [HireController::class, 'machine'])->name('hires.machine');
+    Route::post('hires/{hire}/replacement', [HireController::class, 'replace'])->name('hires.replace');
+    Route::put('hires/{hire}/hirer', [HireController::class, 'hirer'])->name('hires.hirer');
     Route::put('hires/{hire}/cancellation', [HireController::class, 'cancel'])->name('hires.cancel');
     Route::get('machines/{machine}', [MachineController::class, 'show'])->name('machines.show');
     Route::get('machines/{machine}/service', [ServiceController::class, 'machine'])->name('machines.service');

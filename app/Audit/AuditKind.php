@@ -30,6 +30,8 @@ enum AuditKind: string
     case HireBooked = 'hire_booked';
     case HireChanged = 'hire_changed';
     case MachineSwapped = 'machine_swapped';
+    case MachineFound = 'machine_found';
+    case HirerNamed = 'hirer_named';
     case HireCancelled = 'hire_cancelled';
     case YardOpened = 'yard_opened';
     case PersonAdded = 'person_added';

@@ -43,6 +43,7 @@ final class EntryKinds
         Kinds\SpreadExplained::class,
         Kinds\HireClosed::class,
         Kinds\HireOutAlready::class,
+        Kinds\MachineFound::class,
         Kinds\SiteAnswered::class,
         Kinds\ThingsHanded::class,
         Kinds\ThingsReturned::class,

@@ -14,7 +14,7 @@ final class FollowForecast
     private const MOVES = [
         'reading.posted', 'meter.read', 'meter.replaced', 'service.done', 'repair.recorded',
         'attachment.changed', 'telematics.reported', 'entry.struck',
-        'doubt.settled', 'handover.signed', 'departure.settled', 'hire.out_already', 'hire.closed', 'walk.opened',
+        'doubt.settled', 'handover.signed', 'departure.settled', 'hire.out_already', 'machine.found', 'hire.closed', 'walk.opened',
     ];
 
     public function after(LedgerEntry $entry): void

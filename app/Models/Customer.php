@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Words;
 use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -18,13 +20,34 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $address
  * @property string|null $notes
  * @property string|null $merged_into_id the hirer that is kept, where this one was the same entered twice
+ * @property bool $is_nobody who stands for whoever had a machine that came back with no hire
  */
 final class Customer extends Model
 {
     use BelongsToYard;
     use HasUuids;
 
-    protected $fillable = ['yard_id', 'name', 'phone', 'mail', 'address', 'notes', 'merged_into_id'];
+    protected $fillable = ['yard_id', 'name', 'phone', 'mail', 'address', 'notes', 'merged_into_id', 'is_nobody'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['is_nobody' => 'boolean'];
+    }
+
+    /** Of nobody in the language of whoever reads. @return Attribute<string, string> */
+    protected function name(): Attribute
+    {
+        return Attribute::get(
+            fn (string $kept): string => $this->is_nobody ? Words::say('words.hirer_not_known') : $kept,
+        );
+    }
+
+    /** Who has the machines that came back with no hire, until somebody says who it was; one of each yard. */
+    public static function nobody(): self
+    {
+        return self::query()->firstOrCreate(['is_nobody' => true], ['name' => 'Not known yet']);
+    }
 
     /** The hirer that counts: itself, or the one that it was merged into. */
     public function kept(): self
@@ -47,7 +70,7 @@ final class Customer extends Model
     /** @return Builder<self> all but those that were merged into another one */
     public static function stillKept(): Builder
     {
-        return self::query()->whereNull('merged_into_id');
+        return self::query()->whereNull('merged_into_id')->where('is_nobody', false);
     }
 
     /** @return Builder<self> whose name holds these letters, and into whom one of the name was merged */

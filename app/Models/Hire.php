@@ -27,6 +27,9 @@ use Illuminate\Support\Carbon;
  * @property string|null $site
  * @property Carbon|null $cancelled_at
  * @property string|null $cancelled_why
+ * @property string|null $in_place_of_id the hire whose machine this one took the place of while it was out
+ * @property-read Hire|null $inPlaceOf
+ * @property-read Hire|null $replacement
  * @property-read Machine $machine
  * @property-read Customer $customer
  * @property-read HireState|null $state
@@ -41,7 +44,7 @@ final class Hire extends Model
 
     protected $fillable = [
         'yard_id', 'folio', 'machine_id', 'customer_id', 'goes_out_at', 'comes_back_at', 'out_assignee_id', 'in_assignee_id',
-        'contact', 'contact_phone', 'site', 'cancelled_at', 'cancelled_why',
+        'contact', 'contact_phone', 'site', 'cancelled_at', 'cancelled_why', 'in_place_of_id',
     ];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
@@ -94,6 +97,18 @@ final class Hire extends Model
     public function inAssignee(): BelongsTo
     {
         return $this->belongsTo(User::class, 'in_assignee_id');
+    }
+
+    /** @return BelongsTo<self, $this> */
+    public function inPlaceOf(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'in_place_of_id');
+    }
+
+    /** @return HasOne<self, $this> the hire that goes on with another machine, unless it was cancelled */
+    public function replacement(): HasOne
+    {
+        return $this->hasOne(self::class, 'in_place_of_id')->whereNull('cancelled_at');
     }
 
     public function standing(): HireStatus

@@ -17,7 +17,7 @@ final readonly class PresentHire
     /** @return array<string, mixed> */
     public function of(Hire $hire): array
     {
-        $hire->loadMissing(['machine.state', 'machine.place', 'customer', 'state']);
+        $hire->loadMissing(['machine.state', 'machine.place', 'customer', 'state', 'inPlaceOf.machine', 'replacement.machine']);
 
         return [
             'id' => $hire->id,
@@ -31,6 +31,19 @@ final readonly class PresentHire
             'site' => $hire->site,
             'standing' => $hire->standing()->value,
             'cancelled_why' => $hire->cancelled_why,
+            'hirer_is_known' => ! $hire->customer->is_nobody,
+            'in_place_of' => self::other($hire->inPlaceOf),
+            'replaced_by' => self::other($hire->replacement),
+        ];
+    }
+
+    /** @return array{id: string, folio: int, fleet_number: string}|null */
+    private static function other(?Hire $hire): ?array
+    {
+        return $hire === null ? null : [
+            'id' => $hire->id,
+            'folio' => $hire->folio,
+            'fleet_number' => $hire->machine->fleet_number,
         ];
     }
 

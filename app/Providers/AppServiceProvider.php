@@ -81,6 +81,7 @@ final class AppServiceProvider extends ServiceProvider
             static fn (User $user): bool => in_array($user->role, [Role::Counter, Role::Lead, Role::Mechanic], true),
         );
         Gate::define('book', static fn (User $user): bool => in_array($user->role, [Role::Counter, Role::Lead], true));
+        Gate::define('report-found', static fn (User $user): bool => $user->role->walks() || $user->role->settles());
         Gate::define('keep-tablets', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('settle-doubts', static fn (User $user): bool => $user->role === Role::Lead);
         Gate::define('set-second-factor', static fn (User $user): bool => $user->role->asksSecondFactor());

@@ -47,6 +47,7 @@ return [
         'not_looked_at' => 'Nobody looked at it again.',
     ],
     'machine' => ['in_yard' => 'In the yard', 'walking' => 'Being walked', 'ready' => 'Released, not handed over', 'held' => 'Held', 'out' => 'Out', 'gone' => 'Gone, not released', 'tagged_out' => 'Tagged out'],
+    'hirer_not_known' => 'Not known yet',
     'entry' => [
         'check_answered' => 'Line answered',
         'lines_affirmed' => 'Affirmed as on the return walk',
@@ -79,6 +80,7 @@ return [
         'handover_signed' => 'Signed',
         'handover_also_signed' => 'Signed, too',
         'hire_out_already' => 'Out already, without a walk here',
+        'machine_found' => 'Came back with no hire',
         'site_answered' => 'Asked about the site',
         'things_handed' => 'Handed out with it',
         'things_returned' => 'Counted back',

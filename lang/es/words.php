@@ -48,6 +48,7 @@ return [
         'not_looked_at' => 'Nadie volvió a mirarlo.',
     ],
     'machine' => ['in_yard' => 'En el patio', 'walking' => 'En revisión', 'ready' => 'Liberada, sin entregar', 'held' => 'Retenida', 'out' => 'Fuera', 'gone' => 'Se fue sin liberar', 'tagged_out' => 'Retirada con etiqueta'],
+    'hirer_not_known' => 'Aún no se sabe',
     'entry' => [
         'check_answered' => 'Línea respondida',
         'lines_affirmed' => 'Confirmado como en la ronda de vuelta',
@@ -80,6 +81,7 @@ return [
         'handover_signed' => 'Firmado',
         'handover_also_signed' => 'Firmado también',
         'hire_out_already' => 'Ya fuera, sin revisión aquí',
+        'machine_found' => 'Volvió sin alquiler',
         'site_answered' => 'Preguntado por el lugar',
         'things_handed' => 'Entregado con ella',
         'things_returned' => 'Contado a la vuelta',

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\BookHire;
 use App\Actions\ChangeHire;
+use App\Actions\NameHirer;
+use App\Actions\ReplaceOnHire;
 use App\Contract\JsonObject;
 use App\Hires\WantedHire;
 use App\Hires\YardTime;
@@ -41,7 +43,7 @@ final readonly class HireController
     {
         Gate::authorize('book');
         $asked = JsonObject::of($this->body->of($request, 'BookHire'));
-        $hirer = Customer::query()->findOrFail($asked->string('hirer_id'))->kept();
+        $hirer = Customer::query()->where('is_nobody', false)->findOrFail($asked->string('hirer_id'))->kept();
         $hire = $book($asked->string('machine_id'), $hirer, WantedHire::read($asked, $this->time), $user);
 
         return response()->json($this->present->of($hire), 201);
@@ -62,6 +64,31 @@ final readonly class HireController
         $asked = JsonObject::of($this->body->of($request, 'SwapMachine'));
         $knowing = $asked->has('knowing') ? $asked->strings('knowing') : [];
         $this->change->machine($hire, $asked->string('machine_id'), trim($asked->string('why')), $knowing, $user);
+
+        return response()->json($this->present->of($hire));
+    }
+
+    public function replace(Request $request, Hire $hire, ReplaceOnHire $replace, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('book');
+        $asked = JsonObject::of($this->body->of($request, 'ReplaceOnHire'));
+        $next = $replace(
+            $hire,
+            $asked->string('machine_id'),
+            $this->time->moment($asked->string('goes_out'), 'goes_out'),
+            trim($asked->string('why')),
+            $asked->has('knowing') ? $asked->strings('knowing') : [],
+            $user,
+        );
+
+        return response()->json($this->present->of($next), 201);
+    }
+
+    public function hirer(Request $request, Hire $hire, NameHirer $name, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('book');
+        $asked = JsonObject::of($this->body->of($request, 'NameHirer'));
+        $name($hire, Customer::query()->findOrFail($asked->string('hirer_id'))->kept(), $user);
 
         return response()->json($this->present->of($hire));
     }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\KeepMachine;
+use App\Actions\ReportMachineFound;
 use App\Contract\JsonObject;
 use App\Http\JsonBody;
 use App\Models\Machine;
 use App\Models\MachineLeft;
 use App\Models\User;
+use App\Presenters\PresentHire;
 use App\Presenters\PresentMachineDetail;
 use App\Search\ListFleet;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -57,6 +59,19 @@ final readonly class MachineController
         $this->keep->change($machine, self::plate(JsonObject::of($this->body->of($request, 'ChangeMachine'))), $user);
 
         return response()->json($present->of($machine->refresh()));
+    }
+
+    public function found(
+        Request $request,
+        Machine $machine,
+        ReportMachineFound $report,
+        PresentHire $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
+        Gate::authorize('report-found');
+        $asked = JsonObject::of($this->body->of($request, 'MachineFoundPayload'));
+
+        return response()->json($present->of($report($machine, trim($asked->string('reason')), $user)), 201);
     }
 
     public function leave(

@@ -33,6 +33,9 @@ enum ProblemName: string
     case HireHasBegun = 'hire_has_begun';
     case HireIsCancelled = 'hire_is_cancelled';
     case HirerKnown = 'hirer_known';
+    case HirerIsKnown = 'hirer_is_known';
+    case ReplacedBefore = 'replaced_before';
+    case SameMachine = 'same_machine';
     case HirersOneAlready = 'hirers_one_already';
     case IdAlreadyUsed = 'id_already_used';
     case InitialsLetters = 'initials_letters';

@@ -15,6 +15,8 @@ interface Props {
   onChange: (hireId: string) => void;
   /** Opens the walk of a hire that is not the next one; where that is nobody's to do, nothing is offered. */
   onWalkOut?: ((hireId: string) => void) | undefined;
+  /** It stands here and nobody had it out: offered where no folio of it is under way. */
+  onFound?: (() => void) | undefined;
 }
 
 /** What a mark says of a folio: done with, damaged, stopped, or still ahead. */
@@ -36,7 +38,7 @@ function markOf(folio: Folio): Schema['Outcome'] {
 }
 
 /** The hires of a machine, newest first: when, for whom, how long it ran, and how each was left. */
-export function FolioTable({ folios, nextHire, mayChange, onChange, onWalkOut }: Props) {
+export function FolioTable({ folios, nextHire, mayChange, onChange, onWalkOut, onFound }: Props) {
   const { t } = useTranslation();
 
   return (
@@ -96,6 +98,14 @@ export function FolioTable({ folios, nextHire, mayChange, onChange, onWalkOut }:
             ))}
           </tbody>
         </table>
+      )}
+      {onFound !== undefined && (
+        <p className="folio-found">
+          {t('fleet.found_ask')}
+          <Button testId="report-found" onClick={onFound}>
+            {t('fleet.found_open')}
+          </Button>
+        </p>
       )}
     </section>
   );

@@ -21,6 +21,7 @@ import { AttachmentDrawer, fittedWords } from './AttachmentDrawer';
 import { DamageDrawer } from './DamageDrawer';
 import { DamageLine } from './DamageLine';
 import { FolioTable } from './FolioTable';
+import { FoundDrawer } from './FoundDrawer';
 import { MachineFigures } from './MachineFigures';
 import { MachineOutbox } from './MachineOutbox';
 import { MoveDrawer } from './MoveDrawer';
@@ -48,6 +49,7 @@ type Over =
   | { is: 'service'; point: string | null }
   | { is: 'meter'; meter: Schema['MeterName'] }
   | { is: 'move' }
+  | { is: 'found' }
   | { is: 'attachment' }
   | { is: 'plate' }
   | { is: 'paper' }
@@ -87,6 +89,7 @@ export default function MachinePage() {
   const close = () => setOver(null);
   const isHere = !AWAY.includes(machine.standing) && left_as === null;
   const stations = last_walk?.stations ?? [];
+  const mayBeFound = isHere && machine.standing === 'in_yard' && tag === null && (me.may.walk || me.may.settle);
   const mayReport = me.may.walk || me.may.repair || me.may.hand_over;
 
   return (
@@ -138,6 +141,7 @@ export default function MachinePage() {
               nextHire={next?.hire_id ?? null}
               mayChange={me.may.book}
               onChange={(id) => setOver({ is: 'hire', id })}
+              onFound={mayBeFound ? () => setOver({ is: 'found' }) : undefined}
               onWalkOut={
                 tag === null && me.may.walk ? (hireId) => opening.mutate({ hireId, movement: 'checkout' }) : undefined
               }
@@ -247,6 +251,7 @@ export default function MachinePage() {
       {over?.is === 'attachment' && query.data.attachment !== null && (
         <AttachmentDrawer machine={machine} attachment={query.data.attachment} onClose={close} />
       )}
+      {over?.is === 'found' && <FoundDrawer machine={machine} onClose={close} />}
       {over?.is === 'move' && <MoveDrawer machine={machine} onClose={close} />}
       <Suspense fallback={null}>
         {over?.is === 'service' && service.data !== undefined && (

@@ -14,6 +14,8 @@ import { HirerLinkDrawer } from '../hirers/HirerLinkDrawer';
 import { SiteOfHire } from '../limits/SiteOfHire';
 import { InTheWay, mayBook } from './InTheWay';
 import { MachineField } from './MachineField';
+import { NameHirer } from './NameHirer';
+import { ReplaceForm } from './ReplaceForm';
 import { useChangeHire, useHire, useProposal, type HireChange } from './useOffice';
 import { YardTimePicker } from './YardTimePicker';
 
@@ -65,6 +67,15 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
       <p>
         <b>{hire.hirer.name}</b> {[hire.contact, hire.contact_phone ?? hire.hirer.phone, hire.site].filter((one) => one !== null).join(', ')}
       </p>
+      {hire.in_place_of !== null && (
+        <p>{t('office.in_place_of', { number: hire.in_place_of.fleet_number, folio: hire.in_place_of.folio })}</p>
+      )}
+      {hire.replaced_by !== null && (
+        <p data-testid="replaced-by">
+          {t('office.replaced_by', { number: hire.replaced_by.fleet_number, folio: hire.replaced_by.folio })}
+        </p>
+      )}
+      {!hire.hirer_is_known && <NameHirer hireId={hire.id} />}
       {isBooked && <MachineField value={machine} onChange={setMachine} />}
       <div className="two-times">
         <YardTimePicker
@@ -88,6 +99,7 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
           proposal={proposal.data}
           knowing={known}
           onKnow={setKnowing}
+          hasLeft={!isBooked}
           {...(isBooked ? { onInstead: setMachine } : {})}
         />
       )}
@@ -132,6 +144,7 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
           {t('office.keep_days')}
         </Button>
       )}
+      {hire.standing === 'out' && hire.replaced_by === null && <ReplaceForm hire={hire} onDone={onClose} />}
       <Button
         testId="hire-limits"
         under={t('limits.open_under')}

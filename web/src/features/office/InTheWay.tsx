@@ -13,26 +13,29 @@ interface Props {
   proposal: Schema['HireProposal'];
   knowing: Conflict['kind'][];
   onKnow: (kinds: Conflict['kind'][]) => void;
+  /** The machine is out: whether there was time to walk it out is over. */
+  hasLeft?: boolean;
   /** Where another machine may be taken instead. */
   onInstead?: (machine: Schema['MachineRow']) => void;
 }
 
 /** What stands in the way of a hire: what bars it, and what somebody has to say that they know. */
-export function InTheWay({ proposal, knowing, onKnow, onInstead }: Props) {
+export function InTheWay({ proposal, knowing, onKnow, hasLeft = false, onInstead }: Props) {
   const { t } = useTranslation();
-  const said = proposal.conflicts.map((one) => one.words).join();
+  const conflicts = proposal.conflicts.filter(({ kind }) => !hasLeft || kind !== 'no_time_to_walk');
+  const said = conflicts.map((one) => one.words).join();
   // The answer moves every button below it, and one of them keeps the days.
   useLayoutEffect(pageChanged, [said]);
 
   return (
     <section className="in-the-way" aria-label={t('office.in_the_way')} aria-live="polite" data-testid="in-the-way">
       <h3>{t('office.in_the_way')}</h3>
-      {proposal.conflicts.length === 0 && (
+      {conflicts.length === 0 && (
         <p>
           <Mark outcome="stands" size={20} /> {t('office.nothing_in_the_way')}
         </p>
       )}
-      {proposal.conflicts.map((one) => (
+      {conflicts.map((one) => (
         <div key={one.kind + one.words} className="conflict">
           <Mark outcome={one.bars ? 'stop' : 'attend'} size={20} />
           <span>{one.words}</span>
@@ -63,7 +66,7 @@ export function InTheWay({ proposal, knowing, onKnow, onInstead }: Props) {
           </div>
         </>
       )}
-      <p className="start-by">{t('office.start_by', { date: shortDate(proposal.start_by) })}</p>
+      {!hasLeft && <p className="start-by">{t('office.start_by', { date: shortDate(proposal.start_by) })}</p>}
     </section>
   );
 }

@@ -95,6 +95,41 @@ export function useChangeHire(hireId: string) {
   });
 }
 
+/** Another machine for the rest of a hire that is out. */
+export function useReplaceOnHire(hireId: string) {
+  const touch = useTouch();
+  const params = { path: { hire: hireId } };
+
+  return useMutation({
+    mutationFn: (body: Schema['ReplaceOnHire']) =>
+      answer(api.POST('/api/hires/{hire}/replacement', { params, body })),
+    onSuccess: touch,
+  });
+}
+
+/** Who had a machine that came back with no hire. */
+export function useNameHirer(hireId: string) {
+  const touch = useTouch();
+  const params = { path: { hire: hireId } };
+
+  return useMutation({
+    mutationFn: (hirerId: string) =>
+      answer(api.PUT('/api/hires/{hire}/hirer', { params, body: { hirer_id: hirerId } })),
+    onSuccess: touch,
+  });
+}
+
+/** A machine came back that nobody had out by this record. */
+export function useReportFound(machineId: string) {
+  const touch = useTouch();
+  const params = { path: { machine: machineId } };
+
+  return useMutation({
+    mutationFn: (reason: string) => answer(api.POST('/api/machines/{machine}/finds', { params, body: { reason } })),
+    onSuccess: touch,
+  });
+}
+
 export function useAddMachine() {
   const touch = useTouch();
 
