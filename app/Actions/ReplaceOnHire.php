@@ -14,7 +14,6 @@ use App\Models\HireStatus;
 use App\Models\User;
 use App\Models\Yard;
 use App\Yards\CurrentYard;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Hire\HirePeriod;
 
@@ -32,7 +31,7 @@ final readonly class ReplaceOnHire
     }
 
     /**
-     * @param CarbonImmutable $at when the second machine leaves
+     * @param HirePeriod $period from when the second machine leaves until it comes back
      * @param list<string> $knowing kinds of conflicts of the second machine that were read
      *
      * @throws ApiProblem where the first is not out, was replaced before, or something is in the way of the second
@@ -40,15 +39,14 @@ final readonly class ReplaceOnHire
     public function __invoke(
         Hire $hire,
         string $machineId,
-        CarbonImmutable $at,
+        HirePeriod $period,
         string $why,
         array $knowing,
         User $by,
     ): Hire {
-        return DB::transaction(function () use ($hire, $machineId, $at, $why, $knowing, $by): Hire {
+        return DB::transaction(function () use ($hire, $machineId, $period, $why, $knowing, $by): Hire {
             Hire::query()->whereKey($hire->id)->lockForUpdate()->firstOrFail();
             $this->mustBeOut($hire->refresh(), $machineId);
-            $period = HirePeriod::between($at->toDateTimeImmutable(), $hire->comes_back_at->toDateTimeImmutable());
             $machine = ($this->mustNotConflict)($machineId, $period, $knowing);
             Yard::query()->whereKey($this->yard->id())->lockForUpdate()->firstOrFail();
             $next = Hire::query()->create([
@@ -56,13 +54,13 @@ final readonly class ReplaceOnHire
                 'machine_id' => $machine->id,
                 'customer_id' => $hire->customer_id,
                 'in_place_of_id' => $hire->id,
-                'goes_out_at' => $at,
-                'comes_back_at' => $hire->comes_back_at,
+                'goes_out_at' => $period->from,
+                'comes_back_at' => $period->until,
                 'contact' => $hire->contact,
                 'contact_phone' => $hire->contact_phone,
                 'site' => $hire->site,
             ]);
-            $hire->update(['comes_back_at' => $at]);
+            $hire->update(['comes_back_at' => $period->from]);
             ($this->audit)(AuditKind::MachineSwapped, $by, (string) $hire->folio, [
                 'machine' => $hire->machine->fleet_number,
             ], ['machine' => $machine->fleet_number, 'folio' => (string) $next->folio, 'why' => $why]);

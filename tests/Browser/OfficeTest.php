@@ -77,6 +77,45 @@ final class OfficeTest extends BrowserTestCase
         $this->assertConsoleIsClean();
     }
 
+    public function test_a_machine_at_the_gate_gets_its_hirer_afterwards_and_another_one_in_its_place(): void
+    {
+        $this->signIn('dilys');
+        foreach (['E-73', 'E-74'] as $number) {
+            $this->open('/app/fleet');
+            $this->tap('add-machine');
+            $this->type('model-field', 'Dromvik 14C');
+            $this->tap('model-dromvik_14c');
+            $this->type('fleet_number', $number);
+            $this->type('serial', "DV14-{$number}");
+            $this->tap('keep-machine');
+            $this->waitForText('h1', $number);
+        }
+        $this->signIn('rafe');
+        $this->open('/app/fleet');
+        $this->tap('machine-E-73');
+        $this->tap('report-found');
+        $this->type('found-reason', 'A lorry left it at the gate at six');
+        $this->assertAccessible();
+        $this->hold('found');
+        $this->waitForText('.machine-folios', 'Not known yet');
+
+        $this->signIn('juno');
+        $this->open('/app/fleet');
+        $this->tap('machine-E-73');
+        $this->press($this->wait('[data-testid^="change-"]'));
+        $this->type('hirer-field', 'Orr');
+        $this->tap('hirer-Orrery Yard Build');
+        $this->tap('name-hirer');
+        $this->waitForText('.leaf', 'Orrery Yard Build');
+        $this->tap('replace-open');
+        // It was due back when it was found: days for another one are said, or it is told that there are none.
+        $this->type('machine-field', 'E-74');
+        $this->tap('take-E-74');
+        $this->waitForText('.leaf', 'The hire ends before it begins');
+        $this->web->manage()->getLog('browser');
+        $this->assertConsoleIsClean();
+    }
+
     public function test_machines_come_from_a_table_and_what_is_refused_comes_back(): void
     {
         $file = sys_get_temp_dir().'/jade-machines.csv';

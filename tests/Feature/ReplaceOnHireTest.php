@@ -173,12 +173,13 @@ final class ReplaceOnHireTest extends YardTestCase
         ])->assertJsonPath('results.0.problem', null);
     }
 
-    /** @param array<string, mixed> $other */
+    /** @param  array<string, mixed>  $other */
     private function replace(array $other = []): TestResponse
     {
         return $this->postJson("/api/hires/{$this->hire->id}/replacement", $other + [
             'machine_id' => $this->other->id,
             'goes_out' => '2026-12-02T09:30',
+            'comes_back' => '2026-12-06T16:00',
             'why' => 'Boom does not rise',
             'knowing' => ['no_time_to_walk'],
         ]);

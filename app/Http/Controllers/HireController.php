@@ -72,12 +72,13 @@ final readonly class HireController
     {
         Gate::authorize('book');
         $asked = JsonObject::of($this->body->of($request, 'ReplaceOnHire'));
+        $wanted = WantedHire::read($asked, $this->time);
         $next = $replace(
             $hire,
             $asked->string('machine_id'),
-            $this->time->moment($asked->string('goes_out'), 'goes_out'),
+            $wanted->period,
             trim($asked->string('why')),
-            $asked->has('knowing') ? $asked->strings('knowing') : [],
+            $wanted->knowing,
             $user,
         );
 

@@ -26,12 +26,13 @@ export function ReplaceForm({ hire, onDone }: { hire: Schema['HireDetail']; onDo
   const [isOpen, setIsOpen] = useState(false);
   const [machine, setMachine] = useState<Schema['MachineRow'] | null>(null);
   const [out, setOut] = useState(soon);
+  const [back, setBack] = useState(() => onYardClock(hire.comes_back_at));
   const [why, setWhy] = useState('');
   const [knowing, setKnowing] = useState<Schema['HireConflict']['kind'][]>([]);
-  const asked = machine === null || out === '' ? null : {
+  const asked = machine === null || out === '' || back === '' ? null : {
     machine_id: machine.id,
     goes_out: out,
-    comes_back: onYardClock(hire.comes_back_at),
+    comes_back: back,
   };
   const proposal = useProposal(asked);
   const replace = useReplaceOnHire(hire.id);
@@ -50,13 +51,22 @@ export function ReplaceForm({ hire, onDone }: { hire: Schema['HireDetail']; onDo
       <h3>{t('office.replace_open')}</h3>
       <p>{t('office.replace_words', { number: hire.machine.fleet_number })}</p>
       <MachineField value={machine} onChange={(next) => { setMachine(next); setKnowing([]); }} />
-      <YardTimePicker
-        label={t('office.replace_out')}
-        value={out}
-        testId="replace-out"
-        wrong={fields?.['goes_out']?.[0]}
-        onChange={setOut}
-      />
+      <div className="two-times">
+        <YardTimePicker
+          label={t('office.replace_out')}
+          value={out}
+          testId="replace-out"
+          wrong={fields?.['goes_out']?.[0]}
+          onChange={setOut}
+        />
+        <YardTimePicker
+          label={t('office.comes_back')}
+          value={back}
+          testId="replace-back"
+          wrong={fields?.['comes_back']?.[0]}
+          onChange={setBack}
+        />
+      </div>
       {proposal.data !== undefined && asked !== null && (
         <InTheWay proposal={proposal.data} knowing={knowing} onKnow={setKnowing} onInstead={setMachine} />
       )}
@@ -74,7 +84,7 @@ export function ReplaceForm({ hire, onDone }: { hire: Schema['HireDetail']; onDo
         disabled={replace.isPending || asked === null || why.trim().length < 3 || !mayBook(proposal.data, knowing)}
         under={t('act.hold')}
         onHeld={() => asked !== null && replace.mutate(
-          { machine_id: asked.machine_id, goes_out: out, why: why.trim(), knowing },
+          { ...asked, why: why.trim(), knowing },
           { onSuccess: onDone },
         )}
       >
