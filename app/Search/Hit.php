@@ -7,7 +7,13 @@ namespace App\Search;
 /** Something that was found, and where it leads. */
 final readonly class Hit
 {
-    public function __construct(public HitKind $kind, public string $id, public string $title, public string $sub)
-    {
+    /** @param  string|null  $at the model on whose page a check stands */
+    public function __construct(
+        public HitKind $kind,
+        public string $id,
+        public string $title,
+        public string $sub,
+        public ?string $at = null,
+    ) {
     }
 }

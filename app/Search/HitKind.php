@@ -12,4 +12,6 @@ enum HitKind: string
     case Hire = 'hire';
     case Hirer = 'hirer';
     case Person = 'person';
+    /** Its id is that of the check in the catalogue. */
+    case Check = 'check';
 }

@@ -14,13 +14,16 @@ use App\Yards\CurrentYard;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Gate;
 
-/** Finds machines by number and serial, hirers by name, hires by folio and hirer, people by name: the first few of each. */
+/** Finds machines by number and serial, hirers by name, hires by folio and hirer, people by name, checks by their title: the first few of each. */
 final readonly class SearchYard
 {
     private const OF_EACH = 8;
 
-    public function __construct(private CatalogueRepository $shelf, private CurrentYard $yard)
-    {
+    public function __construct(
+        private CatalogueRepository $shelf,
+        private CurrentYard $yard,
+        private ChecksByWords $checks,
+    ) {
     }
 
     /** @return list<Hit> what was meant most likely first */
@@ -31,6 +34,7 @@ final readonly class SearchYard
             ...$this->hirers($words),
             ...$this->hires($words),
             ...$this->people($words),
+            ...($this->checks)($words, self::OF_EACH),
         ];
     }
 

@@ -12,7 +12,11 @@ return [
     ],
     'handed_out' => 'Handed out',
     'chosen_at_opening' => 'Chosen as the yard was opened.',
-    'search' => ['folio' => 'Folio :folio, :hirer', 'hirer' => 'hirer'],
+    'search' => [
+        'folio' => 'Folio :folio, :hirer',
+        'hirer' => 'hirer',
+        'check' => ':model, asked of :models of the yard\'s models',
+    ],
     'role' => [
         'technician' => 'technician',
         'lead' => 'yard lead',

@@ -12,7 +12,11 @@ return [
     ],
     'handed_out' => 'Entregado',
     'chosen_at_opening' => 'Elegido al abrir el patio.',
-    'search' => ['folio' => 'Folio :folio, :hirer', 'hirer' => 'cliente'],
+    'search' => [
+        'folio' => 'Folio :folio, :hirer',
+        'hirer' => 'cliente',
+        'check' => ':model, se pide en :models modelos del parque',
+    ],
     'role' => [
         'technician' => 'técnico',
         'lead' => 'jefe de patio',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Customer;
+use App\Models\Machine;
 use App\Models\Role;
 use App\Models\Yard;
 use App\Yards\CurrentYard;
@@ -30,6 +31,25 @@ final class SearchTest extends YardTestCase
         self::assertSame([['person', $person->id, 'Wren Halloway']], $this->hits('halloway'));
         self::assertSame([], $this->hits('%'.$number));
         self::assertSame([], $this->hits(''));
+    }
+
+    public function test_a_check_is_found_by_its_title_at_a_model_that_the_yard_has(): void
+    {
+        $this->as(Role::Technician);
+        Machine::query()->create(['fleet_number' => 'M-1', 'model_id' => 'mossgill_122', 'serial' => 'ZT48-1']);
+
+        $found = $this->getJson('/api/search?words=TRACK')->assertOk()->json('hits');
+        self::assertNotSame([], $found);
+        foreach ($found as $hit) {
+            self::assertSame(['check', 'dromvik_14c'], [$hit['kind'], $hit['at']], 'a mower has no tracks');
+            self::assertStringContainsString('track', strtolower($hit['title']));
+        }
+        // Nobody has a boom lift here, and two letters are anything.
+        self::assertSame([], $this->getJson('/api/search?words=platform%20gate')->json('hits'));
+        self::assertSame([], $this->getJson('/api/search?words=tr')->json('hits'));
+
+        $this->putJson('/api/session/preferences', ['language' => 'es'])->assertOk();
+        self::assertContains('check', array_column($this->getJson('/api/search?words=oruga')->json('hits'), 'kind'));
     }
 
     public function test_nothing_of_another_yard_is_found(): void

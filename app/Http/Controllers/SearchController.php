@@ -27,6 +27,7 @@ final class SearchController
                 'id' => $hit->id,
                 'title' => $hit->title,
                 'sub' => $hit->sub,
+                'at' => $hit->at,
             ],
             $hits,
         )]);

@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CatalogueCheck } from './useCatalogue';
 
@@ -5,11 +6,15 @@ interface Props {
   checks: CatalogueCheck[];
   /** What a feature of this model means, by its id. */
   words: Map<string, string>;
+  /** The check that was looked for: it is brought into sight and marked. */
+  sought?: string | null;
 }
 
 /** Checks as ledger lines in their groups: what, when, in which state, how grave, by what, and on whose authority. */
-export function CheckLedger({ checks, words }: Props) {
+export function CheckLedger({ checks, words, sought = null }: Props) {
   const { t } = useTranslation();
+  const soughtRow = useRef<HTMLTableRowElement>(null);
+  useEffect(() => soughtRow.current?.scrollIntoView({ block: 'center' }), [sought]);
   const groups = [...new Set(checks.map((check) => check.group))];
   if (checks.length === 0) {
     return <p className="checks-empty">{t('catalogue.none')}</p>;
@@ -37,7 +42,12 @@ export function CheckLedger({ checks, words }: Props) {
             {checks
               .filter((check) => check.group === group)
               .map((check) => (
-                <tr key={check.id} data-testid={`check-${check.id}`}>
+                <tr
+                  key={check.id}
+                  ref={check.id === sought ? soughtRow : undefined}
+                  className={check.id === sought ? 'check-sought' : undefined}
+                  data-testid={`check-${check.id}`}
+                >
                   <td>
                     <b>{check.title}</b>
                     <span>{check.accept}</span>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { Notice } from '../../app/Notice';
 import { figure, shortDate } from '../../app/figures';
@@ -32,6 +32,7 @@ export default function ModelPage() {
 function ModelOf({ model }: { model: Model }) {
   const { t } = useTranslation();
   const me = useMe();
+  const [params] = useSearchParams();
   const [feature, setFeature] = useState<string | null>(null);
   const [shows, setShows] = useState<'applies' | 'not' | 'service' | 'plate'>('applies');
   const words = new Map(model.features.map((one) => [one.id, one.words]));
@@ -134,7 +135,9 @@ function ModelOf({ model }: { model: Model }) {
           </header>
           {shows === 'service' && <ProgrammeList modelId={model.model.id} mayChange={me.may.lead} />}
           {shows === 'plate' && <PlateOfModel modelId={model.model.id} mayChange={me.may.lead} />}
-          {(shows === 'applies' || shows === 'not') && <CheckLedger checks={shown} words={words} />}
+          {(shows === 'applies' || shows === 'not') && (
+            <CheckLedger checks={shown} words={words} sought={params.get('check')} />
+          )}
         </section>
       </div>
     </Page>

@@ -28,6 +28,8 @@ function wayTo(hit: Schema['SearchResult']['hits'][number]): string {
       return '/people';
     case 'hirer':
       return `/hirers?of=${hit.id}`;
+    case 'check':
+      return `/catalogue/models/${hit.at}?check=${hit.id}`;
     default:
       return `/fleet/${hit.id}`;
   }
