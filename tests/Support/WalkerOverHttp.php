@@ -68,7 +68,7 @@ final class WalkerOverHttp
             $machine['serial'],
         );
         $batch = [];
-        $stage = null;
+        $stage = $walk['state']['stage'];
         foreach ($walk['plan']['visits'] as $visit) {
             foreach ($visit['lines'] as $line) {
                 if ($line['key'] === $until) {
