@@ -10,6 +10,7 @@ use App\Http\Problems\ProblemName;
 use App\Models\User;
 use App\Tables\CsvText;
 use App\Tables\OfficeTable;
+use App\Tables\TableHead;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Refusal;
 
@@ -20,24 +21,25 @@ use JadeLedger\Core\Refusal;
  */
 final readonly class ImportTable
 {
-    /** The column in which a table that comes back says what was wrong; it is not read again. */
-    public const WHAT_IS_WRONG = 'what_is_wrong';
-
     /**
+     * @param array<string, int>|null $places of our columns in the file, from 1; nothing where its headings say so
      * @return array{rows: list<Row>, mend: string|null} and those that were refused as a table to be mended
      *
      * @throws ApiProblem where the table has no head line, or lacks a column
      */
-    public function __invoke(OfficeTable $table, string $csv, ImportMode $mode, User $by): array
+    public function __invoke(OfficeTable $table, string $csv, ImportMode $mode, User $by, ?array $places = null): array
     {
         $cells = CsvText::cells($csv);
-        $head = $this->head($table, $cells[1] ?? []);
+        $headings = $cells[1] ?? [];
+        $head = $places === null
+            ? TableHead::byName($table, $headings)
+            : TableHead::asSaid($table, $headings, $places);
         $rows = [];
         DB::beginTransaction();
         try {
             foreach (array_slice($cells, 1, preserve_keys: true) as $number => $line) {
                 if (trim(implode('', $line)) !== '') {
-                    $rows[] = $this->row($table, $number, $this->named($head, $line), $by);
+                    $rows[] = $this->row($table, $number, $head->named($line), $by);
                 }
             }
             $refused = array_filter($rows, static fn (array $row): bool => $row['outcome'] === 'refused');
@@ -97,65 +99,13 @@ final readonly class ImportTable
     }
 
     /**
-     * @param list<string> $line
-     * @return list<string>
-     *
-     * @throws ApiProblem
-     */
-    private function head(OfficeTable $table, array $line): array
-    {
-        $head = array_map(static fn (string $cell): string => str_replace(' ', '_', mb_strtolower(trim($cell))), $line);
-        $missing = array_diff($table->needed(), $head);
-        if ($missing !== []) {
-            throw ApiProblem::because(
-                ProblemName::TableLacksColumns,
-                422,
-                ['columns' => implode(', ', $missing)],
-                ['csv' => [implode(', ', $missing)]],
-            );
-        }
-        $strange = array_diff($head, $table->columns(), [self::WHAT_IS_WRONG, '']);
-        if ($strange !== []) {
-            throw ApiProblem::because(
-                ProblemName::TableHasStrangeColumns,
-                422,
-                ['columns' => implode(', ', $strange)],
-                ['csv' => [implode(', ', $strange)]],
-            );
-        }
-
-        return $head;
-    }
-
-    /**
-     * @param list<string> $head
-     * @param list<string> $line
-     * @return array<string, string>
-     */
-    private function named(array $head, array $line): array
-    {
-        $row = [];
-        foreach ($head as $at => $column) {
-            if ($column !== '' && $column !== self::WHAT_IS_WRONG) {
-                $row[$column] = trim($line[$at] ?? '');
-            }
-        }
-
-        return $row;
-    }
-
-    /**
-     * @param list<string> $head
      * @param array<int, list<string>> $cells
      * @param array<int, Row> $refused
      */
-    private function mend(array $head, array $cells, array $refused): string
+    private function mend(TableHead $head, array $cells, array $refused): string
     {
-        $kept = array_filter(
-            $head,
-            static fn (string $column): bool => $column !== self::WHAT_IS_WRONG && $column !== '',
-        );
-        $lines = [[...array_values($kept), self::WHAT_IS_WRONG]];
+        $kept = $head->columns;
+        $lines = [[...array_values($kept), TableHead::WHAT_IS_WRONG]];
         foreach ($refused as $row) {
             $lines[] = [
                 ...array_map(static fn (int $at): string => $cells[$row['row']][$at] ?? '', array_keys($kept)),

@@ -141,6 +141,23 @@ final class OfficeTest extends BrowserTestCase
             'what_is_wrong',
             urldecode((string) $this->wait(self::named('mend'))->getAttribute('href')),
         );
+        // The table of another yard: which of its columns is which is said once, by hand.
+        unlink($file);
+        $file = sys_get_temp_dir().'/jade-machines-of-theirs.csv';
+        file_put_contents($file, "Asset;Type;Serial number;Colour\nQ-903;Dromvik 14C;QQ-903;red\n");
+        $this->web->findElement(
+            \Facebook\WebDriver\WebDriverBy::cssSelector(self::named('table-file')),
+        )->sendKeys($file);
+        $this->tap('preview-table');
+        foreach (['Fleet number' => 'Asset', 'Model' => 'Type'] as $ours => $theirs) {
+            $this->tapOn("[role=\"combobox\"][aria-label=\"{$ours}\"]");
+            $this->tapOn("[role=\"option\"][data-heading=\"{$theirs}\"]");
+            $this->waitUntil(fn (): bool => ! $this->exists('[role="option"]'), 'The list stays.');
+        }
+        $this->waitForText(self::named('unread'), 'Not read: Colour.');
+        $this->assertAccessible();
+        $this->hold('import-table');
+        $this->waitForText(self::named('table-report'), '1 taken, 0 would be, 0 refused');
         unlink($file);
     }
 

@@ -115,6 +115,31 @@ final class OfficeTableTest extends YardTestCase
         );
     }
 
+    public function test_the_table_of_another_yard_is_read_once_somebody_said_which_column_is_which(): void
+    {
+        $theirs = "Asset;Type;Serial number;Colour\nQ-1;dromvik_14c;QQ-1;red\nQ-2;dromvik_14c;QQ-1;blue\n";
+        $asked = $this->import('machines', $theirs, 'preview')->assertStatus(422);
+        $this->assertFits($asked, 'Problem');
+        self::assertSame(['Asset', 'Type', 'Serial number', 'Colour'], $asked->json('table.headings'));
+        $columns = array_column($asked->json('table.columns'), null, 'name');
+        self::assertSame([3, null], [$columns['serial']['place'], $columns['fleet_number']['place']], 'a label is known');
+
+        $said = ['fleet_number' => 1, 'model' => 2, 'serial' => 3];
+        $report = $this->import('machines', $theirs, 'each_row', $said)->assertOk();
+        self::assertSame(['taken', 'refused'], array_column($report->json('rows'), 'outcome'), 'one serial twice');
+        self::assertSame('QQ-1', Machine::query()->where('fleet_number', 'Q-1')->sole()->serial);
+        // What comes back to be mended has our names, and needs no saying again.
+        self::assertStringStartsWith('fleet_number,model,serial,what_is_wrong', (string) $report->json('mend'));
+
+        foreach ([['colour' => 4] + $said, ['bay' => 9] + $said, ['bay' => 3] + $said] as $wrong) {
+            $this->import('machines', $theirs, 'each_row', $wrong)->assertStatus(422)
+                ->assertJsonPath('type', '/problems/table-has-no-such-column');
+        }
+        unset($said['serial']);
+        $this->import('machines', $theirs, 'each_row', $said)->assertStatus(422)
+            ->assertJsonPath('type', '/problems/table-lacks-columns');
+    }
+
     public function test_a_table_that_lacks_a_column_or_has_a_strange_one_is_refused_as_a_whole(): void
     {
         $this->import(
@@ -256,8 +281,15 @@ final class OfficeTableTest extends YardTestCase
         return array_column($this->import($table, $csv, 'each_row')->assertOk()->json('rows'), 'outcome');
     }
 
-    private function import(string $table, string $csv, string $mode = 'all_or_nothing'): TestResponse
-    {
-        return $this->postJson("/api/tables/{$table}", ['csv' => $csv, 'mode' => $mode]);
+    /** @param  array<string, int>|null  $places */
+    private function import(
+        string $table,
+        string $csv,
+        string $mode = 'all_or_nothing',
+        ?array $places = null,
+    ): TestResponse {
+        $said = $places === null ? [] : ['places' => $places];
+
+        return $this->postJson("/api/tables/{$table}", ['csv' => $csv, 'mode' => $mode] + $said);
     }
 }

@@ -44,13 +44,30 @@ final readonly class OfficeTableController
     ): JsonResponse {
         Gate::authorize($table->gate());
         $asked = JsonObject::of($this->body->of($request, 'ImportTable'));
-        $report = $import($this->table($table), $asked->string('csv'), ImportMode::from($asked->string('mode')), $user);
+        $report = $import(
+            $this->table($table),
+            $asked->string('csv'),
+            ImportMode::from($asked->string('mode')),
+            $user,
+            $asked->has('places') ? self::places($asked->object('places')) : null,
+        );
         $report['rows'] = array_map(
             static fn (array $row): array => ['field' => (object) $row['field']] + $row,
             $report['rows'],
         );
 
         return response()->json($report);
+    }
+
+    /** @return array<string, int> */
+    private static function places(JsonObject $said): array
+    {
+        $places = [];
+        foreach ($said->names() as $column) {
+            $places[$column] = $said->integer($column);
+        }
+
+        return $places;
     }
 
     private function table(TableName $name): OfficeTable

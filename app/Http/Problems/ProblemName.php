@@ -177,6 +177,7 @@ enum ProblemName: string
     case StruckAlready = 'struck_already';
     case TableHasStrangeColumns = 'table_has_strange_columns';
     case TableIsEmpty = 'table_is_empty';
+    case TableHasNoSuchColumn = 'table_has_no_such_column';
     case TableLacksColumns = 'table_lacks_columns';
     case TabletNotEnrolled = 'tablet_not_enrolled';
     case TagForbidsPower = 'tag_forbids_power';

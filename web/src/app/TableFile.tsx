@@ -25,6 +25,8 @@ export function TableFile({ file, mode, testId, onFile, onMode }: Props) {
           type="file"
           accept=".csv,text/csv"
           data-testid={`${testId}-file`}
+          // The same file, mended in the meantime, is a choice too.
+          onClick={(event) => { event.currentTarget.value = ''; }}
           onChange={(event) => onFile(event.target.files?.[0] ?? null)}
         />
       </label>

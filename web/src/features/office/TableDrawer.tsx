@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { answer, api, type Schema } from '../../api/client';
-import { problemOf } from '../../api/problem';
+import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { HoldButton } from '../../app/HoldButton';
@@ -10,6 +10,7 @@ import { ProblemWords } from '../../app/ProblemWords';
 import { readTable } from '../../app/readTable';
 import { useMe } from '../session/useSession';
 import { TableFile, type TableMode } from '../../app/TableFile';
+import { ColumnChoice, placesOf, type Places } from './ColumnChoice';
 import './office.css';
 
 const TABLES = ['machines', 'hirers', 'hires', 'papers', 'service', 'meters', 'plans'] as const;
@@ -50,16 +51,34 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
   const queries = useQueryClient();
   const [file, setFile] = useState<File | null>(null);
   const [mode, setMode] = useState<TableMode>('all_or_nothing');
+  // Asked for only where the headings of the file do not say it.
+  const [head, setHead] = useState<Schema['Problem']['table']>();
+  const [places, setPlaces] = useState<Places>({});
   const take = useMutation({
     mutationFn: async (how: Mode) => {
       const csv = file === null ? '' : await readTable(file);
 
-      return answer(api.POST('/api/tables/{table}', { params: { path: { table: of } }, body: { csv, mode: how } }));
+      return answer(api.POST('/api/tables/{table}', {
+        params: { path: { table: of } },
+        body: { csv, mode: how, ...(head === undefined ? {} : { places }) },
+      }));
+    },
+    onError: (error) => {
+      if (head === undefined && error instanceof ProblemError && error.problem.table !== undefined) {
+        setHead(error.problem.table);
+        setPlaces(placesOf(error.problem.table));
+      }
     },
     onSuccess: () => queries.invalidateQueries(
       { predicate: (query) => SHOWN_IN.includes(String(query.queryKey[0])) },
     ),
   });
+
+  const forget = () => {
+    take.reset();
+    setHead(undefined);
+    setPlaces({});
+  };
 
   return (
     <Drawer
@@ -89,7 +108,7 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
     >
       <div className="choice-row">
         {TABLES.filter((one) => mayTake(one, me.may)).map((one) => (
-          <Button key={one} pressed={of === one} testId={`table-${one}`} onClick={() => onTable(one)}>
+          <Button key={one} pressed={of === one} testId={`table-${one}`} onClick={() => { forget(); onTable(one); }}>
             {t(`office.${one}_short`)}
           </Button>
         ))}
@@ -105,11 +124,12 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
         mode={mode}
         testId="table"
         onFile={(next) => {
-          take.reset();
+          forget();
           setFile(next);
         }}
         onMode={setMode}
       />
+      {head !== undefined && <ColumnChoice head={head} places={places} onPlaces={setPlaces} />}
       {take.isPending && <p role="status">{t('state.fetching')}</p>}
       <ProblemWords problem={take.error === null ? null : problemOf(take.error, t('state.no_network'))} />
       {take.data !== undefined && <Report of={of} report={take.data} />}
