@@ -12,6 +12,7 @@ use App\Http\Problems\ProblemName;
 use App\Models\Machine;
 use App\Models\MachinePaper;
 use App\Models\PaperKind;
+use App\Models\Photo;
 use App\Models\User;
 use App\Words;
 use Carbon\CarbonImmutable;
@@ -39,15 +40,39 @@ final readonly class RecordPaper
         if ($kind->ends() && $until === null) {
             throw self::wrong(ProblemName::PaperNeedsDate);
         }
+        $photos = self::photos($asked);
+        if ($kind === PaperKind::Plate && $photos === []) {
+            throw ApiProblem::because(ProblemName::PlateNeedsPicture, 422, [], [
+                'photos' => [Words::say('problems.plate_needs_picture.title')],
+            ]);
+        }
         $number = trim((string) $asked->optionalString('number'));
         $paper = MachinePaper::query()->create([
             'machine_id' => $machine->id, 'kind' => $kind, 'number' => $number === '' ? null : $number,
-            'issued_on' => $issued, 'valid_until' => $until,
+            'issued_on' => $issued, 'valid_until' => $until, 'photos' => $photos === [] ? null : $photos,
             'recorded_by_id' => $by->id, 'recorded_at' => CarbonImmutable::now(),
         ]);
         ($this->audit)(AuditKind::PaperRecorded, $by, $machine->fleet_number, after: array_filter([
             'paper' => $paper->kind->value, 'number' => $paper->number, 'valid_until' => $until,
+            'photos' => implode(', ', $photos),
         ]));
+    }
+
+    /**
+     * @return list<string>
+     *
+     * @throws ApiProblem where a picture has not arrived
+     */
+    private static function photos(JsonObject $asked): array
+    {
+        $photos = $asked->has('photos') ? $asked->strings('photos') : [];
+        if (Photo::query()->whereIn('sha256', $photos)->count() !== count($photos)) {
+            throw ApiProblem::because(ProblemName::PhotoNotHere, 422, [], [
+                'photos' => [Words::say('problems.photo_not_here.title')],
+            ]);
+        }
+
+        return $photos;
     }
 
     private static function wrong(ProblemName $problem): ApiProblem

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $number
  * @property CarbonImmutable|null $issued_on
  * @property CarbonImmutable|null $valid_until the last day on which it counts; none of a paper that does not end
+ * @property list<string>|null $photos digests of its pages
  * @property string $recorded_by_id
  * @property CarbonImmutable $recorded_at
  */
@@ -23,7 +24,7 @@ final class MachinePaper extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['machine_id', 'kind', 'number', 'issued_on', 'valid_until', 'recorded_by_id', 'recorded_at'];
+    protected $fillable = ['machine_id', 'kind', 'number', 'issued_on', 'valid_until', 'photos', 'recorded_by_id', 'recorded_at'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
@@ -32,7 +33,7 @@ final class MachinePaper extends Model
     {
         return [
             'kind' => PaperKind::class, 'issued_on' => 'immutable_date:Y-m-d', 'valid_until' => 'immutable_date:Y-m-d',
-            'recorded_at' => 'immutable_datetime',
+            'recorded_at' => 'immutable_datetime', 'photos' => 'array',
         ];
     }
 

@@ -12,10 +12,12 @@ enum PaperKind: string
     case Extinguisher = 'extinguisher';
     case Insurance = 'insurance';
     case Manual = 'manual';
+    /** The plate on the machine itself, as a picture. */
+    case Plate = 'plate';
 
-    /** Whether it says until when it counts; a manual does not. */
+    /** Whether it says until when it counts; a manual and a plate do not. */
     public function ends(): bool
     {
-        return $this !== self::Manual;
+        return ! in_array($this, [self::Manual, self::Plate], true);
     }
 }

@@ -32,6 +32,7 @@ final class PresentPaper
             'number' => $paper->number,
             'issued_on' => $paper->issued_on?->format('Y-m-d'),
             'valid_until' => $paper->valid_until?->format('Y-m-d'),
+            'photos' => $paper->photos ?? [],
             'days_left' => $left,
             'mark' => match (true) {
                 $left === null || $left > self::SOON_DAYS => Outcome::Stands->value,

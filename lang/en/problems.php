@@ -181,6 +181,7 @@ return [
     'wrong_unit' => ['title' => 'Wrong unit', 'detail' => 'This instrument is read in :unit.'],
     'off_the_scale' => ['title' => 'Off the scale', 'detail' => 'The instrument is drawn from :low to :high :unit. Read it again; if it is so, say so and post it.'],
     'unknown_look' => ['title' => 'Unknown look', 'detail' => 'Take one of: :looks.'],
+    'plate_needs_picture' => ['title' => 'A picture is missing', 'detail' => 'Take a picture of the plate: that is what is kept of it.'],
     'photo_not_here' => ['title' => 'The picture has not arrived', 'detail' => 'Send the picture first, then the entry that names it.'],
     'meter_needs_confirming' => [
         'title' => 'The meter contradicts the last reading',

@@ -9,6 +9,7 @@ return [
         'extinguisher' => 'Extinguisher tag',
         'insurance' => 'Insurance',
         'manual' => 'Manual',
+        'plate' => 'Plate',
     ],
     'handed_out' => 'Handed out',
     'chosen_at_opening' => 'Chosen as the yard was opened.',

@@ -182,6 +182,7 @@ return [
     'wrong_unit' => ['title' => 'Unidad equivocada', 'detail' => 'Este instrumento se lee en :unit.'],
     'off_the_scale' => ['title' => 'Fuera de la escala', 'detail' => 'El instrumento muestra de :low a :high :unit. Léalo otra vez.'],
     'unknown_look' => ['title' => 'Aspecto desconocido', 'detail' => 'Tome uno de: :looks.'],
+    'plate_needs_picture' => ['title' => 'Falta una foto', 'detail' => 'Haga una foto de la placa: es lo que se guarda de ella.'],
     'photo_not_here' => ['title' => 'La foto no ha llegado', 'detail' => 'Envíe primero la foto, después el asiento que la nombra.'],
     'meter_needs_confirming' => [
         'title' => 'El contador contradice la última lectura',

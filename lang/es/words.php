@@ -9,6 +9,7 @@ return [
         'extinguisher' => 'Etiqueta del extintor',
         'insurance' => 'Seguro',
         'manual' => 'Manual',
+        'plate' => 'Placa',
     ],
     'handed_out' => 'Entregado',
     'chosen_at_opening' => 'Elegido al abrir el patio.',

@@ -10,6 +10,8 @@ use App\Models\Hire;
 use App\Models\Machine;
 use App\Models\Role;
 use Carbon\CarbonImmutable;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -346,6 +348,27 @@ final class BookingTest extends YardTestCase
         $record(
             ['kind' => 'insurance', 'valid_until' => '2027-02-30'],
         )->assertStatus(422)->assertJsonPath('type', '/problems/no-such-day');
+    }
+
+    public function test_a_paper_and_the_plate_are_kept_as_pictures(): void
+    {
+        Storage::fake('photos');
+        $record = fn (array $paper): TestResponse => $this->postJson("/api/machines/{$this->other->id}/papers", $paper);
+        $page = fn (int $width): string => $this->post('/api/photos', [
+            'photo' => UploadedFile::fake()->image('page.jpg', $width, 60),
+        ])->assertCreated()->json('sha256');
+        $pages = [$page(50), $page(80)];
+
+        $shown = $record(['kind' => 'inspection', 'valid_until' => '2027-03-01', 'photos' => $pages])->assertCreated();
+        $this->assertFits($shown, 'MachineDetail');
+        self::assertSame($pages, $shown->json('papers.0.photos'));
+        $this->get("/api/photos/{$pages[1]}/thumbnail")->assertOk();
+
+        $record(['kind' => 'plate'])->assertStatus(422)->assertJsonPath('type', '/problems/plate-needs-picture');
+        $record(['kind' => 'plate', 'photos' => [str_repeat('0', 64)]])
+            ->assertStatus(422)->assertJsonPath('type', '/problems/photo-not-here');
+        $record(['kind' => 'plate', 'photos' => [$pages[0]]])->assertCreated()
+            ->assertJsonPath('papers.1.kind', 'plate')->assertJsonPath('papers.1.days_left', null);
     }
 
     public function test_who_may_enter_what(): void

@@ -118,6 +118,7 @@ enum ProblemName: string
     case PageExpired = 'page_expired';
     case PaperEndsBeforeItBegins = 'paper_ends_before_it_begins';
     case PersonHasNotLeft = 'person_has_not_left';
+    case PlateNeedsPicture = 'plate_needs_picture';
     case PaperNeedsDate = 'paper_needs_date';
     case PaperNeedsHours = 'paper_needs_hours';
     case PaperNeedsSerial = 'paper_needs_serial';

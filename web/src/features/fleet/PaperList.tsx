@@ -35,6 +35,15 @@ export function PaperList({ papers, mayAdd, onAdd }: Props) {
                 {paper.number === null ? '' : t('fleet.paper_number', { number: paper.number })}
                 {paper.issued_on !== null && ` ${t('fleet.paper_issued', { date: calendarDay(paper.issued_on) })}`}
               </small>
+              {paper.photos.length > 0 && (
+                <small className="paper-pages">
+                  {paper.photos.map((sha, at) => (
+                    <a key={sha} href={`/api/photos/${sha}`} target="_blank" rel="noreferrer">
+                      <img src={`/api/photos/${sha}/thumbnail`} alt={t('fleet.paper_page', { page: at + 1 })} />
+                    </a>
+                  ))}
+                </small>
+              )}
             </span>
             <i>
               {paper.valid_until === null ? t('office.no_end') : calendarDay(paper.valid_until)}

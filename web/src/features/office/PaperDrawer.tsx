@@ -10,10 +10,12 @@ import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
+import { PhotoField } from '../walk/panels/PhotoField';
 import { useRecordPaper } from './useOffice';
 import { LOCALES } from './calendarLocales';
 
-const KINDS = ['examination', 'inspection', 'extinguisher', 'insurance', 'manual'] as const;
+const KINDS = ['examination', 'inspection', 'extinguisher', 'insurance', 'manual', 'plate'] as const;
+const MOST_PAGES = 6;
 const DAY = 'YYYY-MM-DD';
 
 /** A paper of a machine: what it is, its number, and until when it counts. */
@@ -25,6 +27,7 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
   const [days, setDays] = useState<{ issued_on: string | null; valid_until: string | null }>(
     { issued_on: null, valid_until: null },
   );
+  const [photos, setPhotos] = useState<string[]>([]);
   const fields = record.error instanceof ProblemError ? (record.error.problem.field ?? {}) : {};
   const day = (name: 'issued_on' | 'valid_until') => (
     <DatePicker
@@ -48,7 +51,7 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
           tone="jade"
           testId="record-paper"
           disabled={record.isPending}
-          onClick={() => record.mutate({ kind, number, ...days }, { onSuccess: onClose })}
+          onClick={() => record.mutate({ kind, number, ...(kind === 'plate' ? {} : days), photos }, { onSuccess: onClose })}
         >
           {t('office.keep')}
         </Button>
@@ -67,12 +70,16 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
         onChange={(event) => setNumber(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'paper-number' } }}
       />
-      <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
-        <div className="two-times">
-          {day('issued_on')}
-          {day('valid_until')}
-        </div>
-      </LocalizationProvider>
+      {kind !== 'plate' && (
+        <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
+          <div className="two-times">
+            {day('issued_on')}
+            {day('valid_until')}
+          </div>
+        </LocalizationProvider>
+      )}
+      <h3>{t(kind === 'plate' ? 'office.plate_picture' : 'office.pages')}</h3>
+      <PhotoField photos={photos} most={MOST_PAGES} onPhotos={setPhotos} />
       <p>{t('office.paper_words')}</p>
       {record.isError && <ProblemWords problem={problemOf(record.error, t('state.no_network'))} />}
     </Drawer>
