@@ -46,7 +46,9 @@ final readonly class SearchYard
             'like',
             self::like($words).'%',
         )
-            ->orWhere('serial', 'like', self::like($words).'%'))
+            ->orWhere('serial', 'like', self::like($words).'%')
+            // Who types on keys for figures has no letters: "09" is E-09.
+            ->when(ctype_digit($words), static fn (Builder $digits) => $digits->orWhere('fleet_number', 'like', "%-{$words}%")))
             ->orderBy('fleet_number')->limit(self::OF_EACH)->get();
 
         return array_values($found->map(fn (Machine $one): Hit => new Hit(

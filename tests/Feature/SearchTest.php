@@ -26,6 +26,12 @@ final class SearchTest extends YardTestCase
             [['hire', $this->machine->id, "Folio {$this->hire->folio}, Kestrel & Daughters 100%"]],
             $this->hits((string) $this->hire->folio),
         );
+        $this->hire->update(['folio' => 5_000_000]);
+        self::assertSame(
+            [['machine', $this->machine->id, $number]],
+            $this->hits(substr($number, 2)),
+            'keys for figures have no letters',
+        );
         self::assertSame('hire', $this->hits('daughters')[0][0] ?? null);
         self::assertSame('hire', $this->hits('100%')[0][0] ?? null, 'a sign of the database is a letter');
         self::assertSame([['person', $person->id, 'Wren Halloway']], $this->hits('halloway'));

@@ -1,13 +1,18 @@
 import TextField from '@mui/material/TextField';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { Suspense, lazy, useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
+import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { useMe } from '../session/useSession';
+import { wayOfLabel } from './wayOfLabel';
 import './find.css';
+
+// The reader of squares comes when somebody scans.
+const ScanLabel = lazy(() => import('./ScanLabel'));
 
 const PAGES = {
   day: '/',
@@ -40,6 +45,9 @@ export function FindDrawer({ onClose }: { onClose: () => void }) {
   const { t } = useTranslation();
   const me = useMe();
   const [words, setWords] = useState('');
+  const [isScanning, setIsScanning] = useState(false);
+  const [strange, setStrange] = useState<string | null>(null);
+  const navigate = useNavigate();
   const field = useRef<HTMLInputElement>(null);
   const typed = words.trim();
   const found = useQuery({
@@ -58,14 +66,36 @@ export function FindDrawer({ onClose }: { onClose: () => void }) {
   );
   const all = [...hits, ...fitting];
 
+  const scanned = (text: string) => {
+    const way = wayOfLabel(text);
+    if (way === null) {
+      setStrange(text);
+    } else {
+      onClose();
+      void navigate(way);
+    }
+  };
+
   return (
     <Drawer open title={t('find.title')} onClose={onClose}>
+      {isScanning ? (
+        <Suspense fallback={<p role="status">{t('state.fetching')}</p>}>
+          <ScanLabel onText={scanned} />
+          {strange !== null && (
+            <p role="alert" data-testid="strange-label">{t('find.strange', { text: strange.slice(0, 80) })}</p>
+          )}
+        </Suspense>
+      ) : (
+        <Button testId="scan" onClick={() => setIsScanning(true)}>
+          {t('find.scan')}
+        </Button>
+      )}
       <TextField
-        label={t('find.words')}
+        label={t(isScanning ? 'find.number' : 'find.words')}
         value={words}
         inputRef={field}
         onChange={(event) => setWords(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'find-field', autoCapitalize: 'none' } }}
+        slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'find-field', autoCapitalize: 'none', inputMode: isScanning ? 'numeric' : 'text' } }}
       />
       {found.isError && <p role="alert">{whatToDo(found.error, t('state.no_network'))}</p>}
       <ul className="found" data-testid="found" aria-live="polite">
