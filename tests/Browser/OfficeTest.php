@@ -12,18 +12,7 @@ final class OfficeTest extends BrowserTestCase
 {
     public function test_a_hire_is_booked_extended_swapped_and_cancelled(): void
     {
-        $this->signIn('dilys');
-        $this->open('/app/fleet');
-        foreach (['E-71', 'E-72'] as $number) {
-            $this->open('/app/fleet');
-            $this->tap('add-machine');
-            $this->type('model-field', 'Dromvik 14C');
-            $this->tap('model-dromvik_14c');
-            $this->type('fleet_number', $number);
-            $this->type('serial', "DV14-{$number}");
-            $this->tap('keep-machine');
-            $this->waitForText('h1', $number);
-        }
+        $this->addExcavators('E-71', 'E-72');
         $this->signIn('juno');
         $this->tap('new-hire');
         $this->type('hirer-field', 'Orr');
@@ -79,17 +68,7 @@ final class OfficeTest extends BrowserTestCase
 
     public function test_a_machine_at_the_gate_gets_its_hirer_afterwards_and_another_one_in_its_place(): void
     {
-        $this->signIn('dilys');
-        foreach (['E-73', 'E-74'] as $number) {
-            $this->open('/app/fleet');
-            $this->tap('add-machine');
-            $this->type('model-field', 'Dromvik 14C');
-            $this->tap('model-dromvik_14c');
-            $this->type('fleet_number', $number);
-            $this->type('serial', "DV14-{$number}");
-            $this->tap('keep-machine');
-            $this->waitForText('h1', $number);
-        }
+        $this->addExcavators('E-73', 'E-74');
         $this->signIn('rafe');
         $this->open('/app/fleet');
         $this->tap('machine-E-73');
@@ -228,6 +207,21 @@ final class OfficeTest extends BrowserTestCase
         $this->waitForText('h1', $today);
         if ($this->exists(self::named('before-today'))) {
             $this->picture('before-today');
+        }
+    }
+
+    private function addExcavators(string ...$numbers): void
+    {
+        $this->signIn('dilys');
+        foreach ($numbers as $number) {
+            $this->open('/app/fleet');
+            $this->tap('add-machine');
+            $this->type('model-field', 'Dromvik 14C');
+            $this->tap('model-dromvik_14c');
+            $this->type('fleet_number', $number);
+            $this->type('serial', "DV14-{$number}");
+            $this->tap('keep-machine');
+            $this->waitForText('h1', $number);
         }
     }
 }

@@ -133,7 +133,8 @@ abstract class BrowserTestCase extends TestCase
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--no-proxy-server',
-            '--force-device-scale-factor=1', '--force-prefers-reduced-motion', '--lang=en-GB', "--window-size={$width},{$height}", '--user-data-dir='.self::$profile, ...static::arguments()]);
+            '--force-device-scale-factor=1', '--force-prefers-reduced-motion', '--lang=en-GB', "--window-size={$width},{$height}",
+            '--user-data-dir='.self::$profile, ...static::arguments()]);
         if (static::isTouched()) {
             $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1, 'touch' => true, 'mobile' => true]]);
         }

@@ -95,7 +95,14 @@ export function FindDrawer({ onClose }: { onClose: () => void }) {
         value={words}
         inputRef={field}
         onChange={(event) => setWords(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'find-field', autoCapitalize: 'none', inputMode: isScanning ? 'numeric' : 'text' } }}
+        slotProps={{
+          htmlInput: {
+            maxLength: 60,
+            'data-testid': 'find-field',
+            autoCapitalize: 'none',
+            inputMode: isScanning ? 'numeric' : 'text',
+          },
+        }}
       />
       {found.isError && <p role="alert">{whatToDo(found.error, t('state.no_network'))}</p>}
       <ul className="found" data-testid="found" aria-live="polite">

@@ -10,6 +10,10 @@ const LONGEST_EDGE = 720;
 /** Why there is no picture: nobody allowed it, there is no camera, or the page is not served over TLS. */
 type Trouble = 'refused' | 'no_camera' | 'not_secure';
 
+function troubleOf(error: unknown): Trouble {
+  return error instanceof DOMException && error.name === 'NotAllowedError' ? 'refused' : 'no_camera';
+}
+
 interface Props {
   /** What is written in the square; told again and again while it is in the picture. */
   onText: (text: string) => void;
@@ -54,7 +58,7 @@ export default function ScanLabel({ onText }: Props) {
         await shown.play();
         look();
       },
-      (error: unknown) => setTrouble(error instanceof DOMException && error.name === 'NotAllowedError' ? 'refused' : 'no_camera'),
+      (error: unknown) => setTrouble(troubleOf(error)),
     ).catch(() => setTrouble('no_camera'));
 
     return () => {

@@ -51,7 +51,9 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
           tone="jade"
           testId="record-paper"
           disabled={record.isPending}
-          onClick={() => record.mutate({ kind, number, ...(kind === 'plate' ? {} : days), photos }, { onSuccess: onClose })}
+          onClick={() =>
+            record.mutate({ kind, number, ...(kind === 'plate' ? {} : days), photos }, { onSuccess: onClose })
+          }
         >
           {t('office.keep')}
         </Button>
