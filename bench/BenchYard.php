@@ -61,7 +61,13 @@ final class BenchYard
         $this->actor = $this->person('bench', Role::Lead);
         for ($n = 0; $n < 40; $n++) {
             $this->customers[] = $id = (string) Str::uuid7();
-            $this->put('customers', ['id' => $id, 'yard_id' => $this->yard, 'name' => "Customer {$n}", 'created_at' => $this->now, 'updated_at' => $this->now]);
+            $this->put('customers', [
+                'id' => $id,
+                'yard_id' => $this->yard,
+                'name' => "Customer {$n}",
+                'created_at' => $this->now,
+                'updated_at' => $this->now,
+            ]);
         }
         $models = array_keys($this->app->make(CatalogueRepository::class)->current()->models);
         for ($n = 0; $n < self::MACHINES; $n++) {
@@ -76,7 +82,11 @@ final class BenchYard
         $hires = [];
         for ($n = 0; $n < $technicians; $n++) {
             $this->qualify($this->person("technician{$n}", Role::Technician));
-            $hires[] = $this->hire($this->machine($model, self::MACHINES + $n), $this->now->addMinutes($n), $this->now->addDays(2));
+            $hires[] = $this->hire(
+                $this->machine($model, self::MACHINES + $n),
+                $this->now->addMinutes($n),
+                $this->now->addDays(2),
+            );
         }
         foreach (array_keys($this->rows) as $table) {
             $this->write($table);
@@ -87,22 +97,49 @@ final class BenchYard
 
     private function person(string $login, Role $role): string
     {
-        return User::query()->create(['name' => "Person {$login}", 'login' => $login, 'initials' => 'BY', 'role' => $role, 'password' => self::PASSWORD])->id;
+        return User::query()->create([
+            'name' => "Person {$login}",
+            'login' => $login,
+            'initials' => 'BY',
+            'role' => $role,
+            'password' => self::PASSWORD,
+        ])->id;
     }
 
     private function qualify(string $person): void
     {
         foreach ($this->app->make(CatalogueRepository::class)->current()->qualifications as $qualification) {
-            $this->put('qualifications', ['user_id' => $person, 'qualification' => $qualification->id, 'valid_until' => $this->now->addYear()->format('Y-m-d'), 'proof' => 'card, seen', 'recorded_at' => $this->now]);
+            $this->put('qualifications', [
+                'user_id' => $person,
+                'qualification' => $qualification->id,
+                'valid_until' => $this->now->addYear()->format('Y-m-d'),
+                'proof' => 'card, seen',
+                'recorded_at' => $this->now,
+            ]);
         }
     }
 
     private function machine(string $model, int $n): string
     {
         $id = (string) Str::uuid7();
-        $this->put('machines', ['id' => $id, 'yard_id' => $this->yard, 'fleet_number' => "B-{$n}", 'model_id' => $model, 'serial' => "BENCH{$n}", 'bay' => 'bay '.$n % 12, 'created_at' => $this->now, 'updated_at' => $this->now]);
+        $this->put('machines', [
+            'id' => $id,
+            'yard_id' => $this->yard,
+            'fleet_number' => "B-{$n}",
+            'model_id' => $model,
+            'serial' => "BENCH{$n}",
+            'bay' => 'bay '.$n % 12,
+            'created_at' => $this->now,
+            'updated_at' => $this->now,
+        ]);
         $this->serviced($id, $n);
-        $this->put('machine_states', ['machine_id' => $id, 'standing' => 'in_yard', 'smr_hours' => 1000 + $n, 'smr_at' => $this->now, 'smr_entry_id' => null]);
+        $this->put('machine_states', [
+            'machine_id' => $id,
+            'standing' => 'in_yard',
+            'smr_hours' => 1000 + $n,
+            'smr_at' => $this->now,
+            'smr_entry_id' => null,
+        ]);
 
         return $id;
     }
@@ -129,22 +166,54 @@ final class BenchYard
     {
         $id = (string) Str::uuid7();
         $this->put('hires', [
-            'id' => $id, 'yard_id' => $this->yard, 'folio' => ++$this->folio, 'machine_id' => $machine, 'customer_id' => $this->customers[$this->folio % count($this->customers)],
-            'goes_out_at' => $out, 'comes_back_at' => $back, 'out_assignee_id' => null, 'in_assignee_id' => null, 'created_at' => $this->now, 'updated_at' => $this->now,
+            'id' => $id,
+            'yard_id' => $this->yard,
+            'folio' => ++$this->folio,
+            'machine_id' => $machine,
+            'customer_id' => $this->customers[$this->folio % count($this->customers)],
+            'goes_out_at' => $out,
+            'comes_back_at' => $back,
+            'out_assignee_id' => null,
+            'in_assignee_id' => null,
+            'created_at' => $this->now,
+            'updated_at' => $this->now,
         ]);
 
         return $id;
     }
 
     /** A hire whose checkout was walked, with its lines and a chain that holds. */
-    private function walkedHire(string $machine, CarbonImmutable $out, int $entries, string $standing, ?CarbonImmutable $back = null): void
-    {
+    private function walkedHire(
+        string $machine,
+        CarbonImmutable $out,
+        int $entries,
+        string $standing,
+        ?CarbonImmutable $back = null,
+    ): void {
         $hire = $this->hire($machine, $out, $back ?? $out->addDays(2));
         $walk = (string) Str::uuid7();
-        $this->put('hire_states', ['hire_id' => $hire, 'standing' => $standing, 'out_walk_id' => $walk, 'in_walk_id' => null, 'out_at' => $out, 'in_at' => null, 'closed_at' => $standing === 'closed' ? $out->addDays(2) : null]);
+        $this->put('hire_states', [
+            'hire_id' => $hire,
+            'standing' => $standing,
+            'out_walk_id' => $walk,
+            'in_walk_id' => null,
+            'out_at' => $out,
+            'in_at' => null,
+            'closed_at' => $standing === 'closed' ? $out->addDays(2) : null,
+        ]);
         $this->put('walks', [
-            'id' => $walk, 'hire_id' => $hire, 'machine_id' => $machine, 'movement' => 'checkout', 'opened_by_id' => $this->actor, 'opened_at' => $out,
-            'stage' => null, 'stages_entered' => '[]', 'decision' => 'released', 'conditions' => '[]', 'decided_by_id' => $this->actor, 'decided_at' => $out,
+            'id' => $walk,
+            'hire_id' => $hire,
+            'machine_id' => $machine,
+            'movement' => 'checkout',
+            'opened_by_id' => $this->actor,
+            'opened_at' => $out,
+            'stage' => null,
+            'stages_entered' => '[]',
+            'decision' => 'released',
+            'conditions' => '[]',
+            'decided_by_id' => $this->actor,
+            'decided_at' => $out,
         ]);
         $previous = HashChain::GENESIS;
         for ($sequence = 1; $sequence <= $entries; $sequence++) {
@@ -154,23 +223,60 @@ final class BenchYard
 
     private ?EntrySeal $seal = null;
 
-    private function entry(string $machine, string $hire, string $walk, int $sequence, string $previous, CarbonImmutable $at): string
-    {
+    private function entry(
+        string $machine,
+        string $hire,
+        string $walk,
+        int $sequence,
+        string $previous,
+        CarbonImmutable $at,
+    ): string {
         $id = (string) Str::uuid7();
         $moment = $at->utc()->format('Y-m-d\TH:i:s.u\Z');
         $body = CanonicalJson::encode([
-            'id' => $id, 'kind' => 'check.answered', 'machine' => $machine, 'sequence' => $sequence, 'hire' => $hire, 'walk' => $walk, 'actor' => $this->actor, 'corrects' => null,
-            'payload' => ['line' => "bench-line-{$sequence}", 'answer' => 'stands'], 'judgement' => ['outcome' => 'stands', 'severity' => 'attend'],
-            'recorded_at' => $moment, 'received_at' => $moment, 'previous_hash' => $previous,
+            'id' => $id,
+            'kind' => 'check.answered',
+            'machine' => $machine,
+            'sequence' => $sequence,
+            'hire' => $hire,
+            'walk' => $walk,
+            'actor' => $this->actor,
+            'corrects' => null,
+            'payload' => ['line' => "bench-line-{$sequence}", 'answer' => 'stands'],
+            'judgement' => ['outcome' => 'stands', 'severity' => 'attend'],
+            'recorded_at' => $moment,
+            'received_at' => $moment,
+            'previous_hash' => $previous,
         ]);
         $hash = HashChain::hash($body);
         $this->put('ledger_entries', [
-            'id' => $id, 'machine_id' => $machine, 'sequence' => $sequence, 'kind' => 'check.answered', 'hire_id' => $hire, 'walk_id' => $walk, 'actor_id' => $this->actor,
-            'corrects' => null, 'body' => $body, 'previous_hash' => $previous, 'hash' => $hash,
-            'recorded_at' => $at->utc()->format('Y-m-d H:i:s.u'), 'received_at' => $at->utc()->format('Y-m-d H:i:s.u'),
-            'seal' => ($this->seal ??= new EntrySeal)->of($hash),
+            'id' => $id,
+            'machine_id' => $machine,
+            'sequence' => $sequence,
+            'kind' => 'check.answered',
+            'hire_id' => $hire,
+            'walk_id' => $walk,
+            'actor_id' => $this->actor,
+            'corrects' => null,
+            'body' => $body,
+            'previous_hash' => $previous,
+            'hash' => $hash,
+            'recorded_at' => $at->utc()->format('Y-m-d H:i:s.u'),
+            'received_at' => $at->utc()->format('Y-m-d H:i:s.u'),
+            'seal' => ($this->seal ??= new EntrySeal())->of($hash),
         ]);
-        $this->put('walk_lines', ['walk_id' => $walk, 'key' => "bench-line-{$sequence}", 'check_id' => 'hkp-area', 'position' => $sequence, 'severity' => 'attend', 'outcome' => 'stands', 'entry_id' => $id, 'attempts' => 1, 'answered_by_id' => $this->actor, 'answered_at' => $at]);
+        $this->put('walk_lines', [
+            'walk_id' => $walk,
+            'key' => "bench-line-{$sequence}",
+            'check_id' => 'hkp-area',
+            'position' => $sequence,
+            'severity' => 'attend',
+            'outcome' => 'stands',
+            'entry_id' => $id,
+            'attempts' => 1,
+            'answered_by_id' => $this->actor,
+            'answered_at' => $at,
+        ]);
 
         return $hash;
     }

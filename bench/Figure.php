@@ -12,8 +12,14 @@ final readonly class Figure
      * @param float|null $most the figure may be no more than this
      * @param float|null $least the figure may be no less than this
      */
-    private function __construct(public string $name, public float $value, public string $unit, public ?float $floor, public ?float $most, public ?float $least)
-    {
+    private function __construct(
+        public string $name,
+        public float $value,
+        public string $unit,
+        public ?float $floor,
+        public ?float $most,
+        public ?float $least,
+    ) {
     }
 
     public static function atMost(string $name, float $value, string $unit, ?float $floor, ?float $most): self
@@ -38,8 +44,14 @@ final readonly class Figure
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['value' => round($this->value, 3), 'unit' => $this->unit, 'floor' => $this->floor === null ? null : round($this->floor, 3),
-            'at_most' => $this->most, 'at_least' => $this->least, 'as_wanted' => $this->isAsWanted()];
+        return [
+            'value' => round($this->value, 3),
+            'unit' => $this->unit,
+            'floor' => $this->floor === null ? null : round($this->floor, 3),
+            'at_most' => $this->most,
+            'at_least' => $this->least,
+            'as_wanted' => $this->isAsWanted(),
+        ];
     }
 
     public function line(): string
@@ -50,7 +62,11 @@ final readonly class Figure
             self::text($this->value),
             $this->unit,
             $this->floor === null ? '' : self::text($this->floor),
-            $this->most !== null ? 'at most '.self::text($this->most) : ($this->least !== null ? 'at least '.self::text($this->least) : ''),
+            $this->most !== null
+                ? 'at most '.self::text($this->most)
+                : ($this->least !== null
+                    ? 'at least '.self::text($this->least)
+                    : ''),
             match ($this->isAsWanted()) {
                 true => 'as wanted', false => 'MISSED', null => ''
             },

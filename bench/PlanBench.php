@@ -37,12 +37,36 @@ final class PlanBench
         ksort($byFamily);
         foreach ($byFamily as $family => $models) {
             $planned = $this->each($models, $plan->for(...));
-            $floor = $this->each($models, static fn (MachineModel $model, Movement $movement): array => self::chosen($catalogue, $model, $movement));
-            yield Figure::atMost("plan_compile_ms.{$family}.p50", $planned->percentile(50), 'ms', $floor->percentile(50), null);
-            yield Figure::atMost("plan_compile_ms.{$family}.p95", $planned->percentile(95), 'ms', $floor->percentile(95), self::WANTED_MS);
+            $floor = $this->each(
+                $models,
+                static fn (MachineModel $model, Movement $movement): array => self::chosen(
+                    $catalogue,
+                    $model,
+                    $movement,
+                ),
+            );
+            yield Figure::atMost(
+                "plan_compile_ms.{$family}.p50",
+                $planned->percentile(50),
+                'ms',
+                $floor->percentile(50),
+                null,
+            );
+            yield Figure::atMost(
+                "plan_compile_ms.{$family}.p95",
+                $planned->percentile(95),
+                'ms',
+                $floor->percentile(95),
+                self::WANTED_MS,
+            );
         }
         foreach (self::ROUNDS_BY_STATIONS as $stations => $rounds) {
-            $gaps = Spread::of(array_map(static fn (int $seed): float => RandomRound::of($stations, $stations * 100_000 + $seed)->gap() * 100, range(1, $rounds)));
+            $gaps = Spread::of(
+                array_map(
+                    static fn (int $seed): float => RandomRound::of($stations, $stations * 100_000 + $seed)->gap() * 100,
+                    range(1, $rounds),
+                ),
+            );
             yield Figure::atMost("plan_gap_percent.{$stations}_stations.mean", $gaps->mean(), 'percent', 0.0, null);
             yield Figure::atMost("plan_gap_percent.{$stations}_stations.max", $gaps->largest(), 'percent', 0.0, null);
         }
@@ -73,6 +97,9 @@ final class PlanBench
     {
         $features = $catalogue->featuresOf($model);
 
-        return array_filter($catalogue->checks, static fn (Check $check): bool => $check->concerns($features, $movement));
+        return array_filter(
+            $catalogue->checks,
+            static fn (Check $check): bool => $check->concerns($features, $movement),
+        );
     }
 }

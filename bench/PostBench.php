@@ -54,22 +54,31 @@ final class PostBench
             $floor = $this->pulses($technicians, self::POSTS)->percentile(95);
             $posts = $this->at($technicians, self::POSTS, $this->postNext(...));
             yield Figure::atMost("entry_post_p50_ms.{$technicians}_at_once", $posts->percentile(50), 'ms', null, null);
-            yield Figure::atMost("entry_post_p95_ms.{$technicians}_at_once", $posts->percentile(95), 'ms', $floor, $technicians === 1 ? null : $floor * self::TIMES_THE_FLOOR);
+            yield Figure::atMost(
+                "entry_post_p95_ms.{$technicians}_at_once",
+                $posts->percentile(95),
+                'ms',
+                $floor,
+                $technicians === 1 ? null : $floor * self::TIMES_THE_FLOOR,
+            );
         }
     }
 
     /** As a tablet does it: what it knows of the walk is not told again. */
     private function postNext(int $technician): PromiseInterface
     {
-        [$path, $body] = array_shift($this->posts[$technician]) ?? throw new \LengthException('The walk has no more lines to post.');
+        [$path, $body] =
+            array_shift($this->posts[$technician]) ?? throw new \LengthException('The walk has no more lines to post.');
 
-        return $this->tablets[$technician]->postAsync($path, $body + ['known_sequence' => $this->known[$technician]])->then(function (ResponseInterface $answer) use ($technician): ResponseInterface {
-            if (preg_match('/"state":\{"sequence":(\d+)/', (string) $answer->getBody(), $found) === 1) {
-                $this->known[$technician] = (int) $found[1];
-            }
+        return $this->tablets[$technician]
+            ->postAsync($path, $body + ['known_sequence' => $this->known[$technician]])
+            ->then(function (ResponseInterface $answer) use ($technician): ResponseInterface {
+                if (preg_match('/"state":\{"sequence":(\d+)/', (string) $answer->getBody(), $found) === 1) {
+                    $this->known[$technician] = (int) $found[1];
+                }
 
-            return $answer;
-        });
+                return $answer;
+            });
     }
 
     public function emptyRoute(): Spread
@@ -84,7 +93,11 @@ final class PostBench
 
     private function pulses(int $technicians, int $times): Spread
     {
-        return $this->at($technicians, $times, fn (int $technician): PromiseInterface => $this->tablets[$technician]->getAsync('/api/pulse'));
+        return $this->at(
+            $technicians,
+            $times,
+            fn (int $technician): PromiseInterface => $this->tablets[$technician]->getAsync('/api/pulse'),
+        );
     }
 
     /**
@@ -102,7 +115,9 @@ final class PostBench
                 $technician = array_shift($free);
                 assert($technician !== null);
                 $began = hrtime(true);
-                yield $send($technician, intdiv($n, $technicians))->then(static function (ResponseInterface $answer) use ($began, $technician, &$taken, &$free): void {
+                yield $send($technician, intdiv($n, $technicians))->then(static function (
+                    ResponseInterface $answer,
+                ) use ($began, $technician, &$taken, &$free): void {
                     $taken[] = (hrtime(true) - $began) / 1e6;
                     $free[] = $technician;
                     $body = (string) $answer->getBody();
@@ -121,7 +136,16 @@ final class PostBench
     private static function postsOf(Tablet $tablet, string $hire): array
     {
         $walk = (string) Str::uuid7();
-        $opened = json_decode((string) $tablet->post("/api/hires/{$hire}/walks", ['id' => $walk, 'movement' => 'checkout', 'recorded_at' => self::now()])->getBody(), true);
+        $opened = json_decode(
+            (string) $tablet
+                ->post("/api/hires/{$hire}/walks", [
+                    'id' => $walk,
+                    'movement' => 'checkout',
+                    'recorded_at' => self::now(),
+                ])
+                ->getBody(),
+            true,
+        );
         $plan = $opened['plan'];
         $stages = array_column($plan['stages'], null, 'id');
         $conditions = array_column($plan['conditions'], null, 'id');
@@ -132,7 +156,10 @@ final class PostBench
         foreach ($plan['visits'] as $visit) {
             if ($visit['stage'] !== $stage) {
                 $stage = $visit['stage'];
-                $posts[] = self::entry($walk, 'state.crossed', ['stage' => $stage, 'confirmed' => array_column($stages[$stage]['lines'], 'id')]);
+                $posts[] = self::entry($walk, 'state.crossed', [
+                    'stage' => $stage,
+                    'confirmed' => array_column($stages[$stage]['lines'], 'id'),
+                ]);
             }
             foreach ($visit['lines'] as $line) {
                 $posts[] = self::entry($walk, ...$answers->of($line, $conditions));
@@ -148,7 +175,19 @@ final class PostBench
      */
     private static function entry(string $walk, string $kind, array $payload): array
     {
-        return ["/api/walks/{$walk}/entries", ['entries' => [['id' => (string) Str::uuid7(), 'kind' => $kind, 'recorded_at' => self::now(), 'payload' => $payload]]]];
+        return [
+            "/api/walks/{$walk}/entries",
+            [
+                'entries' => [
+                    [
+                        'id' => (string) Str::uuid7(),
+                        'kind' => $kind,
+                        'recorded_at' => self::now(),
+                        'payload' => $payload,
+                    ],
+                ],
+            ],
+        ];
     }
 
     private static function now(): string

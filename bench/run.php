@@ -35,12 +35,20 @@ const POSTED_MODEL = 'dromvik_14c';
 $folder = dirname(__DIR__).'/storage/bench-yard';
 (new Filesystem)->deleteDirectory($folder);
 fwrite(STDERR, "  Starting a yard of its own\n");
-$stack = ApartStack::start($folder, 8390, 33390, ['DB_PERSISTENT' => 'true', 'REQUESTS_A_MINUTE' => '1000000', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database']);
+$stack = ApartStack::start($folder, 8390, 33390, [
+    'DB_PERSISTENT' => 'true',
+    'REQUESTS_A_MINUTE' => '1000000',
+    'SESSION_DRIVER' => 'database',
+    'CACHE_STORE' => 'database',
+]);
 
 /** @var Illuminate\Foundation\Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
-$app->make('config')->set(['database.connections.mariadb.port' => $stack->databasePort, 'database.connections.mariadb.database' => 'jade_apart']);
+$app->make('config')->set([
+    'database.connections.mariadb.port' => $stack->databasePort,
+    'database.connections.mariadb.database' => 'jade_apart',
+]);
 
 $figures = [];
 $measure = static function (string $what, iterable $measured) use (&$figures): void {
@@ -51,7 +59,14 @@ $measure = static function (string $what, iterable $measured) use (&$figures): v
     }
 };
 try {
-    fwrite(STDERR, '  Seeding '.BenchYard::MACHINES.' machines and '.BenchYard::MACHINES * BenchYard::ENTRIES_A_MACHINE." entries\n");
+    fwrite(
+        STDERR,
+        '  Seeding '.
+            BenchYard::MACHINES.
+            ' machines and '.
+            BenchYard::MACHINES * BenchYard::ENTRIES_A_MACHINE.
+            " entries\n",
+    );
     $hires = (new BenchYard($app))->seed(PostBench::TECHNICIANS, POSTED_MODEL);
     $measure('Planning', (new PlanBench)->figures($app->make(CatalogueRepository::class)->current()));
     $measure('Briefing', (new BriefBench)->figures($app->make(CatalogueRepository::class)->current()));
@@ -82,7 +97,11 @@ try {
     $stack->stop();
 }
 if (in_array('--json', $argv, true)) {
-    echo json_encode(array_map(static fn (Figure $figure): array => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), "\n";
+    echo json_encode(
+        array_map(static fn (Figure $figure): array => $figure->toArray(), $figures),
+        JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
+    ),
+    "\n";
 } else {
     printf("%-44s %12s %-9s %12s   %-16s\n", 'figure', 'measured', '', 'floor', 'wanted');
     foreach ($figures as $figure) {

@@ -38,7 +38,8 @@ return [
         // The application may read and write rows; it may not drop, truncate or alter anything.
         'mariadb' => ['username' => env('DB_USERNAME', 'jade_app'), 'password' => env('DB_PASSWORD', '')] + $mariadb,
         // Migrations run as another user.
-        'owner' => ['username' => env('DB_OWNER_USERNAME', 'jade_owner'), 'password' => env('DB_OWNER_PASSWORD', '')] + $mariadb,
+        'owner' => ['username' => env('DB_OWNER_USERNAME', 'jade_owner'), 'password' => env('DB_OWNER_PASSWORD', '')] +
+            $mariadb,
     ],
 
     // Only where a yard has several web nodes: sessions, limiter, locks and cache.

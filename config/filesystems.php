@@ -2,7 +2,13 @@
 
 declare(strict_types=1);
 
-$local = ['driver' => 'local', 'root' => storage_path('app/private'), 'serve' => false, 'throw' => true, 'report' => false];
+$local = [
+    'driver' => 'local',
+    'root' => storage_path('app/private'),
+    'serve' => false,
+    'throw' => true,
+    'report' => false,
+];
 
 return [
     'default' => env('FILESYSTEM_DISK', 'local'),

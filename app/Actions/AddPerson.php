@@ -16,9 +16,21 @@ final readonly class AddPerson
     {
     }
 
-    public function __invoke(string $name, string $login, string $initials, Role $role, string $password, User $by): User
-    {
-        $person = User::query()->create(['name' => $name, 'login' => $login, 'initials' => $initials, 'role' => $role, 'password' => $password]);
+    public function __invoke(
+        string $name,
+        string $login,
+        string $initials,
+        Role $role,
+        string $password,
+        User $by,
+    ): User {
+        $person = User::query()->create([
+            'name' => $name,
+            'login' => $login,
+            'initials' => $initials,
+            'role' => $role,
+            'password' => $password,
+        ]);
         ($this->audit)(AuditKind::PersonAdded, $by, $name, after: ['login' => $login, 'role' => $role->value]);
 
         return $person;

@@ -37,7 +37,16 @@ final readonly class AppendUploadChunk
             }
             if ($offset !== $upload->received) {
                 $problem = Problem::named(ProblemName::PieceDoesNotFollow, 409, ['offset' => $upload->received]);
-                throw new ApiProblem(new Problem($problem->type, $problem->title, 409, $problem->detail, [], ['offset' => $upload->received]));
+                throw new ApiProblem(
+                    new Problem(
+                        $problem->type,
+                        $problem->title,
+                        409,
+                        $problem->detail,
+                        [],
+                        ['offset' => $upload->received],
+                    ),
+                );
             }
             if ($piece === '' || strlen($piece) > self::LARGEST_PIECE || $offset + strlen($piece) > $upload->bytes) {
                 throw ApiProblem::because(ProblemName::PieceHasWrongSize, 422, ['most' => self::LARGEST_PIECE]);

@@ -38,11 +38,18 @@ final readonly class ChangeAccount
         if ($person->role === $role) {
             return;
         }
-        $this->change($person, $by, AuditKind::RoleChanged, ['role' => $person->role->value], ['role' => $role->value], [
-            'role' => $role,
-            // A PIN opens no lead's account.
-            'pin' => $role->mayUsePin() ? $person->getRawOriginal('pin') : null,
-        ]);
+        $this->change(
+            $person,
+            $by,
+            AuditKind::RoleChanged,
+            ['role' => $person->role->value],
+            ['role' => $role->value],
+            [
+                'role' => $role,
+                // A PIN opens no lead's account.
+                'pin' => $role->mayUsePin() ? $person->getRawOriginal('pin') : null,
+            ],
+        );
     }
 
     /** @throws ApiProblem */
@@ -62,7 +69,14 @@ final readonly class ChangeAccount
         if ($person->left_at === null) {
             return;
         }
-        $this->change($person, $by, AuditKind::PersonCameBack, ['has_left' => true], ['has_left' => false], ['left_at' => null]);
+        $this->change(
+            $person,
+            $by,
+            AuditKind::PersonCameBack,
+            ['has_left' => true],
+            ['has_left' => false],
+            ['left_at' => null],
+        );
     }
 
     /** @throws ApiProblem while the person can still post them */

@@ -29,20 +29,47 @@ final readonly class ChooseHouseRule
         $rule = $this->rule($id);
         if (! $rule->takes($value)) {
             $choices = implode(', ', array_map(static fn (RuleOption $school): string => $school->id, $rule->schools));
-            throw ApiProblem::because(ProblemName::NoSuchSchool, 422, ['choices' => $choices], ['value' => [Words::say('problems.no_such_school.title')]]);
+            throw ApiProblem::because(
+                ProblemName::NoSuchSchool,
+                422,
+                ['choices' => $choices],
+                ['value' => [Words::say('problems.no_such_school.title')]],
+            );
         }
         $contradiction = $this->shelf->current()->houseRules->contradictionOf($rule, $value);
         if ($contradiction !== null) {
             $figures = ['other' => $this->rule($contradiction->rule)->title, 'because' => $contradiction->because];
-            throw ApiProblem::because(ProblemName::RulesContradict, 409, $figures, ['value' => [$contradiction->because]]);
+            throw ApiProblem::because(ProblemName::RulesContradict, 409, $figures, [
+                'value' => [$contradiction->because],
+            ]);
         }
         $faults = $this->shelf->faultsWith($id, $value);
         if ($faults !== []) {
-            $first = implode(' ', array_map(static fn (CatalogueFault $fault): string => $fault->sentence(), array_slice($faults, 0, 3)));
-            throw ApiProblem::because(ProblemName::RuleLeavesNoSafeOrder, 409, ['faults' => $first], ['value' => [Words::say('problems.rule_leaves_no_safe_order.title')]]);
+            $first = implode(
+                ' ',
+                array_map(static fn (CatalogueFault $fault): string => $fault->sentence(), array_slice($faults, 0, 3)),
+            );
+            throw ApiProblem::because(
+                ProblemName::RuleLeavesNoSafeOrder,
+                409,
+                ['faults' => $first],
+                ['value' => [Words::say('problems.rule_leaves_no_safe_order.title')]],
+            );
         }
-        ($this->audit)(AuditKind::HouseRuleChosen, $user, $rule->title, ['value' => $rule->value], ['value' => $value, 'reason' => $reason]);
-        HouseRuleChoice::query()->create(['rule' => $id, 'value' => $value, 'reason' => $reason, 'chosen_by_id' => $user->id, 'chosen_at' => CarbonImmutable::now()]);
+        ($this->audit)(
+            AuditKind::HouseRuleChosen,
+            $user,
+            $rule->title,
+            ['value' => $rule->value],
+            ['value' => $value, 'reason' => $reason],
+        );
+        HouseRuleChoice::query()->create([
+            'rule' => $id,
+            'value' => $value,
+            'reason' => $reason,
+            'chosen_by_id' => $user->id,
+            'chosen_at' => CarbonImmutable::now(),
+        ]);
         $this->shelf->forget();
     }
 

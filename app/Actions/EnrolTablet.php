@@ -19,7 +19,12 @@ final readonly class EnrolTablet
 
     public function __invoke(string $name, string $secret, User $by): Tablet
     {
-        $tablet = Tablet::query()->create(['name' => $name, 'secret_sha256' => hash('sha256', $secret), 'enrolled_by_id' => $by->id, 'enrolled_at' => CarbonImmutable::now()]);
+        $tablet = Tablet::query()->create([
+            'name' => $name,
+            'secret_sha256' => hash('sha256', $secret),
+            'enrolled_by_id' => $by->id,
+            'enrolled_at' => CarbonImmutable::now(),
+        ]);
         ($this->audit)(AuditKind::TabletEnrolled, $by, $name);
 
         return $tablet;

@@ -59,7 +59,10 @@ final readonly class ImportModels
         $faults = [];
         foreach ($sheets as $number => $sheet) {
             $before = $seen[$sheet->id()] ?? null;
-            $faults[$number] = $before === null ? $this->keep->faultsOfNew($sheet) : ['name' => [Words::say('models.twice_in_the_table', ['row' => $before])]];
+            $faults[$number] =
+                $before === null
+                    ? $this->keep->faultsOfNew($sheet)
+                    : ['name' => [Words::say('models.twice_in_the_table', ['row' => $before])]];
             $seen[$sheet->id()] ??= $number;
         }
 

@@ -27,7 +27,14 @@ final readonly class LearnPace
     public function __invoke(): array
     {
         $families = [];
-        foreach (Walk::query()->whereHas('machine')->whereNotNull('decided_at')->with(['machine', 'plan'])->orderByDesc('decided_at')->lazy(100) as $walk) {
+        foreach (
+            Walk::query()
+                ->whereHas('machine')
+                ->whereNotNull('decided_at')
+                ->with(['machine', 'plan'])
+                ->orderByDesc('decided_at')
+                ->lazy(100) as $walk
+        ) {
             $family = $this->shelf->current()->models[$walk->machine->model_id]->familyId ?? null;
             if ($family !== null && count($families[$family] ?? []) < self::WALKS) {
                 $families[$family][] = $this->steps($walk);
@@ -37,7 +44,10 @@ final readonly class LearnPace
         foreach ($families as $family => $walks) {
             $pace = Pace::learnedFrom(array_merge(...$walks), count($walks));
             if ($pace->seconds !== []) {
-                LearnedPace::query()->updateOrCreate(['family' => $family], ['seconds' => $pace->seconds, 'walks' => $pace->walks, 'learned_at' => CarbonImmutable::now()]);
+                LearnedPace::query()->updateOrCreate(
+                    ['family' => $family],
+                    ['seconds' => $pace->seconds, 'walks' => $pace->walks, 'learned_at' => CarbonImmutable::now()],
+                );
                 $paces[$family] = $pace;
             }
         }
@@ -57,17 +67,38 @@ final readonly class LearnPace
         $steps = [];
         $before = [];
         $last = [];
-        $entries = LedgerEntry::query()->where('walk_id', $walk->id)->whereIn('kind', ['walk.opened', 'state.crossed', 'check.answered', 'test.answered', 'paper.compared', 'dashboard.read', 'reading.posted'])->orderBy('recorded_at')->orderBy('position')->get();
+        $entries = LedgerEntry::query()
+            ->where('walk_id', $walk->id)
+            ->whereIn('kind', [
+                'walk.opened',
+                'state.crossed',
+                'check.answered',
+                'test.answered',
+                'paper.compared',
+                'dashboard.read',
+                'reading.posted',
+            ])
+            ->orderBy('recorded_at')
+            ->orderBy('position')
+            ->get();
         foreach ($entries as $entry) {
             $payload = $entry->payload();
             $line = $payload->optionalString('line');
             $at = $stations[$line] ?? 0.0;
-            $seconds = isset($before[$entry->actor_id]) ? (float) $before[$entry->actor_id]->diffInMicroseconds($entry->recorded_at) / 1_000_000 : 0.0;
+            $seconds = isset($before[$entry->actor_id])
+                ? (float) $before[$entry->actor_id]->diffInMicroseconds($entry->recorded_at) / 1_000_000
+                : 0.0;
             if ($line !== null) {
-                $steps[] = StepTaken::line(explode('@', $line)[0], $seconds - WalkPlan::secondsToWalk(abs($at - ($last[$entry->actor_id] ?? $at))));
+                $steps[] = StepTaken::line(
+                    explode('@', $line)[0],
+                    $seconds - WalkPlan::secondsToWalk(abs($at - ($last[$entry->actor_id] ?? $at))),
+                );
                 $last[$entry->actor_id] = $at;
             } elseif ($entry->kind === 'state.crossed') {
-                $steps[] = StepTaken::crossing($payload->string('stage'), $seconds - ($waits[$payload->string('stage')] ?? 0));
+                $steps[] = StepTaken::crossing(
+                    $payload->string('stage'),
+                    $seconds - ($waits[$payload->string('stage')] ?? 0),
+                );
                 unset($last[$entry->actor_id]);
             }
             $before[$entry->actor_id] = $entry->recorded_at;

@@ -44,8 +44,13 @@ final readonly class OpenWalk
     ) {
     }
 
-    public function __invoke(Hire $hire, Movement $movement, string $walkId, CarbonImmutable $recordedAt, User $actor): Walk
-    {
+    public function __invoke(
+        Hire $hire,
+        Movement $movement,
+        string $walkId,
+        CarbonImmutable $recordedAt,
+        User $actor,
+    ): Walk {
         return DB::transaction(function () use ($hire, $movement, $walkId, $recordedAt, $actor): Walk {
             Machine::query()->whereKey($hire->machine_id)->lockForUpdate()->firstOrFail();
             $open = OpeningOfWalk::alreadyOpen($hire, $movement);
@@ -62,16 +67,24 @@ final readonly class OpenWalk
         }, 3);
     }
 
-    private function open(Hire $hire, Movement $movement, string $walkId, CarbonImmutable $recordedAt, User $actor): Walk
-    {
+    private function open(
+        Hire $hire,
+        Movement $movement,
+        string $walkId,
+        CarbonImmutable $recordedAt,
+        User $actor,
+    ): Walk {
         if (DB::table('walk_plans')->where('walk_id', $walkId)->exists()) {
             throw ApiProblem::because(ProblemName::IdAlreadyUsed, 409, ['id' => $walkId]);
         }
         $catalogue = $this->shelf->current();
         $model = $catalogue->model($hire->machine->model_id);
         $plan = (new PlanWalk($catalogue))->for($model, $movement, $this->periodic->of($hire, $movement, $recordedAt));
-        $body = json_encode($this->present->plan($plan, $catalogue, $model), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
-        $record = new WalkPlanRecord;
+        $body = json_encode(
+            $this->present->plan($plan, $catalogue, $model),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
+        $record = new WalkPlanRecord();
         $record->setRawAttributes([
             'walk_id' => $walkId,
             'catalogue_version' => $this->shelf->keepCurrent(),

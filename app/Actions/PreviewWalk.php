@@ -17,7 +17,9 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use JadeLedger\Core\Catalogue\Movement;
 
-/** The walk that a movement would have if it were opened now, for a tablet that will be out of reach. Writes nothing. */
+/**
+ * The walk that a movement would have if it were opened now, for a tablet that will be out of reach. Writes nothing.
+ */
 final readonly class PreviewWalk
 {
     public function __construct(

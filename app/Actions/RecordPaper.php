@@ -77,7 +77,12 @@ final readonly class RecordPaper
 
     private static function wrong(ProblemName $problem): ApiProblem
     {
-        return ApiProblem::because($problem, 422, [], ['valid_until' => [Words::say("problems.{$problem->value}.title")]]);
+        return ApiProblem::because(
+            $problem,
+            422,
+            [],
+            ['valid_until' => [Words::say("problems.{$problem->value}.title")]],
+        );
     }
 
     private static function day(JsonObject $asked, string $name): ?string

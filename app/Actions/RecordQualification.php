@@ -36,13 +36,32 @@ final readonly class RecordQualification
         try {
             $until = CalendarDate::parse($validUntil);
         } catch (NotADate) {
-            throw ApiProblem::because(ProblemName::NoSuchDay, 422, ['date' => mb_substr($validUntil, 0, 20)], ['valid_until' => [Words::say('problems.no_such_day.title')]]);
+            throw ApiProblem::because(
+                ProblemName::NoSuchDay,
+                422,
+                ['date' => mb_substr($validUntil, 0, 20)],
+                ['valid_until' => [Words::say('problems.no_such_day.title')]],
+            );
         }
-        $before = QualificationRecord::query()->where('user_id', $person->id)->where('qualification', $qualification)->orderByDesc('id')->first();
-        ($this->audit)(AuditKind::QualificationRecorded, $by, "{$person->name}: {$qualification}", $before === null ? [] : ['valid_until' => substr($before->valid_until, 0, 10)], ['valid_until' => $until->text(), 'proof' => $proof]);
+        $before = QualificationRecord::query()
+            ->where('user_id', $person->id)
+            ->where('qualification', $qualification)
+            ->orderByDesc('id')
+            ->first();
+        ($this->audit)(
+            AuditKind::QualificationRecorded,
+            $by,
+            "{$person->name}: {$qualification}",
+            $before === null ? [] : ['valid_until' => substr($before->valid_until, 0, 10)],
+            ['valid_until' => $until->text(), 'proof' => $proof],
+        );
         QualificationRecord::query()->create([
-            'user_id' => $person->id, 'qualification' => $qualification, 'valid_until' => $until->text(), 'proof' => $proof,
-            'recorded_by_id' => $by->id, 'recorded_at' => CarbonImmutable::now(),
+            'user_id' => $person->id,
+            'qualification' => $qualification,
+            'valid_until' => $until->text(),
+            'proof' => $proof,
+            'recorded_by_id' => $by->id,
+            'recorded_at' => CarbonImmutable::now(),
         ]);
     }
 }

@@ -19,8 +19,11 @@ use Carbon\CarbonImmutable;
 /** Writes a model down for the yard. Walks that were planned before keep the model as it was. */
 final readonly class SaveModel
 {
-    public function __construct(private CatalogueRepository $shelf, private ExamineModel $examine, private WriteAudit $audit)
-    {
+    public function __construct(
+        private CatalogueRepository $shelf,
+        private ExamineModel $examine,
+        private WriteAudit $audit,
+    ) {
     }
 
     /** @return string id of the model */
@@ -42,7 +45,8 @@ final readonly class SaveModel
                 ? ApiProblem::because(ProblemName::ModelOfTheCatalogue, 409)
                 : ApiProblem::because(ProblemName::NotFound, 404);
         }
-        $faults = $sheet->id() === $id ? $this->examine->faultsOf($sheet) : ['name' => [Words::say('models.name_stays')]];
+        $faults =
+            $sheet->id() === $id ? $this->examine->faultsOf($sheet) : ['name' => [Words::say('models.name_stays')]];
         if ($faults !== []) {
             throw ApiProblem::because(ProblemName::ModelNotComplete, 422, ['count' => count($faults)], $faults);
         }
@@ -62,9 +66,14 @@ final readonly class SaveModel
 
     private function isThere(ModelSheet $sheet): bool
     {
-        $called = static fn (string $maker, string $name): string => strtolower((string) preg_replace('/[^A-Za-z0-9]+/', '', $maker.$name));
+        $called = static fn (string $maker, string $name): string => strtolower(
+            (string) preg_replace('/[^A-Za-z0-9]+/', '', $maker.$name),
+        );
         foreach ($this->shelf->current()->models as $model) {
-            if ($model->id === $sheet->id() || $called($model->maker, $model->name) === $called($sheet->maker, $sheet->name)) {
+            if (
+                $model->id === $sheet->id() ||
+                $called($model->maker, $model->name) === $called($sheet->maker, $sheet->name)
+            ) {
                 return true;
             }
         }
@@ -75,7 +84,13 @@ final readonly class SaveModel
     private function keep(ModelSheet $sheet, User $user): string
     {
         $before = YardModel::query()->where('model_id', $sheet->id())->orderByDesc('id')->first();
-        ($this->audit)(AuditKind::ModelKept, $user, "{$sheet->maker} {$sheet->name}", $before->body ?? [], $body = $sheet->tree($this->examine->fields($sheet->family, $sheet->features)));
+        ($this->audit)(
+            AuditKind::ModelKept,
+            $user,
+            "{$sheet->maker} {$sheet->name}",
+            $before->body ?? [],
+            $body = $sheet->tree($this->examine->fields($sheet->family, $sheet->features)),
+        );
         YardModel::query()->create([
             'model_id' => $sheet->id(),
             'body' => $body,

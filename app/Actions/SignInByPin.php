@@ -42,8 +42,20 @@ final readonly class SignInByPin
         $counted = User::query()->whereKey($person->id)->where('pin_tries', '<', self::TRIES)->increment('pin_tries');
         if ($counted === 0 || ! Hash::check($pin, (string) $person->pin)) {
             $isLast = $person->refresh()->pin_tries >= self::TRIES;
-            ($this->audit)($isLast ? AuditKind::PinLocked : AuditKind::PinRefused, $person, $person->name, after: ['tablet' => $tablet->name]);
-            throw $isLast ? ApiProblem::because(ProblemName::PinLocked, 423) : ApiProblem::because(ProblemName::WrongPin, 422, ['left' => self::TRIES - $person->pin_tries], ['pin' => [Words::say('problems.wrong_pin.title')]]);
+            ($this->audit)(
+                $isLast ? AuditKind::PinLocked : AuditKind::PinRefused,
+                $person,
+                $person->name,
+                after: ['tablet' => $tablet->name],
+            );
+            throw $isLast
+                ? ApiProblem::because(ProblemName::PinLocked, 423)
+                : ApiProblem::because(
+                    ProblemName::WrongPin,
+                    422,
+                    ['left' => self::TRIES - $person->pin_tries],
+                    ['pin' => [Words::say('problems.wrong_pin.title')]],
+                );
         }
         $person->update(['pin_tries' => 0]);
         ($this->audit)(AuditKind::SignedInByPin, $person, $person->name, after: ['tablet' => $tablet->name]);

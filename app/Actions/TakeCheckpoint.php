@@ -45,8 +45,18 @@ final readonly class TakeCheckpoint
     {
         $last = DB::table('ledger_entries')->selectRaw('chain_id, max(sequence) as sequence')->groupBy('chain_id');
         $ends = [];
-        foreach (DB::table('ledger_entries as entry')->joinSub($last, 'last', static fn ($join) => $join->on('entry.chain_id', 'last.chain_id')->on('entry.sequence', 'last.sequence'))
-            ->orderBy('entry.chain_id')->get(['entry.chain_id', 'entry.sequence', 'entry.hash']) as $row) {
+        foreach (
+            DB::table('ledger_entries as entry')
+                ->joinSub(
+                    $last,
+                    'last',
+                    static fn ($join) => $join
+                        ->on('entry.chain_id', 'last.chain_id')
+                        ->on('entry.sequence', 'last.sequence'),
+                )
+                ->orderBy('entry.chain_id')
+                ->get(['entry.chain_id', 'entry.sequence', 'entry.hash']) as $row
+        ) {
             $ends[$row->chain_id] = new ChainEnd((int) $row->sequence, $row->hash);
         }
 

@@ -30,8 +30,14 @@ final readonly class WriteAudit
      * @param array<string, mixed> $before
      * @param array<string, mixed> $after
      */
-    public function __invoke(AuditKind $kind, User $of, string $subject, array $before = [], array $after = [], ?User $actor = null): void
-    {
+    public function __invoke(
+        AuditKind $kind,
+        User $of,
+        string $subject,
+        array $before = [],
+        array $after = [],
+        ?User $actor = null,
+    ): void {
         $row = [
             'yard_id' => $of->yard_id, 'kind' => $kind->value,
             'actor_id' => in_array($kind, self::OF_NOBODY, true)

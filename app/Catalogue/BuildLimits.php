@@ -30,31 +30,105 @@ final class BuildLimits
                 $this->fluid($tree['fluid']),
                 $source,
             ),
-            'sight_glass' => new Reading\Fluids\SightGlassLimits(Quantity::of($tree['diameter_mm'], Unit::Millimetre), $this->marks($tree['marks'], Unit::Millimetre), $this->fluid($tree['fluid']), $source),
-            'tank_column' => new Reading\Fluids\TankColumnLimits($this->marks($tree['marks'], Unit::named($tree['unit'])), $this->fluid($tree['fluid']), Reading\Fluids\Need::from($tree['need']), $source),
+            'sight_glass' => new Reading\Fluids\SightGlassLimits(
+                Quantity::of($tree['diameter_mm'], Unit::Millimetre),
+                $this->marks($tree['marks'], Unit::Millimetre),
+                $this->fluid($tree['fluid']),
+                $source,
+            ),
+            'tank_column' => new Reading\Fluids\TankColumnLimits(
+                $this->marks($tree['marks'], Unit::named($tree['unit'])),
+                $this->fluid($tree['fluid']),
+                Reading\Fluids\Need::from($tree['need']),
+                $source,
+            ),
             'fork_heel' => new Reading\Wear\ForkHeel(Quantity::of($tree['original_mm'], Unit::Millimetre), $source),
             'fork_tips' => new Reading\Wear\ForkTips(Quantity::of($tree['blade_mm'], Unit::Millimetre), $source),
             'fork_angle' => new Reading\Wear\ForkAngle(Quantity::of($tree['original_deg'], Unit::Degree), $source),
-            'chain_elongation' => new Reading\Wear\ChainElongation(Quantity::of($tree['pitch_mm'], Unit::Millimetre), $tree['pitches'], $source),
-            'tyre_pressure' => new Reading\Tyres\TyrePressure(Quantity::of($tree['recommended_kpa'], Unit::Kilopascal), $source),
+            'chain_elongation' => new Reading\Wear\ChainElongation(
+                Quantity::of($tree['pitch_mm'], Unit::Millimetre),
+                $tree['pitches'],
+                $source,
+            ),
+            'tyre_pressure' => new Reading\Tyres\TyrePressure(
+                Quantity::of($tree['recommended_kpa'], Unit::Kilopascal),
+                $source,
+            ),
             'tread_depth' => new Reading\Tyres\TreadDepth(Quantity::of($tree['least_mm'], Unit::Millimetre), $source),
-            'track_sag' => new Reading\Wear\TrackSag(Quantity::of($tree['least_mm'], Unit::Millimetre), Quantity::of($tree['most_mm'], Unit::Millimetre), $source, isset($tree['mm_per_stroke']) ? Quantity::of($tree['mm_per_stroke'], Unit::Millimetre) : null),
-            'battery_voltage' => new Reading\Electrical\BatteryVoltage(Quantity::of($tree['nominal_v'], Unit::Volt), $source),
-            'specific_gravity' => new Reading\Electrical\SpecificGravity(Quantity::of($tree['least'], Unit::SpecificGravity), $source, $tree['cells'] ?? 1),
-            'electrolyte_level' => new Reading\Electrical\ElectrolyteLevel(Quantity::of($tree['least_mm'], Unit::Millimetre), Quantity::of($tree['most_mm'], Unit::Millimetre), $source),
-            'drive_speed' => new Reading\Motion\DriveSpeed(Quantity::of($tree['distance_m'], Unit::Metre), Quantity::of($tree['most_m_s'], Unit::MetrePerSecond), $source),
+            'track_sag' => new Reading\Wear\TrackSag(
+                Quantity::of($tree['least_mm'], Unit::Millimetre),
+                Quantity::of($tree['most_mm'], Unit::Millimetre),
+                $source,
+                isset($tree['mm_per_stroke']) ? Quantity::of($tree['mm_per_stroke'], Unit::Millimetre) : null,
+            ),
+            'battery_voltage' => new Reading\Electrical\BatteryVoltage(
+                Quantity::of($tree['nominal_v'], Unit::Volt),
+                $source,
+            ),
+            'specific_gravity' => new Reading\Electrical\SpecificGravity(
+                Quantity::of($tree['least'], Unit::SpecificGravity),
+                $source,
+                $tree['cells'] ?? 1,
+            ),
+            'electrolyte_level' => new Reading\Electrical\ElectrolyteLevel(
+                Quantity::of($tree['least_mm'], Unit::Millimetre),
+                Quantity::of($tree['most_mm'], Unit::Millimetre),
+                $source,
+            ),
+            'drive_speed' => new Reading\Motion\DriveSpeed(
+                Quantity::of($tree['distance_m'], Unit::Metre),
+                Quantity::of($tree['most_m_s'], Unit::MetrePerSecond),
+                $source,
+            ),
             'blade_stop' => new Reading\Motion\BladeStop(Quantity::of($tree['most_s'], Unit::Second), $source),
-            'generator_frequency' => new Reading\Electrical\GeneratorFrequency(Quantity::of($tree['nominal_hz'], Unit::Hertz), $source),
-            'generator_voltage' => new Reading\Electrical\GeneratorVoltage(Quantity::of($tree['nominal_v'], Unit::Volt), $source, $tree['phases'] ?? 1),
-            'residual_current_trip' => new Reading\Electrical\ResidualCurrentTrip(Quantity::of($tree['rated_ma'], Unit::Milliampere), $source),
-            'belt_deflection' => new Reading\Wear\BeltDeflection(Quantity::of($tree['least_mm'], Unit::Millimetre), Quantity::of($tree['most_mm'], Unit::Millimetre), $source),
+            'generator_frequency' => new Reading\Electrical\GeneratorFrequency(
+                Quantity::of($tree['nominal_hz'], Unit::Hertz),
+                $source,
+            ),
+            'generator_voltage' => new Reading\Electrical\GeneratorVoltage(
+                Quantity::of($tree['nominal_v'], Unit::Volt),
+                $source,
+                $tree['phases'] ?? 1,
+            ),
+            'residual_current_trip' => new Reading\Electrical\ResidualCurrentTrip(
+                Quantity::of($tree['rated_ma'], Unit::Milliampere),
+                $source,
+            ),
+            'belt_deflection' => new Reading\Wear\BeltDeflection(
+                Quantity::of($tree['least_mm'], Unit::Millimetre),
+                Quantity::of($tree['most_mm'], Unit::Millimetre),
+                $source,
+            ),
             'pin_play' => new Reading\Wear\PinPlay(Quantity::of($tree['most_mm'], Unit::Millimetre), $source),
-            'emergency_lowering' => new Reading\Motion\EmergencyLowering(Quantity::of($tree['least_s'], Unit::Second), Quantity::of($tree['most_s'], Unit::Second), $source),
-            'tilt_alarm_angle' => new Reading\Motion\TiltAlarmAngle(Quantity::of($tree['plate_deg'], Unit::Degree), $source),
-            'extinguisher_gauge' => new Reading\ExtinguisherGauge(Quantity::of($tree['least_bar'], Unit::Bar), Quantity::of($tree['most_bar'], Unit::Bar), $source),
-            'display_zone' => new Reading\DisplayZone(Quantity::of($tree['red_percent'], Unit::Percent), Quantity::of($tree['amber_percent'], Unit::Percent), $source),
-            'park_brake_hold' => new Reading\Motion\ParkBrakeHold(Quantity::of($tree['least_s'], Unit::Second), Quantity::of($tree['most_s'], Unit::Second), $source),
-            'coolant_freeze_point' => new Reading\Fluids\CoolantFreezePoint(Quantity::of($tree['needed_c'], Unit::Celsius), Quantity::of($tree['system_l'], Unit::Litre), $source),
+            'emergency_lowering' => new Reading\Motion\EmergencyLowering(
+                Quantity::of($tree['least_s'], Unit::Second),
+                Quantity::of($tree['most_s'], Unit::Second),
+                $source,
+            ),
+            'tilt_alarm_angle' => new Reading\Motion\TiltAlarmAngle(
+                Quantity::of($tree['plate_deg'], Unit::Degree),
+                $source,
+            ),
+            'extinguisher_gauge' => new Reading\ExtinguisherGauge(
+                Quantity::of($tree['least_bar'], Unit::Bar),
+                Quantity::of($tree['most_bar'], Unit::Bar),
+                $source,
+            ),
+            'display_zone' => new Reading\DisplayZone(
+                Quantity::of($tree['red_percent'], Unit::Percent),
+                Quantity::of($tree['amber_percent'], Unit::Percent),
+                $source,
+            ),
+            'park_brake_hold' => new Reading\Motion\ParkBrakeHold(
+                Quantity::of($tree['least_s'], Unit::Second),
+                Quantity::of($tree['most_s'], Unit::Second),
+                $source,
+            ),
+            'coolant_freeze_point' => new Reading\Fluids\CoolantFreezePoint(
+                Quantity::of($tree['needed_c'], Unit::Celsius),
+                Quantity::of($tree['system_l'], Unit::Litre),
+                $source,
+            ),
             'stated_angle' => new Reading\StatedFigure(Quantity::of($tree['degrees'], Unit::Degree), $source),
             'stated_length' => new Reading\StatedFigure(Quantity::of($tree['mm'], Unit::Millimetre), $source),
             'wait' => new Reading\WaitLimits($tree['seconds'], $source),
@@ -76,6 +150,10 @@ final class BuildLimits
     /** @param  array<string, mixed>  $tree */
     private function fluid(array $tree): Reading\Fluids\Fluid
     {
-        return new Reading\Fluids\Fluid($tree['name'], Quantity::of($tree['litres_per_unit'], Unit::Litre), $tree['settle_minutes']);
+        return new Reading\Fluids\Fluid(
+            $tree['name'],
+            Quantity::of($tree['litres_per_unit'], Unit::Litre),
+            $tree['settle_minutes'],
+        );
     }
 }

@@ -7,8 +7,13 @@ namespace App\Catalogue;
 /** One mistake in a catalogue file: the file, the line where it is known, the place, and the rule that it breaks. */
 final readonly class CatalogueFault
 {
-    public function __construct(public string $file, public string $where, public string $rule, public ?int $line = null, public ?string $about = null)
-    {
+    public function __construct(
+        public string $file,
+        public string $where,
+        public string $rule,
+        public ?int $line = null,
+        public ?string $about = null,
+    ) {
     }
 
     /** @param  string  $about id of the check, model, rule or step that the mistake is in */

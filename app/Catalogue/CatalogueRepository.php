@@ -46,7 +46,10 @@ final class CatalogueRepository
         $words = $this->compiled()->trees['features.yaml']['features'];
         foreach ($this->current()->houseRules->all as $rule) {
             foreach ($rule->schools as $school) {
-                $words += array_fill_keys($school->gifts(), CatalogueWords::say($rule->title).': '.CatalogueWords::say($school->name));
+                $words += array_fill_keys(
+                    $school->gifts(),
+                    CatalogueWords::say($rule->title).': '.CatalogueWords::say($school->name),
+                );
             }
         }
 
@@ -62,7 +65,15 @@ final class CatalogueRepository
     /** @return array<string, array<string, mixed>> the models as their files hold them, by id */
     public function modelTrees(): array
     {
-        return array_column(array_filter($this->compiled()->trees, static fn (string $file): bool => str_starts_with($file, 'models/'), ARRAY_FILTER_USE_KEY), null, 'id');
+        return array_column(
+            array_filter(
+                $this->compiled()->trees,
+                static fn (string $file): bool => str_starts_with($file, 'models/'),
+                ARRAY_FILTER_USE_KEY,
+            ),
+            null,
+            'id',
+        );
     }
 
     /** The catalogue as it was when a walk was planned. */
@@ -116,7 +127,10 @@ final class CatalogueRepository
             throw new CatalogueIsFaulty(array_map($files->locate(...), $faults));
         }
         $draft = $this->compiledFile.'.'.bin2hex(random_bytes(4));
-        file_put_contents($draft, '<?php return '.var_export(['version' => $compiled->version, 'trees' => $compiled->trees], true).';');
+        file_put_contents(
+            $draft,
+            '<?php return '.var_export(['version' => $compiled->version, 'trees' => $compiled->trees], true).';',
+        );
         rename($draft, $this->compiledFile);
         $this->compiled = null;
 
@@ -171,7 +185,10 @@ final class CatalogueRepository
     {
         if ($this->compiled === null) {
             $stored = $this->shipped();
-            $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees'])->withChoices($this->choices())->withModels(YardModel::bodies())->withPaces(LearnedPace::current());
+            $this->compiled = CompiledCatalogue::stored($stored['version'], $stored['trees'])
+                ->withChoices($this->choices())
+                ->withModels(YardModel::bodies())
+                ->withPaces(LearnedPace::current());
         }
 
         return $this->compiled;

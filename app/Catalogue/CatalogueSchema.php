@@ -86,7 +86,14 @@ final readonly class CatalogueSchema
     /** @param  string|list<string>  $expected */
     private function typeInWords(string|array $expected): string
     {
-        $words = ['integer' => 'a whole number', 'string' => 'text (a figure stands in quotes)', 'object' => 'a group of keys', 'array' => 'a list', 'boolean' => 'true or false', 'number' => 'a number'];
+        $words = [
+            'integer' => 'a whole number',
+            'string' => 'text (a figure stands in quotes)',
+            'object' => 'a group of keys',
+            'array' => 'a list',
+            'boolean' => 'true or false',
+            'number' => 'a number',
+        ];
 
         return implode(' or ', array_map(static fn (string $type): string => $words[$type] ?? $type, (array) $expected));
     }

@@ -9,8 +9,10 @@ use Illuminate\Support\Facades\App;
 /**
  * The texts of the catalogue in the reader's language.
  *
- * A translation is found by its English text, lang/<language>/catalogue.php, so plans that were stored long ago are translated
- * too, and a text that was changed is shown in English until it is translated anew. Nothing that people wrote goes through here.
+ * A translation is found by its English text, lang/<language>/catalogue.php, so plans that were stored long ago are
+ * translated
+ * too, and a text that was changed is shown in English until it is translated anew. Nothing that people wrote goes
+ * through here.
  */
 final class CatalogueWords
 {

@@ -31,7 +31,11 @@ final readonly class CompiledCatalogue
     {
         $trees = $this->trees;
         foreach (array_intersect_key($choices, $trees['rules/house.yaml']['rules']) as $rule => $value) {
-            $trees['rules/house.yaml']['rules'][$rule]['value'] = is_int($trees['rules/house.yaml']['rules'][$rule]['value']) ? (int) $value : $value;
+            $trees['rules/house.yaml']['rules'][$rule]['value'] = is_int(
+                $trees['rules/house.yaml']['rules'][$rule]['value'],
+            )
+                ? (int) $value
+                : $value;
         }
 
         return $trees === $this->trees ? $this : $this->changedTo($trees, $choices);
@@ -69,7 +73,8 @@ final readonly class CompiledCatalogue
     }
 
     /**
-     * Another version of the catalogue: named after this one and what was changed, for the whole is too large to be hashed at every request.
+     * Another version of the catalogue: named after this one and what was changed, for the whole is too large to be
+     * hashed at every request.
      *
      * @param array<string, array<string, mixed>> $trees
      * @param array<string, mixed> $change

@@ -68,10 +68,18 @@ final readonly class ExamineModel
         $known = array_keys($this->shelf->featuresToChoose());
         $faults = [];
         if (! isset($catalogue->families[$sheet->family])) {
-            $faults['family'] = [Words::say('models.no_such_family', ['family' => $sheet->family, 'families' => implode(', ', array_keys($catalogue->families))])];
+            $faults['family'] = [
+                Words::say('models.no_such_family', [
+                    'family' => $sheet->family,
+                    'families' => implode(', ', array_keys($catalogue->families)),
+                ]),
+            ];
         }
         foreach (array_diff($sheet->features, $known) as $stranger) {
-            $faults['features'][] = Words::say('models.no_such_feature', ['feature' => $stranger, 'near' => $this->nearest($stranger, $known)]);
+            $faults['features'][] = Words::say('models.no_such_feature', [
+                'feature' => $stranger,
+                'near' => $this->nearest($stranger, $known),
+            ]);
         }
         if ($sheet->id() === '') {
             $faults['name'] = [Words::say('models.no_name')];
@@ -83,7 +91,11 @@ final readonly class ExamineModel
     /** @param  list<string>  $known */
     private function nearest(string $stranger, array $known): string
     {
-        usort($known, static fn (string $a, string $b): int => levenshtein(substr($stranger, 0, 200), $a) <=> levenshtein(substr($stranger, 0, 200), $b));
+        usort(
+            $known,
+            static fn (string $a, string $b): int => levenshtein(substr($stranger, 0, 200), $a) <=>
+                levenshtein(substr($stranger, 0, 200), $b),
+        );
 
         return $known[0] ?? '';
     }
@@ -98,7 +110,9 @@ final readonly class ExamineModel
         $faults = [];
         foreach ($fields as $field) {
             if ($field->isNeeded && trim($sheet->limits[$field->name] ?? '') === '') {
-                $faults[$field->name] = [Words::say('models.limit_missing', ['check' => $asks[explode('.', $field->name)[0]]->askedBy[0]])];
+                $faults[$field->name] = [
+                    Words::say('models.limit_missing', ['check' => $asks[explode('.', $field->name)[0]]->askedBy[0]]),
+                ];
             }
         }
         if ($fields !== [] && trim($sheet->source) === '') {
@@ -115,7 +129,10 @@ final readonly class ExamineModel
     private function unasked(ModelSheet $sheet, array $fields): array
     {
         $asked = array_map(static fn (LimitField $field): string => $field->name, $fields);
-        $unasked = array_diff(array_keys(array_filter($sheet->limits, static fn (string $value): bool => trim($value) !== '')), $asked);
+        $unasked = array_diff(
+            array_keys(array_filter($sheet->limits, static fn (string $value): bool => trim($value) !== '')),
+            $asked,
+        );
 
         return array_fill_keys($unasked, [Words::say('models.limit_unasked')]);
     }
@@ -128,7 +145,13 @@ final readonly class ExamineModel
     private function againstSchema(array $tree, array $known): array
     {
         $faults = [];
-        foreach ($this->shelf->schema('model')->faultsOf(['features' => array_values($tree['features']), 'limits' => (object) $tree['limits']] + $tree) as $fault) {
+        foreach (
+            $this->shelf
+                ->schema('model')
+                ->faultsOf(
+                    ['features' => array_values($tree['features']), 'limits' => (object) $tree['limits']] + $tree,
+                ) as $fault
+        ) {
             if (array_slice($fault->path, -2) === ['source', 'words']) {
                 $fault = new SchemaFault(['source'], $fault->words);
             }

@@ -15,13 +15,24 @@ final readonly class LimitField
      * @param list<string> $choices
      * @param bool $isNeeded whether the limit is incomplete without it
      */
-    public function __construct(public string $name, public string $kind, public array $path, public string $type, public array $choices, public bool $isNeeded)
-    {
+    public function __construct(
+        public string $name,
+        public string $kind,
+        public array $path,
+        public string $type,
+        public array $choices,
+        public bool $isNeeded,
+    ) {
     }
 
-    /** What is entered as the catalogue's files hold it: a whole number as a number, a figure as text, to lose no digit. */
+    /**
+     * What is entered as the catalogue's files hold it: a whole number as a number, a figure as text, to lose no
+     * digit.
+     */
     public function value(string $entered): int|string
     {
-        return $this->type === 'whole_number' && preg_match('/^-?\d{1,9}$/', $entered) === 1 ? (int) $entered : $entered;
+        return $this->type === 'whole_number' && preg_match('/^-?\d{1,9}$/', $entered) === 1
+            ? (int) $entered
+            : $entered;
     }
 }

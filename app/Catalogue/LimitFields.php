@@ -46,7 +46,14 @@ final readonly class LimitFields
             if ($property instanceof \stdClass && isset($property->properties)) {
                 array_push($fields, ...$this->below($asked, $property, $here, $needed));
             } else {
-                $fields[] = new LimitField(implode('.', [$asked->name, ...$here]), $asked->kind, $here, $this->typeOf($property), $property->enum ?? [], $needed);
+                $fields[] = new LimitField(
+                    implode('.', [$asked->name, ...$here]),
+                    $asked->kind,
+                    $here,
+                    $this->typeOf($property),
+                    $property->enum ?? [],
+                    $needed,
+                );
             }
         }
 

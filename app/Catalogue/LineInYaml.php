@@ -7,7 +7,8 @@ namespace App\Catalogue;
 /**
  * The line of a YAML file on which a node stands.
  *
- * Reads block style as far as a path goes on by indentation; what is written in one line, between braces, is found on that line.
+ * Reads block style as far as a path goes on by indentation; what is written in one line, between braces, is found on
+ * that line.
  */
 final readonly class LineInYaml
 {
@@ -102,7 +103,15 @@ final readonly class LineInYaml
     {
         for ($next = $at + 1; $next < $to; $next++) {
             $text = $this->lines[$next];
-            if (! $this->isEmpty($text) && strlen($text) - strlen(ltrim($text, ' ')) <= $depth && ! (preg_match('/^\s*-/', $text) === 1 && preg_match('/^\s*-/', $this->lines[$at]) !== 1 && strlen($text) - strlen(ltrim($text, ' ')) === $depth)) {
+            if (
+                ! $this->isEmpty($text) &&
+                strlen($text) - strlen(ltrim($text, ' ')) <= $depth &&
+                ! (
+                    preg_match('/^\s*-/', $text) === 1 &&
+                    preg_match('/^\s*-/', $this->lines[$at]) !== 1 &&
+                    strlen($text) - strlen(ltrim($text, ' ')) === $depth
+                )
+            ) {
                 return $next;
             }
         }

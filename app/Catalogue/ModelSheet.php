@@ -47,7 +47,10 @@ final readonly class ModelSheet
             $entered = trim($this->limits[$field->name] ?? '');
             if ($entered !== '') {
                 [$limit] = explode('.', $field->name);
-                $limits[$limit] ??= ['kind' => $field->kind, 'source' => ['kind' => $field->kind === 'count' ? 'house_rule' : 'maker', 'words' => $this->source]];
+                $limits[$limit] ??= [
+                    'kind' => $field->kind,
+                    'source' => ['kind' => $field->kind === 'count' ? 'house_rule' : 'maker', 'words' => $this->source],
+                ];
                 data_set($limits[$limit], implode('.', $field->path), $field->value($entered));
             }
         }
@@ -80,6 +83,15 @@ final readonly class ModelSheet
             }
         }
 
-        return new self($tree['family'], $tree['maker'], $tree['name'], $tree['describes'], (string) $tree['mass_kg'], $tree['features'], $source, $flat);
+        return new self(
+            $tree['family'],
+            $tree['maker'],
+            $tree['name'],
+            $tree['describes'],
+            (string) $tree['mass_kg'],
+            $tree['features'],
+            $source,
+            $flat,
+        );
     }
 }

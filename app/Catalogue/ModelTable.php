@@ -24,11 +24,24 @@ final class ModelTable
         $head = array_map(trim(...), $rows[1] ?? []);
         $missing = array_diff(self::PLAIN, $head);
         if ($missing !== []) {
-            throw ApiProblem::because(ProblemName::TableLacksColumns, 422, ['columns' => implode(', ', $missing)], ['csv' => [implode(', ', $missing)]]);
+            throw ApiProblem::because(
+                ProblemName::TableLacksColumns,
+                422,
+                ['columns' => implode(', ', $missing)],
+                ['csv' => [implode(', ', $missing)]],
+            );
         }
-        $strange = array_filter(array_diff($head, self::PLAIN), static fn (string $name): bool => preg_match('/^[a-z0-9_]+(\.[a-z_]+)+$/', $name) !== 1);
+        $strange = array_filter(
+            array_diff($head, self::PLAIN),
+            static fn (string $name): bool => preg_match('/^[a-z0-9_]+(\.[a-z_]+)+$/', $name) !== 1,
+        );
         if ($strange !== []) {
-            throw ApiProblem::because(ProblemName::TableHasStrangeColumns, 422, ['columns' => implode(', ', $strange)], ['csv' => [implode(', ', $strange)]]);
+            throw ApiProblem::because(
+                ProblemName::TableHasStrangeColumns,
+                422,
+                ['columns' => implode(', ', $strange)],
+                ['csv' => [implode(', ', $strange)]],
+            );
         }
         $sheets = [];
         foreach (array_slice($rows, 1, preserve_keys: true) as $number => $cells) {
@@ -37,13 +50,19 @@ final class ModelTable
             }
         }
 
-        return $sheets === [] ? throw ApiProblem::because(ProblemName::TableIsEmpty, 422, [], ['csv' => ['0']]) : $sheets;
+        return $sheets === []
+            ? throw ApiProblem::because(ProblemName::TableIsEmpty, 422, [], ['csv' => ['0']])
+            : $sheets;
     }
 
     /** @param  list<ModelSheet>  $sheets */
     public static function write(array $sheets): string
     {
-        $columns = array_values(array_unique(array_merge(...array_map(static fn (ModelSheet $sheet): array => array_keys($sheet->limits), $sheets))));
+        $columns = array_values(
+            array_unique(
+                array_merge(...array_map(static fn (ModelSheet $sheet): array => array_keys($sheet->limits), $sheets)),
+            ),
+        );
         sort($columns);
         $rows = array_map(static fn (ModelSheet $sheet): array => [
             $sheet->family, $sheet->maker, $sheet->name, $sheet->describes, $sheet->massKilograms,
@@ -70,6 +89,15 @@ final class ModelTable
         }
         $features = preg_split('/[\s;,]+/', $row['features'], flags: PREG_SPLIT_NO_EMPTY) ?: [];
 
-        return new ModelSheet($row['family'], $row['maker'], $row['name'], $row['describes'], $row['mass_kg'], $features, $row['source'], array_diff_key($row, array_flip(self::PLAIN)));
+        return new ModelSheet(
+            $row['family'],
+            $row['maker'],
+            $row['name'],
+            $row['describes'],
+            $row['mass_kg'],
+            $features,
+            $row['source'],
+            array_diff_key($row, array_flip(self::PLAIN)),
+        );
     }
 }

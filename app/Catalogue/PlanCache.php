@@ -15,7 +15,8 @@ use JadeLedger\Core\Walk\PlanWalk;
 /**
  * Kits in the memory that the workers share.
  *
- * A catalogue's version names all that a plan follows from, and the same in gives the same out; so what is kept under it
+ * A catalogue's version names all that a plan follows from, and the same in gives the same out; so what is kept under
+ * it
  * is never stale. A release that plans in another way starts new workers, and with them an empty memory.
  */
 final class PlanCache
@@ -46,7 +47,11 @@ final class PlanCache
         return $this->held($name, function () use ($version, $modelId, $text): CachedPlan {
             [$catalogue, $model] = $this->catalogueOf($version, $modelId);
 
-            return new CachedPlan($catalogue, $model, (new StoredPlan($catalogue, $model))->read(JsonObject::parse($text())));
+            return new CachedPlan(
+                $catalogue,
+                $model,
+                (new StoredPlan($catalogue, $model))->read(JsonObject::parse($text())),
+            );
         });
     }
 

@@ -34,7 +34,10 @@ final class Contract
         if ($this->document === null) {
             if (! is_file($this->compiledFile) || filemtime($this->compiledFile) < filemtime($this->file)) {
                 $draft = $this->compiledFile.'.'.bin2hex(random_bytes(4));
-                file_put_contents($draft, json_encode(Yaml::parseFile($this->file, Yaml::PARSE_OBJECT_FOR_MAP), JSON_THROW_ON_ERROR));
+                file_put_contents(
+                    $draft,
+                    json_encode(Yaml::parseFile($this->file, Yaml::PARSE_OBJECT_FOR_MAP), JSON_THROW_ON_ERROR),
+                );
                 rename($draft, $this->compiledFile);
             }
             $document = json_decode((string) file_get_contents($this->compiledFile), false, 128, JSON_THROW_ON_ERROR);
@@ -65,7 +68,16 @@ final class Contract
         }
         $formatter = new ErrorFormatter;
         $faults = [];
-        foreach ($formatter->formatFlat($error, static fn (ValidationError $leaf): array => [$leaf, implode('.', $leaf->data()->fullPath()), $formatter->formatErrorMessage($leaf)]) as [$leaf, $path, $message]) {
+        foreach (
+            $formatter->formatFlat(
+                $error,
+                static fn (ValidationError $leaf): array => [
+                    $leaf,
+                    implode('.', $leaf->data()->fullPath()),
+                    $formatter->formatErrorMessage($leaf),
+                ],
+            ) as [$leaf, $path, $message]
+        ) {
             if ($leaf->subErrors() === []) {
                 $faults[$path === '' ? 'body' : $path][] = $message;
             }
@@ -85,7 +97,9 @@ final class Contract
         if (! isset($this->registered[$schema])) {
             $schemas = new \stdClass;
             $this->collect($schema, $schemas);
-            $this->validator()->resolver()?->registerRaw((object) ['components' => (object) ['schemas' => $schemas]], $address);
+            $this->validator()
+                ->resolver()
+                ?->registerRaw((object) ['components' => (object) ['schemas' => $schemas]], $address);
             $this->registered[$schema] = true;
         }
 

@@ -9,7 +9,8 @@ use App\Models\Machine;
 use TCPDF;
 
 /**
- * Labels for machines, to be cut out or printed on a sheet of 24 (70 by 37 mm on A4): the number to be read from afar, and a
+ * Labels for machines, to be cut out or printed on a sheet of 24 (70 by 37 mm on A4): the number to be read from afar,
+ * and a
  * square (ISO/IEC 18004) that opens the machine's page.
  */
 final readonly class MachineLabels

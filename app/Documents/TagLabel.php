@@ -45,12 +45,39 @@ final class TagLabel
         $this->line($page, 40, 11, '', Words::say('documents.tag.number', ['number' => $tag->number]));
         $page->Line(self::MARGIN, 48, self::WIDTH - self::MARGIN, 48);
         $this->words($page, 51, 13, 'B', $tag->reason, 32);
-        $by = Words::say('documents.tag.by', ['name' => $tag->hungBy->name, 'at' => $tag->hung_at->toImmutable()->setTimezone($this->yard->timezone())->format('j M Y H:i')]);
+        $by = Words::say('documents.tag.by', [
+            'name' => $tag->hungBy->name,
+            'at' => $tag->hung_at->toImmutable()->setTimezone($this->yard->timezone())->format('j M Y H:i'),
+        ]);
         $this->words($page, 86, 10, '', $by, 10);
-        $this->words($page, 95, 10, '', Words::say('documents.tag.keys', ['where' => $tag->keys_at ?? Words::say('documents.tag.keys_unknown')]), 10);
+        $this->words(
+            $page,
+            95,
+            10,
+            '',
+            Words::say('documents.tag.keys', ['where' => $tag->keys_at ?? Words::say('documents.tag.keys_unknown')]),
+            10,
+        );
         $page->write2DBarcode(url("/app/walks/{$tag->walk_id}?decision"), 'QRCODE,M', self::MARGIN, 109, 33, 33);
         $page->setFont('dejavusans', '', 8.5);
-        $page->MultiCell(self::WIDTH - 2 * self::MARGIN - 37, 33, Words::say('documents.tag.rule'), 0, 'L', false, 1, self::MARGIN + 37, 110, true, 0, false, true, 33, 'T', true);
+        $page->MultiCell(
+            self::WIDTH - 2 * self::MARGIN - 37,
+            33,
+            Words::say('documents.tag.rule'),
+            0,
+            'L',
+            false,
+            1,
+            self::MARGIN + 37,
+            110,
+            true,
+            0,
+            false,
+            true,
+            33,
+            'T',
+            true,
+        );
 
         return $page->Output('tag.pdf', 'S');
     }
@@ -66,6 +93,23 @@ final class TagLabel
     private function words(TCPDF $page, float $y, float $points, string $style, string $words, float $height): void
     {
         $page->setFont('dejavusans', $style, $points);
-        $page->MultiCell(self::WIDTH - 2 * self::MARGIN, $height, $words, 0, 'L', false, 1, self::MARGIN, $y, true, 0, false, true, $height, 'T', true);
+        $page->MultiCell(
+            self::WIDTH - 2 * self::MARGIN,
+            $height,
+            $words,
+            0,
+            'L',
+            false,
+            1,
+            self::MARGIN,
+            $y,
+            true,
+            0,
+            false,
+            true,
+            $height,
+            'T',
+            true,
+        );
     }
 }

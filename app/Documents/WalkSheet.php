@@ -12,7 +12,8 @@ use App\Yards\CurrentYard;
 use TCPDF;
 
 /**
- * The plan of a walk on paper, for the day on which no tablet works: states with what is confirmed before each, stops in
+ * The plan of a walk on paper, for the day on which no tablet works: states with what is confirmed before each, stops
+ * in
  * the order of the walk, every line with its boxes and every reading with a field. What is written here is entered
  * afterwards.
  */
@@ -69,10 +70,11 @@ final class WalkSheet
         $page->Cell(
             155,
             6,
-            Words::say(
-                'documents.walk.of',
-                ['folio' => (string) $walk->hire->folio, 'hirer' => $walk->hire->customer->name, 'serial' => $walk->machine->serial],
-            ),
+            Words::say('documents.walk.of', [
+                'folio' => (string) $walk->hire->folio,
+                'hirer' => $walk->hire->customer->name,
+                'serial' => $walk->machine->serial,
+            ]),
             0,
             1,
             'L',

@@ -8,7 +8,10 @@ use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use Illuminate\Http\Request;
 
-/** The entries of a request. They are not held against the contract as a whole: a bad one must not keep the others out. */
+/**
+ * The entries of a request. They are not held against the contract as a whole: a bad one must not keep the others
+ * out.
+ */
 final readonly class EntryBatch
 {
     private const LARGEST = 200;
@@ -25,8 +28,13 @@ final readonly class EntryBatch
     public static function of(Request $request): self
     {
         $body = json_decode($request->getContent(), false, 64);
-        $entries = $body instanceof \stdClass ? ($body->entries ?? null) : null;
-        if (! $body instanceof \stdClass || ! is_array($entries) || $entries === [] || count($entries) > self::LARGEST) {
+        $entries = $body instanceof \stdClass ? $body->entries ?? null : null;
+        if (
+            ! ($body instanceof \stdClass) ||
+            ! is_array($entries) ||
+            $entries === [] ||
+            count($entries) > self::LARGEST
+        ) {
             throw ApiProblem::because(ProblemName::NoEntries, 422, ['most' => self::LARGEST]);
         }
         $known = $body->known_sequence ?? null;

@@ -34,7 +34,9 @@ final class DecideReleaseOfWalk
      */
     public function __invoke(Walk $walk, ?Catalogue $catalogue = null, ?CalendarDate $today = null): ReleaseDecision
     {
-        $tag = Tag::query()->where('machine_id', $walk->machine_id)->whereNull('lifted_at')->exists() ? TagState::Hanging : TagState::None;
+        $tag = Tag::query()->where('machine_id', $walk->machine_id)->whereNull('lifted_at')->exists()
+            ? TagState::Hanging
+            : TagState::None;
 
         $service = $today === null ? [] : array_map(
             static fn (ServiceGround $ground): JudgedLine => $ground->line(),
@@ -47,18 +49,32 @@ final class DecideReleaseOfWalk
     /** @return list<JudgedLine> every line of the walk, and every finding on the machine that is not mended */
     public function judged(Walk $walk, ?Catalogue $catalogue = null, ?CalendarDate $today = null): array
     {
-        $lines = $walk->lines()->get()->map(static fn (WalkLine $line): JudgedLine => JudgedLine::check(
-            $line->key,
-            $catalogue?->check($line->check_id)->title ?? $line->check_id,
-            $line->severity,
-            self::outcomeOn($line, $today),
-        ))->all();
-        $findings = Finding::query()->where('machine_id', $walk->machine_id)->where('is_struck', false)->whereNull('mended_at')->orderBy('number')->get()
-            ->map(static fn (Finding $finding): JudgedLine => JudgedLine::finding(
-                $finding->id,
-                ($catalogue?->findingKind($finding->kind)->name ?? $finding->kind).", {$finding->part}",
-                $finding->severity,
-            ))->all();
+        $lines = $walk
+            ->lines()
+            ->get()
+            ->map(
+                static fn (WalkLine $line): JudgedLine => JudgedLine::check(
+                    $line->key,
+                    $catalogue?->check($line->check_id)->title ?? $line->check_id,
+                    $line->severity,
+                    self::outcomeOn($line, $today),
+                ),
+            )
+            ->all();
+        $findings = Finding::query()
+            ->where('machine_id', $walk->machine_id)
+            ->where('is_struck', false)
+            ->whereNull('mended_at')
+            ->orderBy('number')
+            ->get()
+            ->map(
+                static fn (Finding $finding): JudgedLine => JudgedLine::finding(
+                    $finding->id,
+                    ($catalogue?->findingKind($finding->kind)->name ?? $finding->kind).", {$finding->part}",
+                    $finding->severity,
+                ),
+            )
+            ->all();
 
         return [...array_values($lines), ...array_values($findings)];
     }

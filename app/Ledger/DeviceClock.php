@@ -10,7 +10,8 @@ use Illuminate\Http\Request;
 /**
  * How far the clock of a tablet is from the yard's.
  *
- * A tablet says what time it thinks it is when it sends; what it recorded before, with or without a network, was told by the
+ * A tablet says what time it thinks it is when it sends; what it recorded before, with or without a network, was told
+ * by the
  * same clock and is put right by the same difference. What the tablet said is kept beside it.
  */
 final readonly class DeviceClock

@@ -28,6 +28,8 @@ interface EntryKind
 
     public function mayBePostedBy(User $user): bool;
 
-    /** Brings the projections up to date. Reads the entry and the projections only, so that a rebuild gives the same. */
+    /**
+     * Brings the projections up to date. Reads the entry and the projections only, so that a rebuild gives the same.
+     */
     public function project(LedgerEntry $entry): void;
 }

@@ -10,8 +10,12 @@ use App\Models\LedgerEntry;
 /** What became of one entry of a batch. */
 final readonly class EntryResult
 {
-    private function __construct(public ?string $id, public string $status, public ?LedgerEntry $entry, public ?Problem $problem)
-    {
+    private function __construct(
+        public ?string $id,
+        public string $status,
+        public ?LedgerEntry $entry,
+        public ?Problem $problem,
+    ) {
     }
 
     public static function posted(LedgerEntry $entry): self

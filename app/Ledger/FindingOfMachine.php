@@ -13,7 +13,12 @@ final class FindingOfMachine
 {
     public static function find(string $id, string $machineId): Finding
     {
-        return Finding::query()->where('machine_id', $machineId)->where('is_struck', false)->find($id)
-            ?? throw ApiProblem::because(ProblemName::NoSuchFinding, 422, [], ['finding' => [Words::say('problems.no_such_finding.title')]]);
+        return Finding::query()->where('machine_id', $machineId)->where('is_struck', false)->find($id) ??
+            throw ApiProblem::because(
+                ProblemName::NoSuchFinding,
+                422,
+                [],
+                ['finding' => [Words::say('problems.no_such_finding.title')]],
+            );
     }
 }

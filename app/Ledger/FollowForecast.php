@@ -12,9 +12,21 @@ final class FollowForecast
 {
     /** Kinds that change the hours of a machine, the work on it, or whether it is out. */
     private const MOVES = [
-        'reading.posted', 'meter.read', 'meter.replaced', 'service.done', 'repair.recorded',
-        'attachment.changed', 'telematics.reported', 'entry.struck',
-        'doubt.settled', 'handover.signed', 'departure.settled', 'hire.out_already', 'machine.found', 'hire.closed', 'walk.opened',
+        'reading.posted',
+        'meter.read',
+        'meter.replaced',
+        'service.done',
+        'repair.recorded',
+        'attachment.changed',
+        'telematics.reported',
+        'entry.struck',
+        'doubt.settled',
+        'handover.signed',
+        'departure.settled',
+        'hire.out_already',
+        'machine.found',
+        'hire.closed',
+        'walk.opened',
     ];
 
     public function after(LedgerEntry $entry): void

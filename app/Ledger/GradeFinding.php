@@ -29,11 +29,18 @@ final class GradeFinding
             throw ApiProblem::because(ProblemName::UnknownFindingKind, 422, [], ['kind' => [$unknown->getMessage()]]);
         }
         if ($kind->degrees !== [] && ! in_array($said->degree, $kind->degrees, true)) {
-            throw ApiProblem::because(ProblemName::DegreeMissing, 422, ['kind' => $kind->name, 'degrees' => implode(', ', $kind->degrees)], ['degree' => [Words::say('problems.degree_missing.title')]]);
+            throw ApiProblem::because(
+                ProblemName::DegreeMissing,
+                422,
+                ['kind' => $kind->name, 'degrees' => implode(', ', $kind->degrees)],
+                ['degree' => [Words::say('problems.degree_missing.title')]],
+            );
         }
         $size = $said->sizeMm === null ? null : Quantity::of($said->sizeMm, Unit::Millimetre);
 
-        return (new Triage($catalogue->triageRules))->propose(new Description($kind->id, self::part($said, $family)->system ?? 'beside', $said->degree, $size));
+        return (new Triage($catalogue->triageRules))->propose(
+            new Description($kind->id, self::part($said, $family)->system ?? 'beside', $said->degree, $size),
+        );
     }
 
     public static function part(FindingDescription $said, Family $family): ?Part

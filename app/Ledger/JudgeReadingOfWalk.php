@@ -47,7 +47,14 @@ final readonly class JudgeReadingOfWalk
         $conditions = array_map($context->catalogue->condition(...), $check->conditions);
 
         return (new JudgeReading($check, $limits, $conditions))->judge(
-            new Observation($value, $this->observed($payload, $conditions), $payload->face, $this->look($payload, $check, $limits), $points, $limits instanceof ComparedAcross ? $this->otherSide($payload->line, $context) : null),
+            new Observation(
+                $value,
+                $this->observed($payload, $conditions),
+                $payload->face,
+                $this->look($payload, $check, $limits),
+                $points,
+                $limits instanceof ComparedAcross ? $this->otherSide($payload->line, $context) : null,
+            ),
             $context->presentStage(),
             Meter::readBy($check->answer) === Meter::Main
                 ? $this->meter->besideReports($context->walk->machine_id, $at)
@@ -68,7 +75,17 @@ final readonly class JudgeReadingOfWalk
     {
         return $limits instanceof ReadAtPoints && $points !== []
             ? $limits->worst($points)
-            : $this->value(($payload->value ?? throw ApiProblem::because(ProblemName::NoFigure, 422, [], ['value' => [Words::say('problems.no_figure.title')]])), $payload, $limits);
+            : $this->value(
+                $payload->value ??
+                    throw ApiProblem::because(
+                        ProblemName::NoFigure,
+                        422,
+                        [],
+                        ['value' => [Words::say('problems.no_figure.title')]],
+                    ),
+                $payload,
+                $limits,
+            );
     }
 
     /** @return list<Quantity> every figure of a reading that is taken at several points */
@@ -79,7 +96,12 @@ final readonly class JudgeReadingOfWalk
         }
         $points = array_map(fn (string $figure): Quantity => $this->value($figure, $payload, $limits), $payload->points);
         if (count($points) !== $limits->points()) {
-            throw ApiProblem::because(ProblemName::PointsMissing, 422, ['count' => $limits->points(), 'given' => count($points)], ['points' => [Words::say('problems.points_missing.title')]]);
+            throw ApiProblem::because(
+                ProblemName::PointsMissing,
+                422,
+                ['count' => $limits->points(), 'given' => count($points)],
+                ['points' => [Words::say('problems.points_missing.title')]],
+            );
         }
 
         return $points;
@@ -91,10 +113,20 @@ final readonly class JudgeReadingOfWalk
         try {
             $unit = Unit::named($payload->unit);
         } catch (UnknownUnit $unknown) {
-            throw ApiProblem::because(ProblemName::WrongUnit, 422, ['unit' => $needed->value], ['unit' => [$unknown->getMessage()]]);
+            throw ApiProblem::because(
+                ProblemName::WrongUnit,
+                422,
+                ['unit' => $needed->value],
+                ['unit' => [$unknown->getMessage()]],
+            );
         }
         if ($unit->dimension() !== $needed->dimension()) {
-            throw ApiProblem::because(ProblemName::WrongUnit, 422, ['unit' => $needed->value], ['unit' => [Words::say('problems.wrong_unit.title')]]);
+            throw ApiProblem::because(
+                ProblemName::WrongUnit,
+                422,
+                ['unit' => $needed->value],
+                ['unit' => [Words::say('problems.wrong_unit.title')]],
+            );
         }
         $value = Quantity::of($figure, $unit)->in($needed);
         $range = $limits->range();
@@ -144,10 +176,20 @@ final readonly class JudgeReadingOfWalk
     {
         $look = $payload->look;
         if ($look === null && $limits instanceof LookDecides) {
-            throw ApiProblem::because(ProblemName::SayHowItWent, 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.say_how_it_went.title')]]);
+            throw ApiProblem::because(
+                ProblemName::SayHowItWent,
+                422,
+                ['looks' => implode(', ', $check->looks)],
+                ['look' => [Words::say('problems.say_how_it_went.title')]],
+            );
         }
         if ($look !== null && ! in_array($look, $check->looks, true)) {
-            throw ApiProblem::because(ProblemName::UnknownLook, 422, ['looks' => implode(', ', $check->looks)], ['look' => [Words::say('problems.unknown_look.title')]]);
+            throw ApiProblem::because(
+                ProblemName::UnknownLook,
+                422,
+                ['looks' => implode(', ', $check->looks)],
+                ['look' => [Words::say('problems.unknown_look.title')]],
+            );
         }
 
         return $look;

@@ -49,11 +49,15 @@ final class MustBeQualified
                 return;
             }
         }
-        throw ApiProblem::because($missing->ranOut === null ? ProblemName::NotQualified : ProblemName::QualificationRanOut, 403, [
-            'name' => $person->name,
-            'qualification' => $missing->qualification->name,
-            'date' => $missing->ranOut?->text() ?? '',
-        ]);
+        throw ApiProblem::because(
+            $missing->ranOut === null ? ProblemName::NotQualified : ProblemName::QualificationRanOut,
+            403,
+            [
+                'name' => $person->name,
+                'qualification' => $missing->qualification->name,
+                'date' => $missing->ranOut?->text() ?? '',
+            ],
+        );
     }
 
     private function missing(User $person, AskedFor $what, WalkContext $context, CarbonInterface $at): ?NotQualified
@@ -68,8 +72,21 @@ final class MustBeQualified
     /** @return list<HeldQualification> of each qualification what was recorded last */
     public static function heldBy(User $person): array
     {
-        $last = QualificationRecord::query()->where('user_id', $person->id)->orderBy('id')->get()->keyBy('qualification');
+        $last = QualificationRecord::query()
+            ->where('user_id', $person->id)
+            ->orderBy('id')
+            ->get()
+            ->keyBy('qualification');
 
-        return array_values($last->map(static fn (QualificationRecord $record): HeldQualification => new HeldQualification($record->qualification, CalendarDate::parse(substr($record->valid_until, 0, 10))))->all());
+        return array_values(
+            $last
+                ->map(
+                    static fn (QualificationRecord $record): HeldQualification => new HeldQualification(
+                        $record->qualification,
+                        CalendarDate::parse(substr($record->valid_until, 0, 10)),
+                    ),
+                )
+                ->all(),
+        );
     }
 }

@@ -60,7 +60,10 @@ final class OpeningOfWalk
             )
             ->first();
         if ($elsewhere !== null) {
-            throw ApiProblem::because(ProblemName::OnAnotherFolio, 409, ['number' => $hire->machine->fleet_number, 'folio' => $elsewhere->folio]);
+            throw ApiProblem::because(ProblemName::OnAnotherFolio, 409, [
+                'number' => $hire->machine->fleet_number,
+                'folio' => $elsewhere->folio,
+            ]);
         }
         if ($movement === Movement::Checkout && $hire->machine->tags()->exists()) {
             throw ApiProblem::because(ProblemName::TagHangs, 409, ['number' => $hire->machine->fleet_number]);

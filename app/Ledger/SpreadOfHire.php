@@ -36,14 +36,27 @@ final readonly class SpreadOfHire
 
     public function __invoke(Hire $hire): Spread
     {
-        $readings = Reading::query()->where('hire_id', $hire->id)->where('is_valid', true)->where('is_struck', false)->orderBy('recorded_at')->get();
+        $readings = Reading::query()
+            ->where('hire_id', $hire->id)
+            ->where('is_valid', true)
+            ->where('is_struck', false)
+            ->orderBy('recorded_at')
+            ->get();
 
-        $column = in_array($hire->standing(), [HireStatus::Returned, HireStatus::Closed], true) ? InColumn::Finished : InColumn::Open;
+        $column = in_array($hire->standing(), [HireStatus::Returned, HireStatus::Closed], true)
+            ? InColumn::Finished
+            : InColumn::Open;
 
         return new Spread(
             [...$this->readings($readings, $column, $this->dueIn($hire)), ...$this->things->lines($hire->id, $column)],
             $this->findings($hire, $column),
-            array_values(SpreadExplanation::query()->where('hire_id', $hire->id)->get()->map(static fn (SpreadExplanation $explanation): string => $explanation->line)->all()),
+            array_values(
+                SpreadExplanation::query()
+                    ->where('hire_id', $hire->id)
+                    ->get()
+                    ->map(static fn (SpreadExplanation $explanation): string => $explanation->line)
+                    ->all(),
+            ),
         );
     }
 
@@ -56,7 +69,9 @@ final readonly class SpreadOfHire
     {
         $inWalk = $hire->state?->in_walk_id;
 
-        return $inWalk === null ? null : array_values(WalkLine::query()->where('walk_id', $inWalk)->pluck('key')->all());
+        return $inWalk === null
+            ? null
+            : array_values(WalkLine::query()->where('walk_id', $inWalk)->pluck('key')->all());
     }
 
     /**
@@ -165,7 +180,14 @@ final readonly class SpreadOfHire
         $inWalk = $hire->state?->in_walk_id;
         $leftAt = $hire->state?->out_at;
         $lines = [];
-        foreach (Finding::query()->with('sightings')->where('machine_id', $hire->machine_id)->where('is_struck', false)->orderBy('number')->get() as $finding) {
+        foreach (
+            Finding::query()
+                ->with('sightings')
+                ->where('machine_id', $hire->machine_id)
+                ->where('is_struck', false)
+                ->orderBy('number')
+                ->get() as $finding
+        ) {
             if ($finding->mended_at !== null && ($leftAt === null || ! $finding->mended_at->greaterThan($leftAt))) {
                 continue;
             }
@@ -173,16 +195,25 @@ final readonly class SpreadOfHire
             if (! $isNew && ($leftAt === null || $finding->recorded_at->greaterThan($leftAt))) {
                 continue;
             }
-            $before = $finding->sightings->filter(static fn ($sighting): bool => $sighting->walk_id !== $inWalk && ($sighting->walk_id === $outWalk || $sighting->recorded_at->lessThanOrEqualTo($leftAt ?? $sighting->recorded_at)))->last();
+            $before = $finding->sightings
+                ->filter(
+                    static fn ($sighting): bool => $sighting->walk_id !== $inWalk &&
+                        ($sighting->walk_id === $outWalk ||
+                            $sighting->recorded_at->lessThanOrEqualTo($leftAt ?? $sighting->recorded_at)),
+                )
+                ->last();
             $again = $finding->sightings->where('walk_id', $inWalk)->last();
             $lines[] = new FindingLine(
                 $finding->id,
                 // What nobody measured at Out is taken as it was measured since: a difference cannot be said.
-                $isNew ? null : Quantity::of(
-                    $before->size_mm ?? $finding->size_mm ?? $again->size_mm ?? 0,
-                    Unit::Millimetre,
-                ),
-                $isNew ? Quantity::of($finding->size_mm ?? 0, Unit::Millimetre) : ($again === null ? null : Quantity::of($again->size_mm ?? 0, Unit::Millimetre)),
+                $isNew
+                    ? null
+                    : Quantity::of($before->size_mm ?? ($finding->size_mm ?? ($again->size_mm ?? 0)), Unit::Millimetre),
+                $isNew
+                    ? Quantity::of($finding->size_mm ?? 0, Unit::Millimetre)
+                    : ($again === null
+                        ? null
+                        : Quantity::of($again->size_mm ?? 0, Unit::Millimetre)),
                 $column,
             );
         }

@@ -70,7 +70,13 @@ final class VerifyLedger
         $reports = [];
         $last = (int) DB::table('ledger_entries')->max('position');
         for ($from = 1; $from <= $last; $from += self::ROWS_AT_ONCE) {
-            foreach ($this->read(self::entries()->whereBetween('position', [$from, $from + self::ROWS_AT_ONCE - 1])->orderBy('position')) as $chain => $entries) {
+            foreach (
+                $this->read(
+                    self::entries()
+                        ->whereBetween('position', [$from, $from + self::ROWS_AT_ONCE - 1])
+                        ->orderBy('position'),
+                ) as $chain => $entries
+            ) {
                 $reports[$chain] = HashChain::follow($reports[$chain] ?? ChainReport::begun(), $entries);
             }
         }

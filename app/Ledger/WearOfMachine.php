@@ -17,7 +17,10 @@ use JadeLedger\Core\Reading\Wear\WearForecast;
 use JadeLedger\Core\Reading\Wear\WearPoint;
 use JadeLedger\Core\Walk\PlannedLine;
 
-/** Gathers what a machine was read before, by its hour meter, and asks the core how long each instrument of a walk will stay in its band. */
+/**
+ * Gathers what a machine was read before, by its hour meter, and asks the core how long each instrument of a walk
+ * will stay in its band.
+ */
 final readonly class WearOfMachine
 {
     public function __construct(private HourMeterOfMachine $meter)
@@ -30,25 +33,47 @@ final readonly class WearOfMachine
      */
     public function __invoke(WalkContext $context, array $keys): array
     {
-        $lines = array_filter($context->plan->lines(), static fn (PlannedLine $line): bool => in_array($line->key, $keys, true) && $line->check->limits !== null && $context->model->limit($line->check->limits) instanceof ScaleReading);
+        $lines = array_filter(
+            $context->plan->lines(),
+            static fn (PlannedLine $line): bool => in_array($line->key, $keys, true) &&
+                $line->check->limits !== null &&
+                $context->model->limit($line->check->limits) instanceof ScaleReading,
+        );
         if ($lines === []) {
             return [];
         }
-        $meter = array_values(array_filter($context->plan->lines(), static fn (PlannedLine $line): bool => $line->check->answer === AnswerKind::HourMeter))[0] ?? null;
+        $meter =
+            array_values(
+                array_filter(
+                    $context->plan->lines(),
+                    static fn (PlannedLine $line): bool => $line->check->answer === AnswerKind::HourMeter,
+                ),
+            )[0] ?? null;
         $readings = Reading::query()
-            ->where('machine_id', $context->walk->machine_id)->where('is_valid', true)->where('is_struck', false)
-            ->whereIn('line', [...array_map(static fn (PlannedLine $line): string => $line->key, array_values($lines)), $meter->key ?? ''])
-            ->orderBy('recorded_at')->get(
-                ['machine_id', 'walk_id', 'line', 'value', 'unit', 'judgement', 'recorded_at'],
+            ->where('machine_id', $context->walk->machine_id)
+            ->where('is_valid', true)
+            ->where('is_struck', false)
+            ->whereIn('line', [
+                ...array_map(static fn (PlannedLine $line): string => $line->key, array_values($lines)),
+                $meter->key ?? '',
+            ])
+            ->orderBy('recorded_at')
+            ->get(['machine_id', 'walk_id', 'line', 'value', 'unit', 'judgement', 'recorded_at']);
+        $hours = $readings
+            ->where('line', $meter?->key)
+            ->keyBy('walk_id')
+            ->map(
+                fn (Reading $one): Quantity => $one
+                    ->quantity()
+                    ->plus($this->meter->offsetAt($one->machine_id, $one->recorded_at)),
             );
-        $hours = $readings->where('line', $meter?->key)->keyBy('walk_id')->map(
-            fn (Reading $one): Quantity => $one->quantity()->plus(
-                $this->meter->offsetAt($one->machine_id, $one->recorded_at),
-            ),
-        );
         $forecasts = [];
         foreach ($lines as $line) {
-            $forecast = $this->forecast($readings->where('line', $line->key), $hours, $context->model->limit((string) $line->check->limits));
+            $forecast = $this->forecast(
+                $readings->where('line', $line->key),
+                $hours,
+                $context->model->limit((string) $line->check->limits),
+            );
             if ($forecast !== null) {
                 $forecasts[$line->key] = $forecast;
             }
@@ -73,15 +98,25 @@ final readonly class WearOfMachine
         }
         $last = end($points);
         $forecast = WearForecast::from($points);
-        if ($forecast === null || $last === false || ! $limits instanceof ScaleReading || $limits->bands()->of($last->value)->outcome !== Outcome::Stands) {
+        if (
+            $forecast === null ||
+            $last === false ||
+            ! ($limits instanceof ScaleReading) ||
+            $limits->bands()->of($last->value)->outcome !== Outcome::Stands
+        ) {
             return null;
         }
         $left = $forecast->hoursToTheEnd($limits->bands(), $last->value, $last->hours->in(Unit::Hour));
 
-        return $left === null ? null : [
-            'hours' => (string) $left->decimal(0, RoundingMode::HALF_UP),
-            'per_1000_hours' => (string) $forecast->perThousandHours()->decimal(2, RoundingMode::HALF_UP)->stripTrailingZeros(),
-            'readings' => $forecast->readings,
-        ];
+        return $left === null
+            ? null
+            : [
+                'hours' => (string) $left->decimal(0, RoundingMode::HALF_UP),
+                'per_1000_hours' => (string) $forecast
+                    ->perThousandHours()
+                    ->decimal(2, RoundingMode::HALF_UP)
+                    ->stripTrailingZeros(),
+                'readings' => $forecast->readings,
+            ];
     }
 }

@@ -43,8 +43,20 @@ final class Hire extends Model
     use HasUuids;
 
     protected $fillable = [
-        'yard_id', 'folio', 'machine_id', 'customer_id', 'goes_out_at', 'comes_back_at', 'out_assignee_id', 'in_assignee_id',
-        'contact', 'contact_phone', 'site', 'cancelled_at', 'cancelled_why', 'in_place_of_id',
+        'yard_id',
+        'folio',
+        'machine_id',
+        'customer_id',
+        'goes_out_at',
+        'comes_back_at',
+        'out_assignee_id',
+        'in_assignee_id',
+        'contact',
+        'contact_phone',
+        'site',
+        'cancelled_at',
+        'cancelled_why',
+        'in_place_of_id',
     ];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';

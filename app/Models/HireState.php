@@ -31,6 +31,11 @@ final class HireState extends Projection
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['standing' => HireStatus::class, 'out_at' => 'datetime', 'in_at' => 'datetime', 'closed_at' => 'datetime'];
+        return [
+            'standing' => HireStatus::class,
+            'out_at' => 'datetime',
+            'in_at' => 'datetime',
+            'closed_at' => 'datetime',
+        ];
     }
 }

@@ -24,7 +24,16 @@ final class MachinePaper extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['machine_id', 'kind', 'number', 'issued_on', 'valid_until', 'photos', 'recorded_by_id', 'recorded_at'];
+    protected $fillable = [
+        'machine_id',
+        'kind',
+        'number',
+        'issued_on',
+        'valid_until',
+        'photos',
+        'recorded_by_id',
+        'recorded_at',
+    ];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 

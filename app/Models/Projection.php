@@ -6,7 +6,9 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 
-/** A row that follows from the ledger: written only while an entry is projected, and rebuilt from the entries at will. */
+/**
+ * A row that follows from the ledger: written only while an entry is projected, and rebuilt from the entries at will.
+ */
 abstract class Projection extends Model
 {
     public $timestamps = false;

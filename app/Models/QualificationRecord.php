@@ -9,7 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * That a person is qualified for something until a day, on what proof; a later record takes the place of an earlier one.
+ * That a person is qualified for something until a day, on what proof; a later record takes the place of an earlier
+ * one.
  *
  * @property int $id
  * @property string $user_id

@@ -41,7 +41,8 @@ final class Tag extends Projection
     }
 
     /**
-     * Tags are numbered through their yard. The yard is held, so that two that are hung at once are not given one number;
+     * Tags are numbered through their yard. The yard is held, so that two that are hung at once are not given one
+     * number;
      * on another node the unique key does that, and the later one is posted again.
      */
     public static function nextNumberFor(string $machineId): int

@@ -34,7 +34,12 @@ final class WalkLine extends Projection
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['severity' => Severity::class, 'outcome' => Outcome::class, 'judgement' => 'array', 'answered_at' => 'datetime'];
+        return [
+            'severity' => Severity::class,
+            'outcome' => Outcome::class,
+            'judgement' => 'array',
+            'answered_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */

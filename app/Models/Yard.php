@@ -27,6 +27,11 @@ final class Yard extends Model
     /** The yard that the settings name, which is made when there is none. */
     public static function ofTheSettings(): self
     {
-        return self::query()->orderBy('created_at')->first() ?? self::query()->create(['name' => config('jade.yard.name'), 'place' => config('jade.yard.place'), 'timezone' => config('jade.yard.timezone')]);
+        return self::query()->orderBy('created_at')->first() ??
+            self::query()->create([
+                'name' => config('jade.yard.name'),
+                'place' => config('jade.yard.place'),
+                'timezone' => config('jade.yard.timezone'),
+            ]);
     }
 }

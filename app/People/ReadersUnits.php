@@ -48,7 +48,12 @@ final class ReadersUnits
 
     private function school(): UnitSchool
     {
-        return UnitSchool::of($this->shelf->giftsOf('units', HouseRuleChoice::query()->where('rule', 'units')->orderByDesc('id')->value('value')));
+        return UnitSchool::of(
+            $this->shelf->giftsOf(
+                'units',
+                HouseRuleChoice::query()->where('rule', 'units')->orderByDesc('id')->value('value'),
+            ),
+        );
     }
 
     /**
@@ -67,7 +72,11 @@ final class ReadersUnits
                     'unit' => $unit->value,
                     'other' => $other->value,
                     'symbol' => $other->symbol(),
-                    'per' => Quantity::of(1, $unit)->in($other)->minus($offset)->decimal(9, RoundingMode::HALF_UP)->toFloat(),
+                    'per' => Quantity::of(1, $unit)
+                        ->in($other)
+                        ->minus($offset)
+                        ->decimal(9, RoundingMode::HALF_UP)
+                        ->toFloat(),
                     'offset' => $offset->decimal(9, RoundingMode::HALF_UP)->toFloat(),
                     'places' => UnitsShown::placesAdded($unit, $other),
                 ];

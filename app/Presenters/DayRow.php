@@ -27,8 +27,11 @@ final class DayRow
     /** @var array<string, int> seconds of a walk by model and movement */
     private array $seconds = [];
 
-    public function __construct(private readonly CatalogueRepository $shelf, private readonly PlanCache $kits, private readonly CurrentYard $yard)
-    {
+    public function __construct(
+        private readonly CatalogueRepository $shelf,
+        private readonly PlanCache $kits,
+        private readonly CurrentYard $yard,
+    ) {
     }
 
     /**
@@ -44,8 +47,15 @@ final class DayRow
         $due = ($movement === Movement::Checkout ? $hire->goes_out_at : $hire->comes_back_at)->toImmutable();
         $work = $this->workSeconds($model, $movement);
         // An out has to be ready when it is due; an in is begun when it is back and has to be done within the hour.
-        $ready = $movement === Movement::Checkout ? $due : $this->neededAfter($hire, $all, $due->addMinutes(60)->addSeconds($work));
-        $latest = LatestStart::before($ready->toDateTimeImmutable(), $work, max($now, $movement === Movement::Checkout ? $now : $due)->toDateTimeImmutable());
+        $ready =
+            $movement === Movement::Checkout
+                ? $due
+                : $this->neededAfter($hire, $all, $due->addMinutes(60)->addSeconds($work));
+        $latest = LatestStart::before(
+            $ready->toDateTimeImmutable(),
+            $work,
+            max($now, $movement === Movement::Checkout ? $now : $due)->toDateTimeImmutable(),
+        );
 
         return [
             'hire_id' => $hire->id,
@@ -62,7 +72,9 @@ final class DayRow
             'work_seconds' => $work,
             'started_at' => Moment::orNull($walk?->opened_at),
             'done_at' => Moment::orNull($this->doneAt($hire, $movement, $walk)),
-            'person' => PresentPerson::orNull($walk->openedBy ?? ($movement === Movement::Checkout ? $hire->outAssignee : $hire->inAssignee)),
+            'person' => PresentPerson::orNull(
+                $walk->openedBy ?? ($movement === Movement::Checkout ? $hire->outAssignee : $hire->inAssignee),
+            ),
             'standing' => $hire->standing()->value,
             'state' => $this->state($hire, $movement, $walk, $tallies[$walk?->id] ?? WalkTally::none(), $due, $now),
             'walk_id' => $walk?->id,
@@ -80,7 +92,8 @@ final class DayRow
     {
         $walk = $this->seconds[$model->id.$movement->value] ??= $this->kits->seconds($model->id, $movement);
 
-        return $walk + ($movement === Movement::Checkout ? $this->shelf->current()->houseRules->handoverMarginMinutes * 60 : 0);
+        return $walk +
+            ($movement === Movement::Checkout ? $this->shelf->current()->houseRules->handoverMarginMinutes * 60 : 0);
     }
 
     /** @param  Collection<int, Hire>  $all */
@@ -94,8 +107,10 @@ final class DayRow
     /** @param  Collection<int, Hire>  $all */
     private function next(Hire $hire, Collection $all): ?Hire
     {
-        return $all->filter(static fn (Hire $other): bool => $other->goes_out_at->greaterThanOrEqualTo($hire->comes_back_at))
-            ->sortBy('goes_out_at')->first();
+        return $all
+            ->filter(static fn (Hire $other): bool => $other->goes_out_at->greaterThanOrEqualTo($hire->comes_back_at))
+            ->sortBy('goes_out_at')
+            ->first();
     }
 
     private function doneAt(Hire $hire, Movement $movement, ?Walk $walk): ?\Carbon\CarbonInterface
@@ -126,10 +141,18 @@ final class DayRow
     }
 
     /** @return array<string, mixed> the mark, the words and what blocks it */
-    private function state(Hire $hire, Movement $movement, ?Walk $walk, WalkTally $tally, CarbonImmutable $due, CarbonImmutable $now): array
-    {
+    private function state(
+        Hire $hire,
+        Movement $movement,
+        ?Walk $walk,
+        WalkTally $tally,
+        CarbonImmutable $due,
+        CarbonImmutable $now,
+    ): array {
         $zone = $this->yard->timezone();
-        $clock = static fn (?\Carbon\CarbonInterface $moment): string => $moment === null ? '' : $moment->toImmutable()->setTimezone($zone)->format('H:i');
+        $clock = static fn (?\Carbon\CarbonInterface $moment): string => $moment === null
+            ? ''
+            : $moment->toImmutable()->setTimezone($zone)->format('H:i');
         [$mark, $key, $because] = match (true) {
             $walk?->decision === Decision::TaggedOut => [Outcome::Stop, 'tagged', Words::say('words.day.not_for_hire')],
             $movement === Movement::Checkout => match ($hire->standing()) {
@@ -150,7 +173,9 @@ final class DayRow
                 ],
                 HireStatus::Returned => [Outcome::Attend, 'to_balance', Words::say('words.day.spread_open')],
                 HireStatus::Closed => [Outcome::Stands, 'closed', ''],
-                HireStatus::Out => $due->lessThan($now) ? [Outcome::Attend, 'late', Words::say('words.day.ring_the_hirer')] : [Outcome::Open, 'on_hire', ''],
+                HireStatus::Out => $due->lessThan($now)
+                    ? [Outcome::Attend, 'late', Words::say('words.day.ring_the_hirer')]
+                    : [Outcome::Open, 'on_hire', ''],
                 default => [Outcome::Open, 'not_out', Words::say('words.day.not_out_yet')],
             },
         };
@@ -203,6 +228,10 @@ final class DayRow
     /** What the first line that needs attention says has to be done. */
     private function waits(WalkTally $tally): string
     {
-        return $tally->waitsFor === null ? '' : Words::say('words.day.waits', ['title' => $this->shelf->current()->checks[$tally->waitsFor]->title ?? $tally->waitsFor]);
+        return $tally->waitsFor === null
+            ? ''
+            : Words::say('words.day.waits', [
+                'title' => $this->shelf->current()->checks[$tally->waitsFor]->title ?? $tally->waitsFor,
+            ]);
     }
 }

@@ -52,9 +52,21 @@ final readonly class PresentDay
         $isToday = $day->isSameDay($now->setTimezone($day->getTimezone()));
         [$from, $until] = [$day->utc()->format(self::AS_STORED), $day->endOfDay()->utc()->format(self::AS_STORED)];
         $hires = Hire::query()
-            ->with(['machine.state', 'machine.place', 'customer', 'state', 'outAssignee', 'inAssignee', 'walks.openedBy'])
+            ->with([
+                'machine.state',
+                'machine.place',
+                'customer',
+                'state',
+                'outAssignee',
+                'inAssignee',
+                'walks.openedBy',
+            ])
             ->whereNull('cancelled_at')
-            ->where(fn ($query) => $query->whereBetween('goes_out_at', [$from, $until])->orWhereBetween('comes_back_at', [$from, $until]))
+            ->where(
+                fn ($query) => $query
+                    ->whereBetween('goes_out_at', [$from, $until])
+                    ->orWhereBetween('comes_back_at', [$from, $until]),
+            )
             ->get();
         $tallies = WalkTally::of(array_values($hires->flatMap->walks->pluck('id')->all()));
         // As text: a moment is made of it each time that it is asked for, and a day asks thousands of times.
@@ -89,7 +101,8 @@ final readonly class PresentDay
     }
 
     /**
-     * Yesterday's and older, until somebody settles them: booked and never fetched, out and not back, back and not closed.
+     * Yesterday's and older, until somebody settles them: booked and never fetched, out and not back, back and not
+     * closed.
      *
      * @param string $from the beginning of today, as it is stored
      * @return list<array<string, mixed>> the longest first
@@ -125,10 +138,26 @@ final readonly class PresentDay
      * @param array<string, WalkTally> $tallies
      * @return list<array<string, mixed>>
      */
-    private function rows(Collection $hires, Movement $movement, Collection $all, array $tallies, CarbonImmutable $now): array
-    {
+    private function rows(
+        Collection $hires,
+        Movement $movement,
+        Collection $all,
+        array $tallies,
+        CarbonImmutable $now,
+    ): array {
         $ofMachine = $all->groupBy('machine_id');
-        $rows = $hires->map(fn (Hire $hire): array => $this->row->of($hire, $movement, $ofMachine[$hire->machine_id], $tallies, $now))->values()->all();
+        $rows = $hires
+            ->map(
+                fn (Hire $hire): array => $this->row->of(
+                    $hire,
+                    $movement,
+                    $ofMachine[$hire->machine_id],
+                    $tallies,
+                    $now,
+                ),
+            )
+            ->values()
+            ->all();
         // What left without a release stands above everything until the lead has settled it.
         $order = static fn (array $row): array => [
             $row['standing'] !== HireStatus::Gone->value,
@@ -146,12 +175,23 @@ final readonly class PresentDay
      */
     private function totals(array $rows): array
     {
-        $walking = array_filter($rows, static fn (array $row): bool => $row['done_at'] === null && $row['started_at'] !== null);
-        $ahead = array_filter($rows, static fn (array $row): bool => $row['started_at'] === null && $row['done_at'] === null);
+        $walking = array_filter(
+            $rows,
+            static fn (array $row): bool => $row['done_at'] === null && $row['started_at'] !== null,
+        );
+        $ahead = array_filter(
+            $rows,
+            static fn (array $row): bool => $row['started_at'] === null && $row['done_at'] === null,
+        );
 
         return [
             'all' => count($rows),
-            'done' => count(array_filter($rows, static fn (array $row): bool => $row['done_at'] !== null && $row['state']['mark'] !== 'stop')),
+            'done' => count(
+                array_filter(
+                    $rows,
+                    static fn (array $row): bool => $row['done_at'] !== null && $row['state']['mark'] !== 'stop',
+                ),
+            ),
             'walking' => count($walking),
             'tagged_out' => count(array_filter($rows, static fn (array $row): bool => $row['state']['mark'] === 'stop')),
             'ahead' => count($ahead),
@@ -194,23 +234,37 @@ final readonly class PresentDay
     /** @return list<array<string, mixed>> who walks machines, and what each is on */
     private function people(): array
     {
-        $walking = Walk::query()->with('machine')->whereNull('decision')->whereNull('given_back_at')->whereHas('machine')
-            ->whereHas('hire.state', static fn ($state) => $state->whereIn('standing', [HireStatus::WalkingOut, HireStatus::WalkingIn]))
-            ->orderBy('opened_at')->get()->keyBy('opened_by_id');
+        $walking = Walk::query()
+            ->with('machine')
+            ->whereNull('decision')
+            ->whereNull('given_back_at')
+            ->whereHas('machine')
+            ->whereHas(
+                'hire.state',
+                static fn ($state) => $state->whereIn('standing', [HireStatus::WalkingOut, HireStatus::WalkingIn]),
+            )
+            ->orderBy('opened_at')
+            ->get()
+            ->keyBy('opened_by_id');
 
         $tallies = WalkTally::of(array_values($walking->pluck('id')->all()));
 
-        return array_values(User::query()->whereIn('role', [Role::Technician, Role::Mechanic])->orderBy('name')->get()->map(static function (User $user) use ($walking, $tallies): array {
-            $walk = $walking->get($user->id);
+        return array_values(
+            User::query()
+                ->whereIn('role', [Role::Technician, Role::Mechanic])
+                ->orderBy('name')
+                ->get()
+                ->map(static function (User $user) use ($walking, $tallies): array {
+                    $walk = $walking->get($user->id);
 
-            return [
-                'person' => PresentPerson::of($user),
-                'doing' => $walk === null ? Words::say('words.day.free') : Words::say('words.day.on', [
-                    'number' => $walk->machine->fleet_number,
-                    'done' => ($tallies[$walk->id] ?? WalkTally::none())->done,
-                    'all' => ($tallies[$walk->id] ?? WalkTally::none())->all,
-                ]),
-            ];
-        })->all());
+                    return [
+                        'person' => PresentPerson::of($user),
+                        'doing' => $walk === null ? Words::say('words.day.free') : Words::say('words.day.on', [
+                            'number' => $walk->machine->fleet_number,
+                            'done' => ($tallies[$walk->id] ?? WalkTally::none())->done,
+                            'all' => ($tallies[$walk->id] ?? WalkTally::none())->all,
+                        ]),
+                    ];
+                })->all());
     }
 }

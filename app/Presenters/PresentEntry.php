@@ -122,7 +122,9 @@ final readonly class PresentEntry
         }
 
         return match (true) {
-            $payload instanceof ReadingPostedPayload => $this->figure($payload, $judgement).'. '.self::verdict($judgement),
+            $payload instanceof ReadingPostedPayload => $this->figure($payload, $judgement).
+                '. '.
+                self::verdict($judgement),
             $payload instanceof CheckAnsweredPayload => trim(self::verdict($judgement).' '.$payload->words),
             $payload instanceof LineAnswer => self::verdict($judgement),
             $payload instanceof LinesAffirmedPayload => $this->affirmed(LinesAffirmedJudgement::read($judgement)),

@@ -19,7 +19,8 @@ final class PresentFinding
     /** @return array<string, mixed> */
     public static function on(Finding $finding, ?Walk $walk): array
     {
-        $again = $walk === null ? $finding->sightings->last() : $finding->sightings->where('walk_id', $walk->id)->last();
+        $again =
+            $walk === null ? $finding->sightings->last() : $finding->sightings->where('walk_id', $walk->id)->last();
         $isNew = $walk !== null && $finding->walk_id === $walk->id;
         $comparison = $isNew ? Comparison::New : Comparison::between(
             Quantity::of($finding->size_mm ?? 0, Unit::Millimetre),
@@ -35,7 +36,17 @@ final class PresentFinding
             'degree' => $finding->degree,
             'size_mm' => $finding->size_mm,
             'words' => $finding->words,
-            'photos' => array_values(array_unique([...$finding->photos, ...array_merge(...$finding->sightings->map(static fn ($sighting): array => $sighting->photos)->values()->all() ?: [[]])])),
+            'photos' => array_values(
+                array_unique([
+                    ...$finding->photos,
+                    ...array_merge(
+                        ...$finding->sightings
+                            ->map(static fn ($sighting): array => $sighting->photos)
+                            ->values()
+                            ->all() ?: [[]],
+                    ),
+                ]),
+            ),
             'severity' => $finding->severity->value,
             'proposed_severity' => $finding->proposed_severity->value,
             'proposed_because' => $finding->proposed_because,

@@ -17,7 +17,14 @@ final readonly class PresentHire
     /** @return array<string, mixed> */
     public function of(Hire $hire): array
     {
-        $hire->loadMissing(['machine.state', 'machine.place', 'customer', 'state', 'inPlaceOf.machine', 'replacement.machine']);
+        $hire->loadMissing([
+            'machine.state',
+            'machine.place',
+            'customer',
+            'state',
+            'inPlaceOf.machine',
+            'replacement.machine',
+        ]);
 
         return [
             'id' => $hire->id,

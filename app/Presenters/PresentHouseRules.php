@@ -23,15 +23,25 @@ final readonly class PresentHouseRules
     {
         $changes = HouseRuleChoice::query()->with('chosenBy')->orderByDesc('id')->limit(200)->get();
 
-        return array_map(static fn (HouseRule $rule): array => [
-            'id' => $rule->id,
-            'title' => $rule->title,
-            'value' => $rule->value,
-            'why' => $rule->why,
-            'source' => PresentSource::of($rule->source),
-            'schools' => array_map(static fn (RuleOption $school): array => ['id' => $school->id, 'name' => $school->name, 'why' => $school->why], $rule->schools),
-            'changes' => self::changes($rule->id, $changes),
-        ], $this->shelf->current()->houseRules->all);
+        return array_map(
+            static fn (HouseRule $rule): array => [
+                'id' => $rule->id,
+                'title' => $rule->title,
+                'value' => $rule->value,
+                'why' => $rule->why,
+                'source' => PresentSource::of($rule->source),
+                'schools' => array_map(
+                    static fn (RuleOption $school): array => [
+                        'id' => $school->id,
+                        'name' => $school->name,
+                        'why' => $school->why,
+                    ],
+                    $rule->schools,
+                ),
+                'changes' => self::changes($rule->id, $changes),
+            ],
+            $this->shelf->current()->houseRules->all,
+        );
     }
 
     /** @return list<array<string, mixed>> what is not for a yard to choose */

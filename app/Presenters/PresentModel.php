@@ -29,8 +29,18 @@ final readonly class PresentModel
     public function all(): array
     {
         $catalogue = $this->shelf->current();
-        $rows = array_map(fn (MachineModel $model): array => $this->row($catalogue, $model), array_values($catalogue->models));
-        usort($rows, static fn (array $a, array $b): int => [$a['family'], $a['maker'], $a['name']] <=> [$b['family'], $b['maker'], $b['name']]);
+        $rows = array_map(
+            fn (MachineModel $model): array => $this->row($catalogue, $model),
+            array_values($catalogue->models),
+        );
+        usort(
+            $rows,
+            static fn (array $a, array $b): int => [$a['family'], $a['maker'], $a['name']] <=> [
+                $b['family'],
+                $b['maker'],
+                $b['name'],
+            ],
+        );
 
         return $rows;
     }
@@ -48,7 +58,9 @@ final readonly class PresentModel
                 'lines' => count($plan->lines()),
                 'states' => array_map(static fn ($crossing): string => $crossing->stage->title, $plan->crossings),
                 'minutes' => intdiv($plan->seconds() + 59, 60),
-                'order' => array_values(array_unique(array_map(static fn (PlannedLine $line): string => $line->check->id, $plan->lines()))),
+                'order' => array_values(
+                    array_unique(array_map(static fn (PlannedLine $line): string => $line->check->id, $plan->lines())),
+                ),
             ];
         }
 
@@ -56,13 +68,22 @@ final readonly class PresentModel
 
         return [
             'model' => $this->row($catalogue, $model),
-            'kept' => array_map(static fn (YardModel $one): array => ['by' => PresentPerson::of($one->keptBy), 'at' => Moment::text($one->kept_at)], array_values($kept->all())),
+            'kept' => array_map(
+                static fn (YardModel $one): array => [
+                    'by' => PresentPerson::of($one->keptBy),
+                    'at' => Moment::text($one->kept_at),
+                ],
+                array_values($kept->all()),
+            ),
             'sheet' => $kept->isEmpty() ? null : $this->sheet(ModelSheet::of($kept->firstOrFail()->body)),
             'learned_from_walks' => $catalogue->paceOf($model->familyId)->walks,
             'mass_kg' => $model->massKilograms,
             'features' => $this->features($catalogue, $model),
             'walks' => $walks,
-            'checks' => array_map(fn (Check $check): array => $this->check($check, $catalogue, $model), array_values($catalogue->checks)),
+            'checks' => array_map(
+                fn (Check $check): array => $this->check($check, $catalogue, $model),
+                array_values($catalogue->checks),
+            ),
         ];
     }
 
@@ -86,7 +107,14 @@ final readonly class PresentModel
     {
         $family = $catalogue->family($model->familyId);
 
-        return ['id' => $model->id, 'maker' => $model->maker, 'name' => $model->name, 'describes' => $model->describes, 'family' => $family->name, 'drawing' => $family->drawing];
+        return [
+            'id' => $model->id,
+            'maker' => $model->maker,
+            'name' => $model->name,
+            'describes' => $model->describes,
+            'family' => $family->name,
+            'drawing' => $family->drawing,
+        ];
     }
 
     /** @return list<array{id: string, words: string, from: string}> */
@@ -94,7 +122,9 @@ final readonly class PresentModel
     {
         $words = $this->shelf->featureWords();
         $family = $catalogue->family($model->familyId)->features;
-        $rules = $catalogue->houseRules->featuresFor($catalogue->family($model->familyId)->features->with($model->features));
+        $rules = $catalogue->houseRules->featuresFor(
+            $catalogue->family($model->familyId)->features->with($model->features),
+        );
 
         return array_map(static fn (string $name): array => [
             'id' => $name,
@@ -117,7 +147,10 @@ final readonly class PresentModel
             'needs' => $check->needs->title,
             'severity' => $check->severity->value,
             'is_reading' => $check->answer->isReading(),
-            'occasions' => array_map(static fn (Occasion $occasion): string => $occasion->value, $check->dueOn($features)),
+            'occasions' => array_map(
+                static fn (Occasion $occasion): string => $occasion->value,
+                $check->dueOn($features),
+            ),
             'stands_for_days' => $check->standsForDays,
             'source' => PresentSource::of($check->source),
             'applies' => $reason->applies(),

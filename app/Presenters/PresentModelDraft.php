@@ -22,13 +22,25 @@ final readonly class PresentModelDraft
     /** @return array<string, mixed> */
     public function choices(): array
     {
-        $families = array_map(static fn (Family $family): array => ['id' => $family->id, 'name' => $family->name, 'drawing' => $family->drawing, 'features' => $family->features->names], array_values($this->shelf->current()->families));
+        $families = array_map(
+            static fn (Family $family): array => [
+                'id' => $family->id,
+                'name' => $family->name,
+                'drawing' => $family->drawing,
+                'features' => $family->features->names,
+            ],
+            array_values($this->shelf->current()->families),
+        );
         usort($families, static fn (array $a, array $b): int => $a['name'] <=> $b['name']);
         $words = $this->shelf->featuresToChoose();
 
         return [
             'families' => $families,
-            'features' => array_map(static fn (string $id, string $words): array => ['id' => $id, 'words' => CatalogueWords::say($words)], array_keys($words), $words),
+            'features' => array_map(
+                static fn (string $id, string $words): array => ['id' => $id, 'words' => CatalogueWords::say($words)],
+                array_keys($words),
+                $words,
+            ),
         ];
     }
 
@@ -43,11 +55,24 @@ final readonly class PresentModelDraft
         }
         $fields = $this->examine->fields($family, $features);
 
-        return ['limits' => array_map(static fn (AskedLimit $asked): array => [
-            'name' => $asked->name,
-            'asked_by' => $asked->askedBy,
-            'fields' => array_values(array_map(self::field(...), array_filter($fields, static fn (LimitField $field): bool => str_starts_with($field->name, "{$asked->name}.")))),
-        ], array_values($this->examine->asks($family, $features)))];
+        return [
+            'limits' => array_map(
+                static fn (AskedLimit $asked): array => [
+                    'name' => $asked->name,
+                    'asked_by' => $asked->askedBy,
+                    'fields' => array_values(
+                        array_map(
+                            self::field(...),
+                            array_filter(
+                                $fields,
+                                static fn (LimitField $field): bool => str_starts_with($field->name, "{$asked->name}."),
+                            ),
+                        ),
+                    ),
+                ],
+                array_values($this->examine->asks($family, $features)),
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -35,7 +35,10 @@ final class PresentPhrase
         foreach ($figures as $name => $figure) {
             $figures[$name] = match (true) {
                 is_array($figure) => WrittenFigure::of($figure['value'], Unit::named($figure['unit'])),
-                is_string($figure) && isset($units[$name]) && is_numeric($figure) => WrittenFigure::of($figure, Unit::named($units[$name])),
+                is_string($figure) && isset($units[$name]) && is_numeric($figure) => WrittenFigure::of(
+                    $figure,
+                    Unit::named($units[$name]),
+                ),
                 // A gap brought its unit along, and levels are read in millimetres.
                 $name === 'gap' && is_string($figure) && preg_match('/^(\d+(?:\.\d+)?) mm$/D', $figure, $gap) === 1 => WrittenFigure::of($gap[1], Unit::Millimetre),
                 is_string($figure) && is_numeric($figure) => WrittenFigure::marked($figure),

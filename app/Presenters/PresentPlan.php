@@ -43,7 +43,9 @@ final class PresentPlan
     public function plan(WalkPlan $plan, Catalogue $catalogue, MachineModel $model): array
     {
         $family = $catalogue->family($model->familyId);
-        $conditions = array_unique(array_merge(...array_map(static fn (PlannedLine $line): array => $line->check->conditions, $plan->lines())));
+        $conditions = array_unique(
+            array_merge(...array_map(static fn (PlannedLine $line): array => $line->check->conditions, $plan->lines())),
+        );
 
         return [
             'movement' => $plan->movement->value,
@@ -54,9 +56,16 @@ final class PresentPlan
             'parts' => self::parts($family),
             'start_corner' => $catalogue->houseRules->startCorner->value,
             'route' => array_map(self::point(...), $plan->route->corners),
-            'stages' => array_map(static fn (Crossing $crossing, int $at): array => self::stage($crossing, $at, $plan), $plan->crossings, array_keys($plan->crossings)),
+            'stages' => array_map(
+                static fn (Crossing $crossing, int $at): array => self::stage($crossing, $at, $plan),
+                $plan->crossings,
+                array_keys($plan->crossings),
+            ),
             'visits' => array_map(fn (Visit $visit): array => $this->visit($visit, $plan, $model), $plan->visits),
-            'conditions' => array_map(fn (string $id): array => self::condition($catalogue->condition($id)), array_values($conditions)),
+            'conditions' => array_map(
+                fn (string $id): array => self::condition($catalogue->condition($id)),
+                array_values($conditions),
+            ),
             'finding_kinds' => self::findingKinds($catalogue),
         ];
     }
@@ -75,7 +84,15 @@ final class PresentPlan
     /** @return list<array<string, mixed>> */
     public static function parts(Family $family): array
     {
-        return array_map(static fn (Part $part): array => ['id' => $part->id, 'name' => $part->name, 'system' => $part->system, 'box' => self::box($part->box)], $family->parts);
+        return array_map(
+            static fn (Part $part): array => [
+                'id' => $part->id,
+                'name' => $part->name,
+                'system' => $part->system,
+                'box' => self::box($part->box),
+            ],
+            $family->parts,
+        );
     }
 
     /** @return array<string, float> */
@@ -99,7 +116,10 @@ final class PresentPlan
             'title' => $crossing->stage->title,
             'summary' => $crossing->stage->summary,
             'seconds' => $crossing->seconds(),
-            'gated_by' => array_map(static fn (PlannedLine $line): string => $line->key, (new StateTransitionGuard($plan))->inTheWay($crossing->stage->id, [])),
+            'gated_by' => array_map(
+                static fn (PlannedLine $line): string => $line->key,
+                (new StateTransitionGuard($plan))->inTheWay($crossing->stage->id, []),
+            ),
             'asks_second_person' => $crossing->stage->state->helper === Helper::Present,
             'lines' => array_map(
                 static fn (StageLine $line): array => [
@@ -139,7 +159,11 @@ final class PresentPlan
             'station' => $station->id,
             'name' => $station->name,
             'direction' => $station->direction,
-            'stands' => self::point($station->standing === StationKind::StartCorner ? $plan->route->start : ($station->stands ?? $station->shows)),
+            'stands' => self::point(
+                $station->standing === StationKind::StartCorner
+                    ? $plan->route->start
+                    : $station->stands ?? $station->shows,
+            ),
             'shows' => self::point($station->shows),
             'walked' => round($plan->route->distanceTo($station), 1),
             'part' => $station->part,
@@ -169,14 +193,19 @@ final class PresentPlan
             'other_answers' => self::otherAnswers($check),
             'source' => PresentSource::of($check->source),
             'answer' => self::answer($check->answer),
-            'test' => array_map(static fn (TestStep $step): array => [
-                'do' => $step->do,
-                'expect' => $step->expect,
-                'fail_means' => $step->failMeans,
-                'seconds' => $step->seconds,
-                'severity' => ($step->severity ?? $check->severity)->value,
-            ] + self::figures($step->figures(), $model), $check->test),
-            'paper' => $check->paper === null ? null : ['kind' => $check->paper->kind->value, 'asks_hours' => $check->paper->hours !== null],
+            'test' => array_map(
+                static fn (TestStep $step): array => [
+                    'do' => $step->do,
+                    'expect' => $step->expect,
+                    'fail_means' => $step->failMeans,
+                    'seconds' => $step->seconds,
+                    'severity' => ($step->severity ?? $check->severity)->value,
+                ] + self::figures($step->figures(), $model),
+                $check->test,
+            ),
+            'paper' => $check->paper === null
+                    ? null
+                    : ['kind' => $check->paper->kind->value, 'asks_hours' => $check->paper->hours !== null],
             'instrument' => $check->limits === null ? null : $this->instrument($check->limits, $model),
             'conditions' => $check->conditions,
             'looks' => $check->looks,
@@ -202,7 +231,13 @@ final class PresentPlan
     {
         $outcome = (new JudgeLook)->judge($check, LookAnswer::Amiss)->outcome;
 
-        return ['outcome' => $outcome->value, 'lifted_by' => (DecideRelease::liftedBy(JudgedLine::check($check->id, $check->title, $check->severity, $outcome)) ?? Remedy::Nothing)->value];
+        return [
+            'outcome' => $outcome->value,
+            'lifted_by' => (
+                DecideRelease::liftedBy(JudgedLine::check($check->id, $check->title, $check->severity, $outcome)) ??
+                Remedy::Nothing
+            )->value,
+        ];
     }
 
     /** @return list<string> what may be said of a line beside how it is answered and that it cannot be told */
@@ -277,7 +312,12 @@ final class PresentPlan
     /** @return array<string, float> */
     private static function marks(LevelMarks $marks): array
     {
-        return ['lowest' => self::number($marks->lowest), 'add' => self::number($marks->add), 'full' => self::number($marks->full), 'highest' => self::number($marks->highest)];
+        return [
+            'lowest' => self::number($marks->lowest),
+            'add' => self::number($marks->add),
+            'full' => self::number($marks->full),
+            'highest' => self::number($marks->highest),
+        ];
     }
 
     private static function number(Quantity $quantity): float

@@ -89,7 +89,13 @@ final readonly class PresentRelease
         $rule = ($this->tagIn)($walk, $tag, $context->catalogue);
         $why = $rule->inTheWayOf($context->actor->id);
         $lines = $why === NotTaggedIn::SomethingStops ? $rule->stops() : $rule->stillDue();
-        $figures = ['count' => count($lines), 'lines' => implode(', ', array_map(static fn (JudgedLine $line): string => $line->title, array_slice($lines, 0, 5)))];
+        $figures = [
+            'count' => count($lines),
+            'lines' => implode(
+                ', ',
+                array_map(static fn (JudgedLine $line): string => $line->title, array_slice($lines, 0, 5)),
+            ),
+        ];
 
         return [
             'repair' => $repair === null ? null : [
@@ -128,6 +134,8 @@ final readonly class PresentRelease
             return $finding->words === '' ? $finding->proposed_because : $finding->words;
         }
 
-        return $line?->judgement === null ? Words::say('words.not_answered_yet') : PresentJudgement::of($line->judgement)['verdict']['reason'];
+        return $line?->judgement === null
+            ? Words::say('words.not_answered_yet')
+            : PresentJudgement::of($line->judgement)['verdict']['reason'];
     }
 }

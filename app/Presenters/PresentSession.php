@@ -89,8 +89,15 @@ final class PresentSession
     /** @return list<array<string, string>> who may come in with a PIN, by name */
     private static function onShift(Tablet $tablet): array
     {
-        return array_values(User::query()->where('yard_id', $tablet->yard_id)->orderBy('name')->get()->filter(static fn (User $user): bool => $user->mayUsePin())
-            ->map(static fn (User $user): array => PresentPerson::of($user) + ['role' => $user->role->value])->all());
+        return array_values(
+            User::query()
+                ->where('yard_id', $tablet->yard_id)
+                ->orderBy('name')
+                ->get()
+                ->filter(static fn (User $user): bool => $user->mayUsePin())
+                ->map(static fn (User $user): array => PresentPerson::of($user) + ['role' => $user->role->value])
+                ->all(),
+        );
     }
 
     /** @return list<array<string, string>> */

@@ -69,12 +69,22 @@ final readonly class PresentSpread
                 ],
             )->all();
         $readings = Reading::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->get();
-        $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $hire->machine_id)->get()->keyBy('id');
+        $findings = Finding::query()
+            ->with(['actor', 'sightings'])
+            ->where('machine_id', $hire->machine_id)
+            ->get()
+            ->keyBy('id');
 
         return [
             'hire_id' => $hire->id,
             'folio' => $hire->folio,
-            'machine' => ['id' => $hire->machine_id, 'fleet_number' => $hire->machine->fleet_number, 'maker' => $model->maker, 'model' => $model->name, 'describes' => $model->describes],
+            'machine' => [
+                'id' => $hire->machine_id,
+                'fleet_number' => $hire->machine->fleet_number,
+                'maker' => $model->maker,
+                'model' => $model->name,
+                'describes' => $model->describes,
+            ],
             'customer' => $hire->customer->name,
             'out_at' => Moment::orNull($hire->state?->out_at),
             'in_at' => Moment::orNull($hire->state?->in_at),
@@ -85,10 +95,25 @@ final readonly class PresentSpread
             'drawing' => $family->drawing,
             'parts' => PresentPlan::parts($family),
             'outline' => PresentPlan::box($family->outline),
-            'readings' => $this->inWalkingOrder(array_map(fn (ReadingLine $line): array => [
-                'name' => $this->name($line->key, $catalogue, $family),
-            ] + $this->reading($line, $catalogue, $readings, $explanations), $spread->readings), $last),
-            'findings' => array_map(fn (FindingLine $line): array => $this->finding($line, $findings->get($line->findingId) ?? throw new \LogicException('A finding of the spread is not on the machine.'), $in, $explanations), $spread->findings),
+            'readings' => $this->inWalkingOrder(
+                array_map(
+                    fn (ReadingLine $line): array => [
+                        'name' => $this->name($line->key, $catalogue, $family),
+                    ] + $this->reading($line, $catalogue, $readings, $explanations),
+                    $spread->readings,
+                ),
+                $last,
+            ),
+            'findings' => array_map(
+                fn (FindingLine $line): array => $this->finding(
+                    $line,
+                    $findings->get($line->findingId) ??
+                        throw new \LogicException('A finding of the spread is not on the machine.'),
+                    $in,
+                    $explanations,
+                ),
+                $spread->findings,
+            ),
             'things' => $this->along->of($hire),
             'to_service' => $this->toService($in, $catalogue),
             'unexplained' => $in === null ? [] : $spread->unexplained(),
@@ -122,8 +147,12 @@ final readonly class PresentSpread
                 ? Words::say('words.handed_out')
                 : $catalogue->check(explode('@', $line->key)[0])->group,
             'unit' => $counted->unit ?? ($this->isThing($line->key) ? Unit::Piece->value : ''),
-            'out' => $line->out === null ? null : ['value' => $this->figure($line->out->value), 'outcome' => $line->out->outcome->value],
-            'in' => $line->in === null ? null : ['value' => $this->figure($line->in->value), 'outcome' => $line->in->outcome->value],
+            'out' => $line->out === null
+                    ? null
+                    : ['value' => $this->figure($line->out->value), 'outcome' => $line->out->outcome->value],
+            'in' => $line->in === null
+                    ? null
+                    : ['value' => $this->figure($line->in->value), 'outcome' => $line->in->outcome->value],
             'difference' => $line->difference === null ? null : $this->figure($line->difference),
             'balance' => $line->balance->value,
             'words' => $this->words($line, $counted),
@@ -215,11 +244,23 @@ final readonly class PresentSpread
             return [];
         }
 
-        return array_values($in->lines()->whereIn('outcome', [Outcome::Attend, Outcome::Stop])->get()->map(static fn (WalkLine $line): array => [
-            'outcome' => $line->outcome->value,
-            'title' => $catalogue->check($line->check_id)->title,
-            'words' => $line->judgement === null ? '' : (PresentJudgement::of($line->judgement)['verdict']['act'] ?? PresentJudgement::of($line->judgement)['verdict']['reason']),
-        ])->all());
+        return array_values(
+            $in
+                ->lines()
+                ->whereIn('outcome', [Outcome::Attend, Outcome::Stop])
+                ->get()
+                ->map(
+                    static fn (WalkLine $line): array => [
+                        'outcome' => $line->outcome->value,
+                        'title' => $catalogue->check($line->check_id)->title,
+                        'words' => $line->judgement === null
+                                ? ''
+                                : PresentJudgement::of($line->judgement)['verdict']['act'] ??
+                                    PresentJudgement::of($line->judgement)['verdict']['reason'],
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -231,9 +272,18 @@ final readonly class PresentSpread
         $at = $walk->lines()->pluck('position', 'key')->all();
         $first = [];
         foreach ($rows as $row) {
-            $first[$row['group']] = min($first[$row['group']] ?? PHP_INT_MAX, $row['group'] === 'Hours' ? 0 : ($at[$row['key']] ?? PHP_INT_MAX));
+            $first[$row['group']] = min(
+                $first[$row['group']] ?? PHP_INT_MAX,
+                $row['group'] === 'Hours' ? 0 : $at[$row['key']] ?? PHP_INT_MAX,
+            );
         }
-        usort($rows, static fn (array $a, array $b): int => [$first[$a['group']], $at[$a['key']] ?? 0] <=> [$first[$b['group']], $at[$b['key']] ?? 0]);
+        usort(
+            $rows,
+            static fn (array $a, array $b): int => [$first[$a['group']], $at[$a['key']] ?? 0] <=> [
+                $first[$b['group']],
+                $at[$b['key']] ?? 0,
+            ],
+        );
 
         return $rows;
     }

@@ -105,7 +105,9 @@ final readonly class PresentWalk
                 'smr_hours' => $walk->machine->state?->smr_hours,
             ],
             'customer' => $hire->customer->name,
-            'due_at' => Moment::text($walk->movement === Movement::Checkout ? $hire->goes_out_at : $hire->comes_back_at),
+            'due_at' => Moment::text(
+                $walk->movement === Movement::Checkout ? $hire->goes_out_at : $hire->comes_back_at,
+            ),
             'opened_at' => Moment::text($walk->opened_at),
             'opened_by' => PresentPerson::of($walk->openedBy),
             'plan' => PresentLeaves::in($plan, $context->plan, $context->catalogue, $context->model),
@@ -139,7 +141,12 @@ final readonly class PresentWalk
             ->get()
             ->all();
 
-        return $this->state($context, array_values($lines), $this->people($context), $walk->hire->refresh()->standing());
+        return $this->state(
+            $context,
+            array_values($lines),
+            $this->people($context),
+            $walk->hire->refresh()->standing(),
+        );
     }
 
     /**
@@ -153,32 +160,58 @@ final readonly class PresentWalk
         $outcomes = array_map(Outcome::from(...), $walk->lines()->toBase()->pluck('outcome', 'key')->all());
         $later = $context->toBeReadLater();
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
-        $people = User::query()->whereIn('id', array_filter(array_unique(array_column($lines, 'answered_by_id'))))->get()->map(PresentPerson::of(...))->keyBy('id');
+        $people = User::query()
+            ->whereIn('id', array_filter(array_unique(array_column($lines, 'answered_by_id'))))
+            ->get()
+            ->map(PresentPerson::of(...))
+            ->keyBy('id');
         $keys = array_column($lines, 'key');
         $last = $keys === [] ? [] : $this->otherColumn($walk, $keys);
         $wear = ($this->wear)($context, $keys);
-        $findings = Finding::query()->with(['actor', 'sightings'])->where('machine_id', $walk->machine_id)->where('is_struck', false)->whereNull('mended_at')->orderBy('number')->get();
+        $findings = Finding::query()
+            ->with(['actor', 'sightings'])
+            ->where('machine_id', $walk->machine_id)
+            ->where('is_struck', false)
+            ->whereNull('mended_at')
+            ->orderBy('number')
+            ->get();
 
         return [
             'sequence' => (int) LedgerEntry::query()->where('machine_id', $walk->machine_id)->max('sequence'),
             'stage' => $walk->stage,
             'stages_entered' => $walk->stages_entered,
             'people' => $walkers,
-            'lines' => array_map(static fn (\stdClass $line): array => [
-                'key' => $line->key,
-                'outcome' => $line->outcome,
-                'entry_id' => $line->entry_id,
-                'attempts' => $line->attempts,
-                'value' => Figure::orNull($line->value),
-                'unit' => $line->unit,
-                'judgement' => $line->judgement === null ? null : PresentJudgement::of(json_decode($line->judgement, true, flags: JSON_THROW_ON_ERROR)),
-                'answered_by' => $line->answered_by_id === null ? null : $people[$line->answered_by_id],
-                'answered_at' => $line->answered_at === null ? null : Moment::text(CarbonImmutable::parse($line->answered_at, 'UTC')),
-                'last' => Figure::orNull($last[$line->key] ?? null),
-                'wear' => $wear[$line->key] ?? null,
-                'lifted_by' => DecideRelease::liftedBy(JudgedLine::check($line->key, '', Severity::from($line->severity), Outcome::from($line->outcome)))?->value,
-            ], $lines),
-            'findings' => array_values($findings->map(static fn (Finding $finding): array => PresentFinding::on($finding, $walk))->all()),
+            'lines' => array_map(
+                static fn (\stdClass $line): array => [
+                    'key' => $line->key,
+                    'outcome' => $line->outcome,
+                    'entry_id' => $line->entry_id,
+                    'attempts' => $line->attempts,
+                    'value' => Figure::orNull($line->value),
+                    'unit' => $line->unit,
+                    'judgement' => $line->judgement === null
+                            ? null
+                            : PresentJudgement::of(json_decode($line->judgement, true, flags: JSON_THROW_ON_ERROR)),
+                    'answered_by' => $line->answered_by_id === null ? null : $people[$line->answered_by_id],
+                    'answered_at' => $line->answered_at === null
+                            ? null
+                            : Moment::text(CarbonImmutable::parse($line->answered_at, 'UTC')),
+                    'last' => Figure::orNull($last[$line->key] ?? null),
+                    'wear' => $wear[$line->key] ?? null,
+                    'lifted_by' => DecideRelease::liftedBy(
+                        JudgedLine::check(
+                            $line->key,
+                            '',
+                            Severity::from($line->severity),
+                            Outcome::from($line->outcome),
+                        ),
+                    )?->value,
+                ],
+                $lines,
+            ),
+            'findings' => array_values(
+                $findings->map(static fn (Finding $finding): array => PresentFinding::on($finding, $walk))->all(),
+            ),
             'progress' => [
                 'lines_done' => $progress->linesDone,
                 'lines_left' => $progress->linesLeft,
@@ -221,20 +254,43 @@ final readonly class PresentWalk
     /** @return list<array{person: array<string, mixed>, visits: list<int>}> who walks it and which stops are whose, the one with the key first */
     private function people(WalkContext $context): array
     {
-        $people = array_values(WalkPerson::query()->with('user')->where('walk_id', $context->walk->id)->orderBy('joined_at')->orderBy('user_id')->get()->all());
+        $people = array_values(
+            WalkPerson::query()
+                ->with('user')
+                ->where('walk_id', $context->walk->id)
+                ->orderBy('joined_at')
+                ->orderBy('user_id')
+                ->get()
+                ->all(),
+        );
         if ($people === []) {
             return [];
         }
 
-        return array_map(static fn (WalkPerson $one, array $visits): array => ['person' => PresentPerson::of($one->user), 'visits' => $visits], $people, (new DivideWalk($context->plan))->among(count($people)));
+        return array_map(
+            static fn (WalkPerson $one, array $visits): array => [
+                'person' => PresentPerson::of($one->user),
+                'visits' => $visits,
+            ],
+            $people,
+            (new DivideWalk($context->plan))->among(count($people)),
+        );
     }
 
     /** Whether the hour meter was read since: every line that wears is told anew, for wear goes by the hours. */
     private function meterWasRead(WalkContext $context, int $known): bool
     {
-        $meters = array_filter($context->plan->lines(), static fn (PlannedLine $line): bool => $line->check->answer === AnswerKind::HourMeter);
+        $meters = array_filter(
+            $context->plan->lines(),
+            static fn (PlannedLine $line): bool => $line->check->answer === AnswerKind::HourMeter,
+        );
 
-        return $context->walk->lines()->toBase()->whereIn('key', array_map(static fn (PlannedLine $line): string => $line->key, array_values($meters)))->where('changed_by', '>', $known)->exists();
+        return $context->walk
+            ->lines()
+            ->toBase()
+            ->whereIn('key', array_map(static fn (PlannedLine $line): string => $line->key, array_values($meters)))
+            ->where('changed_by', '>', $known)
+            ->exists();
     }
 
     /**

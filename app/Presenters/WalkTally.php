@@ -6,7 +6,10 @@ namespace App\Presenters;
 
 use Illuminate\Support\Facades\DB;
 
-/** How far a walk has come, counted by the database: a day has thousands of lines, and a row needs four figures of them. */
+/**
+ * How far a walk has come, counted by the database: a day has thousands of lines, and a row needs four figures of
+ * them.
+ */
 final readonly class WalkTally
 {
     /** @param  string|null  $waitsFor the check of the first line that needs attention */
@@ -26,12 +29,24 @@ final readonly class WalkTally
     public static function of(array $walks): array
     {
         $tallies = [];
-        $rows = DB::table('walk_lines')->whereIn('walk_id', $walks)->groupBy('walk_id')->selectRaw(<<<'SQL'
-            walk_id, count(*) as lines_in_all, sum(outcome <> 'open') as lines_done, sum(outcome = 'attend') as lines_attending,
-            min(case when outcome in ('attend', 'stop') then concat(lpad(position, 6, '0'), check_id) end) as first_waiting
-            SQL)->get();
+        $rows = DB::table('walk_lines')
+            ->whereIn('walk_id', $walks)
+            ->groupBy('walk_id')
+            ->selectRaw(
+                <<<'SQL'
+                walk_id, count(*) as lines_in_all, sum(outcome <> 'open') as lines_done, sum(outcome = 'attend') as lines_attending,
+                min(case when outcome in ('attend', 'stop') then concat(lpad(position, 6, '0'), check_id) end) as first_waiting
+                SQL
+                ,
+            )
+            ->get();
         foreach ($rows as $row) {
-            $tallies[$row->walk_id] = new self((int) $row->lines_in_all, (int) $row->lines_done, (int) $row->lines_attending, $row->first_waiting === null ? null : substr($row->first_waiting, 6));
+            $tallies[$row->walk_id] = new self(
+                (int) $row->lines_in_all,
+                (int) $row->lines_done,
+                (int) $row->lines_attending,
+                $row->first_waiting === null ? null : substr($row->first_waiting, 6),
+            );
         }
 
         return $tallies;

@@ -87,7 +87,12 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('set-second-factor', static fn (User $user): bool => $user->role->asksSecondFactor());
         Gate::define('read-audit', static fn (User $user): bool => $user->role->readsTheAudit());
         Gate::define('keep-models', static fn (User $user): bool => $user->role === Role::Lead);
-        RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute((int) config('jade.requests_a_minute'))->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+        RateLimiter::for(
+            'api',
+            static fn (Request $request): Limit => Limit::perMinute((int) config('jade.requests_a_minute'))->by(
+                $request->user()?->getAuthIdentifier() ?? $request->ip(),
+            ),
+        );
         // Nobody signs in with a token of the package; a bearer token is that of a link or of a collector.
         Sanctum::getAccessTokenFromRequestUsing(static fn (): null => null);
         // A link that was handed round, or is being guessed, is no way to keep the yard busy.
@@ -96,7 +101,12 @@ final class AppServiceProvider extends ServiceProvider
             static fn (Request $request): Limit => Limit::perMinute(300)->by('hirer-page|'.$request->ip()),
         );
         // What asks for one's own password again is no way to guess it.
-        RateLimiter::for('own-password', static fn (Request $request): Limit => Limit::perMinute(6)->by('own-password|'.$request->user()?->getAuthIdentifier()));
+        RateLimiter::for(
+            'own-password',
+            static fn (Request $request): Limit => Limit::perMinute(6)->by(
+                'own-password|'.$request->user()?->getAuthIdentifier(),
+            ),
+        );
         // Only what stands in front by name may say where a request came from.
         TrustProxies::at(array_filter(explode(',', (string) config('jade.trusted_proxies'))));
         // A forgotten eager load is found in a test, not in the yard.

@@ -14,7 +14,10 @@ use App\Yards\CurrentYard;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Gate;
 
-/** Finds machines by number and serial, hirers by name, hires by folio and hirer, people by name, checks by their title: the first few of each. */
+/**
+ * Finds machines by number and serial, hirers by name, hires by folio and hirer, people by name, checks by their
+ * title: the first few of each.
+ */
 final readonly class SearchYard
 {
     private const OF_EACH = 8;
@@ -41,15 +44,20 @@ final readonly class SearchYard
     /** @return list<Hit> */
     private function machines(string $words): array
     {
-        $found = Machine::query()->where(static fn (Builder $any) => $any->where(
-            'fleet_number',
-            'like',
-            self::like($words).'%',
-        )
-            ->orWhere('serial', 'like', self::like($words).'%')
-            // Who types on keys for figures has no letters: "09" is E-09.
-            ->when(ctype_digit($words), static fn (Builder $digits) => $digits->orWhere('fleet_number', 'like', "%-{$words}%")))
-            ->orderBy('fleet_number')->limit(self::OF_EACH)->get();
+        $found = Machine::query()
+            ->where(
+                static fn (Builder $any) => $any
+                    ->where('fleet_number', 'like', self::like($words).'%')
+                    ->orWhere('serial', 'like', self::like($words).'%')
+                    // Who types on keys for figures has no letters: "09" is E-09.
+                    ->when(
+                        ctype_digit($words),
+                        static fn (Builder $digits) => $digits->orWhere('fleet_number', 'like', "%-{$words}%"),
+                    ),
+            )
+            ->orderBy('fleet_number')
+            ->limit(self::OF_EACH)
+            ->get();
 
         return array_values($found->map(fn (Machine $one): Hit => new Hit(
             HitKind::Machine,

@@ -43,7 +43,11 @@ final readonly class TableHead
         $head->mustHave($table);
         $strange = array_filter(
             array_diff_key($headings, $columns),
-            static fn (string $heading): bool => ! in_array(self::plain($heading), [self::plain(self::WHAT_IS_WRONG), ''], true),
+            static fn (string $heading): bool => ! in_array(
+                self::plain($heading),
+                [self::plain(self::WHAT_IS_WRONG), ''],
+                true,
+            ),
         );
         if ($strange !== []) {
             throw $head->problem($table, ProblemName::TableHasStrangeColumns, array_values($strange));

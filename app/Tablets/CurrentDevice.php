@@ -25,13 +25,25 @@ final readonly class CurrentDevice
     {
         $value = $this->request->cookie(self::COOKIE);
         [$id, $secret] = is_string($value) ? explode('|', $value, 2) + [1 => ''] : ['', ''];
-        $tablet = Str::isUuid($id) ? Tablet::query()->withoutGlobalScope('yard')->whereKey($id)->whereNull('revoked_at')->first() : null;
+        $tablet = Str::isUuid($id)
+            ? Tablet::query()->withoutGlobalScope('yard')->whereKey($id)->whereNull('revoked_at')->first()
+            : null;
 
         return $tablet !== null && hash_equals($tablet->secret_sha256, hash('sha256', $secret)) ? $tablet : null;
     }
 
     public static function cookie(Tablet $tablet, string $secret): CookieOfResponse
     {
-        return Cookie::make(self::COOKIE, "{$tablet->id}|{$secret}", self::MINUTES_KEPT, '/', null, (bool) config('session.secure'), true, false, 'lax');
+        return Cookie::make(
+            self::COOKIE,
+            "{$tablet->id}|{$secret}",
+            self::MINUTES_KEPT,
+            '/',
+            null,
+            (bool) config('session.secure'),
+            true,
+            false,
+            'lax',
+        );
     }
 }

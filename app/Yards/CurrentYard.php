@@ -9,7 +9,10 @@ use App\Models\Yard;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Paper\CalendarDate;
 
-/** The yard in which the work of this request is done: that of whoever signed in. A command steps into each yard by itself. */
+/**
+ * The yard in which the work of this request is done: that of whoever signed in. A command steps into each yard by
+ * itself.
+ */
 final class CurrentYard
 {
     private ?Yard $yard = null;

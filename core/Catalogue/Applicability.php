@@ -34,7 +34,10 @@ final readonly class Applicability
 
         return new Reason(
             [...array_values(array_filter($this->all, $has)), ...$found],
-            [...array_values(array_filter($this->all, static fn (string $name): bool => ! $has($name))), ...($found === [] ? $this->any : [])],
+            [
+                ...array_values(array_filter($this->all, static fn (string $name): bool => ! $has($name))),
+                ...$found === [] ? $this->any : [],
+            ],
             array_values(array_filter($this->none, $has)),
         );
     }

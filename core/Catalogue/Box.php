@@ -13,7 +13,12 @@ final readonly class Box
 
     public function widenedBy(float $centimetres): self
     {
-        return new self($this->left - $centimetres, $this->top - $centimetres, $this->right + $centimetres, $this->bottom + $centimetres);
+        return new self(
+            $this->left - $centimetres,
+            $this->top - $centimetres,
+            $this->right + $centimetres,
+            $this->bottom + $centimetres,
+        );
     }
 
     public function middle(): Point
@@ -23,7 +28,10 @@ final readonly class Box
 
     public function holds(Point $point): bool
     {
-        return $point->x >= $this->left && $point->x <= $this->right && $point->y >= $this->top && $point->y <= $this->bottom;
+        return $point->x >= $this->left &&
+            $point->x <= $this->right &&
+            $point->y >= $this->top &&
+            $point->y <= $this->bottom;
     }
 
     public function area(): float

@@ -67,7 +67,10 @@ final readonly class Check
         )));
     }
 
-    /** Whether it may be said to stand together with others at its station: a look that stops nothing. What stops a machine is looked at on its own. */
+    /**
+     * Whether it may be said to stand together with others at its station: a look that stops nothing. What stops a
+     * machine is looked at on its own.
+     */
     public function mayStandTogether(): bool
     {
         return $this->answer === AnswerKind::Look && $this->severity !== Severity::Stop && $this->standsBefore === null;

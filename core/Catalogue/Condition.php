@@ -32,8 +32,14 @@ final readonly class Condition
         return new self($id, $asks, $source, null, null, null);
     }
 
-    public static function measured(string $id, string $asks, Source $source, Unit $unit, ?Quantity $atLeast, ?Quantity $atMost): self
-    {
+    public static function measured(
+        string $id,
+        string $asks,
+        Source $source,
+        Unit $unit,
+        ?Quantity $atLeast,
+        ?Quantity $atMost,
+    ): self {
         return new self($id, $asks, $source, $unit, $atLeast, $atMost);
     }
 

@@ -21,7 +21,9 @@ enum FirstVisit: string
         if ($this === self::KeyOut) {
             return $stages;
         }
-        $keyOn = array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->state->hazardLevel() === 1));
+        $keyOn = array_values(
+            array_filter($stages, static fn (Stage $stage): bool => $stage->state->hazardLevel() === 1),
+        );
 
         $others = array_values(array_filter($stages, static fn (Stage $stage): bool => ! in_array($stage, $keyOn, true)));
 

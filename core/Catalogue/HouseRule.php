@@ -18,7 +18,10 @@ final readonly class HouseRule
     ) {
     }
 
-    /** Whether the rule can be answered like this: by one of its schools, or, where it has but one, by a whole number up to 120. */
+    /**
+     * Whether the rule can be answered like this: by one of its schools, or, where it has but one, by a whole number
+     * up to 120.
+     */
     public function takes(string $value): bool
     {
         if (count($this->schools) === 1) {

@@ -45,6 +45,13 @@ final readonly class HouseRules
     /** What a machine has because of the choices: checks, lines and steps are chosen by it. */
     public function featuresFor(Features $machine): Features
     {
-        return new Features(array_merge(...array_map(static fn (HouseRule $rule): array => $rule->choice()?->grantedFeatures($machine)->names ?? [], $this->all)));
+        return new Features(
+            array_merge(
+                ...array_map(
+                    static fn (HouseRule $rule): array => $rule->choice()?->grantedFeatures($machine)->names ?? [],
+                    $this->all,
+                ),
+            ),
+        );
     }
 }

@@ -35,7 +35,9 @@ final readonly class LimitsAsked
         foreach ($this->catalogue->stages as $stage) {
             foreach ($stage->linesFor($features) as $line) {
                 if ($line->waitLimit !== null) {
-                    $asked[$line->waitLimit] = ($asked[$line->waitLimit] ?? new AskedLimit($line->waitLimit, self::WAIT, [$line->text]))->by($line->text);
+                    $asked[$line->waitLimit] = (
+                        $asked[$line->waitLimit] ?? new AskedLimit($line->waitLimit, self::WAIT, [$line->text])
+                    )->by($line->text);
                 }
             }
         }

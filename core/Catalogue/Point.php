@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
-/** A place on the plan drawing in centimetres: front to the left (-x), the machine's left-hand side at the foot (+y). */
+/**
+ * A place on the plan drawing in centimetres: front to the left (-x), the machine's left-hand side at the foot (+y).
+ */
 final readonly class Point
 {
     public function __construct(public float $x, public float $y)

@@ -7,7 +7,12 @@ namespace JadeLedger\Core\Catalogue;
 /** Something that a person is trained and judged competent for. */
 final readonly class Qualification
 {
-    public function __construct(public string $id, public string $name, public AskedFor $askedFor, public Applicability $applies, public Source $source)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public AskedFor $askedFor,
+        public Applicability $applies,
+        public Source $source,
+    ) {
     }
 }

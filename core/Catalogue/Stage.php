@@ -51,6 +51,8 @@ final readonly class Stage
     /** @return list<StageLine> */
     public function linesFor(Features $features): array
     {
-        return array_values(array_filter($this->lines, static fn (StageLine $line): bool => $line->applies->holdsFor($features)));
+        return array_values(
+            array_filter($this->lines, static fn (StageLine $line): bool => $line->applies->holdsFor($features)),
+        );
     }
 }

@@ -7,8 +7,10 @@ namespace JadeLedger\Core\Fault;
 /**
  * The lamps that are lit and the codes that are active, mapped to one of three alert levels.
  *
- * Three: the red stop lamp, or oil or coolant of the engine far out of its range. Two: the amber or the protect lamp, or
- * anything else moderately or far out of its range. One: the rest. More lamps and more codes never make it lower. Source:
+ * Three: the red stop lamp, or oil or coolant of the engine far out of its range. Two: the amber or the protect lamp,
+ * or
+ * anything else moderately or far out of its range. One: the rest. More lamps and more codes never make it lower.
+ * Source:
  * convention of this product on the lamp meanings of SAE J1939-73.
  */
 final readonly class Dashboard

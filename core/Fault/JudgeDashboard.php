@@ -9,7 +9,8 @@ use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Verdict;
 
 /**
- * The verdict on lamps and codes: level three stops the machine, level two keeps it here until the cause is found, level
+ * The verdict on lamps and codes: level three stops the machine, level two keeps it here until the cause is found,
+ * level
  * one goes out with the repair planned. Common practice, no source.
  */
 final readonly class JudgeDashboard

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Fault;
 
 /**
- * The lamps by which an engine says that something is wrong, with the place of each in the lamp byte of a trouble message.
+ * The lamps by which an engine says that something is wrong, with the place of each in the lamp byte of a trouble
+ * message.
  *
  * Source: SAE J1939-73.
  */

@@ -9,7 +9,11 @@ use JadeLedger\Core\Quantity\Quantity;
 /** What somebody saw: the kind, the system of the machine it is on, how bad it is and how large. */
 final readonly class Description
 {
-    public function __construct(public string $kind, public string $system, public ?string $degree, public ?Quantity $size)
-    {
+    public function __construct(
+        public string $kind,
+        public string $system,
+        public ?string $degree,
+        public ?Quantity $size,
+    ) {
     }
 }

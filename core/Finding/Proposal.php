@@ -9,7 +9,11 @@ use JadeLedger\Core\Catalogue\Source;
 
 final readonly class Proposal
 {
-    public function __construct(public Severity $severity, public string $ruleId, public string $reason, public Source $source)
-    {
+    public function __construct(
+        public Severity $severity,
+        public string $ruleId,
+        public string $reason,
+        public Source $source,
+    ) {
     }
 }

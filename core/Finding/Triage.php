@@ -31,14 +31,22 @@ final readonly class Triage
             }
         }
 
-        return new Proposal(Severity::Hold, 'doubt', 'Any doubt goes one level up.', new Source(SourceKind::CommonPractice, 'common practice, no source'));
+        return new Proposal(
+            Severity::Hold,
+            'doubt',
+            'Any doubt goes one level up.',
+            new Source(SourceKind::CommonPractice, 'common practice, no source'),
+        );
     }
 
     private function matches(TriageRule $rule, Description $description): bool
     {
-        return ($rule->kinds === [] || in_array($description->kind, $rule->kinds, true))
-            && ($rule->systems === [] || in_array($description->system, $rule->systems, true))
-            && ($rule->degrees === [] || in_array($description->degree, $rule->degrees, true))
-            && ($rule->atLeastMillimetres === 0 || ! ($description->size ?? Quantity::zero(Unit::Millimetre))->isLessThan(Quantity::of($rule->atLeastMillimetres, Unit::Millimetre)));
+        return ($rule->kinds === [] || in_array($description->kind, $rule->kinds, true)) &&
+            ($rule->systems === [] || in_array($description->system, $rule->systems, true)) &&
+            ($rule->degrees === [] || in_array($description->degree, $rule->degrees, true)) &&
+            ($rule->atLeastMillimetres === 0 ||
+                ! ($description->size ?? Quantity::zero(Unit::Millimetre))->isLessThan(
+                    Quantity::of($rule->atLeastMillimetres, Unit::Millimetre),
+                ));
     }
 }

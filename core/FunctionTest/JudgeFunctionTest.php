@@ -13,7 +13,8 @@ use JadeLedger\Core\Reading\Verdict;
 /**
  * The verdict on a function test: it stands when every step responded as expected.
  *
- * Any deviation ends the test there and weighs as much as the check does. A test that was broken off proves nothing: the
+ * Any deviation ends the test there and weighs as much as the check does. A test that was broken off proves nothing:
+ * the
  * line stays open and is begun again from the first step. Common practice, no source.
  */
 final readonly class JudgeFunctionTest
@@ -31,10 +32,20 @@ final readonly class JudgeFunctionTest
         return match (true) {
             $failed !== null => $this->failed($check, $failed, $run->responses[$failed - 1], $figures),
             $run->brokenOffBecause !== null => Verdict::open(
-                new Phrase('test.broken_off', ['done' => (string) count($run->responses), 'count' => (string) count($check->test), 'because' => $run->brokenOffBecause]),
-                [], $check->source, new Phrase('test.begin_again'),
+                new Phrase('test.broken_off', [
+                    'done' => (string) count($run->responses),
+                    'count' => (string) count($check->test),
+                    'because' => $run->brokenOffBecause,
+                ]),
+                [],
+                $check->source,
+                new Phrase('test.begin_again'),
             ),
-            default => Verdict::stands(new Phrase('test.passed', ['count' => (string) count($check->test)]), [], $check->source),
+            default => Verdict::stands(
+                new Phrase('test.passed', ['count' => (string) count($check->test)]),
+                [],
+                $check->source,
+            ),
         };
     }
 
@@ -70,7 +81,15 @@ final readonly class JudgeFunctionTest
     private function failed(Check $check, int $number, StepResponse $response, array $figures): Verdict
     {
         $step = $check->test[$number - 1];
-        $reason = new Phrase('test.failed', ['step' => (string) $number, 'do' => $step->do, 'expect' => $step->expect, 'observed' => $response->observed] + array_intersect_key($figures, array_flip($step->figures())));
+        $reason = new Phrase(
+            'test.failed',
+            [
+                'step' => (string) $number,
+                'do' => $step->do,
+                'expect' => $step->expect,
+                'observed' => $response->observed,
+            ] + array_intersect_key($figures, array_flip($step->figures())),
+        );
         $act = new Phrase('test.means', ['means' => $step->failMeans]);
 
         return ($step->severity ?? $check->severity) === Severity::Stop

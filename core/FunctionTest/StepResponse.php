@@ -22,6 +22,8 @@ final readonly class StepResponse
     {
         $observed = trim($observed);
 
-        return mb_strlen($observed) < 3 ? throw TestRunDoesNotFit::because(TestRunFault::NothingObserved) : new self(false, $observed, null);
+        return mb_strlen($observed) < 3
+            ? throw TestRunDoesNotFit::because(TestRunFault::NothingObserved)
+            : new self(false, $observed, null);
     }
 }

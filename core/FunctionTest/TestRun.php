@@ -27,7 +27,9 @@ final readonly class TestRun
     {
         $because = trim($because);
 
-        return mb_strlen($because) < 3 ? throw TestRunDoesNotFit::because(TestRunFault::NoReason) : new self($responses, $because);
+        return mb_strlen($because) < 3
+            ? throw TestRunDoesNotFit::because(TestRunFault::NoReason)
+            : new self($responses, $because);
     }
 
     /** The number, from 1, of the step that did not respond as expected. */

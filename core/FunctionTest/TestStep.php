@@ -30,7 +30,11 @@ final readonly class TestStep
     /** @return list<string> names of the limits of a model whose figures it names */
     public function figures(): array
     {
-        preg_match_all('/\{([a-z][a-z0-9_]*_(?:angle|length))\}/', "{$this->do} {$this->expect} {$this->failMeans}", $names);
+        preg_match_all(
+            '/\{([a-z][a-z0-9_]*_(?:angle|length))\}/',
+            "{$this->do} {$this->expect} {$this->failMeans}",
+            $names,
+        );
 
         return array_values(array_unique($names[1]));
     }

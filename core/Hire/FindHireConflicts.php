@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Hire;
 
-/** What stands in the way of a hire. Nothing is allowed in silence: what does not bar is said. Common practice, no source. */
+/**
+ * What stands in the way of a hire. Nothing is allowed in silence: what does not bar is said. Common practice, no
+ * source.
+ */
 final readonly class FindHireConflicts
 {
     /**

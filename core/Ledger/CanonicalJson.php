@@ -38,7 +38,10 @@ final class CanonicalJson
         }
         // UTF-16 big-endian bytes compare as code units do; UTF-8 bytes do not.
         usort($keyed, static fn (array $a, array $b): int => strcmp(self::utf16($a[0]), self::utf16($b[0])));
-        $parts = array_map(static fn (array $pair): string => self::string($pair[0]).':'.self::encode($pair[1]), $keyed);
+        $parts = array_map(
+            static fn (array $pair): string => self::string($pair[0]).':'.self::encode($pair[1]),
+            $keyed,
+        );
 
         return '{'.implode(',', $parts).'}';
     }
@@ -55,7 +58,10 @@ final class CanonicalJson
     private static function string(string $value): string
     {
         try {
-            return json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_LINE_TERMINATORS | JSON_THROW_ON_ERROR);
+            return json_encode(
+                $value,
+                JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_LINE_TERMINATORS | JSON_THROW_ON_ERROR,
+            );
         } catch (\JsonException $failure) {
             throw CanonicalJsonCannotExpress::text($failure->getMessage());
         }

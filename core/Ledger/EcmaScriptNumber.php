@@ -52,7 +52,11 @@ final class EcmaScriptNumber
             $count <= $point && $point <= 21 => str_pad($digits, $point, '0'),
             $point > 0 && $point <= 21 => substr($digits, 0, $point).'.'.substr($digits, $point),
             $point > -6 && $point <= 0 => '0.'.str_repeat('0', -$point).$digits,
-            default => $digits[0].($count > 1 ? '.'.substr($digits, 1) : '').'e'.($point > 0 ? '+' : '-').abs($point - 1),
+            default => $digits[0].
+                ($count > 1 ? '.'.substr($digits, 1) : '').
+                'e'.
+                ($point > 0 ? '+' : '-').
+                abs($point - 1),
         };
     }
 }

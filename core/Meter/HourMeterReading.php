@@ -81,10 +81,19 @@ final readonly class HourMeterReading
                 $working, $this->limits->source(), new Phrase('meter.confirm'),
             ),
             $gain->isGreaterThan($most) => Verdict::disputed(
-                new Phrase('meter.gained_too_much', ['gain' => $gain->text(), 'elapsed' => (string) $elapsed->decimal(1, RoundingMode::HALF_UP)]),
-                [...$working, "{$gain->text()} h > {$elapsed->decimal(1, RoundingMode::HALF_UP)} h"], $this->limits->source(), new Phrase('meter.confirm'),
+                new Phrase('meter.gained_too_much', [
+                    'gain' => $gain->text(),
+                    'elapsed' => (string) $elapsed->decimal(1, RoundingMode::HALF_UP),
+                ]),
+                [...$working, "{$gain->text()} h > {$elapsed->decimal(1, RoundingMode::HALF_UP)} h"],
+                $this->limits->source(),
+                new Phrase('meter.confirm'),
             ),
-            default => Verdict::stands(new Phrase('meter.plausible', ['gain' => $gain->text()]), $working, $this->limits->source()),
+            default => Verdict::stands(
+                new Phrase('meter.plausible', ['gain' => $gain->text()]),
+                $working,
+                $this->limits->source(),
+            ),
         };
     }
 

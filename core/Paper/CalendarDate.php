@@ -18,7 +18,8 @@ final readonly class CalendarDate
      */
     public static function parse(string $text): self
     {
-        return preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $part) === 1 && checkdate((int) $part[2], (int) $part[3], (int) $part[1])
+        return preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $part) === 1 &&
+            checkdate((int) $part[2], (int) $part[3], (int) $part[1])
             ? new self((int) $part[1], (int) $part[2], (int) $part[3])
             : throw NotADate::written($text);
     }
@@ -92,6 +93,11 @@ final readonly class CalendarDate
         $year = $this->month > 2 ? $this->year : $this->year - 1;
         $month = ($this->month + 9) % 12;
 
-        return 365 * $year + intdiv($year, 4) - intdiv($year, 100) + intdiv($year, 400) + intdiv($month * 306 + 5, 10) + $this->day;
+        return 365 * $year +
+            intdiv($year, 4) -
+            intdiv($year, 100) +
+            intdiv($year, 400) +
+            intdiv($month * 306 + 5, 10) +
+            $this->day;
     }
 }

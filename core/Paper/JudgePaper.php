@@ -11,8 +11,10 @@ use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Verdict;
 
 /**
- * The verdict on a date or a serial: a paper has to be valid on the day and until the hire ends, and the plate has to be
- * the one of the record. What is amiss weighs as much as the check does. Common practice, no source, for the hire's end.
+ * The verdict on a date or a serial: a paper has to be valid on the day and until the hire ends, and the plate has to
+ * be
+ * the one of the record. What is amiss weighs as much as the check does. Common practice, no source, for the hire's
+ * end.
  */
 final readonly class JudgePaper
 {
@@ -31,7 +33,13 @@ final readonly class JudgePaper
             throw NotADate::written($done->text());
         }
         $term = Term::of($paper, $done, $at);
-        $figures = ['done' => $done->text(), 'due' => $term->day->text(), 'end' => $hire->end->text(), 'days' => (string) abs($hire->end->daysUntil($term->day)), 'hours' => $term->hours?->text() ?? ''];
+        $figures = [
+            'done' => $done->text(),
+            'due' => $term->day->text(),
+            'end' => $hire->end->text(),
+            'days' => (string) abs($hire->end->daysUntil($term->day)),
+            'hours' => $term->hours?->text() ?? '',
+        ];
         $working = ["{$done->text()} + {$paper->months} mo = {$term->day->text()}"];
         if ($term->hours !== null) {
             $working[] = "{$at?->text()} h + {$paper->hours} h = {$term->hours->text()} h";
@@ -99,7 +107,11 @@ final readonly class JudgePaper
 
         return self::bare($plate) === self::bare($record)
             ? Verdict::stands(new Phrase('paper.same_serial', $figures), [], $this->check->source)
-            : $this->amiss(new Phrase('paper.other_serial', $figures), [], new Phrase('look.act', ['act' => $this->check->ifNot]));
+            : $this->amiss(
+                new Phrase('paper.other_serial', $figures),
+                [],
+                new Phrase('look.act', ['act' => $this->check->ifNot]),
+            );
     }
 
     private static function bare(string $serial): string

@@ -10,6 +10,8 @@ final class UnitsDoNotMatch extends \DomainException implements Refusal
 {
     public static function between(Unit $left, Unit $right): self
     {
-        return new self("A value in {$left->value} cannot be expressed in {$right->value}: they measure different things.");
+        return new self(
+            "A value in {$left->value} cannot be expressed in {$right->value}: they measure different things.",
+        );
     }
 }

@@ -14,8 +14,13 @@ final readonly class Band
      * @param string $says key of the sentence
      * @param string|null $act key of what to do
      */
-    private function __construct(public Outcome $outcome, public ?Quantity $upTo, public Edge $edge, public string $says, public ?string $act)
-    {
+    private function __construct(
+        public Outcome $outcome,
+        public ?Quantity $upTo,
+        public Edge $edge,
+        public string $says,
+        public ?string $act,
+    ) {
     }
 
     public static function upTo(Quantity $end, Edge $edge, Outcome $outcome, string $says, ?string $act = null): self

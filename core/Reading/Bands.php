@@ -20,7 +20,11 @@ final readonly class Bands
         $all = [$first, ...array_values($more)];
         foreach ($all as $at => $band) {
             $next = $all[$at + 1] ?? null;
-            if ($next === null ? $band->upTo !== null : $band->upTo === null || ($next->upTo !== null && ! $band->upTo->isLessThan($next->upTo))) {
+            if (
+                $next === null
+                    ? $band->upTo !== null
+                    : $band->upTo === null || ($next->upTo !== null && ! $band->upTo->isLessThan($next->upTo))
+            ) {
                 throw BandsOutOfOrder::at($band);
             }
         }

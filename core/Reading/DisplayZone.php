@@ -43,6 +43,11 @@ final readonly class DisplayZone implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        return BandVerdict::of($this->bands()->of($observation->value), ['level' => $observation->value->text()], ["{$observation->value->text()} %"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['level' => $observation->value->text()],
+            ["{$observation->value->text()} %"],
+            $this->source,
+        );
     }
 }

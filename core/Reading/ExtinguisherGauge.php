@@ -11,7 +11,8 @@ use JadeLedger\Core\Quantity\Unit;
 /**
  * Pressure of a fire extinguisher on its own gauge, in bar; the green field is printed on it.
  *
- * Out of the green it is exchanged, above it too: it stood in the heat or was filled wrongly. Common practice, no source.
+ * Out of the green it is exchanged, above it too: it stood in the heat or was filled wrongly. Common practice, no
+ * source.
  */
 final readonly class ExtinguisherGauge implements ScaleReading
 {
@@ -44,6 +45,11 @@ final readonly class ExtinguisherGauge implements ScaleReading
     {
         $figures = ['pressure' => $observation->value, 'least' => $this->least, 'most' => $this->most];
 
-        return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} bar"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            $figures,
+            ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} bar"],
+            $this->source,
+        );
     }
 }

@@ -7,7 +7,8 @@ namespace JadeLedger\Core\Reading;
 use JadeLedger\Core\Quantity\Unit;
 
 /**
- * Something on a machine that is read, as it is on one model: in which unit, from where to where, how it looks, and what a
+ * Something on a machine that is read, as it is on one model: in which unit, from where to where, how it looks, and
+ * what a
  * figure on it means. A new kind of reading is a class that answers these.
  */
 interface Instrument extends Limits

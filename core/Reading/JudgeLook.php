@@ -38,7 +38,8 @@ final readonly class JudgeLook
     }
 
     /**
-     * What may be said of a check. A part is said to be missing only where the model brings the line, and never one that
+     * What may be said of a check. A part is said to be missing only where the model brings the line, and never one
+     * that
      * can stop the machine or that keeps a state shut: who finds nothing there has found a fault. Common practice, no
      * source.
      *

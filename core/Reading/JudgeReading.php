@@ -39,7 +39,10 @@ final readonly class JudgeReading
 
             return $later ? Judgement::toBeReadLater($verdict, $validity) : Judgement::notValid($verdict, $validity);
         }
-        if ($this->instrument instanceof DipstickLimits && ! ($observation->face ?? Face::Cold)->isReadWhen($present->state->temperature)) {
+        if (
+            $this->instrument instanceof DipstickLimits &&
+            ! ($observation->face ?? Face::Cold)->isReadWhen($present->state->temperature)
+        ) {
             return Judgement::notValid(
                 Verdict::open(new Phrase('dipstick.wrong_face'), [], $this->instrument->source()),
                 $validity,
@@ -49,7 +52,10 @@ final readonly class JudgeReading
         return Judgement::valid($this->seen($observation), $validity);
     }
 
-    /** Only what can wait is missing, and it was measured: a thermometer that nobody looked at does not start a machine. */
+    /**
+     * Only what can wait is missing, and it was measured: a thermometer that nobody looked at does not start a
+     * machine.
+     */
     private function mayWait(Validity $validity, Observation $observation): bool
     {
         $measured = array_map(
@@ -92,7 +98,12 @@ final readonly class JudgeReading
             return $verdict;
         }
 
-        return Verdict::attend(new Phrase('reading.looks_'.$look), $verdict->working, $verdict->source, new Phrase('reading.sample'));
+        return Verdict::attend(
+            new Phrase('reading.looks_'.$look),
+            $verdict->working,
+            $verdict->source,
+            new Phrase('reading.sample'),
+        );
     }
 
     /** @param  list<string>  $ids */

@@ -6,7 +6,10 @@ namespace JadeLedger\Core\Reading;
 
 use JadeLedger\Core\Quantity\Quantity;
 
-/** A reading that is taken at several points of one thing, such as the cells of a battery, and judged by the worst of them. */
+/**
+ * A reading that is taken at several points of one thing, such as the cells of a battery, and judged by the worst of
+ * them.
+ */
 interface ReadAtPoints extends ScaleReading
 {
     /** How many figures there are. */

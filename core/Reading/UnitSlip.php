@@ -38,7 +38,11 @@ final readonly class UnitSlip
             foreach (in_array($typed->unit, $units, true) ? $units : [] as $unit) {
                 $meant = Quantity::of((string) $typed->decimal(6, RoundingMode::HALF_UP), $unit);
                 $inOurs = $meant->in($typed->unit);
-                if ($unit !== $typed->unit && ! $inOurs->isGreaterThan($reading->scale()->high) && $reading->bands()->of($inOurs)->outcome === Outcome::Stands) {
+                if (
+                    $unit !== $typed->unit &&
+                    ! $inOurs->isGreaterThan($reading->scale()->high) &&
+                    $reading->bands()->of($inOurs)->outcome === Outcome::Stands
+                ) {
                     return new self($meant, $inOurs);
                 }
             }
@@ -51,7 +55,10 @@ final readonly class UnitSlip
     {
         return new Phrase('reading.unit_slip', [
             'meant' => "{$this->meant->text()} {$this->meant->unit->symbol()}",
-            'ours' => "{$this->inOurs->decimal(1, RoundingMode::HALF_UP)->stripTrailingZeros()} {$this->inOurs->unit->symbol()}",
+            'ours' => "{$this->inOurs->decimal(
+                1,
+                RoundingMode::HALF_UP,
+            )->stripTrailingZeros()} {$this->inOurs->unit->symbol()}",
         ]);
     }
 }

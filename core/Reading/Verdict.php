@@ -29,14 +29,24 @@ final readonly class Verdict
     }
 
     /** @param  list<string>  $working */
-    public static function attend(Phrase $reason, array $working, Source $source, ?Phrase $act = null, ?TopUp $topUp = null): self
-    {
+    public static function attend(
+        Phrase $reason,
+        array $working,
+        Source $source,
+        ?Phrase $act = null,
+        ?TopUp $topUp = null,
+    ): self {
         return new self(Outcome::Attend, $reason, $act, $working, $source, $topUp);
     }
 
     /** @param  list<string>  $working */
-    public static function stop(Phrase $reason, array $working, Source $source, ?Phrase $act = null, ?TopUp $topUp = null): self
-    {
+    public static function stop(
+        Phrase $reason,
+        array $working,
+        Source $source,
+        ?Phrase $act = null,
+        ?TopUp $topUp = null,
+    ): self {
         return new self(Outcome::Stop, $reason, $act, $working, $source, $topUp);
     }
 
@@ -49,7 +59,15 @@ final readonly class Verdict
     /** The same verdict with another thing to do first. */
     public function after(Phrase $act): self
     {
-        return new self($this->outcome, $this->reason, $act, $this->working, $this->source, $this->topUp, $this->isDisputed);
+        return new self(
+            $this->outcome,
+            $this->reason,
+            $act,
+            $this->working,
+            $this->source,
+            $this->topUp,
+            $this->isDisputed,
+        );
     }
 
     /**

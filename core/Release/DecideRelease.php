@@ -53,7 +53,9 @@ final readonly class DecideRelease
 
         return match (true) {
             $tag === TagState::Hanging, in_array(Remedy::Repair, $lifts, true) => Decision::TaggedOut,
-            in_array(Remedy::Answer, $lifts, true), in_array(Remedy::Reread, $lifts, true), in_array(Remedy::LeadsCondition, $lifts, true) => Decision::Held,
+            in_array(Remedy::Answer, $lifts, true),
+            in_array(Remedy::Reread, $lifts, true),
+            in_array(Remedy::LeadsCondition, $lifts, true) => Decision::Held,
             default => Decision::Released,
         };
     }

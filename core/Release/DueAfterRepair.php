@@ -31,10 +31,13 @@ final readonly class DueAfterRepair
     public function of(array $mended): array
     {
         $checks = array_map(static fn (string $key): string => explode('@', $key)[0], $mended);
-        $due = array_filter($this->plan->lines(), fn (PlannedLine $line): bool => $this->features->has(self::LIFTS_PEOPLE)
-            || in_array($line->key, $mended, true)
-            || array_intersect($line->check->after, $checks) !== []
-            || in_array(Occasion::AfterRepair, $line->check->dueOn($this->features), true));
+        $due = array_filter(
+            $this->plan->lines(),
+            fn (PlannedLine $line): bool => $this->features->has(self::LIFTS_PEOPLE) ||
+                in_array($line->key, $mended, true) ||
+                array_intersect($line->check->after, $checks) !== [] ||
+                in_array(Occasion::AfterRepair, $line->check->dueOn($this->features), true),
+        );
 
         return array_values(array_map(static fn (PlannedLine $line): string => $line->key, $due));
     }

@@ -36,12 +36,20 @@ final readonly class MayTagIn
     /** @return list<JudgedLine> what stops the machine, mended or not */
     public function stops(): array
     {
-        return array_values(array_filter($this->machine, static fn (JudgedLine $line): bool => $line->outcome === Outcome::Stop));
+        return array_values(
+            array_filter($this->machine, static fn (JudgedLine $line): bool => $line->outcome === Outcome::Stop),
+        );
     }
 
     /** @return list<JudgedLine> what the repair made due and does not stand yet */
     public function stillDue(): array
     {
-        return array_values(array_filter($this->machine, fn (JudgedLine $line): bool => $line->outcome !== Outcome::Stands && in_array($line->reference, $this->due, true)));
+        return array_values(
+            array_filter(
+                $this->machine,
+                fn (JudgedLine $line): bool => $line->outcome !== Outcome::Stands &&
+                    in_array($line->reference, $this->due, true),
+            ),
+        );
     }
 }

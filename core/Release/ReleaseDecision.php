@@ -65,6 +65,11 @@ final readonly class ReleaseDecision
     /** @return list<Ground> those that need a condition of the lead */
     public function needingConditions(): array
     {
-        return array_values(array_filter($this->grounds, static fn (Ground $ground): bool => $ground->liftedBy === Remedy::LeadsCondition));
+        return array_values(
+            array_filter(
+                $this->grounds,
+                static fn (Ground $ground): bool => $ground->liftedBy === Remedy::LeadsCondition,
+            ),
+        );
     }
 }

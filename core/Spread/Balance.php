@@ -14,7 +14,10 @@ enum Balance: string
     case NeverReadIn = 'never_read_in';
     /** Pieces went out that did not come back. */
     case Missing = 'missing';
-    /** Less in a tank than at Out: fuel and exhaust fluid are charged, or let go with a reason. Common practice, no source. */
+    /**
+     * Less in a tank than at Out: fuel and exhaust fluid are charged, or let go with a reason. Common practice, no
+     * source.
+     */
     case Used = 'used';
     /** The hour meter contradicts the Out column. */
     case Disputed = 'disputed';

@@ -16,8 +16,12 @@ final readonly class FindingLine
 
     public Balance $balance;
 
-    public function __construct(public string $findingId, public ?Quantity $out, public ?Quantity $in, InColumn $column = InColumn::Finished)
-    {
+    public function __construct(
+        public string $findingId,
+        public ?Quantity $out,
+        public ?Quantity $in,
+        InColumn $column = InColumn::Finished,
+    ) {
         $this->comparison = Comparison::between($out, $in);
         $this->difference = $in === null ? null : ($out === null ? $in : $in->minus($out));
         $this->balance = match ($this->comparison) {

@@ -9,7 +9,8 @@ use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Movement;
 
 /**
- * When a machine that was just worked will be cold to the hand. How long that takes is content: the lines of a state say
+ * When a machine that was just worked will be cold to the hand. How long that takes is content: the lines of a state
+ * say
  * `cools_minutes`, with the source.
  */
 final readonly class Cooling

@@ -17,7 +17,8 @@ final readonly class Crossing
 
     public function seconds(): int
     {
-        return $this->stage->seconds + array_sum(array_map(static fn (StageLine $line): int => $line->waitSeconds, $this->lines));
+        return $this->stage->seconds +
+            array_sum(array_map(static fn (StageLine $line): int => $line->waitSeconds, $this->lines));
     }
 
     /**

@@ -9,8 +9,10 @@ use JadeLedger\Core\Catalogue\StationKind;
 /**
  * Divides a walk by stations among the people who share it.
  *
- * Only while the engine stands still: as long as it runs, one person commands it and nobody else is near. The papers and
- * the seat belong to the first of them, who carries the key. The stations of a state are cut where the way round is cut,
+ * Only while the engine stands still: as long as it runs, one person commands it and nobody else is near. The papers
+ * and
+ * the seat belong to the first of them, who carries the key. The stations of a state are cut where the way round is
+ * cut,
  * so that each has one stretch of it, and the longest share is as short as can be. Common practice, no source.
  */
 final readonly class DivideWalk
@@ -27,10 +29,22 @@ final readonly class DivideWalk
     {
         $shares = array_fill(0, $people, []);
         foreach ($this->plan->crossings as $crossing) {
-            $visits = array_values(array_filter($this->plan->visits, static fn (Visit $visit): bool => $visit->stageId === $crossing->stage->id));
-            $around = array_values(array_filter($visits, static fn (Visit $visit): bool => $visit->station->standing === StationKind::Beside));
+            $visits = array_values(
+                array_filter(
+                    $this->plan->visits,
+                    static fn (Visit $visit): bool => $visit->stageId === $crossing->stage->id,
+                ),
+            );
+            $around = array_values(
+                array_filter(
+                    $visits,
+                    static fn (Visit $visit): bool => $visit->station->standing === StationKind::Beside,
+                ),
+            );
             $isStill = $crossing->stage->state->engine === Engine::Stopped;
-            $ends = $isStill ? $this->ends($around, $this->seconds($visits) - $this->seconds($around), $people) : [count($around)];
+            $ends = $isStill
+                ? $this->ends($around, $this->seconds($visits) - $this->seconds($around), $people)
+                : [count($around)];
             foreach ($visits as $visit) {
                 $at = array_search($visit, $around, true);
                 $person = 0;
@@ -45,7 +59,8 @@ final readonly class DivideWalk
     }
 
     /**
-     * Where each share ends, so that the longest one is as short as can be; the first person has other things to do besides.
+     * Where each share ends, so that the longest one is as short as can be; the first person has other things to do
+     * besides.
      *
      * @param list<Visit> $visits along the way
      * @return list<int>
@@ -78,7 +93,10 @@ final readonly class DivideWalk
         $longest = 0;
         foreach ($ends as $person => $end) {
             $from = $ends[$person - 1] ?? 0;
-            $longest = max($longest, $this->seconds(array_slice($visits, $from, $end - $from)) + ($person === 0 ? $besides : 0));
+            $longest = max(
+                $longest,
+                $this->seconds(array_slice($visits, $from, $end - $from)) + ($person === 0 ? $besides : 0),
+            );
         }
 
         return $longest;

@@ -12,8 +12,11 @@ use JadeLedger\Core\Catalogue\StationKind;
 /** Puts the lines of one stage in order: along the route, but never before what they need first. */
 final readonly class OrderStage
 {
-    public function __construct(private Family $family, private Route $route, private Circuit $circuit = Circuit::Single)
-    {
+    public function __construct(
+        private Family $family,
+        private Route $route,
+        private Circuit $circuit = Circuit::Single,
+    ) {
     }
 
     /**
@@ -27,10 +30,15 @@ final readonly class OrderStage
         while ($open !== []) {
             $stop = $this->nextStop($open);
             if ($stop === null) {
-                throw NoSafeOrder::among($stageId, array_map(static fn (PlannedLine $line): string => $line->key, $open));
+                throw NoSafeOrder::among(
+                    $stageId,
+                    array_map(static fn (PlannedLine $line): string => $line->key, $open),
+                );
             }
             $stops[] = $stop;
-            $open = array_values(array_filter($open, static fn (PlannedLine $line): bool => ! in_array($line, $stop->lines, true)));
+            $open = array_values(
+                array_filter($open, static fn (PlannedLine $line): bool => ! in_array($line, $stop->lines, true)),
+            );
         }
 
         return $stops;
@@ -49,7 +57,11 @@ final readonly class OrderStage
             do {
                 $before = count($taken);
                 foreach ($open as $line) {
-                    if ($station === $this->family->stationFor($line->place) && ! in_array($line, $taken, true) && ! $this->waits($line, $open, $taken)) {
+                    if (
+                        $station === $this->family->stationFor($line->place) &&
+                        ! in_array($line, $taken, true) &&
+                        ! $this->waits($line, $open, $taken)
+                    ) {
                         $taken[] = $line;
                     }
                 }

@@ -39,7 +39,10 @@ final readonly class Pace
         $enough = array_filter($measured, static fn (array $all): bool => count($all) >= self::ENOUGH);
         ksort($enough);
 
-        return new self(array_map(static fn (array $all): int => max(self::SHORTEST, (int) round(self::middle($all))), $enough), $walks);
+        return new self(
+            array_map(static fn (array $all): int => max(self::SHORTEST, (int) round(self::middle($all))), $enough),
+            $walks,
+        );
     }
 
     public static function check(string $id): string

@@ -10,8 +10,13 @@ use JadeLedger\Core\Reading\Outcome;
 final readonly class Progress
 {
     /** @param  int  $linesShut lines that may not be done until something is mended */
-    private function __construct(public int $linesDone, public int $linesLeft, public int $linesShut, public int $secondsLeft, public int $secondsPlanned)
-    {
+    private function __construct(
+        public int $linesDone,
+        public int $linesLeft,
+        public int $linesShut,
+        public int $secondsLeft,
+        public int $secondsPlanned,
+    ) {
     }
 
     /**
@@ -24,12 +29,22 @@ final readonly class Progress
         $replanned = ReachableStates::after($plan, $outcomes);
         $open = array_filter($plan->lines(), $isOpen);
         $left = array_filter($replanned->lines(), $isOpen);
-        $ahead = array_filter($plan->crossings, static fn (Crossing $crossing): bool => ! in_array($crossing->stage->id, $stagesEntered, true) && ! $replanned->isShut($crossing->stage->id));
+        $ahead = array_filter(
+            $plan->crossings,
+            static fn (Crossing $crossing): bool => ! in_array($crossing->stage->id, $stagesEntered, true) &&
+                ! $replanned->isShut($crossing->stage->id),
+        );
         $all = count($plan->lines());
         $seconds = array_sum(array_map(static fn (PlannedLine $line): int => $line->check->seconds, $left))
             + array_sum(array_map(static fn (Crossing $crossing): int => $crossing->seconds(), $ahead));
         $onFoot = $all === 0 ? 0 : (int) round($plan->secondsOnFoot() * count($left) / $all);
 
-        return new self($all - count($open), count($left), count($open) - count($left), $seconds + $onFoot, $plan->seconds());
+        return new self(
+            $all - count($open),
+            count($left),
+            count($open) - count($left),
+            $seconds + $onFoot,
+            $plan->seconds(),
+        );
     }
 }

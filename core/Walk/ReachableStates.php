@@ -9,7 +9,8 @@ use JadeLedger\Core\Reading\Outcome;
 /**
  * The walk as it goes on after what was found: what may no longer be done, what may, and because of what.
  *
- * A line that says stop shuts the state that it guards and every state in which at least as much is alive. Nothing of the
+ * A line that says stop shuts the state that it guards and every state in which at least as much is alive. Nothing of
+ * the
  * plan is lost: when the line stands after the mend and the second reading, what was shut is there again.
  */
 final readonly class ReachableStates
@@ -46,6 +47,8 @@ final readonly class ReachableStates
     /** @return list<PlannedLine> the lines that may still be done, in walking order */
     public function lines(): array
     {
-        return array_values(array_filter($this->plan->lines(), fn (PlannedLine $line): bool => ! $this->isShut($line->stage->id)));
+        return array_values(
+            array_filter($this->plan->lines(), fn (PlannedLine $line): bool => ! $this->isShut($line->stage->id)),
+        );
     }
 }

@@ -27,7 +27,8 @@ final readonly class Route
     public static function round(Family $family, Corner $from, Turn $turn): self
     {
         $box = $family->outline->widenedBy(self::CLEARANCE);
-        // Front to the left and the left-hand side at the foot: clockwise runs front left, front right, rear right, rear left.
+        // Front to the left and the left-hand side at the foot: clockwise runs front left, front right, rear right,
+        // rear left.
         $order = [Corner::FrontLeft, Corner::FrontRight, Corner::RearRight, Corner::RearLeft];
         if ($turn === Turn::CounterClockwise) {
             $order = array_reverse($order);
@@ -57,7 +58,9 @@ final readonly class Route
     /** The spot on the path that is nearest to the station, in centimetres from the start corner; of the seat too. */
     public function spotOf(Station $station): float
     {
-        return $station->standing === StationKind::StartCorner ? 0.0 : $this->distanceToSpot($station->stands ?? $station->shows);
+        return $station->standing === StationKind::StartCorner
+            ? 0.0
+            : $this->distanceToSpot($station->stands ?? $station->shows);
     }
 
     /** Centimetres from the start corner to where the path comes nearest to a spot. */

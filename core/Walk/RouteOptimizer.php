@@ -10,7 +10,8 @@ use JadeLedger\Core\Catalogue\StationKind;
  * Shortens the way through the stops of one stage without putting a line before one that it waits for.
  *
  * The round as it is walked by habit stays where nothing is saved, for a routine makes a change visible. Otherwise the
- * stops are put together one by one, the most promising beginnings kept at each length, and what comes of it is polished
+ * stops are put together one by one, the most promising beginnings kept at each length, and what comes of it is
+ * polished
  * by moving and turning parts while that saves steps. The seat, where there is one, stays last.
  */
 final readonly class RouteOptimizer
@@ -62,7 +63,12 @@ final readonly class RouteOptimizer
     private function build(array $ways, array $before): array
     {
         $count = count($before);
-        $waits = array_map(static fn (array $stops): int => array_sum(array_map(static fn (int $stop): int => 1 << $stop, array_keys($stops))), $before);
+        $waits = array_map(
+            static fn (array $stops): int => array_sum(
+                array_map(static fn (int $stop): int => 1 << $stop, array_keys($stops)),
+            ),
+            $before,
+        );
         // Of the beginnings with the same stops and the same last one, only the shortest is worth keeping.
         $beginnings = [[0, 0.0, 0.0, []]];
         for ($size = 0; $size < $count; $size++) {
@@ -77,7 +83,12 @@ final readonly class RouteOptimizer
                     $walked = $length + $ways[$at][$next];
                     $key = $grown * 64 + $next;
                     if (! isset($longer[$key]) || $walked < $longer[$key][1]) {
-                        $longer[$key] = [$grown, $walked, $walked + self::atLeast($grown, $ways[$next]), [...$order, $next]];
+                        $longer[$key] = [
+                            $grown,
+                            $walked,
+                            $walked + self::atLeast($grown, $ways[$next]),
+                            [...$order, $next],
+                        ];
                     }
                 }
             }
@@ -137,7 +148,11 @@ final readonly class RouteOptimizer
         $count = count($order);
         for ($from = 0; $from < $count; $from++) {
             for ($to = $from + 1; $to < $count; $to++) {
-                yield [...array_slice($order, 0, $from), ...array_reverse(array_slice($order, $from, $to - $from + 1)), ...array_slice($order, $to + 1)];
+                yield [
+                    ...array_slice($order, 0, $from),
+                    ...array_reverse(array_slice($order, $from, $to - $from + 1)),
+                    ...array_slice($order, $to + 1),
+                ];
             }
             for ($size = 1; $size <= min(3, $count - $from); $size++) {
                 $part = array_slice($order, $from, $size);

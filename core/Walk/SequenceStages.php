@@ -52,7 +52,8 @@ final readonly class SequenceStages
     /** The states in which a line may be done, as a set of bits. */
     private function stagesFor(DueLine $line): int
     {
-        $before = $line->check->standsBefore === null ? count($this->stages) : $this->gateOf($line->check->standsBefore);
+        $before =
+            $line->check->standsBefore === null ? count($this->stages) : $this->gateOf($line->check->standsBefore);
         $fits = 0;
         foreach ($this->stages as $at => $stage) {
             if ($at < $before && $line->check->needs->isMetBy($stage->state)) {
@@ -82,7 +83,10 @@ final readonly class SequenceStages
      */
     private function choices(array $fits): array
     {
-        $seconds = array_map(fn (Stage $stage): int => (new Crossing($stage, $stage->linesFor($this->features)))->seconds(), $this->stages);
+        $seconds = array_map(
+            fn (Stage $stage): int => (new Crossing($stage, $stage->linesFor($this->features)))->seconds(),
+            $this->stages,
+        );
         $costs = [0 => [0, 0]];
         $able = [];
         $useful = array_reduce($fits, static fn (int $all, int $fit): int => $all | $fit, 0);
@@ -130,7 +134,10 @@ final readonly class SequenceStages
                 return null;
             }
             $stageOf[$line->check->id] = max($at, $stageOf[$line->check->id] ?? 0);
-            $given[$at][] = $line->in($this->stages[$at], $line->check->standsBefore === null ? null : $this->named($line->check->standsBefore));
+            $given[$at][] = $line->in(
+                $this->stages[$at],
+                $line->check->standsBefore === null ? null : $this->named($line->check->standsBefore),
+            );
         }
         ksort($given);
         $byId = [];

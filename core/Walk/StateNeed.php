@@ -16,8 +16,12 @@ final readonly class StateNeed
      * @param list<Aspect> $required several of one aspect are alternatives
      * @param list<Aspect> $forbidden
      */
-    public function __construct(public string $id, public string $title, public array $required, public array $forbidden)
-    {
+    public function __construct(
+        public string $id,
+        public string $title,
+        public array $required,
+        public array $forbidden,
+    ) {
     }
 
     public function isMetBy(MachineState $state): bool

@@ -10,8 +10,12 @@ use JadeLedger\Core\Catalogue\Station;
 final readonly class Visit
 {
     /** @param  non-empty-list<PlannedLine>  $lines */
-    public function __construct(public int $number, public string $stageId, public Station $station, public array $lines)
-    {
+    public function __construct(
+        public int $number,
+        public string $stageId,
+        public Station $station,
+        public array $lines,
+    ) {
     }
 
     public function seconds(): int

@@ -19,7 +19,10 @@ return new class extends Migration
             $table->primary(['walk_id', 'user_id']);
         });
         // Walks that were opened before are walked by whoever opened them.
-        DB::table('walk_people')->insertUsing(['walk_id', 'user_id', 'joined_at'], DB::table('walks')->select('id', 'opened_by_id', 'opened_at'));
+        DB::table('walk_people')->insertUsing(
+            ['walk_id', 'user_id', 'joined_at'],
+            DB::table('walks')->select('id', 'opened_by_id', 'opened_at'),
+        );
     }
 
     public function down(): void

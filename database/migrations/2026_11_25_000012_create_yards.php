@@ -10,7 +10,16 @@ use Illuminate\Support\Str;
 
 return new class extends Migration
 {
-    private const OF_A_YARD = ['users', 'customers', 'machines', 'hires', 'photos', 'house_rule_choices', 'yard_models', 'learned_paces'];
+    private const OF_A_YARD = [
+        'users',
+        'customers',
+        'machines',
+        'hires',
+        'photos',
+        'house_rule_choices',
+        'yard_models',
+        'learned_paces',
+    ];
 
     public function up(): void
     {
@@ -24,9 +33,14 @@ return new class extends Migration
         $first = $this->yardOfWhatIsThere();
         foreach (self::OF_A_YARD as $name) {
             Schema::table($name, function (Blueprint $table): void {
-                $table->uuid('yard_id')->nullable()->after($table->getTable() === 'learned_paces' ? 'family' : $this->firstColumn($table->getTable()));
+                $table
+                    ->uuid('yard_id')
+                    ->nullable()
+                    ->after($table->getTable() === 'learned_paces' ? 'family' : $this->firstColumn($table->getTable()));
             });
-            DB::connection($this->getConnection())->table($name)->update(['yard_id' => $first]);
+            DB::connection($this->getConnection())
+                ->table($name)
+                ->update(['yard_id' => $first]);
             Schema::table($name, function (Blueprint $table): void {
                 $table->uuid('yard_id')->nullable(false)->change();
                 $table->foreign('yard_id')->references('id')->on('yards');
@@ -56,7 +70,9 @@ return new class extends Migration
 
     public function down(): void
     {
-        throw new RuntimeException('Rows of several yards cannot be put back into one: restore the backup that was made before the upgrade.');
+        throw new RuntimeException(
+            'Rows of several yards cannot be put back into one: restore the backup that was made before the upgrade.',
+        );
     }
 
     /** Null where the database is empty. */
@@ -67,7 +83,16 @@ return new class extends Migration
             return null;
         }
         $id = (string) Str::uuid7();
-        $database->table('yards')->insert(['id' => $id, 'name' => config('jade.yard.name'), 'place' => config('jade.yard.place'), 'timezone' => config('jade.yard.timezone'), 'created_at' => now(), 'updated_at' => now()]);
+        $database
+            ->table('yards')
+            ->insert([
+                'id' => $id,
+                'name' => config('jade.yard.name'),
+                'place' => config('jade.yard.place'),
+                'timezone' => config('jade.yard.timezone'),
+                'created_at' => now(),
+                'updated_at' => now(),
+            ]);
 
         return $id;
     }

@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** The sequence number of the entry by which a line changed last: a tablet that knows the walk up to another one is told the rest only. */
+/**
+ * The sequence number of the entry by which a line changed last: a tablet that knows the walk up to another one is
+ * told the rest only.
+ */
 return new class extends Migration
 {
     public function up(): void

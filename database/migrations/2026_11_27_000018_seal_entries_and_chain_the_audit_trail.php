@@ -32,7 +32,8 @@ return new class extends Migration
         foreach (['walk_plans', 'catalogue_versions', 'qualifications'] as $table) {
             foreach (['UPDATE', 'DELETE'] as $verb) {
                 $name = "{$table}_no_".strtolower($verb);
-                DB::connection($this->getConnection())->unprepared("CREATE TRIGGER {$name} BEFORE {$verb} ON {$table} FOR EACH ROW
+                DB::connection($this->getConnection())
+                    ->unprepared("CREATE TRIGGER {$name} BEFORE {$verb} ON {$table} FOR EACH ROW
                     SIGNAL SQLSTATE '45000' SET MYSQL_ERRNO = 1644, MESSAGE_TEXT = 'Rows of {$table} are never changed; write another one'");
             }
         }

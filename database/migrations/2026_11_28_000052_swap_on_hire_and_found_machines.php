@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** A hire that goes on with another machine knows the one before it; a machine found back is nobody's until somebody says whose. */
+/**
+ * A hire that goes on with another machine knows the one before it; a machine found back is nobody's until somebody
+ * says whose.
+ */
 return new class extends Migration
 {
     public function up(): void

@@ -17,8 +17,13 @@ final class CoreDependsOnNothing
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('JadeLedger\Core'))
-            ->canOnly()->dependOn()
-            ->classes(Selector::inNamespace('JadeLedger\Core'), Selector::inNamespace('Brick\Math'), Selector::isStandardClass())
+            ->canOnly()
+            ->dependOn()
+            ->classes(
+                Selector::inNamespace('JadeLedger\Core'),
+                Selector::inNamespace('Brick\Math'),
+                Selector::isStandardClass(),
+            )
             ->because('the rules of the job have no framework, no I/O and no clock');
     }
 }

@@ -18,17 +18,35 @@ final class FaultStoriesTest extends BrowserTestCase
 {
     use WalksInTheBrowser;
 
-    /** The last word is the decision after the tag-in: what the repair did not make due still weighs, a note goes out, what is held stays. */
+    /**
+     * The last word is the decision after the tag-in: what the repair did not make due still weighs, a note goes out,
+     * what is held stays.
+     */
     #[
         TestWith(
             ['X-04', 'fuel-level', '12', 'saf-work-lock', 'released'],
             'mini excavator: the control lock does not lock',
         ),
     ]
-    #[TestWith(['L-04', 'saf-extinguisher-gauge', '9', 'brk-park-hold', 'held'], 'wheel loader: the park brake moves against the engine')]
-    #[TestWith(['S-12', 'bat-electrolyte', '4', 'mew-emerg-lower', 'released'], 'scissor lift: nobody could be brought down')]
-    public function test_a_fault_is_found_tagged_mended_tried_again_and_tagged_in(string $number, string $attend, string $value, string $stop, string $in): void
-    {
+    #[
+        TestWith(
+            ['L-04', 'saf-extinguisher-gauge', '9', 'brk-park-hold', 'held'],
+            'wheel loader: the park brake moves against the engine',
+        ),
+    ]
+    #[
+        TestWith(
+            ['S-12', 'bat-electrolyte', '4', 'mew-emerg-lower', 'released'],
+            'scissor lift: nobody could be brought down',
+        ),
+    ]
+    public function test_a_fault_is_found_tagged_mended_tried_again_and_tagged_in(
+        string $number,
+        string $attend,
+        string $value,
+        string $stop,
+        string $in,
+    ): void {
         $ines = new WalkerOverHttp('ines');
         $this->signIn('ines');
         $this->tapOn('a[href$="/fleet"]');
@@ -131,7 +149,9 @@ final class FaultStoriesTest extends BrowserTestCase
 
     private function firstWithTheKeyOn(): string
     {
-        return (string) array_values(array_filter($this->walkInPage()['lines'], static fn (array $line): bool => $line['stage'] === 'key_on'))[0]['key'];
+        return (string) array_values(
+            array_filter($this->walkInPage()['lines'], static fn (array $line): bool => $line['stage'] === 'key_on'),
+        )[0]['key'];
     }
 
     private function failsAt(string $line): void

@@ -10,14 +10,22 @@ use Tests\Support\BrowserTestCase;
 use Tests\Support\WalkerOverHttp;
 use Tests\Support\WalksInTheBrowser;
 
-/** One hire from the first line to the double rule: out, handed over, back with damage and low oil, balanced, closed. */
+/**
+ * One hire from the first line to the double rule: out, handed over, back with damage and low oil, balanced, closed.
+ */
 final class HireStoryTest extends BrowserTestCase
 {
     use WalksInTheBrowser;
 
     private const OUT = [
-        'hyd-level-glass' => '30', 'eng-oil-stick' => '18', 'cool-bottle' => '26', 'fuel-level' => '230', 'def-level' => '27',
-        'doc-hour-meter' => '2711.5', 'doc-key-label' => '3', 'doc-manual' => '1',
+        'hyd-level-glass' => '30',
+        'eng-oil-stick' => '18',
+        'cool-bottle' => '26',
+        'fuel-level' => '230',
+        'def-level' => '27',
+        'doc-hour-meter' => '2711.5',
+        'doc-key-label' => '3',
+        'doc-manual' => '1',
     ];
 
     private string $spread = '';
@@ -58,7 +66,9 @@ final class HireStoryTest extends BrowserTestCase
         $this->tap('machine-E-09');
         $this->tapOn('.machine-folios a');
         $this->tap('open-return');
-        $back = ['doc-hour-meter' => '2711.6', 'fuel-level' => '120', 'def-level' => '20', 'doc-key-label' => '2'] + self::OUT;
+        $back =
+            ['doc-hour-meter' => '2711.6', 'fuel-level' => '120', 'def-level' => '20', 'doc-key-label' => '2'] +
+            self::OUT;
         $this->wait('.crossing');
         $this->aColleagueGoesOnUntil('hyd-level-glass', $back);
         $this->walkOn($back, until: 'hyd-level-glass');
@@ -90,7 +100,10 @@ final class HireStoryTest extends BrowserTestCase
     private function lowOilIsAttendedToAndReadAgain(): void
     {
         $this->wait(self::named('value'));
-        self::assertFalse($this->web->findElement(WebDriverBy::cssSelector(self::named('post')))->isEnabled(), 'no reading before the posture is held');
+        self::assertFalse(
+            $this->web->findElement(WebDriverBy::cssSelector(self::named('post')))->isEnabled(),
+            'no reading before the posture is held',
+        );
         $this->holdPosture();
         $this->setValue('18');
         $this->waitForText(self::named('verdict'), '6 mm below the Add mark');
@@ -123,7 +136,11 @@ final class HireStoryTest extends BrowserTestCase
         $plan = $this->wait(self::named('plan'));
         $size = $plan->getSize();
         // On the counterweight: the right end of the machine, on its axis.
-        $this->web->action()->moveToElement($plan, (int) ($size->getWidth() * 0.37), (int) ($size->getHeight() * 0.14))->click()->perform();
+        $this->web
+            ->action()
+            ->moveToElement($plan, (int) ($size->getWidth() * 0.37), (int) ($size->getHeight() * 0.14))
+            ->click()
+            ->perform();
         $this->tap('choice-dent');
         $this->tap('finding-size');
         $this->type('pad-input', '140');
@@ -140,7 +157,10 @@ final class HireStoryTest extends BrowserTestCase
     private function countIsShort(): void
     {
         $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'Lines are left open.');
-        $this->waitUntil(fn (): bool => $this->exists('.cell-attend'), 'A key that did not come back is not attended to.');
+        $this->waitUntil(
+            fn (): bool => $this->exists('.cell-attend'),
+            'A key that did not come back is not attended to.',
+        );
     }
 
     private function balanceAndClose(): void
@@ -150,7 +170,10 @@ final class HireStoryTest extends BrowserTestCase
         self::assertStringContainsString('−110', $this->text(self::named('spread-fuel-level')));
         self::assertStringContainsString('−1', $this->text(self::named('spread-doc-key-label')));
         self::assertStringContainsString('+0.1', $this->text(self::named('spread-doc-hour-meter')));
-        self::assertFalse($this->web->findElement(WebDriverBy::cssSelector(self::named('close-hire')))->isEnabled(), 'what does not balance is explained first');
+        self::assertFalse(
+            $this->web->findElement(WebDriverBy::cssSelector(self::named('close-hire')))->isEnabled(),
+            'what does not balance is explained first',
+        );
         $this->picture('spread');
 
         while ($this->exists(self::named('explain'))) {
@@ -158,7 +181,10 @@ final class HireStoryTest extends BrowserTestCase
             $this->tap('explain');
             $this->tap('why-charged');
             $this->tap('explain-post');
-            $this->waitUntil(fn (): bool => count($this->web->findElements(WebDriverBy::cssSelector(self::named('explain')))) < $left, 'The explanation is not posted.');
+            $this->waitUntil(
+                fn (): bool => count($this->web->findElements(WebDriverBy::cssSelector(self::named('explain')))) < $left,
+                'The explanation is not posted.',
+            );
         }
         $this->hold('close-hire');
         $this->waitForText('.spread-foot', 'Closed');

@@ -10,7 +10,8 @@ use Tests\Support\WalkerOverHttp;
 use Tests\Support\WalksInTheBrowser;
 
 /**
- * Machines as different as the trade knows them are walked out and in: on a boom, under a mast, on a trailer, on drums. The
+ * Machines as different as the trade knows them are walked out and in: on a boom, under a mast, on a trailer, on
+ * drums. The
  * pallet truck has a story of its own: TouchesOfACheckoutTest.
  */
 final class MoreFamiliesTest extends BrowserTestCase
@@ -21,14 +22,58 @@ final class MoreFamiliesTest extends BrowserTestCase
     private static array $seen = [];
 
     /** @param  array<string, string>  $values */
-    #[TestWith(['A-20', ['eng-oil-stick' => '20', 'cool-bottle' => '24', 'fuel-level-sight' => '84', 'doc-hour-meter' => '2021.4', 'doc-key-label' => '3']], 'boom lift')]
+    #[
+        TestWith(
+            [
+                'A-20',
+                [
+                    'eng-oil-stick' => '20',
+                    'cool-bottle' => '24',
+                    'fuel-level-sight' => '84',
+                    'doc-hour-meter' => '2021.4',
+                    'doc-key-label' => '3',
+                ],
+            ],
+            'boom lift',
+        ),
+    ]
     #[TestWith(['P-05', ['doc-hour-meter' => '208.8', 'doc-key-label' => '3']], 'mast lift')]
-    #[TestWith(['G-02', ['eng-oil-stick' => '14', 'cool-bottle' => '24', 'fuel-level' => '74', 'doc-hour-meter' => '2480.5', 'doc-key-label' => '3']], 'generator')]
-    #[TestWith(
-        ['F-20', ['doc-hour-meter' => '2504.6', 'doc-work-meter' => '702.1', 'doc-key-label' => '2']],
-        'electric truck',
-    )]
-    #[TestWith(['R-05', ['eng-oil-stick' => '14', 'cool-bottle' => '24', 'fuel-level-sight' => '22', 'doc-hour-meter' => '411.5', 'doc-key-label' => '2']], 'roller')]
+    #[
+        TestWith(
+            [
+                'G-02',
+                [
+                    'eng-oil-stick' => '14',
+                    'cool-bottle' => '24',
+                    'fuel-level' => '74',
+                    'doc-hour-meter' => '2480.5',
+                    'doc-key-label' => '3',
+                ],
+            ],
+            'generator',
+        ),
+    ]
+    #[
+        TestWith(
+            ['F-20', ['doc-hour-meter' => '2504.6', 'doc-work-meter' => '702.1', 'doc-key-label' => '2']],
+            'electric truck',
+        ),
+    ]
+    #[
+        TestWith(
+            [
+                'R-05',
+                [
+                    'eng-oil-stick' => '14',
+                    'cool-bottle' => '24',
+                    'fuel-level-sight' => '22',
+                    'doc-hour-meter' => '411.5',
+                    'doc-key-label' => '2',
+                ],
+            ],
+            'roller',
+        ),
+    ]
     public function test_a_machine_of_another_family_goes_out_and_comes_back(string $number, array $values): void
     {
         $values += ['doc-manual' => '1'];
@@ -77,8 +122,11 @@ final class MoreFamiliesTest extends BrowserTestCase
         $kinds = [];
         $ahead = array_merge(...array_column($walk['plan']['stages'], 'gated_by'));
         foreach ($walk['plan']['visits'] as $visit) {
-            foreach (array_filter($visit['lines'], static fn (array $line): bool => ! in_array($line['key'], $ahead, true)) as $line) {
-                $kinds[$line['answer'].' '.($line['instrument']['drawn'] ?? $line['instrument']['kind'] ?? '')] = $line['key'];
+            foreach (
+                array_filter($visit['lines'], static fn (array $line): bool => ! in_array($line['key'], $ahead, true)) as $line
+            ) {
+                $kinds[$line['answer'].' '.($line['instrument']['drawn'] ?? ($line['instrument']['kind'] ?? ''))] =
+                    $line['key'];
             }
         }
 

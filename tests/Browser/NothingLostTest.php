@@ -10,7 +10,9 @@ use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\BrowserTestCase;
 use Tests\Support\WalksInTheBrowser;
 
-/** A dead network, a reload, a session that ends, another person at the same tablet: nothing that was entered is lost. */
+/**
+ * A dead network, a reload, a session that ends, another person at the same tablet: nothing that was entered is lost.
+ */
 final class NothingLostTest extends BrowserTestCase
 {
     use WalksInTheBrowser;
@@ -83,20 +85,32 @@ final class NothingLostTest extends BrowserTestCase
             fn (): bool => count($this->standing()) > count($before),
             'The line of the second person is not posted.',
         );
-        self::assertEqualsCanonicalizing([...$before, ...$ofRafe], $this->standing(), 'nobody else posts what Ines entered');
+        self::assertEqualsCanonicalizing(
+            [...$before, ...$ofRafe],
+            $this->standing(),
+            'nobody else posts what Ines entered',
+        );
         self::assertCount(1, $this->keptOnTablet());
 
         $this->signIn('ines');
         $this->open("/app/walks/{$walk}");
-        $this->waitUntil(fn (): bool => $this->keptOnTablet() === [], 'Her lines are not posted after she signed in again.');
+        $this->waitUntil(
+            fn (): bool => $this->keptOnTablet() === [],
+            'Her lines are not posted after she signed in again.',
+        );
         self::assertSame([], array_diff($answered, $this->standing()));
     }
 
     public function test_a_walk_of_today_is_opened_walked_and_finished_with_no_network_at_all(): void
     {
         $this->signIn('ines');
-        $hire = $this->web->executeAsyncScript("const done = arguments[0]; fetch('/api/day', { headers: { Accept: 'application/json' } }).then((answer) => answer.json()).then((day) => done(day.outs.find((row) => row.fleet_number === 'K-26').hire_id));");
-        $this->waitUntil(fn (): bool => in_array(['preview', $hire, 'checkout'], $this->pages(), true), 'The plan is not on the tablet.');
+        $hire = $this->web->executeAsyncScript(
+            "const done = arguments[0]; fetch('/api/day', { headers: { Accept: 'application/json' } }).then((answer) => answer.json()).then((day) => done(day.outs.find((row) => row.fleet_number === 'K-26').hire_id));",
+        );
+        $this->waitUntil(
+            fn (): bool => in_array(['preview', $hire, 'checkout'], $this->pages(), true),
+            'The plan is not on the tablet.',
+        );
         $this->knownWalk = $this->walkToBe($hire);
         $this->network(false);
         $this->openRow('open-out-K-26');
@@ -109,7 +123,11 @@ final class NothingLostTest extends BrowserTestCase
         $this->wait('.station-leaf');
         $this->waitForText('.walk-who', '4 lines kept here');
         $this->tap('decision');
-        self::assertSame('hold', $this->wait(self::named('known-here'))->getAttribute('data-may'), 'no release while lines are open');
+        self::assertSame(
+            'hold',
+            $this->wait(self::named('known-here'))->getAttribute('data-may'),
+            'no release while lines are open',
+        );
         $this->lookOnce('decision-without-network');
         $this->web->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->waitUntil(fn (): bool => ! $this->exists('.leaf'), 'The leaf does not close.');
@@ -124,7 +142,11 @@ final class NothingLostTest extends BrowserTestCase
         $this->lookOnce('handover-without-network');
         $this->handOverAndSign();
         $kept = count($this->keptOnTablet());
-        self::assertGreaterThan(count($this->knownWalk['lines']) + 10, $kept, 'lines, states, decision, steps and signature');
+        self::assertGreaterThan(
+            count($this->knownWalk['lines']) + 10,
+            $kept,
+            'lines, states, decision, steps and signature',
+        );
 
         $this->network(true);
         $this->waitUntil(fn (): bool => $this->keptOnTablet() === [], 'Not everything is posted.');
@@ -213,7 +235,10 @@ final class NothingLostTest extends BrowserTestCase
     /** @return list<string> lines that stand in the yard's ledger */
     private function standing(): array
     {
-        return array_column(array_filter($this->walkInPage()['lines'], static fn (array $line): bool => $line['outcome'] === 'stands'), 'key');
+        return array_column(
+            array_filter($this->walkInPage()['lines'], static fn (array $line): bool => $line['outcome'] === 'stands'),
+            'key',
+        );
     }
 
     /** Whether the page has sent entries since its timings were cleared, whatever came of it. */
@@ -240,12 +265,17 @@ final class NothingLostTest extends BrowserTestCase
     /** @return list<string> what the page says that the ledger refused */
     private function refusedHere(): array
     {
-        return array_map(static fn (RemoteWebElement $one): string => $one->getText(), $this->web->findElements(WebDriverBy::cssSelector(self::named('refused-elsewhere').', .not-taken')));
+        return array_map(
+            static fn (RemoteWebElement $one): string => $one->getText(),
+            $this->web->findElements(WebDriverBy::cssSelector(self::named('refused-elsewhere').', .not-taken')),
+        );
     }
 
     /** @return list<string> */
     private function shell(): array
     {
-        return (array) $this->web->executeAsyncScript('const done = arguments[0]; caches.keys().then(async (names) => done((await (await caches.open(names[0])).keys()).map((one) => new URL(one.url).pathname)));');
+        return (array) $this->web->executeAsyncScript(
+            'const done = arguments[0]; caches.keys().then(async (names) => done((await (await caches.open(names[0])).keys()).map((one) => new URL(one.url).pathname)));',
+        );
     }
 }

@@ -202,7 +202,11 @@ final class OfficeTest extends BrowserTestCase
         $step = $this->wait(self::named('day-before'))->getLocation()->getX();
         $this->tap('day-before');
         $this->waitForText('h1', $day->subDay()->format('l j F'));
-        self::assertSame($step, $this->wait(self::named('day-before'))->getLocation()->getX(), 'the step went from under the finger');
+        self::assertSame(
+            $step,
+            $this->wait(self::named('day-before'))->getLocation()->getX(),
+            'the step went from under the finger',
+        );
         $this->tap('day-today');
         $this->waitForText('h1', $today);
         if ($this->exists(self::named('before-today'))) {

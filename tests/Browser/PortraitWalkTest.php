@@ -13,7 +13,13 @@ final class PortraitWalkTest extends BrowserTestCase
 {
     use WalksInTheBrowser;
 
-    private const VALUES = ['eng-oil-stick' => '10', 'fuel-level-sight' => '11', 'doc-hour-meter' => '616.4', 'doc-key-label' => '2', 'doc-manual' => '1'];
+    private const VALUES = [
+        'eng-oil-stick' => '10',
+        'fuel-level-sight' => '11',
+        'doc-hour-meter' => '616.4',
+        'doc-key-label' => '2',
+        'doc-manual' => '1',
+    ];
 
     protected static function screen(): array
     {
@@ -51,10 +57,16 @@ final class PortraitWalkTest extends BrowserTestCase
         // The first way to a figure: the instrument is made to look like the real one, with a finger.
         $slider = $this->wait('[role="slider"]')->getLocation();
         $box = $this->wait('[role="slider"]')->getSize();
-        [$x, $y] = [$slider->getX() + (int) ($box->getWidth() * 0.5), $slider->getY() + (int) ($box->getHeight() * 0.5)];
+        [$x, $y] = [
+            $slider->getX() + (int) ($box->getWidth() * 0.5),
+            $slider->getY() + (int) ($box->getHeight() * 0.5),
+        ];
         $before = $this->text(self::named('value'));
         $this->drag([$x, $y], [$x + 40, $y + 20]);
-        $this->waitUntil(fn (): bool => $this->text(self::named('value')) !== $before, 'The finger does not move the level.');
+        $this->waitUntil(
+            fn (): bool => $this->text(self::named('value')) !== $before,
+            'The finger does not move the level.',
+        );
         $this->setValue(self::VALUES['eng-oil-stick']);
         $this->waitForText(self::named('verdict'), 'Stands');
         $this->picture('walk-portrait');
@@ -77,7 +89,11 @@ final class PortraitWalkTest extends BrowserTestCase
         $this->network(false);
         $this->answerALook();
         $this->waitForText('.head-sub', '1 line kept on this tablet');
-        self::assertSame($left - 1, $this->linesLeft(), 'what was walked is walked, and the head says that it is only kept');
+        self::assertSame(
+            $left - 1,
+            $this->linesLeft(),
+            'what was walked is walked, and the head says that it is only kept',
+        );
 
         $this->network(true);
         $this->web->executeScript('window.dispatchEvent(new Event("online"))');

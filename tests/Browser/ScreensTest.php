@@ -23,8 +23,18 @@ final class ScreensTest extends BrowserTestCase
         yield 'catalogue' => ['edda', '/app/catalogue', [], '.catalogue-families'];
         yield 'model' => ['edda', '/app/catalogue', ['[data-testid="model-ardlow_38x"]'], '.checks'];
         yield 'house-rules' => ['edda', '/app/catalogue/house-rules', [], '.house-rules'];
-        yield 'model-sheet' => ['dilys', '/app/catalogue/models/new', ['[data-testid="sheet-family"]', '[data-testid="family-dozer"]', '[data-testid="feature-isolator"]'], '.sheet-limits fieldset'];
-        yield 'model-table' => ['dilys', '/app/catalogue', ['[data-testid="open-import"]'], '[data-testid="import-each_row"]'];
+        yield 'model-sheet' => [
+            'dilys',
+            '/app/catalogue/models/new',
+            ['[data-testid="sheet-family"]', '[data-testid="family-dozer"]', '[data-testid="feature-isolator"]'],
+            '.sheet-limits fieldset',
+        ];
+        yield 'model-table' => [
+            'dilys',
+            '/app/catalogue',
+            ['[data-testid="open-import"]'],
+            '[data-testid="import-each_row"]',
+        ];
         yield 'machine' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '.machine-folios tbody tr'];
         $trail = ['[data-testid="machine-E-11"]', '[data-testid="other-leaf"]'];
         yield 'trail' => ['dilys', '/app/fleet', $trail, '[data-testid="trail-entry"]'];
@@ -41,14 +51,23 @@ final class ScreensTest extends BrowserTestCase
         yield 'add-person' => ['dilys', '/app/people', ['[data-testid="add"]'], '[data-testid="new-login"]'];
         yield 'audit' => ['edda', '/app/audit', [], '[data-testid="audit-entry"]'];
         yield 'my-choices' => ['juno', '/app', ['[data-testid="my-name"]'], '[data-testid="language-es"]'];
-        yield 'choose-pin' => ['juno', '/app', ['[data-testid="my-name"]', '[data-testid="choose-pin"]'], '[data-testid="new-pin"]'];
+        yield 'choose-pin' => [
+            'juno',
+            '/app',
+            ['[data-testid="my-name"]', '[data-testid="choose-pin"]'],
+            '[data-testid="new-pin"]',
+        ];
         yield 'tagged-out' => ['dilys', '/app', ['[data-testid="open-in-E-05"]'], '[data-testid="stamp"]'];
     }
 
     /** @param  list<string>  $touched */
     #[DataProvider('screens')]
-    public function test_a_screen_is_quiet_and_without_barriers_by_day_and_by_night(string $login, string $path, array $touched, string $shows): void
-    {
+    public function test_a_screen_is_quiet_and_without_barriers_by_day_and_by_night(
+        string $login,
+        string $path,
+        array $touched,
+        string $shows,
+    ): void {
         $this->signIn($login);
         $this->open($path);
         foreach ($touched as $selector) {
@@ -82,7 +101,12 @@ final class ScreensTest extends BrowserTestCase
         $this->openRow('open-out-E-14');
         $this->wait(self::named('station'));
 
-        self::assertSame([], $this->web->findElements(WebDriverBy::cssSelector('.station-leaf .hold, .station-act, [data-testid^="amiss-"]')));
+        self::assertSame(
+            [],
+            $this->web->findElements(
+                WebDriverBy::cssSelector('.station-leaf .hold, .station-act, [data-testid^="amiss-"]'),
+            ),
+        );
     }
 
     public function test_a_second_technician_walks_along_says_the_rest_of_a_station_and_finds_the_keys(): void
@@ -104,7 +128,10 @@ final class ScreensTest extends BrowserTestCase
         $this->picture('station');
         $this->assertAccessible();
         $this->hold('others-stand');
-        $this->waitUntil(fn (): bool => $this->linesLeft() === $before - $count, "not {$count} lines fewer than {$before}");
+        $this->waitUntil(
+            fn (): bool => $this->linesLeft() === $before - $count,
+            "not {$count} lines fewer than {$before}",
+        );
         $this->tap('leave-walk');
         $this->wait(self::named('join-walk'));
         $this->assertConsoleIsClean();
@@ -143,7 +170,15 @@ final class ScreensTest extends BrowserTestCase
         $this->open('/app/catalogue/models/new');
         $this->tap('sheet-family');
         $this->tap('family-mast_lift');
-        foreach (['maker' => 'Kelderhay', 'name' => 'M7', 'describes' => '7 m mast lift', 'mass_kg' => '980', 'source' => "maker's manual, M7"] as $field => $words) {
+        foreach (
+            [
+                'maker' => 'Kelderhay',
+                'name' => 'M7',
+                'describes' => '7 m mast lift',
+                'mass_kg' => '980',
+                'source' => "maker's manual, M7",
+            ] as $field => $words
+        ) {
             $this->type("sheet-{$field}", $words);
         }
         $this->wait('[data-testid="limit-keys.expected"]');
@@ -173,7 +208,10 @@ final class ScreensTest extends BrowserTestCase
     public function test_a_table_of_models_is_reported_row_by_row(): void
     {
         $file = tempnam(sys_get_temp_dir(), 'models').'.csv';
-        file_put_contents($file, "family,maker,name,describes,mass_kg,features,source\nflying_carpet,Kelderhay,C1,carpet,20,,manual\n");
+        file_put_contents(
+            $file,
+            "family,maker,name,describes,mass_kg,features,source\nflying_carpet,Kelderhay,C1,carpet,20,,manual\n",
+        );
         $this->signIn('dilys');
         $this->open('/app/catalogue');
         $this->tap('open-import');

@@ -64,6 +64,10 @@ final class TagStoryTest extends BrowserTestCase
         }
         $open = $this->linesLeft();
         $this->answerPage([]);
-        $this->waitUntil(fn (): bool => $this->linesLeft() < $open || count($this->web->findElements(WebDriverBy::cssSelector('.crossing'))) > 0, 'The line stays open.');
+        $this->waitUntil(
+            fn (): bool => $this->linesLeft() < $open ||
+                count($this->web->findElements(WebDriverBy::cssSelector('.crossing'))) > 0,
+            'The line stays open.',
+        );
     }
 }

@@ -133,7 +133,11 @@ final class TouchStoryTest extends BrowserTestCase
             if ($line['outcome'] === 'open' && $line['may_stand_together']) {
                 $this->goToLine($line['key']);
                 $this->tap('to-list');
-                if (count($this->web->findElements(WebDriverBy::cssSelector('.station-others [data-testid^="amiss-"]'))) > 1) {
+                if (
+                    count(
+                        $this->web->findElements(WebDriverBy::cssSelector('.station-others [data-testid^="amiss-"]')),
+                    ) > 1
+                ) {
                     return;
                 }
             }

@@ -78,7 +78,9 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
             $this->typeAnew('second-secret', 'tern-quay');
             $this->acts++;
         }
-        $this->exists('.hold'.self::named('confirm-state')) ? $this->hold('confirm-state') : $this->tap('confirm-state');
+        $this->exists('.hold'.self::named('confirm-state'))
+            ? $this->hold('confirm-state')
+            : $this->tap('confirm-state');
         $this->acts++;
         $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');
     }
@@ -94,7 +96,10 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
             } else {
                 $this->putTheClockOn($act);
                 $this->touch($act);
-                $this->waitUntil(fn (): bool => ! $this->exists(self::named($act).':not([disabled])'), "{$act} is not taken.");
+                $this->waitUntil(
+                    fn (): bool => ! $this->exists(self::named($act).':not([disabled])'),
+                    "{$act} is not taken.",
+                );
             }
         }
         if ($this->exists(self::named('others-stand'))) {
@@ -142,7 +147,9 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
             $this->type('paper-serial', $serial);
             $this->touch('compare');
         } else {
-            foreach ($this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition) {
+            foreach (
+                $this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition
+            ) {
                 $id = str_replace('condition-', '', (string) $condition->getAttribute('data-testid'));
                 $this->touch("condition-{$id}");
                 if ($this->exists(self::named('pad-input'))) {

@@ -24,7 +24,10 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->type('password-now', 'tern-kay');
         $this->type('new-pin', '1234');
         $this->tap('keep-pin');
-        $this->waitForText('.problem', 'This is not the password you sign in with. Try again. No digit or pair that is repeated, no run such as 1234, no year.');
+        $this->waitForText(
+            '.problem',
+            'This is not the password you sign in with. Try again. No digit or pair that is repeated, no run such as 1234, no year.',
+        );
         $this->assertAccessible();
         $this->typeAnew('password-now', 'tern-quay');
         $this->typeAnew('new-pin', '4417');
@@ -116,7 +119,10 @@ final class WhoIsAtItTest extends BrowserTestCase
             'json' => ['login' => 'juno', 'password' => 'tern-quay'],
         ]);
         self::assertSame(400, $other->getStatusCode(), 'from the page of somebody else');
-        self::assertSame('/app', $browser->get('/', ['headers' => $from, 'allow_redirects' => false])->getHeaderLine('Location'));
+        self::assertSame(
+            '/app',
+            $browser->get('/', ['headers' => $from, 'allow_redirects' => false])->getHeaderLine('Location'),
+        );
     }
 
     public function test_somebody_new_signs_in_and_chooses_a_password_of_their_own(): void
@@ -124,7 +130,9 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signIn('dilys');
         $this->open('/app/people');
         $this->tap('add');
-        foreach (['name' => 'Bram Ketel', 'initials' => 'BK', 'login' => 'ines', 'password' => 'ebb and slack'] as $field => $text) {
+        foreach (
+            ['name' => 'Bram Ketel', 'initials' => 'BK', 'login' => 'ines', 'password' => 'ebb and slack'] as $field => $text
+        ) {
             $this->type("new-{$field}", $text);
         }
         $this->tap('add-person');
@@ -353,7 +361,8 @@ final class WhoIsAtItTest extends BrowserTestCase
         for ($try = 0; $try < 5; $try++) {
             $this->enterPin('9999');
             $this->waitUntil(
-                fn (): bool => $this->exists(self::named('locked-out')) || str_contains($this->text('.pin-said'), 'left'),
+                fn (): bool => $this->exists(self::named('locked-out')) ||
+                    str_contains($this->text('.pin-said'), 'left'),
                 'A wrong PIN is not told.',
             );
         }
@@ -387,7 +396,9 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->waitForText('.station-leaf', 'Traducción que el patio debe comprobar');
         $this->picture('spanish-walk');
         $this->assertAccessible();
-        $outside = $this->web->executeScript('return [...document.querySelectorAll(".act-word, .strip span, .head h1")].filter((words) => words.scrollWidth > words.clientWidth + 1 && getComputedStyle(words).textOverflow !== "ellipsis").map((words) => words.textContent)');
+        $outside = $this->web->executeScript(
+            'return [...document.querySelectorAll(".act-word, .strip span, .head h1")].filter((words) => words.scrollWidth > words.clientWidth + 1 && getComputedStyle(words).textOverflow !== "ellipsis").map((words) => words.textContent)',
+        );
         self::assertSame([], $outside, 'Spanish is longer, and fits');
 
         $this->open('/app');
@@ -407,7 +418,11 @@ final class WhoIsAtItTest extends BrowserTestCase
             $this->open($path);
             $this->wait('.page-body');
             $this->picture('double'.str_replace('/', '-', $path));
-            self::assertLessThanOrEqual(641, $this->web->executeScript('return document.documentElement.scrollWidth'), "{$path} has to be moved sideways");
+            self::assertLessThanOrEqual(
+                641,
+                $this->web->executeScript('return document.documentElement.scrollWidth'),
+                "{$path} has to be moved sideways",
+            );
         }
     }
 

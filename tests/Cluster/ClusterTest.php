@@ -60,10 +60,12 @@ final class ClusterTest extends YardTestCase
     public static function setUpBeforeClass(): void
     {
         $folder = dirname(__DIR__, 2).'/storage/test-cluster';
-        (new Filesystem)->deleteDirectory($folder);
+        (new Filesystem())->deleteDirectory($folder);
         self::$cluster = ClusterStack::start($folder, 8500, [
-            'APP_KEY' => (string) getenv('APP_KEY'), 'DB_PASSWORD' => (string) getenv('DB_PASSWORD'),
-            'DB_OWNER_PASSWORD' => (string) getenv('DB_OWNER_PASSWORD'), 'REQUESTS_A_MINUTE' => '1000000',
+            'APP_KEY' => (string) getenv('APP_KEY'),
+            'DB_PASSWORD' => (string) getenv('DB_PASSWORD'),
+            'DB_OWNER_PASSWORD' => (string) getenv('DB_OWNER_PASSWORD'),
+            'REQUESTS_A_MINUTE' => '1000000',
         ]);
     }
 
@@ -96,35 +98,47 @@ final class ClusterTest extends YardTestCase
         $began = microtime(true);
         $blows = self::BLOWS;
         $posts = $this->posts($began, $blows);
-        (new EachPromise(
-            $posts,
-            ['concurrency' => self::TECHNICIANS, 'rejected' => static fn (\Throwable $fault) => throw $fault],
-        ))->promise()->wait();
+        (new EachPromise($posts, [
+            'concurrency' => self::TECHNICIANS,
+            'rejected' => static fn (\Throwable $fault) => throw $fault,
+        ]))
+            ->promise()
+            ->wait();
         if ($this->waitsFor !== '') {
             self::$cluster->done($this->waitsFor);
         }
         self::assertSame([], $blows, 'every blow fell');
         $gap = max(array_column($this->technicians, 'longestGap'));
-        $over = max(
-            array_column(
-                array_filter($this->technicians, static fn (PostingTechnician $one): bool => $one->longestGap === $gap),
-                'longestGapEnded',
-            ),
-        ) - $began;
-        $this->finish();
-        fwrite(STDERR, sprintf(
-            "\n%d batches acknowledged, %d sent again, the longest time without one %.1f s, over in second %.0f, answers %s\n",
-            intdiv(
-                array_sum(
-                    array_map(static fn (PostingTechnician $one): int => count($one->acknowledged), $this->technicians),
+        $over =
+            max(
+                array_column(
+                    array_filter(
+                        $this->technicians,
+                        static fn (PostingTechnician $one): bool => $one->longestGap === $gap,
+                    ),
+                    'longestGapEnded',
                 ),
-                3,
+            ) - $began;
+        $this->finish();
+        fwrite(
+            STDERR,
+            sprintf(
+                "\n%d batches acknowledged, %d sent again, the longest time without one %.1f s, over in second %.0f, answers %s\n",
+                intdiv(
+                    array_sum(
+                        array_map(
+                            static fn (PostingTechnician $one): int => count($one->acknowledged),
+                            $this->technicians,
+                        ),
+                    ),
+                    3,
+                ),
+                array_sum(array_column($this->technicians, 'sentAgain')),
+                $gap,
+                $over,
+                json_encode(array_count_values(array_merge(...array_column($this->technicians, 'answers')))),
             ),
-            array_sum(array_column($this->technicians, 'sentAgain')),
-            $gap,
-            $over,
-            json_encode(array_count_values(array_merge(...array_column($this->technicians, 'answers')))),
-        ));
+        );
         self::assertLessThan(self::LONGEST_GAP, $gap);
         for ($node = 1; $node <= ClusterStack::DATABASES; $node++) {
             $this->nothingIsLostOrDoubledOn($node);
@@ -143,18 +157,22 @@ final class ClusterTest extends YardTestCase
     private function comeToWork(): void
     {
         for ($n = 0; $n < 2 * self::TECHNICIANS; $n++) {
-            $machine = Machine::query()->create(
-                ['fleet_number' => 'K-'.Str::random(8), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1'],
-            );
+            $machine = Machine::query()->create([
+                'fleet_number' => 'K-'.Str::random(8),
+                'model_id' => 'dromvik_14c',
+                'serial' => Str::random(12),
+                'bay' => 'bay 1',
+            ]);
             $hire = $this->hireOf($machine);
             $person = $this->person(Role::Technician);
             $walk = (string) Str::uuid7();
             $tablet = new Tablet(self::$cluster->url);
             $tablet->signIn($person->login, 'tern-quay');
-            $opened = $tablet->post(
-                "/api/hires/{$hire->id}/walks",
-                ['id' => $walk, 'movement' => 'checkout', 'recorded_at' => self::now()],
-            );
+            $opened = $tablet->post("/api/hires/{$hire->id}/walks", [
+                'id' => $walk,
+                'movement' => 'checkout',
+                'recorded_at' => self::now(),
+            ]);
             self::assertSame(201, $opened->getStatusCode(), (string) $opened->getBody());
             if ($n < self::TECHNICIANS) {
                 $this->technicians[] = new PostingTechnician($tablet, $walk, self::PAUSE_MS);
@@ -219,14 +237,13 @@ final class ClusterTest extends YardTestCase
         ];
         $again = fn (): PromiseInterface => $this->hang($tablet, $walk, $id);
 
-        return $tablet->postAsync("/api/walks/{$walk}/entries", ['entries' => [$entry]], 200)->then(
-            function ($answer) use ($again): ?PromiseInterface {
+        return $tablet
+            ->postAsync("/api/walks/{$walk}/entries", ['entries' => [$entry]], 200)
+            ->then(function ($answer) use ($again): ?PromiseInterface {
                 $this->answersToTags[] = $answer->getStatusCode();
 
                 return $answer->getStatusCode() === 200 ? null : $again();
-            },
-            $again,
-        );
+            }, $again);
     }
 
     /** What was under way at the end is sent again until it is there. */
@@ -249,10 +266,11 @@ final class ClusterTest extends YardTestCase
     {
         $this->on($node);
         foreach ($this->technicians as $n => $technician) {
-            $stored = LedgerEntry::query()->where(
-                'machine_id',
-                $this->machines[$n],
-            )->where('kind', 'finding.placed')->pluck('id')->all();
+            $stored = LedgerEntry::query()
+                ->where('machine_id', $this->machines[$n])
+                ->where('kind', 'finding.placed')
+                ->pluck('id')
+                ->all();
             self::assertSame(
                 [],
                 array_diff($technician->acknowledged, $stored),

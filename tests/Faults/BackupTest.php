@@ -29,17 +29,28 @@ final class BackupTest extends YardTestCase
     public function test_what_is_restored_is_the_yard_that_was_backed_up(): void
     {
         $this->as(Role::Technician);
-        $photo = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('door.jpg', 640, 480)])->assertCreated()->json('sha256');
+        $photo = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('door.jpg', 640, 480)])
+            ->assertCreated()
+            ->json('sha256');
         $walk = $this->openWalk();
         $this->cross($walk, 'cold_isolated');
-        $this->post_($walk, 'finding.placed', ['at' => ['x' => 120, 'y' => 300], 'kind' => 'dent', 'words' => 'Door, Ø 40 mm', 'photos' => [$photo]]);
+        $this->post_($walk, 'finding.placed', [
+            'at' => ['x' => 120, 'y' => 300],
+            'kind' => 'dent',
+            'words' => 'Door, Ø 40 mm',
+            'photos' => [$photo],
+        ]);
         $was = $this->everything();
 
         $backup = trim($this->script('ops/backup.sh', [self::$folder.'/backups'], self::$yard)->mustRun()->getOutput());
 
         $refused = $this->script('ops/restore.sh', [$backup], self::$empty);
         $refused->run();
-        self::assertStringContainsString('has tables', $refused->getErrorOutput(), 'nothing is restored over a yard that stands');
+        self::assertStringContainsString(
+            'has tables',
+            $refused->getErrorOutput(),
+            'nothing is restored over a yard that stands',
+        );
 
         $this->emptyAgain();
         $restored = $this->script('ops/restore.sh', [$backup], self::$empty)->mustRun();
@@ -50,7 +61,10 @@ final class BackupTest extends YardTestCase
         DB::purge();
         self::assertSame($was, $this->everything());
         self::assertSame(1, Machine::query()->count());
-        self::assertFileEquals(self::$yard->storage.'/app/private/photos/'.substr($photo, 0, 2)."/{$photo}.jpg", self::$empty->storage.'/app/private/photos/'.substr($photo, 0, 2)."/{$photo}.jpg");
+        self::assertFileEquals(
+            self::$yard->storage.'/app/private/photos/'.substr($photo, 0, 2)."/{$photo}.jpg",
+            self::$empty->storage.'/app/private/photos/'.substr($photo, 0, 2)."/{$photo}.jpg",
+        );
         config([
             'database.connections.owner.host' => '127.0.0.1',
             'database.connections.owner.port' => self::$empty->databasePort,
@@ -69,7 +83,11 @@ final class BackupTest extends YardTestCase
 
     public function test_a_backup_that_was_changed_is_not_restored(): void
     {
-        $backup = trim($this->script('ops/backup.sh', [self::$folder.'/backups-changed'], self::$yard)->mustRun()->getOutput());
+        $backup = trim(
+            $this->script('ops/backup.sh', [self::$folder.'/backups-changed'], self::$yard)
+                ->mustRun()
+                ->getOutput(),
+        );
         file_put_contents("{$backup}/photos.tar", 'x', FILE_APPEND);
         $this->emptyAgain();
 
@@ -168,7 +186,10 @@ final class BackupTest extends YardTestCase
         foreach (DB::select('show tables') as $table) {
             $name = (string) array_values((array) $table)[0];
             if (! in_array($name, ['sessions', 'cache', 'cache_locks'], true)) {
-                $rows[$name] = array_map(static fn (object $row): string => (string) json_encode($row), DB::table($name)->get()->all());
+                $rows[$name] = array_map(
+                    static fn (object $row): string => (string) json_encode($row),
+                    DB::table($name)->get()->all(),
+                );
                 sort($rows[$name]);
             }
         }

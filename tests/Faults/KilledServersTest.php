@@ -59,7 +59,10 @@ final class KilledServersTest extends YardTestCase
     public function createApplication(): Application
     {
         $app = parent::createApplication();
-        $app->make('config')->set(['database.connections.mariadb.port' => self::$stack->databasePort, 'database.connections.mariadb.database' => 'jade_apart']);
+        $app->make('config')->set([
+            'database.connections.mariadb.port' => self::$stack->databasePort,
+            'database.connections.mariadb.database' => 'jade_apart',
+        ]);
 
         return $app;
     }
@@ -74,19 +77,37 @@ final class KilledServersTest extends YardTestCase
     {
         parent::setUp();
         for ($n = 0; $n < self::TECHNICIANS; $n++) {
-            $machine = Machine::query()->create(['fleet_number' => 'K-'.Str::random(8), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1']);
+            $machine = Machine::query()->create([
+                'fleet_number' => 'K-'.Str::random(8),
+                'model_id' => 'dromvik_14c',
+                'serial' => Str::random(12),
+                'bay' => 'bay 1',
+            ]);
             $hire = $this->hireOf($machine);
             $person = $this->person(Role::Technician);
             $walk = (string) Str::uuid7();
             $tablet = new Tablet(self::$stack->url);
             $tablet->signIn($person->login, 'tern-quay');
-            self::assertSame(201, $tablet->post("/api/hires/{$hire->id}/walks", ['id' => $walk, 'movement' => 'checkout', 'recorded_at' => self::now()])->getStatusCode());
+            self::assertSame(
+                201,
+                $tablet
+                    ->post("/api/hires/{$hire->id}/walks", [
+                        'id' => $walk,
+                        'movement' => 'checkout',
+                        'recorded_at' => self::now(),
+                    ])
+                    ->getStatusCode(),
+            );
             $this->technicians[] = new PostingTechnician($tablet, $walk);
             $this->machines[] = $machine->id;
         }
     }
 
-    #[TestDox('A database that is killed 50 times under load loses no acknowledged entry, doubles none, and every chain holds')]
+    #[
+        TestDox(
+            'A database that is killed 50 times under load loses no acknowledged entry, doubles none, and every chain holds',
+        ),
+    ]
     public function test_a_database_killed_under_load_loses_and_doubles_nothing(): void
     {
         for ($kill = 0; $kill < 50; $kill++) {
@@ -105,13 +126,21 @@ final class KilledServersTest extends YardTestCase
         $this->nothingIsLostOrDoubled();
     }
 
-    /** All technicians post without a pause; after so many acknowledged batches the blow falls, with the other requests under way. */
+    /**
+     * All technicians post without a pause; after so many acknowledged batches the blow falls, with the other
+     * requests under way.
+     */
     private function postUntil(int $acknowledged, \Closure $blow): void
     {
         $this->acknowledged = 0;
         $this->killAt = $acknowledged;
         $this->isKilled = false;
-        (new EachPromise($this->posts($blow), ['concurrency' => self::TECHNICIANS, 'rejected' => static fn (\Throwable $fault) => throw $fault]))->promise()->wait();
+        (new EachPromise($this->posts($blow), [
+            'concurrency' => self::TECHNICIANS,
+            'rejected' => static fn (\Throwable $fault) => throw $fault,
+        ]))
+            ->promise()
+            ->wait();
         self::assertTrue($this->isKilled);
     }
 
@@ -136,20 +165,40 @@ final class KilledServersTest extends YardTestCase
     private function nothingIsLostOrDoubled(): void
     {
         DB::purge();
-        self::assertGreaterThan(0, array_sum(array_column($this->technicians, 'sentAgain')), 'No blow fell on a request that was under way.');
+        self::assertGreaterThan(
+            0,
+            array_sum(array_column($this->technicians, 'sentAgain')),
+            'No blow fell on a request that was under way.',
+        );
         // What was under way at the last blow is sent again until it is there, as the tablet does.
         foreach ($this->technicians as $technician) {
             $technician->send()->wait();
         }
         foreach ($this->technicians as $n => $technician) {
-            $stored = LedgerEntry::query()->where('machine_id', $this->machines[$n])->where('kind', 'finding.placed')->pluck('id')->all();
+            $stored = LedgerEntry::query()
+                ->where('machine_id', $this->machines[$n])
+                ->where('kind', 'finding.placed')
+                ->pluck('id')
+                ->all();
             self::assertSame([], array_diff($technician->acknowledged, $stored), 'An acknowledged entry is lost.');
-            self::assertSame([], array_diff($stored, $technician->acknowledged), 'An entry is stored that nobody knows of.');
+            self::assertSame(
+                [],
+                array_diff($stored, $technician->acknowledged),
+                'An entry is stored that nobody knows of.',
+            );
             self::assertSameSize(array_unique($technician->acknowledged), $stored, 'An entry is doubled.');
             $report = $this->app->make(VerifyLedger::class)(Machine::query()->findOrFail($this->machines[$n]));
             self::assertNull($report->firstBroken);
-            self::assertSame(count($stored), DB::table('findings')->where('machine_id', $this->machines[$n])->count(), 'The projection went another way than the ledger.');
+            self::assertSame(
+                count($stored),
+                DB::table('findings')->where('machine_id', $this->machines[$n])->count(),
+                'The projection went another way than the ledger.',
+            );
         }
-        self::assertSame([], array_diff(array_unique(array_merge(...array_column($this->technicians, 'answers'))), [200, 502, 503, 504]), 'A blow was answered as a fault of ours.');
+        self::assertSame(
+            [],
+            array_diff(array_unique(array_merge(...array_column($this->technicians, 'answers'))), [200, 502, 503, 504]),
+            'A blow was answered as a fault of ours.',
+        );
     }
 }

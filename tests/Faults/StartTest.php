@@ -10,7 +10,10 @@ use RuntimeException;
 use Symfony\Component\Process\Process;
 use Tests\Support\ApartStack;
 
-/** Servers that start at a known address: nothing of anybody else is taken for the yard, and no address is changed in silence. */
+/**
+ * Servers that start at a known address: nothing of anybody else is taken for the yard, and no address is changed in
+ * silence.
+ */
 final class StartTest extends TestCase
 {
     private const PORT = 8296;

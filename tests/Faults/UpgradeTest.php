@@ -41,7 +41,14 @@ final class UpgradeTest extends TestCase
             (string) getenv('DB_OWNER_PASSWORD'),
         );
         (new Process(
-            ['sh', '-c', 'xz -dc "$1" | mariadb --no-defaults -h 127.0.0.1 -P "$2" -u jade_owner jade_apart', 'sh', "{$root}/tests/data/yard-0.6.0.sql.xz", (string) self::$yard->databasePort],
+            [
+                'sh',
+                '-c',
+                'xz -dc "$1" | mariadb --no-defaults -h 127.0.0.1 -P "$2" -u jade_owner jade_apart',
+                'sh',
+                "{$root}/tests/data/yard-0.6.0.sql.xz",
+                (string) self::$yard->databasePort,
+            ],
             env: ['MYSQL_PWD' => getenv('DB_OWNER_PASSWORD')],
             timeout: 120,
         ))->mustRun();
@@ -137,7 +144,8 @@ final class UpgradeTest extends TestCase
     /** @return list<string> every column that the old release wrote, of every entry that it wrote */
     private static function written(): array
     {
-        $columns = 'position, id, machine_id, sequence, kind, hire_id, walk_id, actor_id, corrects, body, previous_hash, hash, recorded_at, received_at';
+        $columns =
+            'position, id, machine_id, sequence, kind, hire_id, walk_id, actor_id, corrects, body, previous_hash, hash, recorded_at, received_at';
         $last = isset(self::$entries) ? count(self::$entries) : PHP_INT_MAX;
         $rows = self::$database->query(
             "SELECT {$columns} FROM ledger_entries ORDER BY position LIMIT {$last}",

@@ -28,7 +28,10 @@ final class AccountTest extends YardTestCase
 
         $this->assertFits($people, 'PeopleList');
         $row = array_column($people->json('people'), null, 'id')[$gone->id];
-        self::assertSame([true, false, false, false], [$row['has_left'], $row['is_on_shift'], $row['has_pin'], $row['may_stand_by']]);
+        self::assertSame(
+            [true, false, false, false],
+            [$row['has_left'], $row['is_on_shift'], $row['has_pin'], $row['may_stand_by']],
+        );
         self::assertTrue(self::isOver($elsewhere, $gone), 'at once, on every tablet');
         $this->postJson('/api/session', ['login' => $gone->login, 'password' => 'tern-quay'])->assertStatus(422);
         self::assertSame($gone->name, $this->getJson("/api/walks/{$walk->id}")->json('opened_by.name'));
@@ -63,7 +66,11 @@ final class AccountTest extends YardTestCase
 
         $this->putJson("/api/people/{$person->id}/role", ['role' => 'lead'])->assertOk();
 
-        self::assertSame([Role::Lead, null], [$person->refresh()->role, $person->pin], 'a PIN opens no account of a lead');
+        self::assertSame(
+            [Role::Lead, null],
+            [$person->refresh()->role, $person->pin],
+            'a PIN opens no account of a lead',
+        );
         self::assertTrue(self::isOver($elsewhere, $person));
         $this->putJson("/api/people/{$person->id}/role", ['role' => 'owner'])->assertStatus(422);
     }
@@ -88,8 +95,11 @@ final class AccountTest extends YardTestCase
     #[TestWith(['put', 'role', ['role' => 'counter']])]
     #[TestWith(['put', 'departure', []])]
     #[TestWith(['put', 'password', ['password' => 'ebb, slack and spring']])]
-    public function test_nobody_does_it_to_themselves_and_nobody_but_the_lead(string $method, string $what, array $body): void
-    {
+    public function test_nobody_does_it_to_themselves_and_nobody_but_the_lead(
+        string $method,
+        string $what,
+        array $body,
+    ): void {
         $lead = $this->as(Role::Lead);
         $this->json($method, "/api/people/{$lead->id}/{$what}", $body)
             ->assertStatus(409)
@@ -134,7 +144,12 @@ final class AccountTest extends YardTestCase
     public function test_a_name_reads_as_it_is_written(string $name): void
     {
         $this->as(Role::Lead);
-        $person = ['initials' => 'BK', 'login' => 'bram', 'password' => 'ebb, slack and spring', 'role' => 'technician'];
+        $person = [
+            'initials' => 'BK',
+            'login' => 'bram',
+            'password' => 'ebb, slack and spring',
+            'role' => 'technician',
+        ];
 
         $this->postJson('/api/people', ['name' => $name] + $person)
             ->assertStatus(422)

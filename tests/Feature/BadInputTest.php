@@ -14,7 +14,10 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Tests\Support\YardTestCase;
 
-/** Bad input gets a clear answer that says what to do; nothing already entered is lost; nothing is accepted in silence. */
+/**
+ * Bad input gets a clear answer that says what to do; nothing already entered is lost; nothing is accepted in
+ * silence.
+ */
 final class BadInputTest extends YardTestCase
 {
     private Walk $walk;

@@ -40,10 +40,13 @@ final class BookingTest extends YardTestCase
     public function test_a_machine_a_hirer_and_a_hire_are_entered_and_walked(): void
     {
         $this->as(Role::Lead);
-        $added = $this->postJson(
-            '/api/machines',
-            ['model_id' => 'dromvik_14c', 'fleet_number' => 'e-78', 'serial' => 'DV14-0078', 'bay' => 'bay 3', 'year' => 2021],
-        )->assertCreated();
+        $added = $this->postJson('/api/machines', [
+            'model_id' => 'dromvik_14c',
+            'fleet_number' => 'e-78',
+            'serial' => 'DV14-0078',
+            'bay' => 'bay 3',
+            'year' => 2021,
+        ])->assertCreated();
         $this->assertFits($added, 'MachineDetail');
         self::assertSame(['E-78', 'bay 3', 2021, 'in_yard'], [
             $added->json('machine.fleet_number'), $added->json('machine.bay'), $added->json('year'), $added
@@ -51,19 +54,24 @@ final class BookingTest extends YardTestCase
         ]);
 
         $this->as(Role::Counter);
-        $hirer = $this->postJson(
-            '/api/hirers',
-            ['name' => 'Heron Fencing', 'phone' => '01632 960 111', 'mail' => '', 'notes' => "Pays late.\nRings first."],
-        )->assertCreated();
+        $hirer = $this->postJson('/api/hirers', [
+            'name' => 'Heron Fencing',
+            'phone' => '01632 960 111',
+            'mail' => '',
+            'notes' => "Pays late.\nRings first.",
+        ])->assertCreated();
         $this->assertFits($hirer, 'Hirer');
         self::assertNull($hirer->json('mail'));
         self::assertSame(
             ['Heron Fencing'],
             array_column($this->getJson('/api/hirers?search=heron')->json('hirers'), 'name'),
         );
-        $booked = $this->book(
-            ['machine_id' => $added->json('machine.id'), 'hirer_id' => $hirer->json('id'), 'contact' => 'Ada Finch', 'site' => 'Weir Lane'],
-        )->assertCreated();
+        $booked = $this->book([
+            'machine_id' => $added->json('machine.id'),
+            'hirer_id' => $hirer->json('id'),
+            'contact' => 'Ada Finch',
+            'site' => 'Weir Lane',
+        ])->assertCreated();
         $this->assertFits($booked, 'HireDetail');
         self::assertSame([$this->hire->folio + 1, '2026-12-02T09:00:00.000000Z', 'booked', 'Ada Finch'], [
             $booked->json('folio'), $booked->json('goes_out_at'), $booked->json('standing'), $booked->json('contact'),
@@ -320,9 +328,12 @@ final class BookingTest extends YardTestCase
     public function test_a_paper_that_ends_on_hire_is_said_and_the_last_one_of_a_kind_counts(): void
     {
         $record = fn (array $paper): TestResponse => $this->postJson("/api/machines/{$this->other->id}/papers", $paper);
-        $shown = $record(
-            ['kind' => 'examination', 'number' => 'TE 4411', 'issued_on' => '2026-06-02', 'valid_until' => '2026-12-02'],
-        )->assertCreated();
+        $shown = $record([
+            'kind' => 'examination',
+            'number' => 'TE 4411',
+            'issued_on' => '2026-06-02',
+            'valid_until' => '2026-12-02',
+        ])->assertCreated();
         $this->assertFits($shown, 'MachineDetail');
         self::assertSame(['examination', 'TE 4411', 1, 'attend'], [
             $shown->json('papers.0.kind'), $shown->json('papers.0.number'), $shown->json('papers.0.days_left'), $shown

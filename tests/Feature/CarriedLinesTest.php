@@ -34,7 +34,9 @@ final class CarriedLinesTest extends YardTestCase
         self::assertCount(3, $here);
         $this->affirm($walk, $here)->assertOk();
 
-        $line = array_column($this->getJson("/api/walks/{$walk->id}")->json('state.lines'), null, 'key')[$here[0]['line']];
+        $line = array_column($this->getJson("/api/walks/{$walk->id}")->json('state.lines'), null, 'key')[
+            $here[0]['line']
+        ];
         self::assertSame('stands', $line['outcome']);
         self::assertStringContainsString($here[0]['by']['name'], $line['judgement']['verdict']['reason']);
         self::assertStringContainsString($here[0]['day'], $line['judgement']['verdict']['reason']);
@@ -80,11 +82,18 @@ final class CarriedLinesTest extends YardTestCase
 
         $this->cross($walk, $walk->plan->body['stages'][0]['id']);
         $other = ['entry_id' => $carried[1]['entry_id']] + $first;
-        self::assertSame('/problems/not-carried', $this->affirm($walk, [$other])->assertStatus(409)->json('results.0.problem.type'));
-        $level = array_values(array_filter(
-            $walk->plan->body['visits'][0]['lines'],
-            static fn (array $line): bool => ! in_array($line['key'], array_column($carried, 'line'), true),
-        ))[0]['key'];
+        self::assertSame(
+            '/problems/not-carried',
+            $this->affirm($walk, [$other])
+                ->assertStatus(409)
+                ->json('results.0.problem.type'),
+        );
+        $level = array_values(
+            array_filter(
+                $walk->plan->body['visits'][0]['lines'],
+                static fn (array $line): bool => ! in_array($line['key'], array_column($carried, 'line'), true),
+            ),
+        )[0]['key'];
         $this->affirm($walk, [['line' => $level] + $first])->assertStatus(409);
         $this->affirm($walk, [['line' => 'no-such-line'] + $first])->assertStatus(422);
 
@@ -119,8 +128,9 @@ final class CarriedLinesTest extends YardTestCase
 
     /** @param  \Closure(self, Walk): mixed  $happens */
     #[DataProvider('happenings')]
-    public function test_nothing_is_carried_over_what_happened_and_what_was_affirmed_is_open_again(\Closure $happens): void
-    {
+    public function test_nothing_is_carried_over_what_happened_and_what_was_affirmed_is_open_again(
+        \Closure $happens,
+    ): void {
         $this->cameInYesterday();
         $walk = $this->openWalk('checkout', $this->nextHire());
         $this->cross($walk, $walk->plan->body['stages'][0]['id']);
@@ -136,22 +146,40 @@ final class CarriedLinesTest extends YardTestCase
     /** @return iterable<string, array{\Closure(self, Walk): mixed}> */
     public static function happenings(): iterable
     {
-        yield 'another attachment' => [static fn (self $test): mixed => $test->postJson(
-            "/api/machines/{$test->machine->id}/entries",
-            ['entries' => [$test->entry('attachment.changed', ['fitted' => 'Breaker'])]],
-        )->assertOk()];
-        yield 'moved' => [static fn (self $test): mixed => $test->postJson(
-            "/api/machines/{$test->machine->id}/entries",
-            ['entries' => [$test->entry('machine.moved', ['bay' => 'bay 9'])]],
-        )->assertOk()];
-        yield 'damage found in the yard' => [static fn (self $test): mixed => $test->postJson(
-            "/api/machines/{$test->machine->id}/entries",
-            ['entries' => [$test->entry('damage.found', [
-                'at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'size_mm' => 180,
-                'words' => 'Backed into the rack.', 'photos' => [],
-            ])]],
-        )->assertOk()];
-        yield 'tagged out' => [static fn (self $test, Walk $walk): mixed => $test->post_($walk, 'tag.hung', ['reason' => 'a crack was reported'])];
+        yield 'another attachment' => [
+            static fn (self $test): mixed => $test
+                ->postJson("/api/machines/{$test->machine->id}/entries", [
+                    'entries' => [$test->entry('attachment.changed', ['fitted' => 'Breaker'])],
+                ])
+                ->assertOk(),
+        ];
+        yield 'moved' => [
+            static fn (self $test): mixed => $test
+                ->postJson("/api/machines/{$test->machine->id}/entries", [
+                    'entries' => [$test->entry('machine.moved', ['bay' => 'bay 9'])],
+                ])
+                ->assertOk(),
+        ];
+        yield 'damage found in the yard' => [
+            static fn (self $test): mixed => $test
+                ->postJson("/api/machines/{$test->machine->id}/entries", [
+                    'entries' => [
+                        $test->entry('damage.found', [
+                            'at' => ['x' => 100, 'y' => 86],
+                            'kind' => 'scrape',
+                            'size_mm' => 180,
+                            'words' => 'Backed into the rack.',
+                            'photos' => [],
+                        ]),
+                    ],
+                ])
+                ->assertOk(),
+        ];
+        yield 'tagged out' => [
+            static fn (self $test, Walk $walk): mixed => $test->post_($walk, 'tag.hung', [
+                'reason' => 'a crack was reported',
+            ]),
+        ];
     }
 
     public function test_a_meter_that_went_on_says_that_the_machine_ran(): void
@@ -165,7 +193,12 @@ final class CarriedLinesTest extends YardTestCase
         $this->affirm($walk, [$first])->assertOk();
 
         $this->cross($walk, $this->stageOf($walk, 'doc-hour-meter'));
-        $this->post_($walk, 'reading.posted', ['line' => 'doc-hour-meter', 'value' => '1012.5', 'unit' => 'h', 'observed' => []]);
+        $this->post_($walk, 'reading.posted', [
+            'line' => 'doc-hour-meter',
+            'value' => '1012.5',
+            'unit' => 'h',
+            'observed' => [],
+        ]);
 
         self::assertSame('1012.5', (string) $this->machine->state()->value('smr_hours'));
         self::assertSame('open', $this->outcome($walk, $first['line']));
@@ -228,7 +261,9 @@ final class CarriedLinesTest extends YardTestCase
     {
         $first = $walk->plan->body['stages'][0]['id'];
 
-        return array_values(array_filter($carried, fn (array $one): bool => $this->stageOf($walk, $one['line']) === $first));
+        return array_values(
+            array_filter($carried, fn (array $one): bool => $this->stageOf($walk, $one['line']) === $first),
+        );
     }
 
     private function stageOf(Walk $walk, string $key): string

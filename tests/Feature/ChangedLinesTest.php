@@ -17,11 +17,25 @@ final class ChangedLinesTest extends YardTestCase
         $walk = $this->openWalk();
         $this->cross($walk, 'cold_isolated');
         $known = $this->whole($walk)['sequence'];
-        $state = $this->sendKnowing($known, $walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']))->assertOk()->json('state');
+        $state = $this->sendKnowing(
+            $known,
+            $walk,
+            $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']),
+        )
+            ->assertOk()
+            ->json('state');
 
         self::assertSame(['hkp-area'], array_column($state['lines'], 'key'));
         self::assertSame($known + 1, $state['sequence']);
-        self::assertGreaterThan(100, count($this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'amiss']))->json('state.lines')), 'all of them to whoever says nothing');
+        self::assertGreaterThan(
+            100,
+            count(
+                $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'amiss']))->json(
+                    'state.lines',
+                ),
+            ),
+            'all of them to whoever says nothing',
+        );
     }
 
     public function test_what_somebody_else_answered_meanwhile_is_told_along(): void
@@ -35,7 +49,14 @@ final class ChangedLinesTest extends YardTestCase
         $this->post_($walk, 'check.answered', ['line' => 'eng-belt', 'answer' => 'stands']);
         $this->as(Role::Technician);
 
-        $keys = array_column($this->sendKnowing($known, $walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']))->json('state.lines'), 'key');
+        $keys = array_column(
+            $this->sendKnowing(
+                $known,
+                $walk,
+                $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']),
+            )->json('state.lines'),
+            'key',
+        );
         self::assertEqualsCanonicalizing(['eng-belt', 'hkp-area'], $keys);
     }
 
@@ -47,8 +68,13 @@ final class ChangedLinesTest extends YardTestCase
         $entry = $this->post_($walk, 'check.answered', ['line' => 'hkp-area', 'answer' => 'stands']);
         $known = $this->whole($walk)['sequence'];
 
-        $lines = $this->sendKnowing($known, $walk, $this->entry('entry.struck', ['reason' => 'Wrong machine'], $entry))->assertOk()->json('state.lines');
-        self::assertSame([['hkp-area', 'open', null]], array_map(static fn (array $line): array => [$line['key'], $line['outcome'], $line['entry_id']], $lines));
+        $lines = $this->sendKnowing($known, $walk, $this->entry('entry.struck', ['reason' => 'Wrong machine'], $entry))
+            ->assertOk()
+            ->json('state.lines');
+        self::assertSame(
+            [['hkp-area', 'open', null]],
+            array_map(static fn (array $line): array => [$line['key'], $line['outcome'], $line['entry_id']], $lines),
+        );
     }
 
     /** The law: whatever is posted in whatever batches, the answers put together are the walk as it stands. */
@@ -132,9 +158,13 @@ final class ChangedLinesTest extends YardTestCase
         $first = $this->getJson("/api/walks/{$walk->id}")->assertOk();
         self::assertStringContainsString('private', (string) $first->headers->get('Cache-Control'));
 
-        $this->getJson("/api/walks/{$walk->id}", ['If-None-Match' => (string) $first->headers->get('ETag')])->assertStatus(304);
+        $this->getJson("/api/walks/{$walk->id}", [
+            'If-None-Match' => (string) $first->headers->get('ETag'),
+        ])->assertStatus(304);
 
         $this->cross($walk, 'cold_isolated');
-        $this->getJson("/api/walks/{$walk->id}", ['If-None-Match' => (string) $first->headers->get('ETag')])->assertOk();
+        $this->getJson("/api/walks/{$walk->id}", [
+            'If-None-Match' => (string) $first->headers->get('ETag'),
+        ])->assertOk();
     }
 }

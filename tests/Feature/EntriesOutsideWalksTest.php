@@ -34,12 +34,17 @@ final class EntriesOutsideWalksTest extends YardTestCase
         $this->as(Role::Technician);
         $moved = $this->entry('machine.moved', ['bay' => 'bay 9']);
 
-        $this->sendTo("machines/{$this->machine->id}", $moved)->assertOk()->assertJsonPath('results.0.status', 'posted');
+        $this->sendTo("machines/{$this->machine->id}", $moved)
+            ->assertOk()
+            ->assertJsonPath('results.0.status', 'posted');
 
         $this->assertFits($shown = $this->getJson("/api/machines/{$this->machine->id}")->assertOk(), 'MachineDetail');
         self::assertSame('bay 9', $shown->json('machine.bay'));
         $trail = $this->getJson("/api/machines/{$this->machine->id}/entries")->json('entries.0');
-        self::assertSame(['machine.moved', null, 'bay 1 → bay 9'], [$trail['kind'], $trail['walk_id'], $trail['words']]);
+        self::assertSame(
+            ['machine.moved', null, 'bay 1 → bay 9'],
+            [$trail['kind'], $trail['walk_id'], $trail['words']],
+        );
         $before = MachinePlace::query()->get()->toArray();
         self::assertCount(1, $before);
         $this->app->make(RebuildProjections::class)();
@@ -125,14 +130,26 @@ final class EntriesOutsideWalksTest extends YardTestCase
     public function test_who_only_reads_posts_nowhere_and_another_yard_has_no_such_machine(): void
     {
         $this->as(Role::Auditor);
-        $this->sendTo("machines/{$this->machine->id}", $this->entry('machine.moved', ['bay' => 'quay']))->assertForbidden();
+        $this->sendTo(
+            "machines/{$this->machine->id}",
+            $this->entry('machine.moved', ['bay' => 'quay']),
+        )->assertForbidden();
 
         $yard = Yard::query()->create(['name' => 'Kelda Hire', 'place' => 'Inland', 'timezone' => 'Europe/London']);
-        $this->signedIn(User::query()->create([
-            'yard_id' => $yard->id, 'name' => 'Odd Kjell', 'login' => 'odd', 'initials' => 'OK',
-            'role' => Role::Technician, 'password' => 'kelda-yard-one',
-        ]));
-        $this->sendTo("machines/{$this->machine->id}", $this->entry('machine.moved', ['bay' => 'quay']))->assertNotFound();
+        $this->signedIn(
+            User::query()->create([
+                'yard_id' => $yard->id,
+                'name' => 'Odd Kjell',
+                'login' => 'odd',
+                'initials' => 'OK',
+                'role' => Role::Technician,
+                'password' => 'kelda-yard-one',
+            ]),
+        );
+        $this->sendTo(
+            "machines/{$this->machine->id}",
+            $this->entry('machine.moved', ['bay' => 'quay']),
+        )->assertNotFound();
         self::assertSame(0, $this->entriesOf($this->machine));
     }
 

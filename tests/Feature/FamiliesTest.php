@@ -21,15 +21,25 @@ final class FamiliesTest extends YardTestCase
     public static function families(): iterable
     {
         foreach (RealCatalogue::get()->families as $family) {
-            $model = array_filter(RealCatalogue::get()->models, static fn (MachineModel $model): bool => $model->familyId === $family->id);
-            yield $family->name => [array_key_first($model) ?? throw new \LogicException("{$family->id} has no model.")];
+            $model = array_filter(
+                RealCatalogue::get()->models,
+                static fn (MachineModel $model): bool => $model->familyId === $family->id,
+            );
+            yield $family->name => [
+                array_key_first($model) ?? throw new \LogicException("{$family->id} has no model."),
+            ];
         }
     }
 
     #[DataProvider('families')]
     public function test_a_machine_of_each_family_goes_out_and_comes_back(string $model): void
     {
-        $this->machine = Machine::query()->create(['fleet_number' => 'Q-'.random_int(100, 9999), 'model_id' => $model, 'serial' => Str::random(12), 'bay' => 'bay 1']);
+        $this->machine = Machine::query()->create([
+            'fleet_number' => 'Q-'.random_int(100, 9999),
+            'model_id' => $model,
+            'serial' => Str::random(12),
+            'bay' => 'bay 1',
+        ]);
         $this->hire = $this->hireOf($this->machine);
         $this->as(Role::Technician);
         $out = $this->openWalk();

@@ -44,7 +44,10 @@ final class FleetListTest extends YardTestCase
         $this->openWalk();
 
         $all = $this->getJson('/api/machines')->assertOk();
-        self::assertSame(['pallet_truck' => 5, 'tracked_excavator' => 4], array_column($all->json('families'), 'count', 'id'));
+        self::assertSame(
+            ['pallet_truck' => 5, 'tracked_excavator' => 4],
+            array_column($all->json('families'), 'count', 'id'),
+        );
         self::assertSame(['in_yard' => 8, 'walking' => 1], array_column($all->json('standings'), 'count', 'standing'));
 
         $trucks = $this->getJson('/api/machines?family=pallet_truck&search=J-900')->assertOk();
@@ -115,7 +118,10 @@ final class FleetListTest extends YardTestCase
     {
         for ($at = 0; $at < $many; $at++) {
             Machine::query()->create([
-                'fleet_number' => sprintf('%s-%04d', $letter, 9000 + $at), 'model_id' => $model, 'serial' => Str::random(12), 'bay' => 'bay 1',
+                'fleet_number' => sprintf('%s-%04d', $letter, 9000 + $at),
+                'model_id' => $model,
+                'serial' => Str::random(12),
+                'bay' => 'bay 1',
             ]);
         }
     }

@@ -38,7 +38,10 @@ final class FunctionTestTest extends YardTestCase
 
     public function test_a_step_that_responds_otherwise_says_what_was_expected_what_was_observed_and_what_it_means(): void
     {
-        $result = $this->steps([['as_expected' => true], ['as_expected' => false, 'observed' => 'It sinks to the floor.']]);
+        $result = $this->steps([
+            ['as_expected' => true],
+            ['as_expected' => false, 'observed' => 'It sinks to the floor.'],
+        ]);
 
         self::assertSame('stop', $result['judgement']['verdict']['outcome']);
         self::assertStringContainsString($this->line['test'][1]['expect'], $result['judgement']['verdict']['reason']);
@@ -64,7 +67,10 @@ final class FunctionTestTest extends YardTestCase
         );
 
         self::assertSame('open', $this->state()['outcome']);
-        self::assertStringContainsString('Somebody came into the area.', (string) json_encode($this->getJson("/api/machines/{$this->machine->id}/entries")->json()));
+        self::assertStringContainsString(
+            'Somebody came into the area.',
+            (string) json_encode($this->getJson("/api/machines/{$this->machine->id}/entries")->json()),
+        );
         self::assertSame('posted', $this->steps($this->passed())['status'], 'it begins again from the first step');
     }
 
@@ -78,7 +84,10 @@ final class FunctionTestTest extends YardTestCase
             $this->entry('check.answered', ['line' => 'saf-work-lock', 'answer' => 'stands']),
         )->json('results.0.problem.type');
         self::assertSame('/problems/do-the-test', $look);
-        $notATest = $this->send($this->walk, $this->entry('test.answered', ['line' => 'hkp-area', 'steps' => []]))->json('results.0.problem.type');
+        $notATest = $this->send(
+            $this->walk,
+            $this->entry('test.answered', ['line' => 'hkp-area', 'steps' => []]),
+        )->json('results.0.problem.type');
         self::assertSame('/problems/not-a-test', $notATest);
     }
 

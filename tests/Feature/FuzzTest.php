@@ -111,7 +111,8 @@ final class FuzzTest extends YardTestCase
             'qualification' => ['earthmoving', 'repairs'],
         ];
         $this->operations();
-        // What is theirs is named where a thing is named, and never written into a text that would come back as our own.
+        // What is theirs is named where a thing is named, and never written into a text that would come back as our
+        // own.
         $ours = array_diff(array_merge(...array_values($this->parameters)), $this->theirs);
         $this->fuzzer = new BodyFuzzer(
             $this->app->make(Contract::class)->document(),

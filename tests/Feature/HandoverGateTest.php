@@ -40,7 +40,11 @@ final class HandoverGateTest extends YardTestCase
 
         foreach (
             [
-                '/problems/gate-wants-number' => [[], [self::INTRODUCED], [['gate' => 'doc-operator-proof'], self::INTRODUCED]],
+                '/problems/gate-wants-number' => [
+                    [],
+                    [self::INTRODUCED],
+                    [['gate' => 'doc-operator-proof'], self::INTRODUCED],
+                ],
                 '/problems/gate-is-shut' => [[self::PROOF]],
             ] as $problem => $tries
         ) {

@@ -22,9 +22,13 @@ final class HireTest extends YardTestCase
             'signature' => [[10, 20, 30, 40]],
             'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']],
         ];
-        $this->send($walk, $this->entry('handover.signed', $sign))->assertStatus(409)->assertJsonPath('type', '/problems/release-first');
+        $this->send($walk, $this->entry('handover.signed', $sign))
+            ->assertStatus(409)
+            ->assertJsonPath('type', '/problems/release-first');
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
-        $this->send($walk, $this->entry('handover.signed', $sign))->assertStatus(409)->assertJsonPath('type', '/problems/steps-not-shown');
+        $this->send($walk, $this->entry('handover.signed', $sign))
+            ->assertStatus(409)
+            ->assertJsonPath('type', '/problems/steps-not-shown');
         $this->handOverSteps($walk);
         $this->post_($walk, 'handover.signed', $sign);
 
@@ -32,28 +36,55 @@ final class HireTest extends YardTestCase
         $this->assertFits($briefing, 'Briefing');
         self::assertSame('Tobias Wray', $briefing->json('signed_name'));
         self::assertSame('out', $this->hire->refresh()->standing()->value);
-        $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'amiss']))->assertStatus(409)->assertJsonPath('type', '/problems/walk-is-over');
+        $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'amiss']))
+            ->assertStatus(409)
+            ->assertJsonPath('type', '/problems/walk-is-over');
     }
 
     public function test_the_spread_shows_out_in_and_difference_and_is_closed_when_what_does_not_balance_is_explained(): void
     {
         $this->as(Role::Technician);
         $out = $this->openWalk();
-        $old = $this->post_($out, 'finding.placed', ['at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'size_mm' => 180, 'words' => 'cooler door', 'photos' => []]);
+        $old = $this->post_($out, 'finding.placed', [
+            'at' => ['x' => 100, 'y' => 86],
+            'kind' => 'scrape',
+            'size_mm' => 180,
+            'words' => 'cooler door',
+            'photos' => [],
+        ]);
         $this->walkThrough($out, '1842.3');
         $this->handOver($out);
         $this->travel(2)->days();
         $this->as(Role::Technician);
         $in = $this->openWalk('return');
-        $this->walkThrough($in, '1871.9', values: ['fuel-level' => '170', 'doc-key-label' => '2', 'hyd-level-glass' => '30']);
-        $new = $this->post_($in, 'finding.placed', ['at' => ['x' => 200, 'y' => -60], 'kind' => 'dent', 'size_mm' => 120, 'words' => 'counterweight', 'photos' => []]);
+        $this->walkThrough(
+            $in,
+            '1871.9',
+            values: ['fuel-level' => '170', 'doc-key-label' => '2', 'hyd-level-glass' => '30'],
+        );
+        $new = $this->post_($in, 'finding.placed', [
+            'at' => ['x' => 200, 'y' => -60],
+            'kind' => 'dent',
+            'size_mm' => 120,
+            'words' => 'counterweight',
+            'photos' => [],
+        ]);
 
-        $this->send($in, $this->entry('hire.closed', []))->assertStatus(409)->assertJsonPath('type', '/problems/return-walk-first');
+        $this->send($in, $this->entry('hire.closed', []))
+            ->assertStatus(409)
+            ->assertJsonPath('type', '/problems/return-walk-first');
         $this->post_($in, 'release.decided', ['decision' => 'released', 'conditions' => []]);
         $spread = $this->getJson("/api/hires/{$this->hire->id}/spread")->assertOk();
         $this->assertFits($spread, 'Spread');
         $readings = array_column($spread->json('readings'), null, 'key');
-        self::assertSame(['1842.3', '1871.9', '29.6'], [$readings['doc-hour-meter']['out']['value'], $readings['doc-hour-meter']['in']['value'], $readings['doc-hour-meter']['difference']]);
+        self::assertSame(
+            ['1842.3', '1871.9', '29.6'],
+            [
+                $readings['doc-hour-meter']['out']['value'],
+                $readings['doc-hour-meter']['in']['value'],
+                $readings['doc-hour-meter']['difference'],
+            ],
+        );
         self::assertSame('missing', $readings['doc-key-label']['balance']);
         self::assertSame(
             ['doc-key-label', 'fuel-level', $old, $new],
@@ -61,11 +92,29 @@ final class HireTest extends YardTestCase
             'a key, fuel that was used, damage nobody looked at, and new damage',
         );
 
-        $this->post_($in, 'finding.seen_again', ['finding' => $old, 'size_mm' => 310, 'words' => 'grown', 'photos' => []]);
-        $damage = array_column($this->getJson("/api/hires/{$this->hire->id}/spread")->json('findings'), null, 'balance');
-        self::assertSame([180, 310, 130], [$damage['grown_damage']['out_mm'], $damage['grown_damage']['in_mm'], $damage['grown_damage']['difference_mm']]);
+        $this->post_($in, 'finding.seen_again', [
+            'finding' => $old,
+            'size_mm' => 310,
+            'words' => 'grown',
+            'photos' => [],
+        ]);
+        $damage = array_column(
+            $this->getJson("/api/hires/{$this->hire->id}/spread")->json('findings'),
+            null,
+            'balance',
+        );
+        self::assertSame(
+            [180, 310, 130],
+            [
+                $damage['grown_damage']['out_mm'],
+                $damage['grown_damage']['in_mm'],
+                $damage['grown_damage']['difference_mm'],
+            ],
+        );
         self::assertSame('hold', $damage['grown_damage']['finding']['severity'], 'a note that grows becomes hold');
-        $this->send($in, $this->entry('hire.closed', []))->assertStatus(409)->assertJsonPath('type', '/problems/does-not-balance');
+        $this->send($in, $this->entry('hire.closed', []))
+            ->assertStatus(409)
+            ->assertJsonPath('type', '/problems/does-not-balance');
         foreach (['doc-key-label', 'fuel-level', $old, $new] as $line) {
             $this->post_($in, 'spread.explained', ['line' => $line, 'words' => 'Charged to the hirer.']);
         }
@@ -121,7 +170,12 @@ final class HireTest extends YardTestCase
     public function test_the_day_shows_the_hire_on_its_side_with_its_latest_start(): void
     {
         $this->as(Role::Technician);
-        $day = $this->getJson('/api/day?date='.$this->hire->goes_out_at->setTimezone($this->app->make(CurrentYard::class)->timezone())->format('Y-m-d'))->assertOk();
+        $day = $this->getJson(
+            '/api/day?date='.
+                $this->hire->goes_out_at
+                    ->setTimezone($this->app->make(CurrentYard::class)->timezone())
+                    ->format('Y-m-d'),
+        )->assertOk();
         $this->assertFits($day, 'Day');
         $row = collect($day->json('outs'))->firstWhere('hire_id', $this->hire->id);
 

@@ -139,7 +139,9 @@ final class HirerTest extends YardTestCase
     {
         $this->merge($this->kept, $this->kept)->assertStatus(409);
         $this->merge($this->double, $this->kept)->assertOk();
-        $this->merge($this->double, $this->kept)->assertStatus(409)->assertJsonPath('type', '/problems/hirers-one-already');
+        $this->merge($this->double, $this->kept)
+            ->assertStatus(409)
+            ->assertJsonPath('type', '/problems/hirers-one-already');
         $this->merge($this->kept, $this->double)->assertStatus(409);
 
         $yard = $this->app->make(CurrentYard::class);

@@ -177,7 +177,13 @@ final class LeavingTest extends YardTestCase
         $this->walkThrough($next);
         $this->handOver($next);
 
-        foreach ([['release.decided', ['decision' => 'released', 'conditions' => []]], ['tag.hung', ['reason' => 'oil under it']], ['check.answered', ['line' => 'cab-glass', 'answer' => 'stands']]] as [$kind, $payload]) {
+        foreach (
+            [
+                ['release.decided', ['decision' => 'released', 'conditions' => []]],
+                ['tag.hung', ['reason' => 'oil under it']],
+                ['check.answered', ['line' => 'cab-glass', 'answer' => 'stands']],
+            ] as [$kind, $payload]
+        ) {
             $this->send($in, $this->entry($kind, $payload))
                 ->assertStatus(409)
                 ->assertJsonPath('results.0.problem.type', '/problems/walk-is-over');
@@ -226,7 +232,11 @@ final class LeavingTest extends YardTestCase
         );
     }
 
-    private const SIGNED = ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]];
+    private const SIGNED = [
+        'name' => 'Tobias Wray',
+        'signature' => [[10, 20, 30, 40]],
+        'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']],
+    ];
 
     /** Gone, come back and decided by the lead. */
     private function outAndBack(): Walk

@@ -56,7 +56,9 @@ final class LedgerTest extends YardTestCase
 
         self::assertSame(range(1, $entries->count()), $entries->pluck('sequence')->all());
         self::assertSame(str_repeat('0', 64), $entries->first()?->previous_hash);
-        $this->artisan('ledger:verify', ['machine' => $this->machine->fleet_number])->expectsOutputToContain('The chain holds')->assertSuccessful();
+        $this->artisan('ledger:verify', ['machine' => $this->machine->fleet_number])
+            ->expectsOutputToContain('The chain holds')
+            ->assertSuccessful();
     }
 
     public function test_verify_names_the_first_broken_link(): void
@@ -71,23 +73,40 @@ final class LedgerTest extends YardTestCase
         $forged->sequence = $last->sequence + 1;
         $forged->save();
 
-        $this->artisan('ledger:verify')->expectsOutputToContain("broken at entry {$forged->sequence} ({$forged->id})")->assertFailed();
+        $this->artisan('ledger:verify')
+            ->expectsOutputToContain("broken at entry {$forged->sequence} ({$forged->id})")
+            ->assertFailed();
     }
 
     public function test_the_projections_rebuilt_from_the_entries_are_identical(): void
     {
         $this->as(Role::Lead);
         $out = $this->openWalk();
-        $finding = $this->post_($out, 'finding.placed', ['at' => ['x' => 100, 'y' => 86], 'kind' => 'scrape', 'size_mm' => 180, 'words' => 'door', 'photos' => []]);
+        $finding = $this->post_($out, 'finding.placed', [
+            'at' => ['x' => 100, 'y' => 86],
+            'kind' => 'scrape',
+            'size_mm' => 180,
+            'words' => 'door',
+            'photos' => [],
+        ]);
         $this->walkThrough($out, '1842.3');
         $this->handOver($out);
         $this->travel(1)->days();
         $this->as(Role::Lead);
         $in = $this->openWalk('return');
         $this->walkThrough($in, '1850.0', values: ['doc-key-label' => '2']);
-        $wrong = LedgerEntry::query()->where('walk_id', $in->id)->where('kind', 'reading.posted')->orderByDesc('sequence')->firstOrFail();
+        $wrong = LedgerEntry::query()
+            ->where('walk_id', $in->id)
+            ->where('kind', 'reading.posted')
+            ->orderByDesc('sequence')
+            ->firstOrFail();
         $this->post_($in, 'entry.struck', ['reason' => 'misread'], $wrong->id);
-        $this->post_($in, 'finding.seen_again', ['finding' => $finding, 'size_mm' => 200, 'words' => '', 'photos' => []]);
+        $this->post_($in, 'finding.seen_again', [
+            'finding' => $finding,
+            'size_mm' => 200,
+            'words' => '',
+            'photos' => [],
+        ]);
         $this->post_($in, 'finding.graded', ['finding' => $finding, 'severity' => 'note', 'reason' => 'only paint']);
         $this->post_($in, 'tag.hung', ['reason' => 'to be looked at']);
         $this->post_($in, 'spread.explained', ['line' => 'doc-key-label', 'words' => 'charged']);
@@ -105,7 +124,10 @@ final class LedgerTest extends YardTestCase
         $tables = [];
         foreach (RebuildProjections::TABLES as $table) {
             $rows = DB::table($table)->get()->map(static fn (object $row): array => (array) $row)->all();
-            usort($rows, static fn (array $a, array $b): int => strcmp((string) json_encode($a), (string) json_encode($b)));
+            usort(
+                $rows,
+                static fn (array $a, array $b): int => strcmp((string) json_encode($a), (string) json_encode($b)),
+            );
             $tables[$table] = $rows;
         }
 

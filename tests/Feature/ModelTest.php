@@ -27,10 +27,19 @@ final class ModelTest extends YardTestCase
         $this->assertFits($this->getJson('/api/models'), 'ModelList');
 
         $this->as(Role::Technician);
-        $machine = Machine::query()->create(['fleet_number' => 'E-'.random_int(10_000, 99_999), 'model_id' => 'kelderhay_e18', 'serial' => Str::random(12), 'bay' => 'bay 1']);
+        $machine = Machine::query()->create([
+            'fleet_number' => 'E-'.random_int(10_000, 99_999),
+            'model_id' => 'kelderhay_e18',
+            'serial' => Str::random(12),
+            'bay' => 'bay 1',
+        ]);
         $walk = $this->openWalk('checkout', $this->hireOf($machine));
         $secured = array_column($walk->plan->body['stages'], null, 'id')['secured'];
-        self::assertSame(210, array_column($secured['lines'], null, 'id')['purge']['wait_seconds'], 'the purge of this model');
+        self::assertSame(
+            210,
+            array_column($secured['lines'], null, 'id')['purge']['wait_seconds'],
+            'the purge of this model',
+        );
     }
 
     public function test_as_features_are_chosen_the_sheet_asks_for_the_limits_that_come_with_them(): void
@@ -43,7 +52,10 @@ final class ModelTest extends YardTestCase
         self::assertContains('Exhaust fluid in the tank', $clean['def']['asked_by']);
         self::assertSame(['purge.seconds'], array_column($clean['purge']['fields'], 'name'));
         $this->assertFits($this->getJson('/api/model-drafts')->assertOk(), 'ModelChoices');
-        $this->assertFits($this->postJson('/api/model-drafts', ['family' => 'flying_carpet', 'features' => []])->assertNotFound(), 'Problem');
+        $this->assertFits(
+            $this->postJson('/api/model-drafts', ['family' => 'flying_carpet', 'features' => []])->assertNotFound(),
+            'Problem',
+        );
     }
 
     public function test_a_limit_that_a_check_needs_is_asked_for_and_never_guessed(): void
@@ -96,14 +108,27 @@ final class ModelTest extends YardTestCase
     {
         $this->as(Role::Lead);
         $this->postJson('/api/models', $this->sheet())->assertCreated();
-        $walk = $this->openWalk('checkout', $this->hireOf(Machine::query()->create(['fleet_number' => 'E-'.random_int(10_000, 99_999), 'model_id' => 'kelderhay_e18', 'serial' => Str::random(12), 'bay' => 'bay 1'])));
+        $walk = $this->openWalk(
+            'checkout',
+            $this->hireOf(
+                Machine::query()->create([
+                    'fleet_number' => 'E-'.random_int(10_000, 99_999),
+                    'model_id' => 'kelderhay_e18',
+                    'serial' => Str::random(12),
+                    'bay' => 'bay 1',
+                ]),
+            ),
+        );
         $sheet = $this->sheet();
         $sheet['limits']['purge.seconds'] = '300';
 
         $corrected = $this->putJson('/api/models/kelderhay_e18', $sheet)->assertOk();
 
         $this->assertFits($corrected, 'ModelDetail');
-        self::assertSame(['300', 2], [$corrected->json('sheet.limits')['purge.seconds'], count($corrected->json('kept'))]);
+        self::assertSame(
+            ['300', 2],
+            [$corrected->json('sheet.limits')['purge.seconds'], count($corrected->json('kept'))],
+        );
         $this->cross($walk, 'cold_isolated');
         $this->putJson('/api/models/dromvik_14c', ['maker' => 'Dromvik', 'name' => '14 C'] + $sheet)->assertStatus(409);
         $this->putJson('/api/models/nobody_9', $sheet)->assertNotFound();
@@ -129,18 +154,35 @@ final class ModelTest extends YardTestCase
     {
         $this->as(Role::Lead);
         $table = (string) $this->get('/api/model-table')->assertOk()->getContent();
-        $renamed = (string) preg_replace_callback('/^([a-z_]+),("?)([A-Z][a-z]+)/m', static fn (array $found): string => "{$found[1]},{$found[2]}Again {$found[3]}", $table);
+        $renamed = (string) preg_replace_callback(
+            '/^([a-z_]+),("?)([A-Z][a-z]+)/m',
+            static fn (array $found): string => "{$found[1]},{$found[2]}Again {$found[3]}",
+            $table,
+        );
 
         $import = $this->postJson('/api/model-table', ['csv' => $renamed, 'mode' => 'all_or_nothing'])->assertOk();
 
         $this->assertFits($import, 'ModelImport');
-        self::assertSame([], array_filter($import->json('rows'), static fn (array $row): bool => $row['outcome'] !== 'taken'));
+        self::assertSame(
+            [],
+            array_filter($import->json('rows'), static fn (array $row): bool => $row['outcome'] !== 'taken'),
+        );
         $bodies = YardModel::bodies();
         foreach (RealCatalogue::compiled()->trees as $file => $tree) {
             if (str_starts_with($file, 'models/')) {
-                $again = $bodies['again_'.strtolower((string) preg_replace('/[^A-Za-z0-9]+/', '_', "{$tree['maker']} {$tree['name']}"))];
+                $again =
+                    $bodies[
+                        'again_'.
+                            strtolower(
+                                (string) preg_replace('/[^A-Za-z0-9]+/', '_', "{$tree['maker']} {$tree['name']}"),
+                            )
+                    ];
                 self::assertSame($tree['features'], $again['features'], $tree['id']);
-                self::assertEquals(array_map($this->withoutSource(...), $tree['limits']), array_map($this->withoutSource(...), $again['limits']), $tree['id']);
+                self::assertEquals(
+                    array_map($this->withoutSource(...), $tree['limits']),
+                    array_map($this->withoutSource(...), $again['limits']),
+                    $tree['id'],
+                );
             }
         }
     }
@@ -149,10 +191,22 @@ final class ModelTest extends YardTestCase
     {
         $this->as(Role::Lead);
         $good = $this->sheet();
-        $import = $this->import([$good, ['family' => 'flying_carpet', 'name' => 'E20'] + $good, ['name' => 'E21', 'limits' => ['def.marks.full' => ''] + $good['limits']] + $good, ['name' => 'E22'] + $good, $good], 'each_row');
+        $import = $this->import(
+            [
+                $good,
+                ['family' => 'flying_carpet', 'name' => 'E20'] + $good,
+                ['name' => 'E21', 'limits' => ['def.marks.full' => ''] + $good['limits']] + $good,
+                ['name' => 'E22'] + $good,
+                $good,
+            ],
+            'each_row',
+        );
 
         $this->assertFits($import, 'ModelImport');
-        self::assertSame(['taken', 'refused', 'refused', 'taken', 'refused'], array_column($import->json('rows'), 'outcome'));
+        self::assertSame(
+            ['taken', 'refused', 'refused', 'taken', 'refused'],
+            array_column($import->json('rows'), 'outcome'),
+        );
         self::assertSame([2, 3, 4, 5, 6], array_column($import->json('rows'), 'row'));
         self::assertSame(['family'], array_keys($import->json('rows.1.field')));
         self::assertSame(['def.marks.full'], array_keys($import->json('rows.2.field')));
@@ -173,18 +227,28 @@ final class ModelTest extends YardTestCase
     /** What a spreadsheet would work out when the table is opened in one: OWASP, CSV injection. */
     public function test_no_cell_of_the_table_is_a_formula_and_it_comes_back_as_it_was(): void
     {
-        $sheet = new ModelSheet('excavator', '=cmd', '+1+2', '@SUM(A1)', '14200', ['tracks'], '-source', ['freeze.needed_c' => '-25']);
+        $sheet = new ModelSheet('excavator', '=cmd', '+1+2', '@SUM(A1)', '14200', ['tracks'], '-source', [
+            'freeze.needed_c' => '-25',
+        ]);
 
         $table = ModelTable::write([$sheet]);
 
         self::assertStringContainsString("'=cmd,'+1+2,'@SUM(A1),14200,tracks,'-source,-25", $table);
         $back = array_values(ModelTable::read($table))[0];
-        self::assertSame(['=cmd', '+1+2', '@SUM(A1)', '-source'], [$back->maker, $back->name, $back->describes, $back->source]);
+        self::assertSame(
+            ['=cmd', '+1+2', '@SUM(A1)', '-source'],
+            [$back->maker, $back->name, $back->describes, $back->source],
+        );
         self::assertSame('-25', $back->limits['freeze.needed_c']);
     }
 
     #[TestWith(["maker,name\nKelderhay,E18\n", 'family'], 'columns are missing')]
-    #[TestWith(["family,maker,name,describes,mass_kg,features,source,colour\nx,x,x,x,1,,x,red\n", 'colour'], 'a column that nothing reads')]
+    #[
+        TestWith(
+            ["family,maker,name,describes,mass_kg,features,source,colour\nx,x,x,x,1,,x,red\n", 'colour'],
+            'a column that nothing reads',
+        ),
+    ]
     #[TestWith(["family,maker,name,describes,mass_kg,features,source\n", 'below the head line'], 'no rows')]
     #[TestWith(['', 'csv'], 'nothing at all')]
     public function test_a_table_that_cannot_be_read_is_refused_whole_and_says_why(string $csv, string $says): void
@@ -224,9 +288,20 @@ final class ModelTest extends YardTestCase
     private function table(array $sheets, string $separator): string
     {
         $columns = array_keys($sheets[0]['limits']);
-        $rows = [implode($separator, ['family', 'maker', 'name', 'describes', 'mass_kg', 'features', 'source', ...$columns])];
+        $rows = [
+            implode($separator, ['family', 'maker', 'name', 'describes', 'mass_kg', 'features', 'source', ...$columns]),
+        ];
         foreach ($sheets as $sheet) {
-            $rows[] = implode($separator, [$sheet['family'], $sheet['maker'], $sheet['name'], '"'.$sheet['describes'].'"', $sheet['mass_kg'], implode(' ', $sheet['features']), '"'.$sheet['source'].'"', ...array_map(static fn (string $column): string => '"'.$sheet['limits'][$column].'"', $columns)]);
+            $rows[] = implode($separator, [
+                $sheet['family'],
+                $sheet['maker'],
+                $sheet['name'],
+                '"'.$sheet['describes'].'"',
+                $sheet['mass_kg'],
+                implode(' ', $sheet['features']),
+                '"'.$sheet['source'].'"',
+                ...array_map(static fn (string $column): string => '"'.$sheet['limits'][$column].'"', $columns),
+            ]);
         }
 
         return implode("\r\n", $rows)."\r\n";
@@ -250,19 +325,58 @@ final class ModelTest extends YardTestCase
             'features' => ['def', 'isolator', 'turbocharger'],
             'source' => "maker's manual, E18, page 212",
             'limits' => [
-                'hour_meter.whole_digits' => '5', 'hour_meter.decimals' => '1',
-                'engine_oil.cold.lowest' => '-10', 'engine_oil.cold.add' => '0', 'engine_oil.cold.full' => '28', 'engine_oil.cold.highest' => '44',
-                'engine_oil.fluid.name' => '15W-40', 'engine_oil.fluid.litres_per_unit' => '0.25', 'engine_oil.fluid.settle_minutes' => '10',
-                'coolant.unit' => 'mm', 'coolant.need' => 'to_run', 'coolant.marks.lowest' => '0', 'coolant.marks.add' => '12', 'coolant.marks.full' => '34', 'coolant.marks.highest' => '56',
-                'coolant.fluid.name' => 'coolant, pre-mixed', 'coolant.fluid.litres_per_unit' => '0.06', 'coolant.fluid.settle_minutes' => '5',
-                'hydraulic_oil.diameter_mm' => '50', 'hydraulic_oil.marks.lowest' => '0', 'hydraulic_oil.marks.add' => '15', 'hydraulic_oil.marks.full' => '35', 'hydraulic_oil.marks.highest' => '50',
-                'hydraulic_oil.fluid.name' => 'HVLP 46', 'hydraulic_oil.fluid.litres_per_unit' => '0.5', 'hydraulic_oil.fluid.settle_minutes' => '5',
-                'fuel.unit' => 'l', 'fuel.need' => 'for_the_hire', 'fuel.marks.lowest' => '0', 'fuel.marks.add' => '250', 'fuel.marks.full' => '270', 'fuel.marks.highest' => '300',
-                'fuel.fluid.name' => 'diesel', 'fuel.fluid.litres_per_unit' => '1', 'fuel.fluid.settle_minutes' => '1',
-                'def.unit' => 'l', 'def.need' => 'for_the_hire', 'def.marks.lowest' => '3', 'def.marks.add' => '27', 'def.marks.full' => '30', 'def.marks.highest' => '31',
-                'def.fluid.name' => 'exhaust fluid', 'def.fluid.litres_per_unit' => '1', 'def.fluid.settle_minutes' => '1',
+                'hour_meter.whole_digits' => '5',
+                'hour_meter.decimals' => '1',
+                'engine_oil.cold.lowest' => '-10',
+                'engine_oil.cold.add' => '0',
+                'engine_oil.cold.full' => '28',
+                'engine_oil.cold.highest' => '44',
+                'engine_oil.fluid.name' => '15W-40',
+                'engine_oil.fluid.litres_per_unit' => '0.25',
+                'engine_oil.fluid.settle_minutes' => '10',
+                'coolant.unit' => 'mm',
+                'coolant.need' => 'to_run',
+                'coolant.marks.lowest' => '0',
+                'coolant.marks.add' => '12',
+                'coolant.marks.full' => '34',
+                'coolant.marks.highest' => '56',
+                'coolant.fluid.name' => 'coolant, pre-mixed',
+                'coolant.fluid.litres_per_unit' => '0.06',
+                'coolant.fluid.settle_minutes' => '5',
+                'hydraulic_oil.diameter_mm' => '50',
+                'hydraulic_oil.marks.lowest' => '0',
+                'hydraulic_oil.marks.add' => '15',
+                'hydraulic_oil.marks.full' => '35',
+                'hydraulic_oil.marks.highest' => '50',
+                'hydraulic_oil.fluid.name' => 'HVLP 46',
+                'hydraulic_oil.fluid.litres_per_unit' => '0.5',
+                'hydraulic_oil.fluid.settle_minutes' => '5',
+                'fuel.unit' => 'l',
+                'fuel.need' => 'for_the_hire',
+                'fuel.marks.lowest' => '0',
+                'fuel.marks.add' => '250',
+                'fuel.marks.full' => '270',
+                'fuel.marks.highest' => '300',
+                'fuel.fluid.name' => 'diesel',
+                'fuel.fluid.litres_per_unit' => '1',
+                'fuel.fluid.settle_minutes' => '1',
+                'def.unit' => 'l',
+                'def.need' => 'for_the_hire',
+                'def.marks.lowest' => '3',
+                'def.marks.add' => '27',
+                'def.marks.full' => '30',
+                'def.marks.highest' => '31',
+                'def.fluid.name' => 'exhaust fluid',
+                'def.fluid.litres_per_unit' => '1',
+                'def.fluid.settle_minutes' => '1',
                 'purge.seconds' => '210',
-                'battery.nominal_v' => '24', 'track.least_mm' => '30', 'track.most_mm' => '60', 'keys.pieces' => 'keys', 'keys.expected' => '2', 'manual.pieces' => 'manuals', 'manual.expected' => '1',
+                'battery.nominal_v' => '24',
+                'track.least_mm' => '30',
+                'track.most_mm' => '60',
+                'keys.pieces' => 'keys',
+                'keys.expected' => '2',
+                'manual.pieces' => 'manuals',
+                'manual.expected' => '1',
             ],
         ];
     }

@@ -51,7 +51,9 @@ final class OfficeTableTest extends YardTestCase
 
     public function test_bad_rows_are_told_one_by_one_and_come_back_as_a_table_to_mend(): void
     {
-        $table = self::HEAD."\nQ-1,dromvik_14c,QQ-1,bay 1,2020\nQ-2,no such,QQ-2,,\nQ-1,dromvik_14c,QQ-3,,\nQ-4,dromvik_14c,QQ-1,,\nQ-5,dromvik_14c,QQ-5,,twenty\n,dromvik_14c,QQ-6,,\n";
+        $table =
+            self::HEAD.
+            "\nQ-1,dromvik_14c,QQ-1,bay 1,2020\nQ-2,no such,QQ-2,,\nQ-1,dromvik_14c,QQ-3,,\nQ-4,dromvik_14c,QQ-1,,\nQ-5,dromvik_14c,QQ-5,,twenty\n,dromvik_14c,QQ-6,,\n";
         $none = $this->import('machines', $table, 'all_or_nothing')->assertOk();
         self::assertSame(
             ['held_back', 'refused', 'refused', 'refused', 'refused', 'refused'],
@@ -91,7 +93,8 @@ final class OfficeTableTest extends YardTestCase
     public function test_hirers_come_as_spreadsheets_write_them(): void
     {
         $this->as(Role::Counter);
-        $table = "\xEF\xBB\xBFName;Phone;Mail;Address;Notes\r\n\"Heron \"\"Fencing\"\"\";\"'+44 1632 960 111\";heron@fencing.example;Weir Lane;\"Pays late;\nrings first\"\r\nÞóra Ségur;;;;\r\n";
+        $table =
+            "\xEF\xBB\xBFName;Phone;Mail;Address;Notes\r\n\"Heron \"\"Fencing\"\"\";\"'+44 1632 960 111\";heron@fencing.example;Weir Lane;\"Pays late;\nrings first\"\r\nÞóra Ségur;;;;\r\n";
         $taken = $this->import('hirers', $table)->assertOk();
         self::assertSame(
             ['taken', 'taken'],
@@ -122,7 +125,11 @@ final class OfficeTableTest extends YardTestCase
         $this->assertFits($asked, 'Problem');
         self::assertSame(['Asset', 'Type', 'Serial number', 'Colour'], $asked->json('table.headings'));
         $columns = array_column($asked->json('table.columns'), null, 'name');
-        self::assertSame([3, null], [$columns['serial']['place'], $columns['fleet_number']['place']], 'a label is known');
+        self::assertSame(
+            [3, null],
+            [$columns['serial']['place'], $columns['fleet_number']['place']],
+            'a label is known',
+        );
 
         $said = ['fleet_number' => 1, 'model' => 2, 'serial' => 3];
         $report = $this->import('machines', $theirs, 'each_row', $said)->assertOk();
@@ -162,9 +169,10 @@ final class OfficeTableTest extends YardTestCase
     public function test_papers_come_in_with_the_day_in_either_form_and_go_out_as_those_that_count(): void
     {
         $number = $this->machine->fleet_number;
-        $table = "fleet_number;paper;number;issued_on;valid_until\n{$number};Examination;EX 1;1.6.2026;2026-12-01\n"
-            ."{$number};examination;EX 2;2026-11-01;01/05/2027\n{$number};insurance;;;31.02.2027\n"
-            ."{$number};inspection;;2026-11-02;2026-11-01\nNO-1;insurance;;;2027-01-01\n{$number};licence;;;2027-01-01\n";
+        $table =
+            "fleet_number;paper;number;issued_on;valid_until\n{$number};Examination;EX 1;1.6.2026;2026-12-01\n".
+            "{$number};examination;EX 2;2026-11-01;01/05/2027\n{$number};insurance;;;31.02.2027\n".
+            "{$number};inspection;;2026-11-02;2026-11-01\nNO-1;insurance;;;2027-01-01\n{$number};licence;;;2027-01-01\n";
         $some = $this->import('papers', $table, 'each_row')->assertOk();
         $this->assertFits($some, 'TableImport');
 
@@ -195,9 +203,16 @@ final class OfficeTableTest extends YardTestCase
             'two hires at once, a stranger, an end before the beginning, and the hour that summer time leaves out',
         );
         $booked = Hire::query()->where('site', 'Slipway')->firstOrFail();
-        self::assertSame('2027-07-05 06:30', $booked->goes_out_at->utc()->format('Y-m-d H:i'), 'half past seven in summer time');
+        self::assertSame(
+            '2027-07-05 06:30',
+            $booked->goes_out_at->utc()->format('Y-m-d H:i'),
+            'half past seven in summer time',
+        );
         $out = (string) $this->get('/api/tables/hires')->assertOk()->getContent();
-        self::assertStringContainsString("{$number},\"Saltmarsh Drainage\",\"2027-07-05 07:30\",\"2027-07-09 16:00\"", $out);
+        self::assertStringContainsString(
+            "{$number},\"Saltmarsh Drainage\",\"2027-07-05 07:30\",\"2027-07-09 16:00\"",
+            $out,
+        );
     }
 
     public function test_machines_that_are_out_on_the_first_day_come_in_as_out(): void

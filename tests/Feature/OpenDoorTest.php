@@ -44,12 +44,19 @@ final class OpenDoorTest extends YardTestCase
     public function test_an_older_hash_still_opens_and_is_renewed_by_that(): void
     {
         $person = $this->person(Role::Technician);
-        DB::table('users')->where('id', $person->id)->update(['password' => password_hash('tern-quay', PASSWORD_BCRYPT, ['cost' => 4])]);
+        DB::table('users')
+            ->where('id', $person->id)
+            ->update(['password' => password_hash('tern-quay', PASSWORD_BCRYPT, ['cost' => 4])]);
 
         $this->postJson('/api/session', ['login' => $person->login, 'password' => 'tern-quay'])->assertOk();
 
-        self::assertStringStartsWith('$argon2id$', (string) DB::table('users')->where('id', $person->id)->value('password'));
-        self::assertTrue(Hash::check('tern-quay', (string) DB::table('users')->where('id', $person->id)->value('password')));
+        self::assertStringStartsWith(
+            '$argon2id$',
+            (string) DB::table('users')->where('id', $person->id)->value('password'),
+        );
+        self::assertTrue(
+            Hash::check('tern-quay', (string) DB::table('users')->where('id', $person->id)->value('password')),
+        );
     }
 
     public function test_a_session_ends_some_hours_after_it_began_however_busy_it_was(): void
@@ -100,8 +107,16 @@ final class OpenDoorTest extends YardTestCase
     public function test_every_answer_carries_the_id_of_its_request(): void
     {
         self::assertTrue(Str::isUuid((string) $this->getJson('/api/session')->headers->get('X-Request-Id')));
-        self::assertSame('tablet-4.17', $this->getJson('/api/session', ['X-Request-Id' => 'tablet-4.17'])->headers->get('X-Request-Id'));
-        self::assertTrue(Str::isUuid((string) $this->getJson('/api/session', ['X-Request-Id' => "a b\nc"])->headers->get('X-Request-Id')), 'nothing strange gets into the log');
+        self::assertSame(
+            'tablet-4.17',
+            $this->getJson('/api/session', ['X-Request-Id' => 'tablet-4.17'])->headers->get('X-Request-Id'),
+        );
+        self::assertTrue(
+            Str::isUuid(
+                (string) $this->getJson('/api/session', ['X-Request-Id' => "a b\nc"])->headers->get('X-Request-Id'),
+            ),
+            'nothing strange gets into the log',
+        );
     }
 
     public function test_health_and_readiness_tell_only_whether(): void
@@ -125,13 +140,19 @@ final class OpenDoorTest extends YardTestCase
 
         self::assertStringStartsWith('text/plain; version=0.0.4', (string) $text->headers->get('Content-Type'));
         // Prometheus text exposition format 0.0.4: a help line, a type line, then name and value.
-        self::assertMatchesRegularExpression('/\A(# HELP jade_\w+ [^\n]+\n# TYPE jade_\w+ (counter|gauge)\njade_\w+ \d+\n)+\z/', (string) $text->getContent());
+        self::assertMatchesRegularExpression(
+            '/\A(# HELP jade_\w+ [^\n]+\n# TYPE jade_\w+ (counter|gauge)\njade_\w+ \d+\n)+\z/',
+            (string) $text->getContent(),
+        );
     }
 
     public function test_a_fault_of_ours_shows_no_trace(): void
     {
         $this->as(Role::Technician);
-        $this->app->bind(\App\Presenters\PresentPeople::class, static fn () => throw new \RuntimeException('secret of the inside'));
+        $this->app->bind(
+            \App\Presenters\PresentPeople::class,
+            static fn () => throw new \RuntimeException('secret of the inside'),
+        );
         $answer = $this->getJson('/api/people')->assertStatus(500);
 
         $this->assertFits($answer, 'Problem');

@@ -40,10 +40,13 @@ final class OpenYardTest extends YardTestCase
         $day = $this->getJson('/api/day')->assertOk();
         $this->assertFits($day, 'Day');
         self::assertFalse($day->json('first_steps.people'));
-        $this->postJson(
-            '/api/people',
-            ['name' => 'Bram Ketel', 'login' => 'bram', 'initials' => 'BK', 'role' => 'technician', 'password' => 'ebb and slack'],
-        )->assertCreated();
+        $this->postJson('/api/people', [
+            'name' => 'Bram Ketel',
+            'login' => 'bram',
+            'initials' => 'BK',
+            'role' => 'technician',
+            'password' => 'ebb and slack',
+        ])->assertCreated();
         self::assertTrue($this->getJson('/api/day')->json('first_steps.people'));
         self::assertSame('yard_opened', AuditEntry::query()->orderBy('id')->firstOrFail()->getRawOriginal('kind'));
     }

@@ -24,7 +24,12 @@ final class PaceTest extends YardTestCase
         $before = $this->planned();
         $this->as(Role::Technician);
         for ($i = 0; $i < 5; $i++) {
-            $machine = Machine::query()->create(['fleet_number' => 'E-'.random_int(10_000, 99_999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1']);
+            $machine = Machine::query()->create([
+                'fleet_number' => 'E-'.random_int(10_000, 99_999),
+                'model_id' => 'dromvik_14c',
+                'serial' => Str::random(12),
+                'bay' => 'bay 1',
+            ]);
             // A walk that takes three hours, posted when it is over.
             $this->travel(-3)->hours();
             $walk = $this->openWalk('checkout', $this->hireOf($machine));
@@ -38,19 +43,33 @@ final class PaceTest extends YardTestCase
 
         self::assertSame(180, $paces['tracked_excavator']->seconds['check doc-manual']);
         $catalogue = $this->app->make(CatalogueRepository::class)->current();
-        self::assertSame(180, (new PlanWalk($catalogue))->for($catalogue->model('dromvik_14c'), Movement::Checkout)->line('doc-manual')?->check->seconds);
+        self::assertSame(
+            180,
+            (new PlanWalk($catalogue))->for($catalogue->model('dromvik_14c'), Movement::Checkout)->line('doc-manual')
+                ?->check->seconds,
+        );
         self::assertNotSame($before, $this->planned());
         $this->assertFits($model = $this->getJson('/api/models/dromvik_14c'), 'ModelDetail');
         self::assertSame(5, $model->json('learned_from_walks'));
-        self::assertSame(0, $this->getJson('/api/models/mossgill_122')->json('learned_from_walks'), 'another family learned nothing');
+        self::assertSame(
+            0,
+            $this->getJson('/api/models/mossgill_122')->json('learned_from_walks'),
+            'another family learned nothing',
+        );
     }
 
-    /** @param  array<string, mixed>  $payload @return array<string, mixed> entered by somebody who needs three minutes for the manual and four seconds for the rest */
+    /**
+     * @param array<string, mixed> $payload
+     * @return array<string, mixed> entered by somebody who needs three minutes for the manual and four seconds for the rest
+     */
     protected function entry(string $kind, array $payload, ?string $corrects = null): array
     {
-        $this->clock = ($this->clock ?? CarbonImmutable::now()->subHour())->addSeconds(($payload['line'] ?? '') === 'doc-manual' ? 180 : 4);
+        $this->clock = ($this->clock ?? CarbonImmutable::now()->subHour())->addSeconds(
+            ($payload['line'] ?? '') === 'doc-manual' ? 180 : 4,
+        );
 
-        return ['recorded_at' => $this->clock->utc()->format('Y-m-d\TH:i:s.v\Z')] + parent::entry($kind, $payload, $corrects);
+        return ['recorded_at' => $this->clock->utc()->format('Y-m-d\TH:i:s.v\Z')] +
+            parent::entry($kind, $payload, $corrects);
     }
 
     private function planned(): int

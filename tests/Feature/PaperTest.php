@@ -30,9 +30,14 @@ final class PaperTest extends YardTestCase
     {
         $walk = $this->walkOf('ardlow_20b');
         $walk->hire->update(['comes_back_at' => CarbonImmutable::now()->addDays(20)]);
-        $examined = static fn (int $days): array => ['date' => CarbonImmutable::now()->subMonthsNoOverflow(6)->addDays($days)->format('Y-m-d')];
+        $examined = static fn (int $days): array => [
+            'date' => CarbonImmutable::now()->subMonthsNoOverflow(6)->addDays($days)->format('Y-m-d'),
+        ];
 
-        self::assertSame('stop', $this->compare($walk, 'doc-thorough-exam', $examined(10))['judgement']['verdict']['outcome']);
+        self::assertSame(
+            'stop',
+            $this->compare($walk, 'doc-thorough-exam', $examined(10))['judgement']['verdict']['outcome'],
+        );
         self::assertSame(
             'stands',
             $this->compare(
@@ -58,8 +63,11 @@ final class PaperTest extends YardTestCase
 
     /** @param  array<string, string>  $payload */
     #[DataProvider('wrongPapers')]
-    public function test_what_cannot_stand_on_a_paper_is_refused_with_what_to_do(string $line, array $payload, string $problem): void
-    {
+    public function test_what_cannot_stand_on_a_paper_is_refused_with_what_to_do(
+        string $line,
+        array $payload,
+        string $problem,
+    ): void {
         $result = $this->compare($this->walkOf('ardlow_20b'), $line, $payload);
 
         self::assertSame('refused', $result['status']);
@@ -70,15 +78,31 @@ final class PaperTest extends YardTestCase
     {
         $walk = $this->walkOf('ardlow_20b');
 
-        self::assertSame('/problems/compare-the-paper', $this->send($walk, $this->entry('check.answered', ['line' => 'doc-serial-match', 'answer' => 'stands']))->json('results.0.problem.type'));
+        self::assertSame(
+            '/problems/compare-the-paper',
+            $this->send(
+                $walk,
+                $this->entry('check.answered', ['line' => 'doc-serial-match', 'answer' => 'stands']),
+            )->json('results.0.problem.type'),
+        );
     }
 
     public function test_a_finding_of_an_earlier_walk_is_still_there_worse_or_gone(): void
     {
         $walk = $this->walkOf('dromvik_14c');
-        $finding = $this->post_($walk, 'finding.placed', ['at' => ['x' => 120, 'y' => 300], 'kind' => 'dent', 'size_mm' => 40, 'words' => 'Door skin', 'photos' => [], 'severity' => 'note']);
+        $finding = $this->post_($walk, 'finding.placed', [
+            'at' => ['x' => 120, 'y' => 300],
+            'kind' => 'dent',
+            'size_mm' => 40,
+            'words' => 'Door skin',
+            'photos' => [],
+            'severity' => 'note',
+        ]);
         $later = $this->nextWalkOf($walk);
-        $seen = fn (array $more): array => $this->send($later, $this->entry('finding.seen_again', ['finding' => $finding, 'words' => '', 'photos' => []] + $more))->json('results.0');
+        $seen = fn (array $more): array => $this->send(
+            $later,
+            $this->entry('finding.seen_again', ['finding' => $finding, 'words' => '', 'photos' => []] + $more),
+        )->json('results.0');
 
         self::assertSame('posted', $seen(['size_mm' => 40])['status']);
         $gone = $seen(['size_mm' => 0, 'gone' => true]);
@@ -92,10 +116,26 @@ final class PaperTest extends YardTestCase
     public function test_what_stops_a_machine_does_not_vanish_without_a_repair(): void
     {
         $walk = $this->walkOf('dromvik_14c');
-        $finding = $this->post_($walk, 'finding.placed', ['at' => ['x' => 120, 'y' => 300], 'kind' => 'crack', 'size_mm' => 40, 'words' => 'Weld', 'photos' => [], 'severity' => 'stop']);
+        $finding = $this->post_($walk, 'finding.placed', [
+            'at' => ['x' => 120, 'y' => 300],
+            'kind' => 'crack',
+            'size_mm' => 40,
+            'words' => 'Weld',
+            'photos' => [],
+            'severity' => 'stop',
+        ]);
         $later = $this->nextWalkOf($walk);
 
-        $result = $this->send($later, $this->entry('finding.seen_again', ['finding' => $finding, 'size_mm' => 0, 'gone' => true, 'words' => '', 'photos' => []]))->json('results.0');
+        $result = $this->send(
+            $later,
+            $this->entry('finding.seen_again', [
+                'finding' => $finding,
+                'size_mm' => 0,
+                'gone' => true,
+                'words' => '',
+                'photos' => [],
+            ]),
+        )->json('results.0');
 
         self::assertSame('/problems/stop-does-not-vanish', $result['problem']['type']);
         self::assertNull(Finding::query()->findOrFail($finding)->mended_at);
@@ -104,7 +144,12 @@ final class PaperTest extends YardTestCase
     private function walkOf(string $model): Walk
     {
         $this->as(Role::Technician);
-        $machine = Machine::query()->create(['fleet_number' => 'P-'.random_int(100, 9999), 'model_id' => $model, 'serial' => 'AB-'.random_int(1000, 9999), 'bay' => 'bay 2']);
+        $machine = Machine::query()->create([
+            'fleet_number' => 'P-'.random_int(100, 9999),
+            'model_id' => $model,
+            'serial' => 'AB-'.random_int(1000, 9999),
+            'bay' => 'bay 2',
+        ]);
         $walk = $this->openWalk(hire: $this->hireOf($machine));
         $this->cross($walk, 'cold_isolated');
 

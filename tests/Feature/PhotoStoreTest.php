@@ -27,7 +27,10 @@ final class PhotoStoreTest extends YardTestCase
         self::assertIsResource($socket);
         $address = (string) stream_socket_get_name($socket, false);
         fclose($socket);
-        $this->store = new Process(['php', '-S', $address, base_path('app/Simulators/object-store.php')], env: ['OBJECT_STORE_FOLDER' => $this->folder, 'OBJECT_STORE_KEY' => 'yard']);
+        $this->store = new Process(
+            ['php', '-S', $address, base_path('app/Simulators/object-store.php')],
+            env: ['OBJECT_STORE_FOLDER' => $this->folder, 'OBJECT_STORE_KEY' => 'yard'],
+        );
         $this->store->start();
         $this->store->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started'));
         putenv('PHOTO_STORE=s3');
@@ -62,7 +65,9 @@ final class PhotoStoreTest extends YardTestCase
     public function test_a_photo_goes_to_the_store_and_comes_back_as_it_was(): void
     {
         $this->as(Role::Technician);
-        $kept = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('door.jpg', 640, 480)])->assertCreated();
+        $kept = $this->post('/api/photos', [
+            'photo' => UploadedFile::fake()->image('door.jpg', 640, 480),
+        ])->assertCreated();
         $sha256 = $kept->json('sha256');
 
         self::assertFileExists("{$this->folder}/photos/photos/".substr($sha256, 0, 2)."/{$sha256}.jpg");

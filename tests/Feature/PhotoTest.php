@@ -16,7 +16,9 @@ final class PhotoTest extends YardTestCase
     public function test_a_photo_is_kept_under_its_digest_without_place_or_device_but_with_its_time(): void
     {
         $this->as(Role::Technician);
-        $kept = $this->post('/api/photos', ['photo' => new UploadedFile(self::jpegWithExif(), 'p.jpg', 'image/jpeg', null, true)])->assertCreated();
+        $kept = $this->post('/api/photos', [
+            'photo' => new UploadedFile(self::jpegWithExif(), 'p.jpg', 'image/jpeg', null, true),
+        ])->assertCreated();
         $this->assertFits($kept, 'Photo');
         $file = $this->get('/api/photos/'.$kept->json('sha256'))->assertOk();
         $bytes = $file->streamedContent();
@@ -25,13 +27,17 @@ final class PhotoTest extends YardTestCase
         self::assertStringNotContainsString('Estuary Camera', $bytes);
         self::assertStringNotContainsString('Exif', $bytes);
         self::assertSame('2026-11-20T09:30:00.000000Z', $kept->json('taken_at'));
-        $this->get('/api/photos/'.$kept->json('sha256').'/thumbnail')->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->get('/api/photos/'.$kept->json('sha256').'/thumbnail')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
     }
 
     public function test_a_large_picture_is_made_smaller_and_keeps_its_proportions(): void
     {
         $this->as(Role::Technician);
-        $kept = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('wide.jpg', 3000, 1500)])->assertCreated();
+        $kept = $this->post('/api/photos', [
+            'photo' => UploadedFile::fake()->image('wide.jpg', 3000, 1500),
+        ])->assertCreated();
 
         self::assertSame([2000, 1000], [$kept->json('width'), $kept->json('height')]);
     }
@@ -39,7 +45,9 @@ final class PhotoTest extends YardTestCase
     public function test_thirty_megabytes_are_too_much(): void
     {
         $this->as(Role::Technician);
-        $refused = $this->post('/api/photos', ['photo' => UploadedFile::fake()->create('big.jpg', 30 * 1024, 'image/jpeg')])->assertStatus(413);
+        $refused = $this->post('/api/photos', [
+            'photo' => UploadedFile::fake()->create('big.jpg', 30 * 1024, 'image/jpeg'),
+        ])->assertStatus(413);
 
         $this->assertFits($refused, 'Problem');
         self::assertStringContainsString('20 MB', $refused->json('detail'));
@@ -48,17 +56,26 @@ final class PhotoTest extends YardTestCase
     public function test_what_is_no_picture_is_refused_whatever_it_is_called(): void
     {
         $this->as(Role::Technician);
-        $this->assertFits($this->post('/api/photos', ['photo' => UploadedFile::fake()->createWithContent('photo.jpg', '<?php echo 1;')])->assertStatus(422), 'Problem');
+        $this->assertFits(
+            $this->post('/api/photos', [
+                'photo' => UploadedFile::fake()->createWithContent('photo.jpg', '<?php echo 1;'),
+            ])->assertStatus(422),
+            'Problem',
+        );
         $this->assertFits($this->post('/api/photos', [])->assertStatus(422), 'Problem');
     }
 
     /** @param  callable(): string  $content */
     #[DataProvider('broken')]
-    public function test_a_picture_that_cannot_be_read_is_bad_input_and_no_fault_of_ours(callable $content, string $problem): void
-    {
+    public function test_a_picture_that_cannot_be_read_is_bad_input_and_no_fault_of_ours(
+        callable $content,
+        string $problem,
+    ): void {
         $this->as(Role::Technician);
 
-        $answer = $this->post('/api/photos', ['photo' => UploadedFile::fake()->createWithContent('photo.png', $content())]);
+        $answer = $this->post('/api/photos', [
+            'photo' => UploadedFile::fake()->createWithContent('photo.png', $content()),
+        ]);
 
         $this->assertFits($answer->assertStatus(422), 'Problem');
         self::assertSame("/problems/{$problem}", $answer->json('type'));
@@ -68,11 +85,20 @@ final class PhotoTest extends YardTestCase
     /** @return iterable<string, array{callable(): string, string}> */
     public static function broken(): iterable
     {
-        yield 'a PNG cut off in the middle' => [static fn (): string => substr(self::picture('png'), 0, 300), 'not-a-picture'];
-        yield 'a WebP cut off in the middle' => [static fn (): string => substr(self::picture('webp'), 0, 60), 'not-a-picture'];
+        yield 'a PNG cut off in the middle' => [
+            static fn (): string => substr(self::picture('png'), 0, 300),
+            'not-a-picture',
+        ];
+        yield 'a WebP cut off in the middle' => [
+            static fn (): string => substr(self::picture('webp'), 0, 60),
+            'not-a-picture',
+        ];
         yield 'a PNG of no size' => [static fn (): string => self::headOfPng(0, 0), 'not-a-picture'];
         yield 'a PNG of 60,000,000 x 1' => [static fn (): string => self::headOfPng(60_000_000, 1), 'too-many-pixels'];
-        yield 'a PNG of 7740 x 7740 in seven kilobytes' => [static fn (): string => self::headOfPng(7740, 7740), 'too-many-pixels'];
+        yield 'a PNG of 7740 x 7740 in seven kilobytes' => [
+            static fn (): string => self::headOfPng(7740, 7740),
+            'too-many-pixels',
+        ];
         yield 'a head and nothing behind it' => [static fn (): string => self::headOfPng(40, 40), 'not-a-picture'];
     }
 
@@ -118,7 +144,9 @@ final class PhotoTest extends YardTestCase
         self::assertNotFalse($turn);
         flock($turn, LOCK_EX);
 
-        $wait = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('p.jpg', 20, 20)])->assertStatus(503);
+        $wait = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('p.jpg', 20, 20)])->assertStatus(
+            503,
+        );
         $this->assertFits($wait, 'Problem');
         flock($turn, LOCK_UN);
         $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('p.jpg', 20, 20)])->assertCreated();
@@ -129,7 +157,12 @@ final class PhotoTest extends YardTestCase
         $image = imagecreatetruecolor(120, 90);
         assert($image !== false);
         for ($at = 0; $at < 400; $at++) {
-            imagesetpixel($image, $at * 37 % 120, $at * 53 % 90, (int) imagecolorallocate($image, $at % 255, $at * 7 % 255, 90));
+            imagesetpixel(
+                $image,
+                ($at * 37) % 120,
+                ($at * 53) % 90,
+                (int) imagecolorallocate($image, $at % 255, ($at * 7) % 255, 90),
+            );
         }
         if ($seeThrough) {
             imagealphablending($image, false);
@@ -171,7 +204,10 @@ final class PhotoTest extends YardTestCase
         $this->as(Role::Technician);
         $kept = $this->post('/api/photos', ['photo' => UploadedFile::fake()->image('p.jpg', 40, 40)])->json('sha256');
 
-        self::assertStringContainsString('no-store', (string) $this->get("/api/photos/{$kept}")->headers->get('Cache-Control'));
+        self::assertStringContainsString(
+            'no-store',
+            (string) $this->get("/api/photos/{$kept}")->headers->get('Cache-Control'),
+        );
         $small = (string) $this->get("/api/photos/{$kept}/thumbnail")->headers->get('Cache-Control');
         self::assertStringContainsString('private', $small);
         self::assertStringNotContainsString('no-store', $small);
@@ -202,7 +238,10 @@ final class PhotoTest extends YardTestCase
             .pack('v', 1).pack('vvVV', 0x9003, 2, strlen($taken), $exifAt + 2 + 12 + 4).pack('V', 0).$taken;
         $segment = "Exif\0\0".$tiff;
         $file = (string) tempnam(sys_get_temp_dir(), 'exif');
-        file_put_contents($file, substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($segment) + 2).$segment.substr($jpeg, 2));
+        file_put_contents(
+            $file,
+            substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($segment) + 2).$segment.substr($jpeg, 2),
+        );
 
         return $file;
     }

@@ -25,7 +25,9 @@ final class PhotoUploadTest extends YardTestCase
     public function test_a_picture_that_was_cut_off_goes_on_where_it_stopped_and_is_the_same_as_in_one_piece(): void
     {
         $this->as(Role::Technician);
-        $whole = $this->post('/api/photos', ['photo' => UploadedFile::fake()->createWithContent('door.jpg', $this->picture)])->json('sha256');
+        $whole = $this->post('/api/photos', [
+            'photo' => UploadedFile::fake()->createWithContent('door.jpg', $this->picture),
+        ])->json('sha256');
         $upload = $this->begin();
         $half = intdiv(strlen($this->picture), 2);
         $this->piece($upload, 0, substr($this->picture, 0, $half))->assertOk();
@@ -34,8 +36,15 @@ final class PhotoUploadTest extends YardTestCase
         $at = $this->getJson("/api/photo-uploads/{$upload}")->assertOk();
         $this->assertFits($at, 'PhotoUpload');
         self::assertSame([$half, null], [$at->json('offset'), $at->json('photo')]);
-        self::assertSame($whole, $this->piece($upload, $half, substr($this->picture, $half))->assertOk()->json('photo'));
-        self::assertSame($whole, $this->getJson("/api/photo-uploads/{$upload}")->json('photo'), 'asked again, it is still there');
+        self::assertSame(
+            $whole,
+            $this->piece($upload, $half, substr($this->picture, $half))->assertOk()->json('photo'),
+        );
+        self::assertSame(
+            $whole,
+            $this->getJson("/api/photo-uploads/{$upload}")->json('photo'),
+            'asked again, it is still there',
+        );
         self::assertSame([], $this->pieces($upload));
     }
 
@@ -67,7 +76,9 @@ final class PhotoUploadTest extends YardTestCase
         self::assertSame($half, $this->getJson("/api/photo-uploads/{$upload}")->json('offset'));
         $kept = $this->piece($upload, $half, substr($this->picture, $half))->assertOk();
 
-        $whole = $this->post('/api/photos', ['photo' => UploadedFile::fake()->createWithContent('door.jpg', $this->picture)]);
+        $whole = $this->post('/api/photos', [
+            'photo' => UploadedFile::fake()->createWithContent('door.jpg', $this->picture),
+        ]);
         self::assertSame($whole->json('sha256'), $kept->json('photo'));
     }
 
@@ -102,7 +113,10 @@ final class PhotoUploadTest extends YardTestCase
     public function test_a_picture_that_would_be_too_large_is_refused_before_it_is_sent(): void
     {
         $this->as(Role::Technician);
-        $this->assertFits($this->postJson('/api/photo-uploads', ['bytes' => 30 * 1024 * 1024])->assertStatus(413), 'Problem');
+        $this->assertFits(
+            $this->postJson('/api/photo-uploads', ['bytes' => 30 * 1024 * 1024])->assertStatus(413),
+            'Problem',
+        );
         $this->as(Role::Auditor);
         $this->postJson('/api/photo-uploads', ['bytes' => 100])->assertForbidden();
     }
@@ -150,6 +164,15 @@ final class PhotoUploadTest extends YardTestCase
 
     private function piece(string $upload, int $offset, string $piece): TestResponse
     {
-        return $this->call('PATCH', "/api/photo-uploads/{$upload}?offset={$offset}", server: $this->transformHeadersToServerVars(['Content-Type' => 'application/octet-stream', 'Accept' => 'application/json', 'Origin' => 'http://localhost']), content: $piece);
+        return $this->call(
+            'PATCH',
+            "/api/photo-uploads/{$upload}?offset={$offset}",
+            server: $this->transformHeadersToServerVars([
+                'Content-Type' => 'application/octet-stream',
+                'Accept' => 'application/json',
+                'Origin' => 'http://localhost',
+            ]),
+            content: $piece,
+        );
     }
 }

@@ -35,7 +35,11 @@ final class PoliciesTest extends YardTestCase
             if (in_array($name, self::PUBLIC, true)) {
                 continue;
             }
-            $path = (string) preg_replace('/\{\w+\}/', '01890a5d-ac96-774b-bcce-b302099a8057', str_replace('{photo}', str_repeat('0', 64), $route->uri()));
+            $path = (string) preg_replace(
+                '/\{\w+\}/',
+                '01890a5d-ac96-774b-bcce-b302099a8057',
+                str_replace('{photo}', str_repeat('0', 64), $route->uri()),
+            );
             $answer = $this->json($route->methods()[0], '/'.$path);
             self::assertSame(401, $answer->status(), $name);
             $this->assertFits($answer, 'Problem');
@@ -77,7 +81,9 @@ final class PoliciesTest extends YardTestCase
         $this->cross($walk, 'cold_isolated');
         $this->as($role);
 
-        $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']))->assertStatus($status);
+        $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']))->assertStatus(
+            $status,
+        );
     }
 
     public function test_an_auditor_reads_but_opens_no_walk(): void
@@ -86,7 +92,11 @@ final class PoliciesTest extends YardTestCase
 
         $this->assertFits($this->getJson("/api/machines/{$this->machine->id}")->assertOk(), 'MachineDetail');
         $this->assertFits($this->getJson('/api/machines')->assertOk(), 'MachinePage');
-        $refused = $this->postJson("/api/hires/{$this->hire->id}/walks", ['id' => '01890a5d-ac96-774b-bcce-b302099a8057', 'movement' => 'checkout', 'recorded_at' => self::now()])->assertForbidden();
+        $refused = $this->postJson("/api/hires/{$this->hire->id}/walks", [
+            'id' => '01890a5d-ac96-774b-bcce-b302099a8057',
+            'movement' => 'checkout',
+            'recorded_at' => self::now(),
+        ])->assertForbidden();
         $this->assertFits($refused, 'Problem');
     }
 
@@ -94,6 +104,9 @@ final class PoliciesTest extends YardTestCase
     {
         $this->as(Role::Technician);
 
-        $this->assertFits($this->getJson('/api/walks/01890a5d-ac96-774b-bcce-b302099a8057')->assertNotFound(), 'Problem');
+        $this->assertFits(
+            $this->getJson('/api/walks/01890a5d-ac96-774b-bcce-b302099a8057')->assertNotFound(),
+            'Problem',
+        );
     }
 }

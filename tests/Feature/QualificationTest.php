@@ -34,7 +34,9 @@ final class QualificationTest extends YardTestCase
             );
         }
 
-        $result = $this->send($walk, $this->entry('state.crossed', $this->crossing($walk, 'running')))->json('results.0');
+        $result = $this->send($walk, $this->entry('state.crossed', $this->crossing($walk, 'running')))->json(
+            'results.0',
+        );
 
         self::assertSame($problem, $result['problem']['type'] ?? null);
         self::assertSame($problem === null ? 'posted' : 'refused', $result['status']);
@@ -53,16 +55,33 @@ final class QualificationTest extends YardTestCase
     public function test_the_second_person_is_known_somebody_else_and_confirms_it(): void
     {
         $me = $this->as(Role::Technician);
-        $machine = Machine::query()->create(['fleet_number' => 'A-'.random_int(100, 9999), 'model_id' => 'ardlow_20b', 'serial' => 'AB-1', 'bay' => 'rack']);
+        $machine = Machine::query()->create([
+            'fleet_number' => 'A-'.random_int(100, 9999),
+            'model_id' => 'ardlow_20b',
+            'serial' => 'AB-1',
+            'bay' => 'rack',
+        ]);
         $walk = $this->openWalk(hire: $this->hireOf($machine));
         $this->walkUpTo($walk, 'mew-estop-platform');
         $crossing = $this->crossing($walk, 'platform');
-        $with = fn (?string $second): ?string => $this->send($walk, $this->entry('state.crossed', ['second' => $second] + $crossing))->json('results.0.problem.type');
+        $with = fn (?string $second): ?string => $this->send(
+            $walk,
+            $this->entry('state.crossed', ['second' => $second] + $crossing),
+        )->json('results.0.problem.type');
 
-        self::assertSame('/problems/second-person-missing', $this->send($walk, $this->entry('state.crossed', array_diff_key($crossing, ['second' => 1])))->json('results.0.problem.type'));
+        self::assertSame(
+            '/problems/second-person-missing',
+            $this->send($walk, $this->entry('state.crossed', array_diff_key($crossing, ['second' => 1])))->json(
+                'results.0.problem.type',
+            ),
+        );
         self::assertSame('/problems/second-person-is-the-first', $with($me->id));
         self::assertSame('/problems/second-person-unknown', $with('01890a5d-ac96-774b-bcce-b302099a8057'));
-        self::assertSame('/problems/second-person-unknown', $with($this->person(Role::Auditor)->id), 'an auditor works nothing');
+        self::assertSame(
+            '/problems/second-person-unknown',
+            $with($this->person(Role::Auditor)->id),
+            'an auditor works nothing',
+        );
         $counter = $this->person(Role::Counter);
         self::assertSame('/problems/second-not-confirmed', $with($counter->id), 'to name somebody is not enough');
         $sealed = fn (string $secret): array => $this->sealed(
@@ -86,7 +105,10 @@ final class QualificationTest extends YardTestCase
             'it is not kept, not even sealed',
         );
         self::assertSame('already_posted', $this->send($walk, $entry)->json('results.0.status'));
-        self::assertStringContainsString('The counter stands by', (string) json_encode($this->getJson("/api/machines/{$machine->id}/entries")->json()));
+        self::assertStringContainsString(
+            'The counter stands by',
+            (string) json_encode($this->getJson("/api/machines/{$machine->id}/entries")->json()),
+        );
     }
 
     public function test_a_repair_and_a_tag_in_ask_for_their_qualifications(): void
@@ -109,31 +131,59 @@ final class QualificationTest extends YardTestCase
             ->assertJsonPath('results.0.status', 'posted');
 
         $this->signedIn($this->unqualified(Role::Technician));
-        self::assertSame('/problems/not-qualified', $this->send($walk, $this->entry('tag.lifted', []))->json('results.0.problem.type'));
+        self::assertSame(
+            '/problems/not-qualified',
+            $this->send($walk, $this->entry('tag.lifted', []))->json('results.0.problem.type'),
+        );
         $this->signedIn($this->unqualified(Role::Lead));
-        self::assertSame('/problems/tag-stays-lines-are-due', $this->send($walk, $this->entry('tag.lifted', []))->json('results.0.problem.type'), 'the lead answers for the yard; the due lines stay due');
+        self::assertSame(
+            '/problems/tag-stays-lines-are-due',
+            $this->send($walk, $this->entry('tag.lifted', []))->json('results.0.problem.type'),
+            'the lead answers for the yard; the due lines stay due',
+        );
     }
 
     public function test_the_lead_records_a_qualification_and_what_was_recorded_before_stays(): void
     {
         $lead = $this->as(Role::Lead);
         $person = $this->person(Role::Technician);
-        $answer = $this->putJson("/api/people/{$person->id}/qualifications/platforms", ['valid_until' => '2031-02-28', 'proof' => 'card 4711, seen'])->assertOk();
+        $answer = $this->putJson("/api/people/{$person->id}/qualifications/platforms", [
+            'valid_until' => '2031-02-28',
+            'proof' => 'card 4711, seen',
+        ])->assertOk();
 
         $this->assertFits($answer, 'PeopleList');
-        $held = collect(collect($answer->json('people'))->firstWhere('id', $person->id)['qualified'])->firstWhere('id', 'platforms');
+        $held = collect(collect($answer->json('people'))->firstWhere('id', $person->id)['qualified'])->firstWhere(
+            'id',
+            'platforms',
+        );
         self::assertSame(['2031-02-28', $lead->name], [$held['valid_until'], $held['recorded_by']['name']]);
-        self::assertSame(2, QualificationRecord::query()->where('user_id', $person->id)->where('qualification', 'platforms')->count());
+        self::assertSame(
+            2,
+            QualificationRecord::query()->where('user_id', $person->id)->where('qualification', 'platforms')->count(),
+        );
     }
 
     public function test_nobody_else_records_one_and_nobody_their_own(): void
     {
         $body = ['valid_until' => '2031-02-28', 'proof' => 'card 4711, seen'];
         $lead = $this->as(Role::Lead);
-        $this->assertFits($this->putJson("/api/people/{$lead->id}/qualifications/platforms", $body)->assertForbidden(), 'Problem');
-        $this->assertFits($this->putJson("/api/people/{$lead->id}/qualifications/flying", $body)->assertNotFound(), 'Problem');
+        $this->assertFits(
+            $this->putJson("/api/people/{$lead->id}/qualifications/platforms", $body)->assertForbidden(),
+            'Problem',
+        );
+        $this->assertFits(
+            $this->putJson("/api/people/{$lead->id}/qualifications/flying", $body)->assertNotFound(),
+            'Problem',
+        );
         $other = $this->person(Role::Technician);
-        $this->assertFits($this->putJson("/api/people/{$other->id}/qualifications/platforms", ['valid_until' => '2031-02-30', 'proof' => 'card'])->assertStatus(422), 'Problem');
+        $this->assertFits(
+            $this->putJson("/api/people/{$other->id}/qualifications/platforms", [
+                'valid_until' => '2031-02-30',
+                'proof' => 'card',
+            ])->assertStatus(422),
+            'Problem',
+        );
         foreach ([Role::Technician, Role::Mechanic, Role::Counter, Role::Auditor] as $role) {
             $this->as($role);
             $this->putJson("/api/people/{$other->id}/qualifications/platforms", $body)->assertForbidden();

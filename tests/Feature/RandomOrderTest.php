@@ -239,7 +239,11 @@ final class RandomOrderTest extends YardTestCase
     /** @return array<string, mixed> */
     private function signature(): array
     {
-        return $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
+        return $this->entry('handover.signed', [
+            'name' => 'Tobias Wray',
+            'signature' => [[10, 20, 30, 40]],
+            'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']],
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -278,7 +282,8 @@ final class RandomOrderTest extends YardTestCase
     /** @return array<string, mixed> */
     private function crossingOfAnybody(): array
     {
-        $stage = $this->walk->plan->body['stages'][$this->random->getInt(0, count($this->walk->plan->body['stages']) - 1)];
+        $stage =
+            $this->walk->plan->body['stages'][$this->random->getInt(0, count($this->walk->plan->body['stages']) - 1)];
 
         return $this->entry(
             'state.crossed',

@@ -27,7 +27,10 @@ final class RegisterTest extends YardTestCase
         parent::setUp();
         Storage::fake('checkpoints');
         $this->machine = Machine::query()->create([
-            'fleet_number' => 'R-'.random_int(100, 9999), 'model_id' => 'ardlow_20b', 'serial' => Str::random(12), 'bay' => 'bay 1',
+            'fleet_number' => 'R-'.random_int(100, 9999),
+            'model_id' => 'ardlow_20b',
+            'serial' => Str::random(12),
+            'bay' => 'bay 1',
         ]);
         $this->hire = $this->hireOf($this->machine);
     }
@@ -43,16 +46,29 @@ final class RegisterTest extends YardTestCase
             CarbonImmutable::now('Europe/London')->addDays(40)->format('Y-m-d'),
             $line['judgement']['verdict']['reason'],
         );
-        $trail = array_column($this->getJson("/api/machines/{$this->machine->id}/entries")->json('entries'), null, 'kind');
+        $trail = array_column(
+            $this->getJson("/api/machines/{$this->machine->id}/entries")->json('entries'),
+            null,
+            'kind',
+        );
         self::assertNull($trail['paper.compared']['actor']['id'], 'no person has answered it');
-        self::assertTrue($this->getJson("/api/walks/{$walk->id}")->json('state.may_be_given_back'), 'nobody has said anything yet');
+        self::assertTrue(
+            $this->getJson("/api/walks/{$walk->id}")->json('state.may_be_given_back'),
+            'nobody has said anything yet',
+        );
         $this->artisan('ledger:verify')->assertSuccessful();
         $before = DB::table('walk_lines')->where('walk_id', $walk->id)->orderBy('position')->get()->all();
         $this->app->make(RebuildProjections::class)();
-        self::assertEquals($before, DB::table('walk_lines')->where('walk_id', $walk->id)->orderBy('position')->get()->all());
+        self::assertEquals(
+            $before,
+            DB::table('walk_lines')->where('walk_id', $walk->id)->orderBy('position')->get()->all(),
+        );
     }
 
-    /** Until two days from now the machine is on hire; LOLER reg. 9(3)(a): six months from the examination, whatever the register says. */
+    /**
+     * Until two days from now the machine is on hire; LOLER reg. 9(3)(a): six months from the examination, whatever
+     * the register says.
+     */
     #[TestWith(['+1 day', '-30 days'], 'ends on hire')]
     #[TestWith(['-1 day', '-200 days'], 'has ended')]
     #[TestWith(['+300 days', '-190 days'], 'says longer than the law lets it')]
@@ -81,9 +97,13 @@ final class RegisterTest extends YardTestCase
     {
         $now = CarbonImmutable::now('Europe/London');
         MachinePaper::query()->create([
-            'machine_id' => $this->machine->id, 'kind' => PaperKind::Examination, 'number' => 'EX 20417',
-            'issued_on' => $now->modify($issued)->format('Y-m-d'), 'valid_until' => $now->modify($until)->format('Y-m-d'),
-            'recorded_by_id' => $this->person(Role::Lead)->id, 'recorded_at' => CarbonImmutable::now(),
+            'machine_id' => $this->machine->id,
+            'kind' => PaperKind::Examination,
+            'number' => 'EX 20417',
+            'issued_on' => $now->modify($issued)->format('Y-m-d'),
+            'valid_until' => $now->modify($until)->format('Y-m-d'),
+            'recorded_by_id' => $this->person(Role::Lead)->id,
+            'recorded_at' => CarbonImmutable::now(),
         ]);
     }
 

@@ -46,7 +46,13 @@ final class ReleaseTest extends YardTestCase
         $this->as(Role::Lead);
         $walk = $this->openWalk();
         $this->walkThrough($walk);
-        $this->post_($walk, 'finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'hose cut', 'photos' => []]);
+        $this->post_($walk, 'finding.placed', [
+            'at' => ['x' => -180, 'y' => -44],
+            'kind' => 'cut',
+            'size_mm' => 40,
+            'words' => 'hose cut',
+            'photos' => [],
+        ]);
         self::assertSame('tagged_out', $this->getJson("/api/walks/{$walk->id}/release")->json('decision'));
         $this->decide($walk, 'released')->assertStatus(409);
         $this->decide($walk, 'released_with_conditions')->assertStatus(409);
@@ -79,20 +85,40 @@ final class ReleaseTest extends YardTestCase
         $proposal = $this->postJson("/api/walks/{$walk->id}/severity-proposals", $description)->assertOk();
         $this->assertFits($proposal, 'SeverityProposal');
         self::assertSame(['hold', 'Hydraulic tank'], [$proposal->json('severity'), $proposal->json('part')]);
-        $this->send($walk, $this->entry('finding.placed', $description + ['words' => '', 'photos' => [], 'severity' => 'note']))->assertForbidden();
-        $finding = $this->post_($walk, 'finding.placed', $description + ['words' => 'at the return line', 'photos' => []]);
+        $this->send(
+            $walk,
+            $this->entry('finding.placed', $description + ['words' => '', 'photos' => [], 'severity' => 'note']),
+        )->assertForbidden();
+        $finding = $this->post_(
+            $walk,
+            'finding.placed',
+            $description + ['words' => 'at the return line', 'photos' => []],
+        );
 
         $this->post_($walk, 'finding.graded', ['finding' => $finding, 'severity' => 'stop', 'reason' => '']);
-        $this->send($walk, $this->entry('finding.graded', ['finding' => $finding, 'severity' => 'note', 'reason' => 'looks fine']))->assertForbidden();
+        $this->send(
+            $walk,
+            $this->entry('finding.graded', ['finding' => $finding, 'severity' => 'note', 'reason' => 'looks fine']),
+        )->assertForbidden();
         $this->as(Role::Lead);
-        $this->send($walk, $this->entry('finding.graded', ['finding' => $finding, 'severity' => 'note', 'reason' => '']))->assertStatus(422);
-        $this->post_($walk, 'finding.graded', ['finding' => $finding, 'severity' => 'note', 'reason' => 'Wiped and dry after ten minutes at work.']);
+        $this->send(
+            $walk,
+            $this->entry('finding.graded', ['finding' => $finding, 'severity' => 'note', 'reason' => '']),
+        )->assertStatus(422);
+        $this->post_($walk, 'finding.graded', [
+            'finding' => $finding,
+            'severity' => 'note',
+            'reason' => 'Wiped and dry after ten minutes at work.',
+        ]);
         self::assertSame('note', $this->getJson("/api/walks/{$walk->id}")->json('state.findings.0.severity'));
     }
 
     /** @param  list<array{reference: string, words: string}>  $conditions */
     private function decide(Walk $walk, string $decision, array $conditions = []): TestResponse
     {
-        return $this->send($walk, $this->entry('release.decided', ['decision' => $decision, 'conditions' => $conditions]));
+        return $this->send(
+            $walk,
+            $this->entry('release.decided', ['decision' => $decision, 'conditions' => $conditions]),
+        );
     }
 }

@@ -18,8 +18,18 @@ final class RepairTest extends YardTestCase
     public function test_from_the_stop_to_the_release_by_way_of_the_mechanic_and_a_second_person(): void
     {
         $walk = $this->taggedForTheBrake();
-        self::assertSame('tag_forbids_power', $this->refusal($walk, 'state.crossed', ['stage' => 'running', 'confirmed' => $this->confirmed($walk, 'running')]));
-        self::assertSame('not_yours_to_do', $this->refusal($walk, 'repair.recorded', $this->repair()), 'a technician mends nothing');
+        self::assertSame(
+            'tag_forbids_power',
+            $this->refusal($walk, 'state.crossed', [
+                'stage' => 'running',
+                'confirmed' => $this->confirmed($walk, 'running'),
+            ]),
+        );
+        self::assertSame(
+            'not_yours_to_do',
+            $this->refusal($walk, 'repair.recorded', $this->repair()),
+            'a technician mends nothing',
+        );
         self::assertSame('tag_stays_not_repaired', $this->refusal($walk, 'tag.lifted', []));
 
         $this->as(Role::Mechanic);
@@ -39,8 +49,17 @@ final class RepairTest extends YardTestCase
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
 
         self::assertSame('ready', $walk->hire->refresh()->standing()->value);
-        $kinds = LedgerEntry::query()->where('walk_id', $walk->id)->whereIn('kind', ['tag.hung', 'repair.recorded', 'tag.lifted', 'release.decided'])->orderBy('sequence')->pluck('kind')->all();
-        self::assertSame(['tag.hung', 'repair.recorded', 'tag.lifted', 'release.decided'], $kinds, 'the trail keeps all of it');
+        $kinds = LedgerEntry::query()
+            ->where('walk_id', $walk->id)
+            ->whereIn('kind', ['tag.hung', 'repair.recorded', 'tag.lifted', 'release.decided'])
+            ->orderBy('sequence')
+            ->pluck('kind')
+            ->all();
+        self::assertSame(
+            ['tag.hung', 'repair.recorded', 'tag.lifted', 'release.decided'],
+            $kinds,
+            'the trail keeps all of it',
+        );
     }
 
     public function test_two_mechanics_do_not_repair_under_one_tag_at_once_but_a_second_failure_is_mended_again(): void
@@ -60,7 +79,17 @@ final class RepairTest extends YardTestCase
     public function test_the_tag_stays_while_another_stop_finding_is_open_and_goes_when_it_is_mended_too(): void
     {
         $walk = $this->taggedForTheBrake();
-        $finding = $this->post_($walk, 'finding.placed', ['at' => ['x' => 0, 'y' => 0], 'kind' => 'crack', 'size_mm' => 200, 'words' => 'boom foot', 'photos' => []] + ['severity' => 'stop']);
+        $finding = $this->post_(
+            $walk,
+            'finding.placed',
+            [
+                'at' => ['x' => 0, 'y' => 0],
+                'kind' => 'crack',
+                'size_mm' => 200,
+                'words' => 'boom foot',
+                'photos' => [],
+            ] + ['severity' => 'stop'],
+        );
         $this->as(Role::Mechanic);
         $this->post_($walk, 'repair.recorded', $this->repair());
         $due = $this->getJson("/api/walks/{$walk->id}/release")->json('repair.still_due');
@@ -98,9 +127,17 @@ final class RepairTest extends YardTestCase
         $this->as(Role::Mechanic);
         $this->post_($walk, 'repair.recorded', $this->repair());
         $other = $this->hireOf($this->machine);
-        $elsewhere = $walk->replicate(['id', 'standing_movement'])->forceFill(['id' => (string) \Illuminate\Support\Str::uuid7(), 'hire_id' => $other->id, 'movement' => 'return']);
+        $elsewhere = $walk
+            ->replicate(['id', 'standing_movement'])
+            ->forceFill([
+                'id' => (string) \Illuminate\Support\Str::uuid7(),
+                'hire_id' => $other->id,
+                'movement' => 'return',
+            ]);
         $elsewhere->save();
-        DB::table('walk_plans')->insert(['walk_id' => $elsewhere->id] + (array) DB::table('walk_plans')->where('walk_id', $walk->id)->first());
+        DB::table('walk_plans')->insert(
+            ['walk_id' => $elsewhere->id] + (array) DB::table('walk_plans')->where('walk_id', $walk->id)->first(),
+        );
         $this->as(Role::Lead);
 
         self::assertSame('tag_of_another_walk', $this->refusal($elsewhere, 'tag.lifted', []));
@@ -121,7 +158,16 @@ final class RepairTest extends YardTestCase
         $walk = $this->taggedForTheBrake();
         $this->as(Role::Mechanic);
         $this->post_($walk, 'repair.recorded', $this->repair());
-        $tables = static fn (): array => array_map(static fn (string $table): string => (string) json_encode(DB::table($table)->where('walk_id', $walk->id)->get()->sortBy(static fn ($row): string => (string) json_encode($row))->values()), ['tags', 'repairs', 'walk_lines', 'walk_people']);
+        $tables = static fn (): array => array_map(
+            static fn (string $table): string => (string) json_encode(
+                DB::table($table)
+                    ->where('walk_id', $walk->id)
+                    ->get()
+                    ->sortBy(static fn ($row): string => (string) json_encode($row))
+                    ->values(),
+            ),
+            ['tags', 'repairs', 'walk_lines', 'walk_people'],
+        );
         $before = $tables();
 
         $this->app->make(RebuildProjections::class)();
@@ -147,7 +193,12 @@ final class RepairTest extends YardTestCase
     /** @param  list<string>  $lines @return array<string, mixed> */
     private function repair(array $lines = ['saf-work-lock']): array
     {
-        return ['words' => 'Master cylinder renewed, bled.', 'parts' => ['Master cylinder'], 'lines' => $lines, 'findings' => []];
+        return [
+            'words' => 'Master cylinder renewed, bled.',
+            'parts' => ['Master cylinder'],
+            'lines' => $lines,
+            'findings' => [],
+        ];
     }
 
     /** A look of the first state that can stop the machine. */

@@ -30,11 +30,15 @@ final class ReplaceOnHireTest extends YardTestCase
         parent::setUp();
         $this->travelTo(CarbonImmutable::parse('2026-12-02T08:00:00Z'));
         $this->hire->update([
-            'goes_out_at' => '2026-12-01 07:00:00', 'comes_back_at' => '2026-12-06 16:00:00',
-            'contact' => 'Aled', 'site' => 'Sluice 4',
+            'goes_out_at' => '2026-12-01 07:00:00',
+            'comes_back_at' => '2026-12-06 16:00:00',
+            'contact' => 'Aled',
+            'site' => 'Sluice 4',
         ]);
         $this->other = Machine::query()->create([
-            'fleet_number' => 'E-78', 'model_id' => 'dromvik_14c', 'serial' => Str::random(12),
+            'fleet_number' => 'E-78',
+            'model_id' => 'dromvik_14c',
+            'serial' => Str::random(12),
         ]);
         $this->as(Role::Counter);
     }
@@ -47,10 +51,21 @@ final class ReplaceOnHireTest extends YardTestCase
 
         $this->assertFits($next, 'HireDetail');
         self::assertSame(
-            ['booked', '2026-12-02T09:30:00.000000Z', '2026-12-06T16:00:00.000000Z', 'Aled', 'Sluice 4', $this->hire->folio],
             [
-                $next->json('standing'), $next->json('goes_out_at'), $next->json('comes_back_at'), $next->json('contact'),
-                $next->json('site'), $next->json('in_place_of.folio'),
+                'booked',
+                '2026-12-02T09:30:00.000000Z',
+                '2026-12-06T16:00:00.000000Z',
+                'Aled',
+                'Sluice 4',
+                $this->hire->folio,
+            ],
+            [
+                $next->json('standing'),
+                $next->json('goes_out_at'),
+                $next->json('comes_back_at'),
+                $next->json('contact'),
+                $next->json('site'),
+                $next->json('in_place_of.folio'),
             ],
         );
         self::assertSame($this->hire->customer_id, $next->json('hirer.id'));
@@ -71,8 +86,11 @@ final class ReplaceOnHireTest extends YardTestCase
     {
         $this->isOut();
         Hire::query()->create([
-            'folio' => 9_000_001, 'machine_id' => $this->other->id, 'customer_id' => $this->hire->customer_id,
-            'goes_out_at' => '2026-12-04 07:00:00', 'comes_back_at' => '2026-12-05 16:00:00',
+            'folio' => 9_000_001,
+            'machine_id' => $this->other->id,
+            'customer_id' => $this->hire->customer_id,
+            'goes_out_at' => '2026-12-04 07:00:00',
+            'comes_back_at' => '2026-12-05 16:00:00',
         ]);
 
         $this->replace()->assertStatus(409)->assertJsonPath('conflicts.0.kind', 'taken');
@@ -86,13 +104,15 @@ final class ReplaceOnHireTest extends YardTestCase
         $this->replace()->assertStatus(409)->assertJsonPath('type', '/problems/not-out-yet');
         $this->isOut();
         $this->replace(['machine_id' => $this->machine->id])
-            ->assertStatus(422)->assertJsonPath('type', '/problems/same-machine');
+            ->assertStatus(422)
+            ->assertJsonPath('type', '/problems/same-machine');
         $first = $this->replace()->assertCreated();
         $this->replace()->assertStatus(409)->assertJsonPath('type', '/problems/replaced-before');
         // A replacement that was cancelled is none.
         $this->putJson("/api/hires/{$first->json('id')}/cancellation", ['why' => 'Mended on site'])->assertOk();
         $this->putJson("/api/hires/{$this->hire->id}", [
-            'goes_out' => '2026-12-01T07:00', 'comes_back' => '2026-12-06T16:00',
+            'goes_out' => '2026-12-01T07:00',
+            'comes_back' => '2026-12-06T16:00',
         ])->assertOk();
         $this->replace()->assertCreated();
         // What went out in its place can be replaced in its turn; whoever walks does not book.
@@ -117,10 +137,13 @@ final class ReplaceOnHireTest extends YardTestCase
 
         $this->as(Role::Counter);
         self::assertNotContains('Not known yet', array_column($this->getJson('/api/hirers')->json('hirers'), 'name'));
-        $this->putJson("/api/hires/{$hire->id}/hirer", ['hirer_id' => $this->hire->customer_id])->assertOk()
-            ->assertJsonPath('hirer.name', 'Saltmarsh Drainage')->assertJsonPath('hirer_is_known', true);
         $this->putJson("/api/hires/{$hire->id}/hirer", ['hirer_id' => $this->hire->customer_id])
-            ->assertStatus(409)->assertJsonPath('type', '/problems/hirer-is-known');
+            ->assertOk()
+            ->assertJsonPath('hirer.name', 'Saltmarsh Drainage')
+            ->assertJsonPath('hirer_is_known', true);
+        $this->putJson("/api/hires/{$hire->id}/hirer", ['hirer_id' => $this->hire->customer_id])
+            ->assertStatus(409)
+            ->assertJsonPath('type', '/problems/hirer-is-known');
         self::assertSame($hire->id, $walk->hire_id);
     }
 
@@ -150,9 +173,13 @@ final class ReplaceOnHireTest extends YardTestCase
         self::assertSame(0, Hire::query()->where('machine_id', $this->other->id)->count());
 
         // The entry by itself is no way to take a booked machine out without a walk.
-        $booked = $this->hireOf(Machine::query()->create([
-            'fleet_number' => 'E-79', 'model_id' => 'dromvik_14c', 'serial' => Str::random(12),
-        ]));
+        $booked = $this->hireOf(
+            Machine::query()->create([
+                'fleet_number' => 'E-79',
+                'model_id' => 'dromvik_14c',
+                'serial' => Str::random(12),
+            ]),
+        );
         $booked->update(['goes_out_at' => '2026-12-01 07:00:00']);
         $this->postJson("/api/hires/{$booked->id}/entries", [
             'entries' => [$this->entry('machine.found', ['reason' => 'At the gate'])],
@@ -160,8 +187,10 @@ final class ReplaceOnHireTest extends YardTestCase
         // Nor is nobody somebody to whom a machine is booked.
         $this->as(Role::Counter);
         $this->postJson('/api/hires', [
-            'machine_id' => $booked->machine_id, 'hirer_id' => Customer::nobody()->id,
-            'goes_out' => '2026-12-20T08:00', 'comes_back' => '2026-12-21T08:00',
+            'machine_id' => $booked->machine_id,
+            'hirer_id' => Customer::nobody()->id,
+            'goes_out' => '2026-12-20T08:00',
+            'comes_back' => '2026-12-21T08:00',
         ])->assertNotFound();
         self::assertSame(0, LedgerEntry::query()->where('kind', 'machine.found')->count());
     }
@@ -176,13 +205,16 @@ final class ReplaceOnHireTest extends YardTestCase
     /** @param  array<string, mixed>  $other */
     private function replace(array $other = []): TestResponse
     {
-        return $this->postJson("/api/hires/{$this->hire->id}/replacement", $other + [
-            'machine_id' => $this->other->id,
-            'goes_out' => '2026-12-02T09:30',
-            'comes_back' => '2026-12-06T16:00',
-            'why' => 'Boom does not rise',
-            'knowing' => ['no_time_to_walk'],
-        ]);
+        return $this->postJson(
+            "/api/hires/{$this->hire->id}/replacement",
+            $other + [
+                'machine_id' => $this->other->id,
+                'goes_out' => '2026-12-02T09:30',
+                'comes_back' => '2026-12-06T16:00',
+                'why' => 'Boom does not rise',
+                'knowing' => ['no_time_to_walk'],
+            ],
+        );
     }
 
     private function found(?Machine $machine = null): TestResponse

@@ -11,7 +11,10 @@ use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\YardTestCase;
 
-/** Figures on a scale over HTTP: judged by the model's own limits, in the unit that was read, or refused with what is possible. */
+/**
+ * Figures on a scale over HTTP: judged by the model's own limits, in the unit that was read, or refused with what is
+ * possible.
+ */
 final class ScaleReadingTest extends YardTestCase
 {
     private Walk $walk;
@@ -20,7 +23,12 @@ final class ScaleReadingTest extends YardTestCase
     {
         parent::setUp();
         $this->as(Role::Technician);
-        $machine = Machine::query()->create(['fleet_number' => 'L-'.random_int(10_000, 99_999), 'model_id' => 'orrick_rt30', 'serial' => Str::random(12), 'bay' => 'bay 2']);
+        $machine = Machine::query()->create([
+            'fleet_number' => 'L-'.random_int(10_000, 99_999),
+            'model_id' => 'orrick_rt30',
+            'serial' => Str::random(12),
+            'bay' => 'bay 2',
+        ]);
         $this->walk = $this->openWalk('checkout', $this->hireOf($machine));
     }
 
@@ -32,13 +40,23 @@ final class ScaleReadingTest extends YardTestCase
     #[TestWith(['mst-fork-angle', '94', 'deg', 'stop'], 'and 4° not')]
     #[TestWith(['bat-voltage', '12.6', 'V', 'stands'], 'common practice: full')]
     #[TestWith(['bat-voltage', '11.8', 'V', 'attend'], 'common practice: flat')]
-    public function test_a_figure_is_judged_by_the_limits_of_this_model(string $line, string $value, string $unit, string $outcome): void
-    {
+    public function test_a_figure_is_judged_by_the_limits_of_this_model(
+        string $line,
+        string $value,
+        string $unit,
+        string $outcome,
+    ): void {
         $this->cross($this->walk, 'cold_isolated');
 
-        $result = $this->send($this->walk, $this->entry('reading.posted', $this->reading($line, $value, $unit)))->json('results.0');
+        $result = $this->send($this->walk, $this->entry('reading.posted', $this->reading($line, $value, $unit)))->json(
+            'results.0',
+        );
 
-        self::assertSame(['posted', true, $outcome], [$result['status'], $result['judgement']['is_valid'], $result['judgement']['verdict']['outcome']], (string) json_encode($result));
+        self::assertSame(
+            ['posted', true, $outcome],
+            [$result['status'], $result['judgement']['is_valid'], $result['judgement']['verdict']['outcome']],
+            (string) json_encode($result),
+        );
         self::assertNotSame('', $result['judgement']['verdict']['reason']);
     }
 
@@ -55,8 +73,13 @@ final class ScaleReadingTest extends YardTestCase
                 continue;
             }
             foreach ($line['instrument']['bands'] as $band) {
-                $middle = round(($band['from'] + $band['to']) / 2 / $line['instrument']['step']) * $line['instrument']['step'];
-                $verdict = $this->postJson("/api/walks/{$this->walk->id}/verdicts", $this->reading($line['key'], (string) round($middle, 3), $line['instrument']['unit']))->assertOk();
+                $middle =
+                    round(($band['from'] + $band['to']) / 2 / $line['instrument']['step']) *
+                    $line['instrument']['step'];
+                $verdict = $this->postJson(
+                    "/api/walks/{$this->walk->id}/verdicts",
+                    $this->reading($line['key'], (string) round($middle, 3), $line['instrument']['unit']),
+                )->assertOk();
                 self::assertSame($band['outcome'], $verdict->json('verdict.outcome'), "{$line['key']} at {$middle}");
                 $looked++;
             }
@@ -68,7 +91,10 @@ final class ScaleReadingTest extends YardTestCase
     {
         $this->cross($this->walk, 'cold_isolated');
 
-        $result = $this->send($this->walk, $this->entry('reading.posted', $this->reading('mst-fork-wear', '900', 'mm')))->json('results.0');
+        $result = $this->send(
+            $this->walk,
+            $this->entry('reading.posted', $this->reading('mst-fork-wear', '900', 'mm')),
+        )->json('results.0');
 
         self::assertSame('refused', $result['status']);
         self::assertStringContainsString('mm', $result['problem']['detail']);
@@ -79,7 +105,10 @@ final class ScaleReadingTest extends YardTestCase
     {
         $this->cross($this->walk, 'cold_isolated');
 
-        $result = $this->send($this->walk, $this->entry('reading.posted', $this->reading('mst-fork-wear', '45', 'kPa')))->json('results.0');
+        $result = $this->send(
+            $this->walk,
+            $this->entry('reading.posted', $this->reading('mst-fork-wear', '45', 'kPa')),
+        )->json('results.0');
 
         self::assertSame('refused', $result['status']);
         self::assertStringContainsString('wrong-unit', $result['problem']['type']);
@@ -90,10 +119,15 @@ final class ScaleReadingTest extends YardTestCase
         $this->cross($this->walk, 'cold_isolated');
         $lines = array_column(array_merge(...array_column($this->walk->plan->body['visits'], 'lines')), null, 'key');
         $tyre = $lines['tyr-pressure-ballasted-front@running_gear_left'];
-        $stands = array_values(array_filter($tyre['instrument']['bands'], static fn (array $band): bool => $band['outcome'] === 'stands'))[0];
+        $stands = array_values(
+            array_filter($tyre['instrument']['bands'], static fn (array $band): bool => $band['outcome'] === 'stands'),
+        )[0];
         $psi = (string) round(($stands['from'] + $stands['to']) / 2 / 6.894757, 0);
 
-        $verdict = $this->postJson("/api/walks/{$this->walk->id}/verdicts", $this->reading($tyre['key'], $psi, 'kPa'))->assertOk();
+        $verdict = $this->postJson(
+            "/api/walks/{$this->walk->id}/verdicts",
+            $this->reading($tyre['key'], $psi, 'kPa'),
+        )->assertOk();
         $this->assertFits($verdict, 'Judgement');
         self::assertSame('stop', $verdict->json('verdict.outcome'));
         self::assertStringNotContainsString(
@@ -102,28 +136,52 @@ final class ScaleReadingTest extends YardTestCase
             'what stops the machine is not explained away',
         );
 
-        $inPsi = $this->send($this->walk, $this->entry('reading.posted', $this->reading($tyre['key'], $psi, 'psi')))->json('results.0');
+        $inPsi = $this->send(
+            $this->walk,
+            $this->entry('reading.posted', $this->reading($tyre['key'], $psi, 'psi')),
+        )->json('results.0');
         self::assertSame('stands', $inPsi['judgement']['verdict']['outcome'], 'entered as it was read, it stands');
     }
 
     public function test_a_reading_in_the_wrong_state_is_posted_and_does_not_count(): void
     {
         $this->cross($this->walk, 'cold_isolated');
-        $this->post_($this->walk, 'check.answered', ['line' => 'doc-look-over', 'answer' => 'cannot_tell', 'words' => 'dark']);
+        $this->post_($this->walk, 'check.answered', [
+            'line' => 'doc-look-over',
+            'answer' => 'cannot_tell',
+            'words' => 'dark',
+        ]);
         $lines = $this->walk->plan->body['visits'];
-        $driven = array_values(array_filter(array_merge(...array_column($lines, 'lines')), static fn (array $line): bool => ($line['instrument']['kind'] ?? '') === 'scale'));
+        $driven = array_values(
+            array_filter(
+                array_merge(...array_column($lines, 'lines')),
+                static fn (array $line): bool => ($line['instrument']['kind'] ?? '') === 'scale',
+            ),
+        );
         self::assertNotSame([], $driven);
 
-        $result = $this->send($this->walk, $this->entry('reading.posted', ['observed' => []] + $this->reading('bat-voltage', '12.6', 'V')))->json('results.0');
+        $result = $this->send(
+            $this->walk,
+            $this->entry('reading.posted', ['observed' => []] + $this->reading('bat-voltage', '12.6', 'V')),
+        )->json('results.0');
 
-        self::assertSame([false, 'open'], [$result['judgement']['is_valid'], $result['judgement']['verdict']['outcome']], 'nobody noted how long it had rested');
+        self::assertSame(
+            [false, 'open'],
+            [$result['judgement']['is_valid'], $result['judgement']['verdict']['outcome']],
+            'nobody noted how long it had rested',
+        );
     }
 
     /** @return array<string, mixed> with every condition held that these instruments ask for */
     protected function reading(string $line, string $value, string $unit = 'mm'): array
     {
-        return ['observed' => [
-            ['condition' => 'level_ground', 'value' => '0.5'], ['condition' => 'tyre_temperature', 'value' => '20'], ['condition' => 'valve_on_top', 'seen' => true], ['condition' => 'rested_an_hour', 'value' => '90'],
-        ]] + parent::reading($line, $value, $unit);
+        return [
+            'observed' => [
+                ['condition' => 'level_ground', 'value' => '0.5'],
+                ['condition' => 'tyre_temperature', 'value' => '20'],
+                ['condition' => 'valve_on_top', 'seen' => true],
+                ['condition' => 'rested_an_hour', 'value' => '90'],
+            ],
+        ] + parent::reading($line, $value, $unit);
     }
 }

@@ -19,7 +19,16 @@ final class SessionTest extends YardTestCase
         $signedIn = $this->postJson('/api/session', ['login' => $user->login, 'password' => 'tern-quay'])->assertOk();
         $this->assertFits($signedIn, 'Session');
         self::assertSame(
-            ['walk' => true, 'lead' => false, 'repair' => false, 'hand_over' => true, 'use_pin' => true, 'read_audit' => false, 'book' => false, 'settle' => true],
+            [
+                'walk' => true,
+                'lead' => false,
+                'repair' => false,
+                'hand_over' => true,
+                'use_pin' => true,
+                'read_audit' => false,
+                'book' => false,
+                'settle' => true,
+            ],
             $signedIn->json('user.may'),
         );
 
@@ -31,9 +40,13 @@ final class SessionTest extends YardTestCase
     public function test_a_wrong_password_says_what_to_do_and_not_which_of_the_two_was_wrong(): void
     {
         $user = $this->person(Role::Technician);
-        $wrong = $this->postJson('/api/session', ['login' => $user->login, 'password' => 'tern-key'])->assertStatus(422);
+        $wrong = $this->postJson('/api/session', ['login' => $user->login, 'password' => 'tern-key'])->assertStatus(
+            422,
+        );
         $this->assertFits($wrong, 'Problem');
-        $nobody = $this->postJson('/api/session', ['login' => 'nobody-here', 'password' => 'tern-quay'])->assertStatus(422);
+        $nobody = $this->postJson('/api/session', ['login' => 'nobody-here', 'password' => 'tern-quay'])->assertStatus(
+            422,
+        );
 
         self::assertSame($nobody->json('detail'), $wrong->json('detail'));
         self::assertArrayHasKey('password', $wrong->json('field'));
@@ -45,7 +58,10 @@ final class SessionTest extends YardTestCase
         for ($i = 0; $i < 5; $i++) {
             $this->postJson('/api/session', ['login' => $user->login, 'password' => "guess {$i}"])->assertStatus(422);
         }
-        $throttled = $this->postJson('/api/session', ['login' => $user->login, 'password' => 'tern-quay'])->assertStatus(429);
+        $throttled = $this->postJson('/api/session', [
+            'login' => $user->login,
+            'password' => 'tern-quay',
+        ])->assertStatus(429);
 
         $this->assertFits($throttled, 'Problem');
         self::assertGreaterThan(0, (int) $throttled->headers->get('Retry-After'));
@@ -76,7 +92,10 @@ final class SessionTest extends YardTestCase
         $accounts = array_map(fn (): string => $this->person(Role::Technician)->login, range(1, 8));
         $refused = 0;
         for ($guess = 0; $guess < 40; $guess++) {
-            $answer = $this->postJson('/api/session', ['login' => $accounts[$guess % 8], 'password' => "guess {$guess}"]);
+            $answer = $this->postJson('/api/session', [
+                'login' => $accounts[$guess % 8],
+                'password' => "guess {$guess}",
+            ]);
             $refused += $answer->status() === 429 ? 1 : 0;
         }
         self::assertSame(10, $refused, 'thirty in a minute');
@@ -124,7 +143,12 @@ final class SessionTest extends YardTestCase
         Storage::disk('local')->delete(PresentSession::DEMO_FILE);
         self::assertSame([], $this->getJson('/api/session')->json('demo_accounts'));
 
-        Storage::disk('local')->put(PresentSession::DEMO_FILE, (string) json_encode([['login' => 'ines', 'name' => 'Ines Okafor', 'role' => 'technician', 'password' => 'tern-quay']]));
+        Storage::disk('local')->put(
+            PresentSession::DEMO_FILE,
+            (string) json_encode([
+                ['login' => 'ines', 'name' => 'Ines Okafor', 'role' => 'technician', 'password' => 'tern-quay'],
+            ]),
+        );
         $shown = $this->getJson('/api/session');
         Storage::disk('local')->delete(PresentSession::DEMO_FILE);
         $this->assertFits($shown, 'Session');

@@ -71,10 +71,17 @@ final class TabletsTest extends YardTestCase
         $ines = $this->withPin(Role::Technician);
         $this->enrol();
         for ($left = 4; $left > 0; $left--) {
-            self::assertStringContainsString("{$left} tries", $this->pin($ines, '1111')->assertUnprocessable()->json('detail'));
+            self::assertStringContainsString(
+                "{$left} tries",
+                $this->pin($ines, '1111')->assertUnprocessable()->json('detail'),
+            );
         }
         $this->pin($ines, '1111')->assertStatus(423);
-        self::assertSame('/problems/pin-locked', $this->pin($ines)->assertStatus(423)->json('type'), 'the right one does not help any more');
+        self::assertSame(
+            '/problems/pin-locked',
+            $this->pin($ines)->assertStatus(423)->json('type'),
+            'the right one does not help any more',
+        );
 
         $this->postJson('/api/session', ['login' => $ines->login, 'password' => 'tern-quay'])->assertOk();
         $this->signOut();
@@ -85,7 +92,12 @@ final class TabletsTest extends YardTestCase
     public function test_a_lead_never_comes_in_with_a_pin_and_cannot_choose_one(): void
     {
         $lead = $this->as(Role::Lead);
-        self::assertSame('/problems/pin-not-for-this-person', $this->putJson('/api/session/pin', ['password' => 'tern-quay', 'pin' => self::PIN])->assertForbidden()->json('type'));
+        self::assertSame(
+            '/problems/pin-not-for-this-person',
+            $this->putJson('/api/session/pin', ['password' => 'tern-quay', 'pin' => self::PIN])
+                ->assertForbidden()
+                ->json('type'),
+        );
 
         // Not even one that stands in the database, from the days before a promotion.
         $lead->update(['pin' => self::PIN]);
@@ -98,7 +110,10 @@ final class TabletsTest extends YardTestCase
     {
         $off = $this->withPin(Role::Technician);
         $this->as(Role::Lead);
-        $this->assertFits($this->putJson("/api/people/{$off->id}/shift", ['is_on_shift' => false])->assertOk(), 'PeopleList');
+        $this->assertFits(
+            $this->putJson("/api/people/{$off->id}/shift", ['is_on_shift' => false])->assertOk(),
+            'PeopleList',
+        );
         $this->enrol();
         $hand = $this->app->make(CurrentYard::class);
         $here = Yard::query()->findOrFail($hand->id());
@@ -124,14 +139,25 @@ final class TabletsTest extends YardTestCase
     public function test_a_pin_that_is_easy_to_guess_is_refused(string $pin): void
     {
         $this->as(Role::Technician);
-        $this->assertFits($this->putJson('/api/session/pin', ['password' => 'tern-quay', 'pin' => $pin])->assertUnprocessable(), 'Problem');
+        $this->assertFits(
+            $this->putJson('/api/session/pin', ['password' => 'tern-quay', 'pin' => $pin])->assertUnprocessable(),
+            'Problem',
+        );
     }
 
     public function test_a_pin_is_chosen_with_the_password_and_kept_as_argon2id(): void
     {
         $me = $this->as(Role::Technician);
-        self::assertStringContainsString('not the password', $this->putJson('/api/session/pin', ['password' => 'wrong', 'pin' => self::PIN])->assertUnprocessable()->json('field.password.0'));
-        $this->assertFits($this->putJson('/api/session/pin', ['password' => 'tern-quay', 'pin' => self::PIN])->assertOk(), 'Session');
+        self::assertStringContainsString(
+            'not the password',
+            $this->putJson('/api/session/pin', ['password' => 'wrong', 'pin' => self::PIN])
+                ->assertUnprocessable()
+                ->json('field.password.0'),
+        );
+        $this->assertFits(
+            $this->putJson('/api/session/pin', ['password' => 'tern-quay', 'pin' => self::PIN])->assertOk(),
+            'Session',
+        );
 
         self::assertStringStartsWith('$argon2id$', (string) $me->refresh()->pin);
     }
@@ -143,13 +169,22 @@ final class TabletsTest extends YardTestCase
     public function test_a_password_that_would_be_guessed_is_refused(string $password): void
     {
         $me = $this->as(Role::Technician);
-        $this->assertFits($this->putJson('/api/session/password', ['password' => 'tern-quay', 'new_password' => str_replace('LOGIN', $me->login, $password)])->assertUnprocessable(), 'Problem');
+        $this->assertFits(
+            $this->putJson('/api/session/password', [
+                'password' => 'tern-quay',
+                'new_password' => str_replace('LOGIN', $me->login, $password),
+            ])->assertUnprocessable(),
+            'Problem',
+        );
     }
 
     public function test_a_new_password_keeps_this_session_and_opens_the_next(): void
     {
         $me = $this->as(Role::Technician);
-        $this->putJson('/api/session/password', ['password' => 'tern-quay', 'new_password' => 'four loud herring gulls'])->assertOk();
+        $this->putJson('/api/session/password', [
+            'password' => 'tern-quay',
+            'new_password' => 'four loud herring gulls',
+        ])->assertOk();
         $this->getJson('/api/day')->assertOk();
         $this->signOut();
 
@@ -169,9 +204,18 @@ final class TabletsTest extends YardTestCase
     public function test_the_lead_adds_somebody_who_then_signs_in(): void
     {
         $this->as(Role::Lead);
-        $new = ['name' => 'Wren Halloran', 'login' => 'wren', 'initials' => 'WH', 'role' => 'technician', 'password' => 'four loud herring gulls'];
+        $new = [
+            'name' => 'Wren Halloran',
+            'login' => 'wren',
+            'initials' => 'WH',
+            'role' => 'technician',
+            'password' => 'four loud herring gulls',
+        ];
         $this->assertFits($this->postJson('/api/people', $new)->assertCreated(), 'PeopleList');
-        self::assertStringContainsString('signs in with this name already', $this->postJson('/api/people', $new)->assertUnprocessable()->json('field.login.0'));
+        self::assertStringContainsString(
+            'signs in with this name already',
+            $this->postJson('/api/people', $new)->assertUnprocessable()->json('field.login.0'),
+        );
         $this->as(Role::Technician);
         $this->postJson('/api/people', ['login' => 'other'] + $new)->assertForbidden();
         $this->signOut();
@@ -181,7 +225,12 @@ final class TabletsTest extends YardTestCase
 
     public function test_a_lead_is_added_at_the_command_line_with_a_good_password(): void
     {
-        $add = fn (string $password) => $this->artisan('yard:add-lead', ['login' => 'wren', 'name' => 'Wren Halloran', 'initials' => 'WH', '--yard' => 'Tern Quay Hire'])->expectsQuestion('Password, at least 10 characters', $password);
+        $add = fn (string $password) => $this->artisan('yard:add-lead', [
+            'login' => 'wren',
+            'name' => 'Wren Halloran',
+            'initials' => 'WH',
+            '--yard' => 'Tern Quay Hire',
+        ])->expectsQuestion('Password, at least 10 characters', $password);
         $add('qwertyuiop')->assertFailed();
         $add('four loud herring gulls')->assertSuccessful();
 
@@ -194,18 +243,32 @@ final class TabletsTest extends YardTestCase
         $lead = $this->as(Role::Lead);
         $person = $this->person(Role::Technician);
         $rule = $this->getJson('/api/house-rules')->json('rules.0');
-        $other = collect($rule['schools'])->first(fn (array $school): bool => (string) $school['id'] !== (string) $rule['value'])['id'];
-        $this->putJson("/api/house-rules/{$rule['id']}", ['value' => (string) $other, 'reason' => 'Agreed at the toolbox talk'])->assertOk();
-        $this->putJson("/api/people/{$person->id}/qualifications/earthmoving", ['valid_until' => '2028-01-31', 'proof' => 'card, seen'])->assertOk();
+        $other = collect($rule['schools'])->first(
+            fn (array $school): bool => (string) $school['id'] !== (string) $rule['value'],
+        )['id'];
+        $this->putJson("/api/house-rules/{$rule['id']}", [
+            'value' => (string) $other,
+            'reason' => 'Agreed at the toolbox talk',
+        ])->assertOk();
+        $this->putJson("/api/people/{$person->id}/qualifications/earthmoving", [
+            'valid_until' => '2028-01-31',
+            'proof' => 'card, seen',
+        ])->assertOk();
         $this->signOut();
         $this->postJson('/api/session', ['login' => $lead->login, 'password' => 'wrong'])->assertUnprocessable();
         $this->postJson('/api/session', ['login' => $lead->login, 'password' => 'tern-quay'])->assertOk();
 
         $page = $this->getJson('/api/audit')->assertOk();
         $this->assertFits($page, 'AuditPage');
-        self::assertSame(['signed_in', 'sign_in_refused', 'signed_out', 'qualification_recorded', 'house_rule_chosen'], array_column($page->json('entries'), 'kind'));
+        self::assertSame(
+            ['signed_in', 'sign_in_refused', 'signed_out', 'qualification_recorded', 'house_rule_chosen'],
+            array_column($page->json('entries'), 'kind'),
+        );
         $chosen = $page->json('entries.4');
-        self::assertSame([(string) $rule['value'], (string) $other, $lead->id], [(string) $chosen['before']['value'], (string) $chosen['after']['value'], $chosen['actor']['id']]);
+        self::assertSame(
+            [(string) $rule['value'], (string) $other, $lead->id],
+            [(string) $chosen['before']['value'], (string) $chosen['after']['value'], $chosen['actor']['id']],
+        );
         self::assertStringNotContainsString('tern-quay', (string) $page->getContent());
         self::assertNull($page->json('entries.1.actor'), 'nobody was recognised');
     }

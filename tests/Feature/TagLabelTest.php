@@ -16,7 +16,16 @@ final class TagLabelTest extends YardTestCase
     {
         $words = $this->label(['reason' => 'Prop of the body is bent: łąž, 40 °C', 'keys_at' => 'hook 7, office']);
 
-        foreach (['NOT FOR HIRE', $this->machine->fleet_number, 'Prop of the body is bent: łąž, 40 °C', 'The technician', 'hook 7, office', 'by another person than who mended it'] as $part) {
+        foreach (
+            [
+                'NOT FOR HIRE',
+                $this->machine->fleet_number,
+                'Prop of the body is bent: łąž, 40 °C',
+                'The technician',
+                'hook 7, office',
+                'by another person than who mended it',
+            ] as $part
+        ) {
             self::assertStringContainsString($part, $words);
         }
     }
@@ -28,13 +37,19 @@ final class TagLabelTest extends YardTestCase
 
     public function test_a_long_reason_is_printed_to_its_last_word(): void
     {
-        self::assertStringContainsString('the very last word', $this->label(['reason' => str_repeat('Weld on the boom foot has opened. ', 20).'the very last word']));
+        self::assertStringContainsString(
+            'the very last word',
+            $this->label(['reason' => str_repeat('Weld on the boom foot has opened. ', 20).'the very last word']),
+        );
     }
 
     public function test_a_tag_that_is_not_there_is_not_found(): void
     {
         $this->as(Role::Technician);
-        $this->assertFits($this->getJson('/api/tags/01890a5d-ac96-774b-bcce-b302099a8057/label')->assertNotFound(), 'Problem');
+        $this->assertFits(
+            $this->getJson('/api/tags/01890a5d-ac96-774b-bcce-b302099a8057/label')->assertNotFound(),
+            'Problem',
+        );
     }
 
     /** @param  array<string, string>  $tag */

@@ -71,7 +71,9 @@ final class TamperingTest extends YardTestCase
         foreach (self::GUARDED as $table) {
             foreach (['UPDATE', 'DELETE'] as $verb) {
                 $name = "{$table}_no_".strtolower($verb);
-                $this->owner->unprepared("CREATE TRIGGER {$name} BEFORE {$verb} ON {$table} FOR EACH ROW SIGNAL SQLSTATE '45000' SET MYSQL_ERRNO = 1644, MESSAGE_TEXT = 'never changed'");
+                $this->owner->unprepared(
+                    "CREATE TRIGGER {$name} BEFORE {$verb} ON {$table} FOR EACH ROW SIGNAL SQLSTATE '45000' SET MYSQL_ERRNO = 1644, MESSAGE_TEXT = 'never changed'",
+                );
             }
         }
         parent::tearDown();
@@ -344,7 +346,14 @@ final class TamperingTest extends YardTestCase
             ->where('machine_id', $machine)
             ->where('sequence', $from - 1)
             ->value('hash');
-        foreach ($this->owner->table('ledger_entries')->where('machine_id', $machine)->where('sequence', '>=', $from)->orderBy('sequence')->get() as $row) {
+        foreach (
+            $this->owner
+                ->table('ledger_entries')
+                ->where('machine_id', $machine)
+                ->where('sequence', '>=', $from)
+                ->orderBy('sequence')
+                ->get() as $row
+        ) {
             $text = str_replace(
                 ["\"previous_hash\":\"{$row->previous_hash}\"", '"words":"paint"'],
                 ["\"previous_hash\":\"{$previous}\"", '"words":"nothing"'],

@@ -50,10 +50,18 @@ final class TextsTest extends YardTestCase
             $english = Arr::dot($read('en'));
             $other = Arr::dot($read($language));
             self::assertSame([], array_keys(array_diff_key($english, $other)), "{$name} lacks keys in {$language}");
-            self::assertSame([], array_keys(array_diff_key($other, $english)), "{$name} has keys in {$language} that nothing knows");
+            self::assertSame(
+                [],
+                array_keys(array_diff_key($other, $english)),
+                "{$name} has keys in {$language} that nothing knows",
+            );
             foreach ($english as $key => $text) {
                 self::assertNotSame('', trim((string) $other[$key]), "{$name}: {$key} is empty in {$language}");
-                self::assertSame(self::figures((string) $text), self::figures((string) $other[$key]), "{$name}: {$key} names other figures in {$language}");
+                self::assertSame(
+                    self::figures((string) $text),
+                    self::figures((string) $other[$key]),
+                    "{$name}: {$key} names other figures in {$language}",
+                );
             }
         }
     }
@@ -211,7 +219,32 @@ final class TextsTest extends YardTestCase
 
     public function test_every_text_that_a_walk_or_a_briefing_shows_is_translated_and_no_translation_is_dead(): void
     {
-        $shown = ['title', 'how', 'accept', 'if_not', 'do', 'expect', 'fail_means', 'text', 'why', 'summary', 'instruction', 'caution', 'asks', 'direction', 'describes', 'label', 'group', 'name', 'reason', 'followed', 'followed_why', 'other', 'other_why', 'because'];
+        $shown = [
+            'title',
+            'how',
+            'accept',
+            'if_not',
+            'do',
+            'expect',
+            'fail_means',
+            'text',
+            'why',
+            'summary',
+            'instruction',
+            'caution',
+            'asks',
+            'direction',
+            'describes',
+            'label',
+            'group',
+            'name',
+            'reason',
+            'followed',
+            'followed_why',
+            'other',
+            'other_why',
+            'because',
+        ];
         $walked = [];
         $anywhere = [];
         $trees = RealCatalogue::compiled()->trees;
@@ -219,14 +252,23 @@ final class TextsTest extends YardTestCase
             $anywhere[(string) $text] = true;
         });
         foreach (RealCatalogue::compiled()->trees as $file => $tree) {
-            if (preg_match('#^(checks|states|briefings|families|conditions|findings|qualifications|models|rules)\b#', $file) === 1) {
+            if (
+                preg_match(
+                    '#^(checks|states|briefings|families|conditions|findings|qualifications|models|rules)\b#',
+                    $file,
+                ) === 1
+            ) {
                 $this->collect($tree, $shown, str_starts_with($file, 'models'), $walked);
             }
         }
         $spanish = require self::ROOT.'/lang/es/catalogue.php';
 
         self::assertSame([], array_keys(array_diff_key($walked, $spanish)), 'shown on a walk, and not translated');
-        self::assertSame([], array_keys(array_diff_key($spanish, $anywhere)), 'translated, and nowhere in the catalogue');
+        self::assertSame(
+            [],
+            array_keys(array_diff_key($spanish, $anywhere)),
+            'translated, and nowhere in the catalogue',
+        );
     }
 
     public function test_a_plan_and_its_verdicts_come_in_the_language_of_the_reader(): void
@@ -236,20 +278,45 @@ final class TextsTest extends YardTestCase
         $walk = $this->openWalk();
         $shown = $this->getJson("/api/walks/{$walk->id}")->assertOk();
         $this->assertFits($shown, 'Walk');
-        self::assertSame('Lugar de la revisión', collect($shown->json('plan.visits'))->flatMap->lines->firstWhere('check', 'hkp-area')['title']);
-        self::assertStringContainsString('Place of the inspection', (string) json_encode($walk->plan->body), 'what is stored and hashed stays as it was');
+        self::assertSame(
+            'Lugar de la revisión',
+            collect($shown->json('plan.visits'))->flatMap->lines->firstWhere('check', 'hkp-area')['title'],
+        );
+        self::assertStringContainsString(
+            'Place of the inspection',
+            (string) json_encode($walk->plan->body),
+            'what is stored and hashed stays as it was',
+        );
         $this->cross($walk, 'cold_isolated');
-        $verdict = $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'amiss', 'words' => 'Soft ground']))->json('results.0.judgement.verdict.reason');
+        $verdict = $this->send(
+            $walk,
+            $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'amiss', 'words' => 'Soft ground']),
+        )->json('results.0.judgement.verdict.reason');
         self::assertStringStartsWith('No es así: Firme, llano', (string) $verdict);
-        self::assertSame('No se encuentra', $this->getJson('/api/walks/01890a5d-ac96-774b-bcce-b302099a8057')->json('title'));
+        self::assertSame(
+            'No se encuentra',
+            $this->getJson('/api/walks/01890a5d-ac96-774b-bcce-b302099a8057')->json('title'),
+        );
 
         $me->update(['language' => 'en']);
-        self::assertSame('Place of the inspection', collect($this->getJson("/api/walks/{$walk->id}")->json('plan.visits'))->flatMap->lines->firstWhere('check', 'hkp-area')['title']);
+        self::assertSame(
+            'Place of the inspection',
+            collect($this->getJson("/api/walks/{$walk->id}")->json('plan.visits'))->flatMap->lines->firstWhere(
+                'check',
+                'hkp-area',
+            )['title'],
+        );
     }
 
     public function test_somebody_who_is_not_signed_in_is_answered_in_the_language_of_the_browser(): void
     {
-        self::assertSame('Entre primero', $this->withHeader('Accept-Language', 'es-ES,es;q=0.9,en;q=0.5')->getJson('/api/day')->assertUnauthorized()->json('title'));
+        self::assertSame(
+            'Entre primero',
+            $this->withHeader('Accept-Language', 'es-ES,es;q=0.9,en;q=0.5')
+                ->getJson('/api/day')
+                ->assertUnauthorized()
+                ->json('title'),
+        );
     }
 
     public function test_no_word_of_the_interface_stands_in_the_source(): void
@@ -280,7 +347,11 @@ final class TextsTest extends YardTestCase
             if (is_array($part)) {
                 // Names of makers and figures of a model are nobody's to translate.
                 $isModel || $this->collect($part, $members, false, $into);
-            } elseif (is_string($part) && $part !== AnswerKind::Dashboard->value && in_array($name, $isModel ? ['describes'] : $members, true)) {
+            } elseif (
+                is_string($part) &&
+                $part !== AnswerKind::Dashboard->value &&
+                in_array($name, $isModel ? ['describes'] : $members, true)
+            ) {
                 $into[$part] = true;
             }
         }
@@ -292,7 +363,11 @@ final class TextsTest extends YardTestCase
         $tables = ['web/src/app/texts' => self::interface(...)];
         foreach (glob(self::ROOT.'/lang/en/*.php') ?: [] as $file) {
             $name = basename($file);
-            $tables["lang/{$name}"] = static fn (string $language): array => is_file(self::ROOT."/lang/{$language}/{$name}") ? require self::ROOT."/lang/{$language}/{$name}" : [];
+            $tables["lang/{$name}"] = static fn (string $language): array => is_file(
+                self::ROOT."/lang/{$language}/{$name}",
+            )
+                ? require self::ROOT."/lang/{$language}/{$name}"
+                : [];
         }
 
         return $tables;
@@ -301,7 +376,11 @@ final class TextsTest extends YardTestCase
     /** @return array<string, mixed> */
     private static function interface(string $language): array
     {
-        return json_decode((string) file_get_contents(self::ROOT."/web/src/app/texts/{$language}.json"), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(self::ROOT."/web/src/app/texts/{$language}.json"),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 
     /** @return list<string> the placeholders of a text, sorted */
@@ -316,9 +395,15 @@ final class TextsTest extends YardTestCase
     /** @return iterable<string, string> */
     private function sources(string $folder, string $pattern): iterable
     {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT."/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(self::ROOT."/{$folder}", FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if (preg_match($pattern, $file->getPathname()) === 1) {
-                yield substr($file->getPathname(), strlen(self::ROOT) + 1) => (string) file_get_contents($file->getPathname());
+                yield substr($file->getPathname(), strlen(self::ROOT) + 1) => (string) file_get_contents(
+                    $file->getPathname(),
+                );
             }
         }
     }

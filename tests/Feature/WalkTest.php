@@ -27,9 +27,14 @@ final class WalkTest extends YardTestCase
     {
         $this->as(Role::Technician);
         $walk = $this->openWalk();
-        $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']))->assertStatus(422)->assertJsonPath('type', '/problems/state-first');
+        $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']))
+            ->assertStatus(422)
+            ->assertJsonPath('type', '/problems/state-first');
 
-        $half = $this->send($walk, $this->entry('state.crossed', ['stage' => 'cold_isolated', 'confirmed' => ['area', 'lowered']]))->assertStatus(422);
+        $half = $this->send(
+            $walk,
+            $this->entry('state.crossed', ['stage' => 'cold_isolated', 'confirmed' => ['area', 'lowered']]),
+        )->assertStatus(422);
         self::assertStringContainsString('key out', $half->json('detail'));
     }
 
@@ -40,16 +45,26 @@ final class WalkTest extends YardTestCase
         $this->walkColdLines($walk, except: 'hyd-level-glass');
         $low = $this->send($walk, $this->entry('reading.posted', $this->reading('hyd-level-glass', '18')))->assertOk();
         self::assertSame('attend', $low->json('results.0.judgement.verdict.outcome'));
-        self::assertEquals(['litres' => '1', 'fluid' => 'ISO 46', 'reread_after_minutes' => 5], $low->json('results.0.judgement.verdict.top_up'));
+        self::assertEquals(
+            ['litres' => '1', 'fluid' => 'ISO 46', 'reread_after_minutes' => 5],
+            $low->json('results.0.judgement.verdict.top_up'),
+        );
         self::assertSame('6 mm below the Add mark.', $low->json('results.0.judgement.verdict.reason'));
 
         $stages = array_column($walk->plan->body['stages'], null, 'id');
-        $start = $this->entry('state.crossed', ['stage' => 'running', 'confirmed' => array_column($stages['running']['lines'], 'id')]);
+        $start = $this->entry('state.crossed', [
+            'stage' => 'running',
+            'confirmed' => array_column($stages['running']['lines'], 'id'),
+        ]);
         $refused = $this->send($walk, $start)->assertStatus(409);
         self::assertStringContainsString('Hydraulic oil at the sight glass', $refused->json('detail'));
 
         $this->post_($walk, 'reading.posted', $this->reading('hyd-level-glass', '34'));
-        $blocked = array_column($this->getJson("/api/walks/{$walk->id}")->json('state.blocked_stages'), 'lines', 'stage');
+        $blocked = array_column(
+            $this->getJson("/api/walks/{$walk->id}")->json('state.blocked_stages'),
+            'lines',
+            'stage',
+        );
         self::assertNotContains('hyd-level-glass', $blocked['running'] ?? []);
         self::assertSame(2, $this->lineOf($walk, 'hyd-level-glass')['attempts']);
     }
@@ -62,7 +77,10 @@ final class WalkTest extends YardTestCase
         $this->post_($walk, 'reading.posted', $this->reading('hyd-level-glass', '0'));
         $state = $this->getJson("/api/walks/{$walk->id}")->assertOk();
         $this->assertFits($state, 'Walk');
-        self::assertSame(['running', 'function', 'driving', 'just_stopped'], array_column($state->json('state.shut_stages'), 'stage'));
+        self::assertSame(
+            ['running', 'function', 'driving', 'just_stopped'],
+            array_column($state->json('state.shut_stages'), 'stage'),
+        );
         self::assertGreaterThan(0, $state->json('state.progress.lines_shut'));
 
         $this->post_($walk, 'reading.posted', $this->reading('hyd-level-glass', '30'));
@@ -74,12 +92,20 @@ final class WalkTest extends YardTestCase
         $this->as(Role::Technician);
         $walk = $this->openWalk();
         $this->cross($walk, 'cold_isolated');
-        $slope = ['observed' => [['condition' => 'level_ground', 'value' => '5.0']]] + $this->reading('hyd-level-glass', '30');
+        $slope =
+            ['observed' => [['condition' => 'level_ground', 'value' => '5.0']]] +
+            $this->reading('hyd-level-glass', '30');
         $posted = $this->send($walk, $this->entry('reading.posted', $slope))->assertOk();
 
         self::assertFalse($posted->json('results.0.judgement.is_valid'));
-        self::assertSame(['level_ground', 'arm_upright', 'engine_off_5_min', 'oil_20_to_40'], $posted->json('results.0.judgement.missing_conditions'));
-        self::assertSame(['open', null], [$this->lineOf($walk, 'hyd-level-glass')['outcome'], $this->lineOf($walk, 'hyd-level-glass')['value']]);
+        self::assertSame(
+            ['level_ground', 'arm_upright', 'engine_off_5_min', 'oil_20_to_40'],
+            $posted->json('results.0.judgement.missing_conditions'),
+        );
+        self::assertSame(
+            ['open', null],
+            [$this->lineOf($walk, 'hyd-level-glass')['outcome'], $this->lineOf($walk, 'hyd-level-glass')['value']],
+        );
         $this->post_($walk, 'reading.posted', $this->reading('hyd-level-glass', '30'));
         self::assertSame('stands', $this->lineOf($walk, 'hyd-level-glass')['outcome']);
     }
@@ -122,9 +148,15 @@ final class WalkTest extends YardTestCase
         $walk = $this->openWalk();
         $this->cross($walk, 'cold_isolated');
         foreach (['0', '18', '24', '30', '40'] as $level) {
-            $preview = $this->postJson("/api/walks/{$walk->id}/verdicts", $this->reading('hyd-level-glass', $level))->assertOk();
+            $preview = $this->postJson(
+                "/api/walks/{$walk->id}/verdicts",
+                $this->reading('hyd-level-glass', $level),
+            )->assertOk();
             $this->assertFits($preview, 'Judgement');
-            $posted = $this->send($walk, $this->entry('reading.posted', $this->reading('hyd-level-glass', $level)))->json('results.0.judgement');
+            $posted = $this->send(
+                $walk,
+                $this->entry('reading.posted', $this->reading('hyd-level-glass', $level)),
+            )->json('results.0.judgement');
             self::assertEquals($preview->json(), $posted);
         }
     }
@@ -168,10 +200,20 @@ final class WalkTest extends YardTestCase
         self::assertSame(MachineStanding::TaggedOut, $this->machine->state()->firstOrFail()->standing);
 
         $next = $this->hireOf($this->machine);
-        $this->postJson("/api/hires/{$next->id}/walks", ['id' => '01890a5d-ac96-774b-bcce-b302099a8057', 'movement' => 'checkout', 'recorded_at' => self::now()])
-            ->assertStatus(409)->assertJsonPath('type', '/problems/tag-hangs');
-        $this->postJson("/api/hires/{$next->id}/walks", ['id' => '01890a5d-ac96-774b-bcce-b302099a8057', 'movement' => 'return', 'recorded_at' => self::now()])
-            ->assertStatus(409)->assertJsonPath('type', '/problems/not-out-yet');
+        $this->postJson("/api/hires/{$next->id}/walks", [
+            'id' => '01890a5d-ac96-774b-bcce-b302099a8057',
+            'movement' => 'checkout',
+            'recorded_at' => self::now(),
+        ])
+            ->assertStatus(409)
+            ->assertJsonPath('type', '/problems/tag-hangs');
+        $this->postJson("/api/hires/{$next->id}/walks", [
+            'id' => '01890a5d-ac96-774b-bcce-b302099a8057',
+            'movement' => 'return',
+            'recorded_at' => self::now(),
+        ])
+            ->assertStatus(409)
+            ->assertJsonPath('type', '/problems/not-out-yet');
     }
 
     /** @return array<string, mixed> */
@@ -182,8 +224,27 @@ final class WalkTest extends YardTestCase
 
     private function walkColdLines(Walk $walk, string $except): void
     {
-        $cold = array_merge(...array_column(array_filter($walk->plan->body['visits'], static fn (array $visit): bool => $visit['stage'] === 'cold_isolated'), 'lines'));
-        $this->walkLines($walk, array_values(array_filter(array_column(array_filter($cold, static fn (array $line): bool => $line['instrument'] === null), 'key'), static fn (string $key): bool => $key !== $except)));
+        $cold = array_merge(
+            ...array_column(
+                array_filter(
+                    $walk->plan->body['visits'],
+                    static fn (array $visit): bool => $visit['stage'] === 'cold_isolated',
+                ),
+                'lines',
+            ),
+        );
+        $this->walkLines(
+            $walk,
+            array_values(
+                array_filter(
+                    array_column(
+                        array_filter($cold, static fn (array $line): bool => $line['instrument'] === null),
+                        'key',
+                    ),
+                    static fn (string $key): bool => $key !== $except,
+                ),
+            ),
+        );
     }
 
     public function test_a_second_technician_walks_along_and_the_stations_are_divided(): void
@@ -196,14 +257,20 @@ final class WalkTest extends YardTestCase
 
         $shared = $this->getJson("/api/walks/{$walk->id}");
         $this->assertFits($shared, 'Walk');
-        self::assertSame([$first->id, $second->id], array_column(array_column($shared->json('state.people'), 'person'), 'id'));
+        self::assertSame(
+            [$first->id, $second->id],
+            array_column(array_column($shared->json('state.people'), 'person'), 'id'),
+        );
         [$mine, $theirs] = array_column($shared->json('state.people'), 'visits');
         self::assertNotSame([], $theirs);
         self::assertEqualsCanonicalizing(array_column($shared->json('plan.visits'), 'number'), [...$mine, ...$theirs]);
         self::assertSame('walks_along_already', $this->refusal($walk, 'walk.joined'));
 
         $this->post_($walk, 'walk.left', []);
-        self::assertSame([array_column($shared->json('plan.visits'), 'number')], array_column($this->getJson("/api/walks/{$walk->id}")->json('state.people'), 'visits'));
+        self::assertSame(
+            [array_column($shared->json('plan.visits'), 'number')],
+            array_column($this->getJson("/api/walks/{$walk->id}")->json('state.people'), 'visits'),
+        );
         self::assertSame('does_not_walk_along', $this->refusal($walk, 'walk.left'));
     }
 
@@ -232,9 +299,15 @@ final class WalkTest extends YardTestCase
         $alone = array_values(array_filter($lines, static fn (array $line): bool => ! $line['may_stand_together']));
         self::assertNotSame([], $together);
         foreach ($alone as $line) {
-            self::assertTrue($line['severity'] === 'stop' || $line['answer'] !== 'look' || $line['stands_before'] !== null, $line['key']);
+            self::assertTrue(
+                $line['severity'] === 'stop' || $line['answer'] !== 'look' || $line['stands_before'] !== null,
+                $line['key'],
+            );
         }
-        $say = fn (array $line, string $answer = 'stands'): array => $this->send($walk, $this->entry('check.answered', ['line' => $line['key'], 'answer' => $answer, 'together' => true]))->json('results.0');
+        $say = fn (array $line, string $answer = 'stands'): array => $this->send(
+            $walk,
+            $this->entry('check.answered', ['line' => $line['key'], 'answer' => $answer, 'together' => true]),
+        )->json('results.0');
 
         self::assertSame('posted', $say($together[0])['status']);
         self::assertSame('refused', $say($together[1], 'amiss')['status'], 'what is not so is said on its own');

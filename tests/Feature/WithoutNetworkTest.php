@@ -33,8 +33,18 @@ final class WithoutNetworkTest extends YardTestCase
             own: ['cab-glass' => ['answer' => 'amiss'], 'trn-direction' => null],
             values: ['fuel-level' => '1'],
         );
-        $this->post_($walk, 'finding.placed', ['at' => ['x' => -180, 'y' => -44], 'kind' => 'cut', 'size_mm' => 40, 'words' => 'hose cut', 'photos' => []]);
-        $grounds = array_column($this->getJson("/api/walks/{$walk->id}/release")->json('grounds'), 'lifted_by', 'reference');
+        $this->post_($walk, 'finding.placed', [
+            'at' => ['x' => -180, 'y' => -44],
+            'kind' => 'cut',
+            'size_mm' => 40,
+            'words' => 'hose cut',
+            'photos' => [],
+        ]);
+        $grounds = array_column(
+            $this->getJson("/api/walks/{$walk->id}/release")->json('grounds'),
+            'lifted_by',
+            'reference',
+        );
         $state = $this->getJson("/api/walks/{$walk->id}")->json('state');
         $said = array_column($state['lines'], 'lifted_by', 'key') + array_column($state['findings'], 'lifted_by', 'id');
 
@@ -47,16 +57,35 @@ final class WithoutNetworkTest extends YardTestCase
         $this->as(Role::Technician);
         $walk = $this->openWalk();
         $stage = $walk->plan->body['stages'][0]['id'];
-        $lines = array_merge(...array_column(array_filter($walk->plan->body['visits'], static fn (array $visit): bool => $visit['stage'] === $stage), 'lines'));
+        $lines = array_merge(
+            ...array_column(
+                array_filter($walk->plan->body['visits'], static fn (array $visit): bool => $visit['stage'] === $stage),
+                'lines',
+            ),
+        );
         $looks = array_values(array_filter($lines, static fn (array $line): bool => $line['answer'] === 'look'));
         $this->cross($walk, $stage);
-        $this->send($walk, ...array_map(fn (array $line): array => $this->entry('check.answered', ['line' => $line['key'], 'answer' => 'amiss']), $looks))->assertOk();
+        $this->send(
+            $walk,
+            ...array_map(
+                fn (array $line): array => $this->entry('check.answered', ['line' => $line['key'], 'answer' => 'amiss']),
+                $looks,
+            ),
+        )->assertOk();
 
         $became = array_column($this->getJson("/api/walks/{$walk->id}")->json('state.lines'), null, 'key');
         foreach ($looks as $line) {
-            self::assertEquals($line['if_amiss'], ['outcome' => $became[$line['key']]['outcome'], 'lifted_by' => $became[$line['key']]['lifted_by']], $line['key']);
+            self::assertEquals(
+                $line['if_amiss'],
+                ['outcome' => $became[$line['key']]['outcome'], 'lifted_by' => $became[$line['key']]['lifted_by']],
+                $line['key'],
+            );
         }
-        self::assertGreaterThan(1, count(array_unique(array_map(static fn (array $line): string => $line['if_amiss']['outcome'], $looks))), 'some stop and some are attended to');
+        self::assertGreaterThan(
+            1,
+            count(array_unique(array_map(static fn (array $line): string => $line['if_amiss']['outcome'], $looks))),
+            'some stop and some are attended to',
+        );
     }
 
     public function test_the_gates_of_a_state_are_what_the_yard_asks_for_before_it(): void
@@ -66,12 +95,19 @@ final class WithoutNetworkTest extends YardTestCase
         $gates = static fn (array $stages): array => array_filter(array_column($stages, 'gated_by', 'id'));
         $blocked = static fn (array $state): array => array_column($state['blocked_stages'], 'lines', 'stage');
         $fresh = $this->getJson("/api/walks/{$walk->id}")->assertOk();
-        self::assertSame($blocked($fresh->json('state')), $gates($fresh->json('plan.stages')), 'all of them, before anything is answered');
+        self::assertSame(
+            $blocked($fresh->json('state')),
+            $gates($fresh->json('plan.stages')),
+            'all of them, before anything is answered',
+        );
 
         $this->cross($walk, 'cold_isolated');
         $this->post_($walk, 'check.answered', ['line' => 'saf-bypass', 'answer' => 'stands']);
         $answered = $this->getJson("/api/walks/{$walk->id}");
-        $left = array_map(static fn (array $lines): array => array_values(array_diff($lines, ['saf-bypass'])), $gates($answered->json('plan.stages')));
+        $left = array_map(
+            static fn (array $lines): array => array_values(array_diff($lines, ['saf-bypass'])),
+            $gates($answered->json('plan.stages')),
+        );
         self::assertSame($blocked($answered->json('state')), $left);
     }
 
@@ -80,7 +116,13 @@ final class WithoutNetworkTest extends YardTestCase
         $this->as(Role::Technician);
         $walk = $this->openWalk();
         $this->walkThrough($walk, own: ['hkp-area' => null]);
-        $results = $this->send($walk, $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']), ...$this->signedHere($walk))->assertOk()->json('results');
+        $results = $this->send(
+            $walk,
+            $this->entry('check.answered', ['line' => 'hkp-area', 'answer' => 'stands']),
+            ...$this->signedHere($walk),
+        )
+            ->assertOk()
+            ->json('results');
 
         self::assertSame(['posted'], array_values(array_unique(array_column($results, 'status'))));
         self::assertSame(HireStatus::Out, $this->hire->refresh()->standing());
@@ -102,7 +144,10 @@ final class WithoutNetworkTest extends YardTestCase
 
         self::assertSame('posted', $results[0]['status']);
         self::assertSame('/problems/not-the-decision', $results[1]['problem']['type']);
-        self::assertSame(['/problems/release-first'], array_values(array_unique(array_column(array_column(array_slice($results, 2), 'problem'), 'type'))));
+        self::assertSame(
+            ['/problems/release-first'],
+            array_values(array_unique(array_column(array_column(array_slice($results, 2), 'problem'), 'type'))),
+        );
         self::assertSame(count($signed) - 1, count(array_slice($results, 2)));
         self::assertSame(HireStatus::WalkingOut, $this->hire->refresh()->standing(), 'it is not out');
     }
@@ -166,7 +211,11 @@ final class WithoutNetworkTest extends YardTestCase
         return [
             $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]),
             ...$this->briefed($walk),
-            $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]),
+            $this->entry('handover.signed', [
+                'name' => 'Tobias Wray',
+                'signature' => [[10, 20, 30, 40]],
+                'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']],
+            ]),
         ];
     }
 }

@@ -14,8 +14,14 @@ final class ApartStack
      * @param resource $commands
      * @param resource $answers
      */
-    private function __construct(private $process, private $commands, private $answers, public readonly string $url, public readonly int $databasePort, public readonly string $storage)
-    {
+    private function __construct(
+        private $process,
+        private $commands,
+        private $answers,
+        public readonly string $url,
+        public readonly int $databasePort,
+        public readonly string $storage,
+    ) {
     }
 
     /** @param  array<string, string>  $environment on top of that of the test run */
@@ -24,7 +30,15 @@ final class ApartStack
         $root = dirname(__DIR__, 2);
         @mkdir($folder, 0755, true);
         $process = proc_open(
-            ['setpriv', '--pdeathsig', 'TERM', "{$root}/ops/apart.sh", $folder, (string) $httpPort, (string) $databasePort],
+            [
+                'setpriv',
+                '--pdeathsig',
+                'TERM',
+                "{$root}/ops/apart.sh",
+                $folder,
+                (string) $httpPort,
+                (string) $databasePort,
+            ],
             [['pipe', 'r'], ['pipe', 'w'], ['file', "{$folder}/apart.log", 'w']],
             $pipes,
             $root,
@@ -87,6 +101,13 @@ final class ApartStack
     /** @return array<string, string> what names the other stack's folders and caches stays out */
     private static function inherited(): array
     {
-        return array_filter(getenv(), static fn (string $name): bool => ! preg_match('/^(APP_.*_CACHE|LARAVEL_STORAGE_PATH|VIEW_COMPILED_PATH|STATE|DB_DATABASE|APP_URL)$/D', $name), ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            getenv(),
+            static fn (string $name): bool => ! preg_match(
+                '/^(APP_.*_CACHE|LARAVEL_STORAGE_PATH|VIEW_COMPILED_PATH|STATE|DB_DATABASE|APP_URL)$/D',
+                $name,
+            ),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 }

@@ -9,7 +9,32 @@ use Random\Randomizer;
 /** Makes bodies out of the API's own schemas, most of them nearly right and some of them wild. */
 final class BodyFuzzer
 {
-    private const STRINGS = ['', ' ', '0', '-1', '1e309', 'NaN', "O'Brien; --", '" or 1=1', '../../../etc/passwd', '<script>alert(1)</script>', '%00', "nul\0byte", "\u{202e}right to left", '𝄞𝄞𝄞', "\r\nX-Evil: 1", '{"a":1}', '2026-13-45', '2026-11-25T99:99:99Z', '1970-01-01T00:00:00Z', '9999-12-31T23:59:59Z', 'null', 'stands', '${7*7}', '{{7*7}}'];
+    private const STRINGS = [
+        '',
+        ' ',
+        '0',
+        '-1',
+        '1e309',
+        'NaN',
+        "O'Brien; --",
+        '" or 1=1',
+        '../../../etc/passwd',
+        '<script>alert(1)</script>',
+        '%00',
+        "nul\0byte",
+        "\u{202e}right to left",
+        '𝄞𝄞𝄞',
+        "\r\nX-Evil: 1",
+        '{"a":1}',
+        '2026-13-45',
+        '2026-11-25T99:99:99Z',
+        '1970-01-01T00:00:00Z',
+        '9999-12-31T23:59:59Z',
+        'null',
+        'stands',
+        '${7*7}',
+        '{{7*7}}',
+    ];
 
     private const NUMBERS = [0, -1, 1, 2147483648, -2147483649, 9007199254740993, 1.5, 1e300, -0.0, 99999];
 
@@ -17,8 +42,12 @@ final class BodyFuzzer
      * @param list<string> $words lines and names that exist, to be mixed in
      * @param list<string> $names ids and digests of things, for members that name one
      */
-    public function __construct(private readonly \stdClass $document, private readonly Randomizer $random, private readonly array $words, private readonly array $names)
-    {
+    public function __construct(
+        private readonly \stdClass $document,
+        private readonly Randomizer $random,
+        private readonly array $words,
+        private readonly array $names,
+    ) {
     }
 
     /** A value for a schema: fitting in most parts, and somewhere wrong every other time. */
@@ -45,9 +74,14 @@ final class BodyFuzzer
 
         return match ($type) {
             'object' => $this->object($schema, $depth),
-            'array' => array_map(fn (): mixed => $this->of($schema->items ?? null, $depth + 1), range(1, max(1, $this->random->getInt(0, $this->chance(30) ? 60 : 3)))),
+            'array' => array_map(
+                fn (): mixed => $this->of($schema->items ?? null, $depth + 1),
+                range(1, max(1, $this->random->getInt(0, $this->chance(30) ? 60 : 3))),
+            ),
             'string' => $this->string($schema),
-            'integer' => $this->chance(8) ? $this->pick(self::NUMBERS) : $this->random->getInt((int) ($schema->minimum ?? -5), (int) ($schema->maximum ?? 500)),
+            'integer' => $this->chance(8)
+                ? $this->pick(self::NUMBERS)
+                : $this->random->getInt((int) ($schema->minimum ?? -5), (int) ($schema->maximum ?? 500)),
             'number' => $this->chance(8) ? $this->pick(self::NUMBERS) : $this->random->getInt(-500, 500) / 7,
             'boolean' => $this->chance(2),
             default => null,
@@ -95,11 +129,24 @@ final class BodyFuzzer
         return match (true) {
             $this->chance(12) => $this->pick(self::STRINGS),
             $this->chance(60) => str_repeat('long ', 4000),
-            ($schema->format ?? '') === 'uuid' && $this->chance(2) => sprintf('0190%04x-0000-7%03x-8000-%012x', $this->random->getInt(0, 65535), $this->random->getInt(0, 4095), $this->random->getInt(0, 1 << 40)),
-            ($schema->format ?? '') === 'uuid', str_starts_with($schema->pattern ?? '', '^[0-9a-f]{64}') => $this->pick($this->names),
-            ($schema->format ?? '') === 'date-time' => gmdate('Y-m-d\TH:i:s\Z', time() - $this->random->getInt(0, 9000)),
+            ($schema->format ?? '') === 'uuid' && $this->chance(2) => sprintf(
+                '0190%04x-0000-7%03x-8000-%012x',
+                $this->random->getInt(0, 65535),
+                $this->random->getInt(0, 4095),
+                $this->random->getInt(0, 1 << 40),
+            ),
+            ($schema->format ?? '') === 'uuid', str_starts_with($schema->pattern ?? '', '^[0-9a-f]{64}') => $this->pick(
+                $this->names,
+            ),
+            ($schema->format ?? '') === 'date-time' => gmdate(
+                'Y-m-d\TH:i:s\Z',
+                time() - $this->random->getInt(0, 9000),
+            ),
             ($schema->format ?? '') === 'date' => gmdate('Y-m-d', time() + $this->random->getInt(-40, 400) * 86_400),
-            isset($schema->pattern) && str_contains($schema->pattern, '\\d') => (string) ($this->random->getInt(-100, 30_000) / 10),
+            isset($schema->pattern) && str_contains($schema->pattern, '\\d') => (string) ($this->random->getInt(
+                -100,
+                30_000,
+            ) / 10),
             default => $this->pick($this->words),
         };
     }

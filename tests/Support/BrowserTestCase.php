@@ -63,10 +63,15 @@ abstract class BrowserTestCase extends TestCase
         self::assertIsResource($socket);
         self::$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
         fclose($socket);
-        self::$driver = new Process(['setpriv', '--pdeathsig', 'TERM', 'chromedriver', '--port='.self::$port, '--allowed-ips=127.0.0.1'], env: ['HOME' => sys_get_temp_dir()]);
+        self::$driver = new Process(
+            ['setpriv', '--pdeathsig', 'TERM', 'chromedriver', '--port='.self::$port, '--allowed-ips=127.0.0.1'],
+            env: ['HOME' => sys_get_temp_dir()],
+        );
         self::$driver->start();
         register_shutdown_function(static fn () => self::$driver?->stop(3));
-        self::$driver->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started successfully'));
+        self::$driver->waitUntil(
+            static fn (string $type, string $output): bool => str_contains($output, 'started successfully'),
+        );
     }
 
     protected function setUp(): void
@@ -131,12 +136,35 @@ abstract class BrowserTestCase extends TestCase
         self::$profile = sys_get_temp_dir().'/jade-browser-'.bin2hex(random_bytes(6));
         $options = new ChromeOptions;
         $options->setBinary('/usr/bin/chromium');
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
-            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--no-proxy-server',
-            '--force-device-scale-factor=1', '--force-prefers-reduced-motion', '--lang=en-GB', "--window-size={$width},{$height}",
-            '--user-data-dir='.self::$profile, ...static::arguments()]);
+        $options->addArguments([
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-dev-shm-usage',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-default-apps',
+            '--no-proxy-server',
+            '--force-device-scale-factor=1',
+            '--force-prefers-reduced-motion',
+            '--lang=en-GB',
+            "--window-size={$width},{$height}",
+            '--user-data-dir='.self::$profile,
+            ...static::arguments(),
+        ]);
         if (static::isTouched()) {
-            $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1, 'touch' => true, 'mobile' => true]]);
+            $options->setExperimentalOption('mobileEmulation', [
+                'deviceMetrics' => [
+                    'width' => $width,
+                    'height' => $height,
+                    'pixelRatio' => 1,
+                    'touch' => true,
+                    'mobile' => true,
+                ],
+            ]);
         }
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -327,7 +355,9 @@ abstract class BrowserTestCase extends TestCase
     protected function waitForRest(): void
     {
         $this->waitUntil(
-            fn (): bool => (bool) $this->web->executeScript('return document.documentElement.dataset.settling === undefined'),
+            fn (): bool => (bool) $this->web->executeScript(
+                'return document.documentElement.dataset.settling === undefined',
+            ),
             'The page does not come to rest.',
         );
     }
@@ -351,7 +381,10 @@ abstract class BrowserTestCase extends TestCase
     protected function drag(array $from, array $to): void
     {
         foreach ([[$from, 'touchStart'], [$to, 'touchMove'], [$to, 'touchMove'], [null, 'touchEnd']] as [$at, $type]) {
-            $this->devTools('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $at === null ? [] : [['x' => $at[0], 'y' => $at[1]]]]);
+            $this->devTools('Input.dispatchTouchEvent', [
+                'type' => $type,
+                'touchPoints' => $at === null ? [] : [['x' => $at[0], 'y' => $at[1]]],
+            ]);
             usleep(300_000);
         }
     }
@@ -379,7 +412,9 @@ abstract class BrowserTestCase extends TestCase
     /** What stands there now; asked in one step, since the page may draw itself anew between two. */
     protected function text(string $selector): string
     {
-        return (string) $this->web->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$selector]);
+        return (string) $this->web->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [
+            $selector,
+        ]);
     }
 
     protected function waitForText(string $selector, string $text): void
@@ -425,12 +460,20 @@ abstract class BrowserTestCase extends TestCase
     protected function network(bool $isThere): void
     {
         $this->devTools('Network.enable');
-        $this->devTools('Network.emulateNetworkConditions', ['offline' => ! $isThere, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devTools('Network.emulateNetworkConditions', [
+            'offline' => ! $isThere,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 
     protected function assertConsoleIsClean(): void
     {
-        $errors = array_filter($this->web->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE');
+        $errors = array_filter(
+            $this->web->manage()->getLog('browser'),
+            static fn (array $line): bool => $line['level'] === 'SEVERE',
+        );
         self::assertSame([], array_column($errors, 'message'));
     }
 
@@ -447,7 +490,12 @@ abstract class BrowserTestCase extends TestCase
     /** A picture of what is on the screen, kept beside the logs of the run. */
     protected function picture(string $name): void
     {
-        $this->waitUntil(fn (): bool => $this->web->executeScript('return document.fonts.status === "loaded" && document.getAnimations().length === 0'), 'The page does not come to rest.');
+        $this->waitUntil(
+            fn (): bool => $this->web->executeScript(
+                'return document.fonts.status === "loaded" && document.getAnimations().length === 0',
+            ),
+            'The page does not come to rest.',
+        );
         $this->web->takeScreenshot(self::pictures()."/{$name}.png");
     }
 

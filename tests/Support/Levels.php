@@ -30,9 +30,19 @@ final class Levels
         return Quantity::of($value, Unit::Millimetre);
     }
 
-    public static function marks(string $lowest, string $add, string $full, string $highest, Unit $unit = Unit::Millimetre): LevelMarks
-    {
-        return new LevelMarks(Quantity::of($lowest, $unit), Quantity::of($add, $unit), Quantity::of($full, $unit), Quantity::of($highest, $unit));
+    public static function marks(
+        string $lowest,
+        string $add,
+        string $full,
+        string $highest,
+        Unit $unit = Unit::Millimetre,
+    ): LevelMarks {
+        return new LevelMarks(
+            Quantity::of($lowest, $unit),
+            Quantity::of($add, $unit),
+            Quantity::of($full, $unit),
+            Quantity::of($highest, $unit),
+        );
     }
 
     public static function oil(string $litresPerMillimetre): Fluid
@@ -42,12 +52,22 @@ final class Levels
 
     public static function glass(): SightGlassLimits
     {
-        return new SightGlassLimits(self::mm('48'), self::marks('0', '24', '36', '48'), self::oil('0.061'), self::maker());
+        return new SightGlassLimits(
+            self::mm('48'),
+            self::marks('0', '24', '36', '48'),
+            self::oil('0.061'),
+            self::maker(),
+        );
     }
 
     public static function dipstick(): DipstickLimits
     {
-        return new DipstickLimits(self::marks('-12', '0', '22', '40'), self::marks('-6', '6', '30', '46'), self::oil('0.16'), self::maker());
+        return new DipstickLimits(
+            self::marks('-12', '0', '22', '40'),
+            self::marks('-6', '6', '30', '46'),
+            self::oil('0.16'),
+            self::maker(),
+        );
     }
 
     public static function column(Need $need = Need::ToRun): TankColumnLimits

@@ -67,7 +67,11 @@ final class PlanInspector
      */
     public function complaints(array $walk, array $features, string $occasion): array
     {
-        return [...$this->lines($walk, $features, $occasion), ...$this->order($walk, $features), ...$this->machine($walk, $features)];
+        return [
+            ...$this->lines($walk, $features, $occasion),
+            ...$this->order($walk, $features),
+            ...$this->machine($walk, $features),
+        ];
     }
 
     /** @return list<string> what is missing, does not belong, or stands in a state that it forbids */

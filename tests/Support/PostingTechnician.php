@@ -70,7 +70,9 @@ final class PostingTechnician
         if ($answer->getStatusCode() >= 500) {
             return false;
         }
-        foreach (json_decode((string) $answer->getBody(), true)['results'] ?? [['status' => "refused: {$answer->getBody()}"]] as $result) {
+        foreach (
+            json_decode((string) $answer->getBody(), true)['results'] ?? [['status' => "refused: {$answer->getBody()}"]] as $result
+        ) {
             if (! in_array($result['status'], ['posted', 'already_posted'], true)) {
                 throw new \RuntimeException('An entry was refused: '.json_encode($result));
             }
@@ -89,8 +91,17 @@ final class PostingTechnician
     /** @return array<string, mixed> */
     private static function scrape(): array
     {
-        return ['id' => (string) Str::uuid7(), 'kind' => 'finding.placed', 'recorded_at' => gmdate('Y-m-d\TH:i:s\Z'), 'payload' => [
-            'at' => ['x' => random_int(-40, 40), 'y' => random_int(-40, 40)], 'kind' => 'scrape', 'size_mm' => random_int(5, 90), 'words' => 'Scrape '.Str::random(12), 'photos' => [],
-        ]];
+        return [
+            'id' => (string) Str::uuid7(),
+            'kind' => 'finding.placed',
+            'recorded_at' => gmdate('Y-m-d\TH:i:s\Z'),
+            'payload' => [
+                'at' => ['x' => random_int(-40, 40), 'y' => random_int(-40, 40)],
+                'kind' => 'scrape',
+                'size_mm' => random_int(5, 90),
+                'words' => 'Scrape '.Str::random(12),
+                'photos' => [],
+            ],
+        ];
     }
 }

@@ -31,6 +31,10 @@ final class PublishedValues
     /** @return list<array<string, mixed>> */
     public static function entries(): array
     {
-        return json_decode((string) file_get_contents(__DIR__.'/../data/published-values.json'), true, flags: JSON_THROW_ON_ERROR)['entries'];
+        return json_decode(
+            (string) file_get_contents(__DIR__.'/../data/published-values.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        )['entries'];
     }
 }

@@ -50,12 +50,24 @@ final readonly class RandomRound
         $shorten = new RouteOptimizer($route);
         $spots = array_map($route->spotOf(...), $places);
         $exact = new ExactRound(
-            array_map(static fn (float $from): array => array_map(static fn (float $to): float => $shorten->steps($from, $to), $spots), $spots),
+            array_map(
+                static fn (float $from): array => array_map(
+                    static fn (float $to): float => $shorten->steps($from, $to),
+                    $spots,
+                ),
+                $spots,
+            ),
             array_map(static fn (float $to): float => $shorten->steps(0.0, $to), $spots),
-            array_map(static fn (array $before): int => array_sum(array_map(static fn (int $one): int => 1 << $one, $before)), $waits),
+            array_map(
+                static fn (array $before): int => array_sum(array_map(static fn (int $one): int => 1 << $one, $before)),
+                $waits,
+            ),
         );
 
-        return new self($shorten->length($shorten->of((new OrderStage($family, $route))->of('cold_isolated', $lines))), $exact->length());
+        return new self(
+            $shorten->length($shorten->of((new OrderStage($family, $route))->of('cold_isolated', $lines))),
+            $exact->length(),
+        );
     }
 
     /** How much longer the planned way is than the shortest, as a share of it. */
@@ -82,8 +94,21 @@ final readonly class RandomRound
     private static function check(int $at, array $after): Check
     {
         return new Check(
-            "c{$at}", "Check {$at}", '', '', '', '', ["p{$at}"], RealCatalogue::get()->check('hkp-clean')->needs, new Applicability, [Occasion::Checkout], Severity::Note, 10,
-            AnswerKind::Look, new Source(SourceKind::CommonPractice, 'common practice, no source'), array_map(static fn (int $one): string => "c{$one}", $after),
+            "c{$at}",
+            "Check {$at}",
+            '',
+            '',
+            '',
+            '',
+            ["p{$at}"],
+            RealCatalogue::get()->check('hkp-clean')->needs,
+            new Applicability(),
+            [Occasion::Checkout],
+            Severity::Note,
+            10,
+            AnswerKind::Look,
+            new Source(SourceKind::CommonPractice, 'common practice, no source'),
+            array_map(static fn (int $one): string => "c{$one}", $after),
         );
     }
 }

@@ -33,8 +33,16 @@ final class RealCatalogue
         $catalogue = self::get();
 
         return new Catalogue(
-            $catalogue->version, $catalogue->checks, $catalogue->stages, $catalogue->conditions, $catalogue->families, $catalogue->models,
-            $catalogue->briefingSteps, $catalogue->findingKinds, $catalogue->triageRules, new HouseRules($corner, $turn, 15, $first, $catalogue->houseRules->all),
+            $catalogue->version,
+            $catalogue->checks,
+            $catalogue->stages,
+            $catalogue->conditions,
+            $catalogue->families,
+            $catalogue->models,
+            $catalogue->briefingSteps,
+            $catalogue->findingKinds,
+            $catalogue->triageRules,
+            new HouseRules($corner, $turn, 15, $first, $catalogue->houseRules->all),
             qualifications: $catalogue->qualifications,
         );
     }
@@ -57,6 +65,8 @@ final class RealCatalogue
 
     public static function compiled(): CompiledCatalogue
     {
-        return self::$compiled ??= CompiledCatalogue::fromFiles((new CatalogueFiles(__DIR__.'/../../catalogue'))->read());
+        return self::$compiled ??= CompiledCatalogue::fromFiles(
+            (new CatalogueFiles(__DIR__.'/../../catalogue'))->read(),
+        );
     }
 }

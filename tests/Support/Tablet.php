@@ -19,8 +19,15 @@ final class Tablet
 
     public function __construct(string $url)
     {
-        $this->cookies = new CookieJar;
-        $this->client = new Client(['base_uri' => $url, 'cookies' => $this->cookies, 'http_errors' => false, 'proxy' => '', 'timeout' => 30, 'headers' => ['Origin' => $url, 'Accept' => 'application/json']]);
+        $this->cookies = new CookieJar();
+        $this->client = new Client([
+            'base_uri' => $url,
+            'cookies' => $this->cookies,
+            'http_errors' => false,
+            'proxy' => '',
+            'timeout' => 30,
+            'headers' => ['Origin' => $url, 'Accept' => 'application/json'],
+        ]);
     }
 
     public function signIn(string $login, string $password): void
@@ -76,6 +83,11 @@ final class Tablet
      */
     private function json(array $body): array
     {
-        return ['json' => $body, 'headers' => ['X-XSRF-TOKEN' => urldecode((string) $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue())]];
+        return [
+            'json' => $body,
+            'headers' => [
+                'X-XSRF-TOKEN' => urldecode((string) $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue()),
+            ],
+        ];
     }
 }

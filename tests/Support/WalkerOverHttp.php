@@ -106,7 +106,11 @@ final class WalkerOverHttp
                 ),
                 array_column($briefing['questions'], 'id'),
             ),
-            $this->entry('handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]),
+            $this->entry('handover.signed', [
+                'name' => 'Tobias Wray',
+                'signature' => [[10, 20, 30, 40]],
+                'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']],
+            ]),
         ]);
     }
 

@@ -15,7 +15,17 @@ trait WalksInTheBrowser
     private const BY_HAND_EACH = 9;
 
     /** What is measured where a condition asks for a figure. */
-    private const MEASURED = ['level_ground' => '0.6', 'engine_off_10_min' => '25', 'engine_off_5_min' => '12', 'oil_20_to_40' => '27', 'tyre_temperature' => '20', 'acid_temperature' => '25', 'rested_an_hour' => '90', 'hold_revs' => '1500', 'coolant_cool' => '25'];
+    private const MEASURED = [
+        'level_ground' => '0.6',
+        'engine_off_10_min' => '25',
+        'engine_off_5_min' => '12',
+        'oil_20_to_40' => '27',
+        'tyre_temperature' => '20',
+        'acid_temperature' => '25',
+        'rested_an_hour' => '90',
+        'hold_revs' => '1500',
+        'coolant_cool' => '25',
+    ];
 
     /** @var array<string, true> */
     private static array $lookedAt = [];
@@ -127,7 +137,10 @@ trait WalksInTheBrowser
         }
     }
 
-    /** The first look of the page that is open, or of the next one; opened with all that is known of it, and found as it should be. */
+    /**
+     * The first look of the page that is open, or of the next one; opened with all that is known of it, and found as
+     * it should be.
+     */
     protected function answerALook(): string
     {
         $this->waitForRest();
@@ -152,7 +165,10 @@ trait WalksInTheBrowser
     {
         $line = array_column($this->walkInPage()['lines'], null, 'key')[$key];
         $this->goToStopOf($key);
-        $this->waitUntil(fn (): bool => $this->exists('.crossing') || $this->exists('.station-leaf'), 'No stop is shown.');
+        $this->waitUntil(
+            fn (): bool => $this->exists('.crossing') || $this->exists('.station-leaf'),
+            'No stop is shown.',
+        );
         $page = self::named("page-{$line['page']}");
         if ($this->exists($page)) {
             $this->web->executeScript('document.querySelector(arguments[0]).click()', [$page]);
@@ -216,15 +232,22 @@ trait WalksInTheBrowser
     /** @return array{lines: list<array<string, mixed>>, serial: string, hours: string} */
     private function readWalk(string $path, string $name): array
     {
-        return json_decode((string) $this->web->executeAsyncScript(<<<JS
-            const done = arguments[0];
-            const ask = (path) => fetch(path, { headers: { Accept: 'application/json' } }).then((answer) => answer.json());
-            (async () => {
-              const walk = await ask('{$path}' + {$name});
-              const machine = await ask('/api/machines/' + walk.machine.id);
-              done(JSON.stringify({ hours: walk.machine.smr_hours ?? '1000.0', lines: walk.plan.visits.flatMap((visit) => visit.lines.map((line, place) => ({ ...line, place, page: visit.leaves.findIndex((leaf) => leaf.lines.includes(line.key)) + 1, visit: visit.number, stage: visit.stage, outcome: walk.state.lines.find((one) => one.key === line.key)?.outcome }))), serial: machine.serial }));
-            })();
-            JS), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) $this->web->executeAsyncScript(
+                <<<JS
+                const done = arguments[0];
+                const ask = (path) => fetch(path, { headers: { Accept: 'application/json' } }).then((answer) => answer.json());
+                (async () => {
+                  const walk = await ask('{$path}' + {$name});
+                  const machine = await ask('/api/machines/' + walk.machine.id);
+                  done(JSON.stringify({ hours: walk.machine.smr_hours ?? '1000.0', lines: walk.plan.visits.flatMap((visit) => visit.lines.map((line, place) => ({ ...line, place, page: visit.leaves.findIndex((leaf) => leaf.lines.includes(line.key)) + 1, visit: visit.number, stage: visit.stage, outcome: walk.state.lines.find((one) => one.key === line.key)?.outcome }))), serial: machine.serial }));
+                })();
+                JS
+                ,
+            ),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 
     /**
@@ -236,7 +259,12 @@ trait WalksInTheBrowser
     {
         $line = $this->line();
         if ($this->exists(self::named('value'))) {
-            $this->lookOnce('reading-'.$this->web->executeScript('return document.querySelector("svg[data-drawn]")?.dataset.drawn ?? "plain"'));
+            $this->lookOnce(
+                'reading-'.
+                    $this->web->executeScript(
+                        'return document.querySelector("svg[data-drawn]")?.dataset.drawn ?? "plain"',
+                    ),
+            );
             $this->holdPosture();
             $this->setValue($values[$line] ?? $this->amidst($line));
             $this->tap('post');
@@ -256,10 +284,17 @@ trait WalksInTheBrowser
         return true;
     }
 
-    /** Step after step as expected, until another line stands there; whoever waited by another watch does not start this one. */
+    /**
+     * Step after step as expected, until another line stands there; whoever waited by another watch does not start
+     * this one.
+     */
     protected function passTest(): void
     {
-        for ($steps = (int) $this->web->executeScript("return document.querySelectorAll('.test-step').length"); $steps > 0; $steps--) {
+        for (
+            $steps = (int) $this->web->executeScript("return document.querySelectorAll('.test-step').length");
+            $steps > 0;
+            $steps--
+        ) {
             if ($this->exists(self::named('hold-start'))) {
                 $this->waitOutTheClock();
             }
@@ -271,19 +306,27 @@ trait WalksInTheBrowser
     private function waitOutTheClock(): void
     {
         $this->tap('hold-start');
-        $this->web->executeScript('const now = Date.now; Date.now = () => now() + 600000; setTimeout(() => { Date.now = now; }, 1500);');
+        $this->web->executeScript(
+            'const now = Date.now; Date.now = () => now() + 600000; setTimeout(() => { Date.now = now; }, 1500);',
+        );
     }
 
     /** A figure that stands: amidst the band, or what the meter showed before. */
     private function amidst(string $line): string
     {
         $here = $this->walkInPage();
-        $payload = (new DemoReadings($here['hours']))->of(['conditions' => []] + array_column($here['lines'], null, 'key')[$line], []);
+        $payload = (new DemoReadings($here['hours']))->of(
+            ['conditions' => []] + array_column($here['lines'], null, 'key')[$line],
+            [],
+        );
 
         return $payload['value'] ?? $payload['points'][0];
     }
 
-    /** Touches what is touched alone and holds for the rest from within the page, which is a hand that does not have to be told. */
+    /**
+     * Touches what is touched alone and holds for the rest from within the page, which is a hand that does not have
+     * to be told.
+     */
     private function stride(): void
     {
         $this->waitForRest();
@@ -357,7 +400,14 @@ trait WalksInTheBrowser
         $this->type('gate-number-doc-operator-proof', 'TQ 4471');
         $this->type('signer', 'Tobias Wray');
         $field = $this->wait(self::named('signature'));
-        $this->web->action()->moveToElement($field, -120, 0)->clickAndHold()->moveByOffset(80, -30)->moveByOffset(90, 40)->release()->perform();
+        $this->web
+            ->action()
+            ->moveToElement($field, -120, 0)
+            ->clickAndHold()
+            ->moveByOffset(80, -30)
+            ->moveByOffset(90, 40)
+            ->release()
+            ->perform();
         $this->hold('sign');
         $this->wait('.signed '.self::named('stamp'));
         $this->tap('hand-back');
@@ -392,7 +442,9 @@ trait WalksInTheBrowser
             }
             $this->typeAnew('second-secret', 'tern-quay');
         }
-        $this->exists('.hold'.self::named('confirm-state')) ? $this->hold('confirm-state') : $this->tap('confirm-state');
+        $this->exists('.hold'.self::named('confirm-state'))
+            ? $this->hold('confirm-state')
+            : $this->tap('confirm-state');
         $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');
     }
 
@@ -424,7 +476,10 @@ trait WalksInTheBrowser
             JS);
     }
 
-    /** Whether what is shown keeps anybody out, by day and by night: once for each kind of thing in a run, for it takes its time. */
+    /**
+     * Whether what is shown keeps anybody out, by day and by night: once for each kind of thing in a run, for it
+     * takes its time.
+     */
     protected function lookOnce(string $what): void
     {
         if (isset(self::$lookedAt[$what])) {
@@ -454,7 +509,11 @@ trait WalksInTheBrowser
     /** The second way to a figure: typing it. */
     protected function setValue(string $value): void
     {
-        for ($points = max(1, count($this->web->findElements(WebDriverBy::cssSelector('.points button')))); $points > 0; $points--) {
+        for (
+            $points = max(1, count($this->web->findElements(WebDriverBy::cssSelector('.points button'))));
+            $points > 0;
+            $points--
+        ) {
             $this->tap('value');
             $this->type('pad-input', $value);
             $this->tap('pad-set');
@@ -475,6 +534,8 @@ trait WalksInTheBrowser
 
     protected function linesLeft(): int
     {
-        return (int) $this->web->executeScript("return /^(\\d+) line/m.exec(document.querySelector('.minutes-under')?.innerText ?? '')?.[1] ?? 0");
+        return (int) $this->web->executeScript(
+            "return /^(\\d+) line/m.exec(document.querySelector('.minutes-under')?.innerText ?? '')?.[1] ?? 0",
+        );
     }
 }

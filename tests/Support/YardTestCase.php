@@ -56,8 +56,21 @@ abstract class YardTestCase extends TestCase
         if ($this->connectionsToTransact() !== []) {
             self::assertSame(0, Yard::query()->count(), 'A test before this one left a yard in the database.');
         }
-        $this->app->make(CurrentYard::class)->stepInto(Yard::query()->create(['name' => 'Tern Quay Hire', 'place' => 'Wennet estuary', 'timezone' => 'Europe/London']));
-        $this->machine = Machine::query()->create(['fleet_number' => 'E-'.random_int(100, 8999), 'model_id' => 'dromvik_14c', 'serial' => Str::random(12), 'bay' => 'bay 1']);
+        $this->app
+            ->make(CurrentYard::class)
+            ->stepInto(
+                Yard::query()->create([
+                    'name' => 'Tern Quay Hire',
+                    'place' => 'Wennet estuary',
+                    'timezone' => 'Europe/London',
+                ]),
+            );
+        $this->machine = Machine::query()->create([
+            'fleet_number' => 'E-'.random_int(100, 8999),
+            'model_id' => 'dromvik_14c',
+            'serial' => Str::random(12),
+            'bay' => 'bay 1',
+        ]);
         $this->hire = $this->hireOf($this->machine);
     }
 
@@ -113,7 +126,13 @@ abstract class YardTestCase extends TestCase
 
     protected function qualify(User $person, string $qualification, CarbonImmutable $until): void
     {
-        QualificationRecord::query()->create(['user_id' => $person->id, 'qualification' => $qualification, 'valid_until' => $until->format('Y-m-d'), 'proof' => 'card 20417, seen', 'recorded_at' => CarbonImmutable::now()]);
+        QualificationRecord::query()->create([
+            'user_id' => $person->id,
+            'qualification' => $qualification,
+            'valid_until' => $until->format('Y-m-d'),
+            'proof' => 'card 20417, seen',
+            'recorded_at' => CarbonImmutable::now(),
+        ]);
     }
 
     /**
@@ -133,9 +152,19 @@ abstract class YardTestCase extends TestCase
     protected function standsBy(Walk $walk): User
     {
         $this->standsBy ??= $this->person(Role::Technician);
-        if (! LedgerEntry::query()->where('walk_id', $walk->id)->where('actor_id', $this->standsBy->id)->where('kind', 'second.stood_by')->exists()) {
+        if (
+            ! LedgerEntry::query()
+                ->where('walk_id', $walk->id)
+                ->where('actor_id', $this->standsBy->id)
+                ->where('kind', 'second.stood_by')
+                ->exists()
+        ) {
             $said = json_decode((string) json_encode($this->entry('second.stood_by', [])));
-            $result = $this->app->make(PostEntries::class)($walk->withoutRelations(), [$said], Actor::person($this->standsBy))[0];
+            $result = $this->app->make(PostEntries::class)(
+                $walk->withoutRelations(),
+                [$said],
+                Actor::person($this->standsBy),
+            )[0];
             self::assertNull($result->problem, (string) $result->problem?->detail);
         }
 
@@ -150,10 +179,9 @@ abstract class YardTestCase extends TestCase
      */
     protected function sealed(array $entry, string $secret): array
     {
-        return array_replace_recursive(
-            $entry,
-            ['payload' => ['second_sealed' => Sealed::to($this->sealingKey(), $secret, $entry['id'])]],
-        );
+        return array_replace_recursive($entry, [
+            'payload' => ['second_sealed' => Sealed::to($this->sealingKey(), $secret, $entry['id'])],
+        ]);
     }
 
     /** The yard's public point, to which a tablet seals. */
@@ -180,7 +208,11 @@ abstract class YardTestCase extends TestCase
     protected function openWalk(string $movement = 'checkout', ?Hire $hire = null): Walk
     {
         $id = (string) Str::uuid7();
-        $this->postJson('/api/hires/'.($hire ?? $this->hire)->id.'/walks', ['id' => $id, 'movement' => $movement, 'recorded_at' => self::now()])->assertCreated();
+        $this->postJson('/api/hires/'.($hire ?? $this->hire)->id.'/walks', [
+            'id' => $id,
+            'movement' => $movement,
+            'recorded_at' => self::now(),
+        ])->assertCreated();
 
         return Walk::query()->findOrFail($id);
     }
@@ -188,8 +220,12 @@ abstract class YardTestCase extends TestCase
     /** @param  array<string, mixed>  $payload @return array<string, mixed> */
     protected function entry(string $kind, array $payload, ?string $corrects = null): array
     {
-        return ['id' => (string) Str::uuid7(), 'kind' => $kind, 'recorded_at' => self::now(), 'payload' => $payload === [] ? new \stdClass : $payload]
-            + ($corrects === null ? [] : ['corrects' => $corrects]);
+        return [
+            'id' => (string) Str::uuid7(),
+            'kind' => $kind,
+            'recorded_at' => self::now(),
+            'payload' => $payload === [] ? new \stdClass() : $payload,
+        ] + ($corrects === null ? [] : ['corrects' => $corrects]);
     }
 
     /** @param  array<string, mixed>  ...$entries */
@@ -218,7 +254,10 @@ abstract class YardTestCase extends TestCase
      */
     protected function sendKnowing(int $sequence, Walk $walk, array ...$entries): TestResponse
     {
-        return $this->postJson("/api/walks/{$walk->id}/entries", ['entries' => array_values($entries), 'known_sequence' => $sequence]);
+        return $this->postJson("/api/walks/{$walk->id}/entries", [
+            'entries' => array_values($entries),
+            'known_sequence' => $sequence,
+        ]);
     }
 
     /** @param  array<string, mixed>  $payload */
@@ -245,7 +284,10 @@ abstract class YardTestCase extends TestCase
     {
         foreach (array_chunk($this->answersOf($walk, $hours, $own, $values), 150) as $part) {
             $results = $this->sendUnread($walk, $part)->assertOk()->json('results');
-            self::assertSame([], array_values(array_filter($results, static fn (array $result): bool => $result['status'] === 'refused')));
+            self::assertSame(
+                [],
+                array_values(array_filter($results, static fn (array $result): bool => $result['status'] === 'refused')),
+            );
         }
     }
 
@@ -271,7 +313,10 @@ abstract class YardTestCase extends TestCase
             foreach ($visit['lines'] as $line) {
                 if (array_key_exists($line['key'], $own)) {
                     if ($own[$line['key']] !== null) {
-                        $batch[] = $this->entry(isset($own[$line['key']]['steps']) ? 'test.answered' : 'check.answered', $own[$line['key']] + ['line' => $line['key']]);
+                        $batch[] = $this->entry(
+                            isset($own[$line['key']]['steps']) ? 'test.answered' : 'check.answered',
+                            $own[$line['key']] + ['line' => $line['key']],
+                        );
                     }
                 } else {
                     $batch[] = $this->entry(...$answers->of($line, $conditions));
@@ -347,7 +392,11 @@ abstract class YardTestCase extends TestCase
     {
         $this->post_($walk, 'release.decided', ['decision' => 'released', 'conditions' => []]);
         $this->sendUnread($walk, $this->briefed($walk))->assertOk();
-        $this->post_($walk, 'handover.signed', ['name' => 'Tobias Wray', 'signature' => [[10, 20, 30, 40]], 'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']]]);
+        $this->post_($walk, 'handover.signed', [
+            'name' => 'Tobias Wray',
+            'signature' => [[10, 20, 30, 40]],
+            'gates' => [['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'], ['gate' => 'doc-familiarisation']],
+        ]);
     }
 
     /** Whoever was briefed answers every question rightly. */
@@ -371,20 +420,14 @@ abstract class YardTestCase extends TestCase
      */
     protected function shown(array $steps): array
     {
-        return array_map(
-            fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]),
-            $steps,
-        );
+        return array_map(fn (string $step): array => $this->entry('handover.step_shown', ['step' => $step]), $steps);
     }
 
     /** @return list<array<string, mixed>> */
     protected function rightAnswers(Walk $walk): array
     {
         return array_map(
-            fn (string $id): array => $this->entry(
-                'handover.answered',
-                ['question' => $id, 'form' => 0, 'answer' => 0],
-            ),
+            fn (string $id): array => $this->entry('handover.answered', ['question' => $id, 'form' => 0, 'answer' => 0]),
             array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('questions'), 'id'),
         );
     }
@@ -396,10 +439,17 @@ abstract class YardTestCase extends TestCase
      */
     protected function reading(string $line, string $value, string $unit = 'mm'): array
     {
-        return ['line' => $line, 'value' => $value, 'unit' => $unit, 'observed' => [
-            ['condition' => 'level_ground', 'value' => '0.6'], ['condition' => 'arm_upright', 'seen' => true],
-            ['condition' => 'engine_off_5_min', 'value' => '12'], ['condition' => 'oil_20_to_40', 'value' => '27'],
-        ]];
+        return [
+            'line' => $line,
+            'value' => $value,
+            'unit' => $unit,
+            'observed' => [
+                ['condition' => 'level_ground', 'value' => '0.6'],
+                ['condition' => 'arm_upright', 'seen' => true],
+                ['condition' => 'engine_off_5_min', 'value' => '12'],
+                ['condition' => 'oil_20_to_40', 'value' => '27'],
+            ],
+        ];
     }
 
     protected function entriesOf(Machine $machine): int
@@ -410,7 +460,11 @@ abstract class YardTestCase extends TestCase
     protected function assertFits(TestResponse $response, string $schema): void
     {
         $faults = $this->app->make(Contract::class)->faults($schema, json_decode((string) $response->getContent()));
-        self::assertSame([], $faults, "The answer does not fit {$schema}: ".mb_substr((string) $response->getContent(), 0, 600));
+        self::assertSame(
+            [],
+            $faults,
+            "The answer does not fit {$schema}: ".mb_substr((string) $response->getContent(), 0, 600),
+        );
         if ($schema === 'Problem') {
             self::assertSame('application/problem+json', $response->headers->get('Content-Type'));
         }

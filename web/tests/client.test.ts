@@ -5,7 +5,8 @@ vi.stubGlobal('fetch', fetched);
 vi.stubGlobal('document', { documentElement: { dataset: {}, lang: '' }, cookie: 'XSRF-TOKEN=token' });
 const { answer, api, changeHands } = await import('../src/api/client');
 const base = 'http://yard.test';
-const json = (body: unknown) => new Response(JSON.stringify(body), { status: 200, headers: { 'Content-Type': 'application/json' } });
+const json = (body: unknown) =>
+  new Response(JSON.stringify(body), { status: 200, headers: { 'Content-Type': 'application/json' } });
 const asked = () => fetched.mock.calls.map(([request]) => `${request.method} ${new URL(request.url).pathname}`);
 const day = () => answer(api.GET('/api/day', { baseUrl: base }));
 const signOut = () => answer(api.DELETE('/api/session', { baseUrl: base }));
@@ -14,7 +15,12 @@ beforeEach(() => fetched.mockReset());
 
 describe('signing in and out', () => {
   it('leaves nothing under way that would bring the cookies of the session before', async () => {
-    fetched.mockImplementationOnce((request) => new Promise((_resolve, reject) => request.signal.addEventListener('abort', () => reject(new DOMException('aborted', 'AbortError')))));
+    fetched.mockImplementationOnce(
+      (request) =>
+        new Promise((_resolve, reject) =>
+          request.signal.addEventListener('abort', () => reject(new DOMException('aborted', 'AbortError'))),
+        ),
+    );
     const early = day();
     await vi.waitFor(() => expect(asked()).toEqual(['GET /api/day']));
     fetched.mockResolvedValueOnce(json({}));

@@ -1,5 +1,16 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { atStep, clock, decimalMark, duration, figure, longDate, setLocale, setZone, shortDate, signed } from '../src/app/figures';
+import {
+  atStep,
+  clock,
+  decimalMark,
+  duration,
+  figure,
+  longDate,
+  setLocale,
+  setZone,
+  shortDate,
+  signed,
+} from '../src/app/figures';
 
 afterEach(() => {
   setZone('UTC');

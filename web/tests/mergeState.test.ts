@@ -2,12 +2,20 @@ import { describe, expect, it } from 'vitest';
 import { mergeState } from '../src/features/walk/state/mergeState';
 import type { WalkState } from '../src/features/walk/state/types';
 
-const state = (sequence: number, outcomes: Record<string, string>, stage = 'cold'): WalkState => ({ sequence, stage, lines: Object.entries(outcomes).map(([key, outcome]) => ({ key, outcome })) }) as unknown as WalkState;
+const state = (sequence: number, outcomes: Record<string, string>, stage = 'cold'): WalkState =>
+  ({
+    sequence,
+    stage,
+    lines: Object.entries(outcomes).map(([key, outcome]) => ({ key, outcome })),
+  }) as unknown as WalkState;
 const outcomes = ({ lines }: WalkState) => Object.fromEntries(lines.map(({ key, outcome }) => [key, outcome]));
 
 describe('an answer that tells only what changed', () => {
   it('leaves the other lines as they were, in their order', () => {
-    const merged = mergeState(state(4, { guard: 'stands', oil: 'open', horn: 'open' }), state(6, { horn: 'stands' }, 'running'));
+    const merged = mergeState(
+      state(4, { guard: 'stands', oil: 'open', horn: 'open' }),
+      state(6, { horn: 'stands' }, 'running'),
+    );
 
     expect(outcomes(merged)).toEqual({ guard: 'stands', oil: 'open', horn: 'stands' });
     expect(merged.lines.map(({ key }) => key)).toEqual(['guard', 'oil', 'horn']);

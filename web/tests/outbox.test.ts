@@ -9,13 +9,23 @@ const { store } = await import('../src/offline/store');
 
 const WALK = 'walk-1';
 let made = 0;
-const kindOf = (payload: Record<string, unknown>) => ('photos' in payload ? 'finding.placed' : 'photo' in payload ? 'reading.posted' : 'check.answered');
+const kindOf = (payload: Record<string, unknown>) =>
+  'photos' in payload ? 'finding.placed' : 'photo' in payload ? 'reading.posted' : 'check.answered';
 const entry = (payload: Record<string, unknown> = {}) =>
-  ({ id: `entry-${++made}`, kind: kindOf(payload), recorded_at: '2026-11-25T09:00:00Z', payload }) as never as Parameters<typeof outbox.post>[1];
+  ({
+    id: `entry-${++made}`,
+    kind: kindOf(payload),
+    recorded_at: '2026-11-25T09:00:00Z',
+    payload,
+  }) as never as Parameters<typeof outbox.post>[1];
 const posted = (...ids: string[]) => ({ results: ids.map((id) => ({ id, status: 'posted' })), state: { stage: null } });
-const problem = (status: number) => new ProblemError({ type: '/problems/some', title: 'Some', status, detail: 'What to do' });
+const problem = (status: number) =>
+  new ProblemError({ type: '/problems/some', title: 'Some', status, detail: 'What to do' });
 /** The ids of the entries of each batch that was sent, in order. */
-const sent = () => calls.POST.mock.calls.filter(([path]) => String(path).endsWith('/entries')).map(([, { body }]) => (body as { entries: { id: string }[] }).entries.map(({ id }) => id));
+const sent = () =>
+  calls.POST.mock.calls
+    .filter(([path]) => String(path).endsWith('/entries'))
+    .map(([, { body }]) => (body as { entries: { id: string }[] }).entries.map(({ id }) => id));
 
 beforeEach(async () => {
   await outbox.belongsTo(null);
@@ -67,7 +77,9 @@ describe('an entry', () => {
     calls.POST.mockReset().mockImplementation((path: string) => {
       change ??= outbox.belongsTo('rafe');
 
-      return path.endsWith('/entries') ? Promise.reject(problem(401)) : Promise.resolve({ id: 'upload-1', photo: 'a'.repeat(64) });
+      return path.endsWith('/entries')
+        ? Promise.reject(problem(401))
+        : Promise.resolve({ id: 'upload-1', photo: 'a'.repeat(64) });
     });
 
     await outbox.sendAll();
@@ -117,10 +129,22 @@ describe('an entry', () => {
     calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
     await outbox.post(WALK, good);
     await outbox.post(WALK, bad);
-    calls.POST.mockReset().mockResolvedValue({ results: [{ id: good.id, status: 'posted' }, { id: bad.id, status: 'refused', problem: { type: '/problems/some', title: 'Some', status: 422, detail: 'What to do' } }], state: {} });
+    calls.POST.mockReset().mockResolvedValue({
+      results: [
+        { id: good.id, status: 'posted' },
+        {
+          id: bad.id,
+          status: 'refused',
+          problem: { type: '/problems/some', title: 'Some', status: 422, detail: 'What to do' },
+        },
+      ],
+      state: {},
+    });
     await outbox.sendAll();
 
-    expect(outbox.snapshot().refused.map((kept) => [kept.entry.id, kept.problem?.detail])).toEqual([[bad.id, 'What to do']]);
+    expect(outbox.snapshot().refused.map((kept) => [kept.entry.id, kept.problem?.detail])).toEqual([
+      [bad.id, 'What to do'],
+    ]);
     await outbox.read(bad.id);
     expect(await store.kept.count()).toBe(0);
   });
@@ -141,11 +165,15 @@ describe('an entry', () => {
   it('goes in batches that the yard takes, in order, however many have gathered', async () => {
     const all = Array.from({ length: 250 }, () => entry());
     calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
-    await store.kept.bulkAdd(all.map((one) => ({ walkId: WALK, userId: 'ines', entry: one, standing: 'queued' as const })));
+    await store.kept.bulkAdd(
+      all.map((one) => ({ walkId: WALK, userId: 'ines', entry: one, standing: 'queued' as const })),
+    );
     const last = entry();
     expect(await outbox.post(WALK, last)).toEqual({ status: 'kept' });
 
-    calls.POST.mockReset().mockImplementation((_path: string, { body }: { body: { entries: { id: string }[] } }) => Promise.resolve(posted(...body.entries.map(({ id }) => id))));
+    calls.POST.mockReset().mockImplementation((_path: string, { body }: { body: { entries: { id: string }[] } }) =>
+      Promise.resolve(posted(...body.entries.map(({ id }) => id))),
+    );
     await outbox.sendAll();
 
     expect(sent().map((batch) => batch.length)).toEqual([100, 100, 51]);
@@ -157,12 +185,20 @@ describe('an entry', () => {
     const all = Array.from({ length: 150 }, () => entry());
     calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
     await outbox.open({ walkId: WALK, hireId: 'hire-1', movement: 'checkout', recordedAt: '2026-11-25T09:00:00Z' });
-    await store.kept.bulkAdd(all.map((one) => ({ walkId: WALK, userId: 'ines', entry: one, standing: 'queued' as const })));
+    await store.kept.bulkAdd(
+      all.map((one) => ({ walkId: WALK, userId: 'ines', entry: one, standing: 'queued' as const })),
+    );
     await outbox.sendAll();
-    calls.POST.mockReset().mockImplementation((path: string, { body }: { body: { entries: { id: string }[] } }) => Promise.resolve(path.endsWith('/entries') ? posted(...body.entries.map(({ id }) => id)) : { id: 'walk-of-rafe' }));
+    calls.POST.mockReset().mockImplementation((path: string, { body }: { body: { entries: { id: string }[] } }) =>
+      Promise.resolve(path.endsWith('/entries') ? posted(...body.entries.map(({ id }) => id)) : { id: 'walk-of-rafe' }),
+    );
     await outbox.sendAll();
 
-    expect(calls.POST.mock.calls.filter(([path]) => String(path).endsWith('/entries')).map(([, { params }]) => (params as { path: { walk: string } }).path.walk)).toEqual(['walk-of-rafe', 'walk-of-rafe']);
+    expect(
+      calls.POST.mock.calls
+        .filter(([path]) => String(path).endsWith('/entries'))
+        .map(([, { params }]) => (params as { path: { walk: string } }).path.walk),
+    ).toEqual(['walk-of-rafe', 'walk-of-rafe']);
     expect(await store.kept.count()).toBe(0);
   });
 
@@ -206,7 +242,9 @@ describe('a walk that was opened with no network', () => {
     calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
     await outbox.open({ walkId: WALK, hireId: 'hire-1', movement: 'checkout', recordedAt: '2026-11-25T09:00:00Z' });
     await outbox.post(WALK, one);
-    calls.POST.mockReset().mockImplementation((path: string) => Promise.resolve(path.endsWith('/entries') ? posted(one.id) : { id: 'walk-of-rafe' }));
+    calls.POST.mockReset().mockImplementation((path: string) =>
+      Promise.resolve(path.endsWith('/entries') ? posted(one.id) : { id: 'walk-of-rafe' }),
+    );
     await outbox.sendAll();
     await outbox.sendAll();
 
@@ -239,7 +277,9 @@ describe('what does not get through', () => {
   });
 
   it('waits as long as the yard asks', async () => {
-    calls.POST.mockRejectedValue(new ProblemError({ type: '/problems/too-many', title: 'Too many', status: 503, detail: '' }, 120));
+    calls.POST.mockRejectedValue(
+      new ProblemError({ type: '/problems/too-many', title: 'Too many', status: 503, detail: '' }, 120),
+    );
 
     expect(await outbox.post(WALK, entry())).toEqual({ status: 'kept' });
 
@@ -250,7 +290,8 @@ describe('what does not get through', () => {
 describe('a picture', () => {
   const blob = new Blob([new Uint8Array(600 * 1024)], { type: 'image/jpeg' });
   const upload = (offset: number, photo: string | null = null) => ({ id: 'upload-1', bytes: blob.size, offset, photo });
-  const offsets = () => calls.PATCH.mock.calls.map(([, { params }]) => (params as { query: { offset: number } }).query.offset);
+  const offsets = () =>
+    calls.PATCH.mock.calls.map(([, { params }]) => (params as { query: { offset: number } }).query.offset);
 
   it('goes on where it stopped, and its entry names it as the yard does', async () => {
     await store.photos.add({ id: 'photo-1', userId: 'ines', blob });
@@ -265,7 +306,9 @@ describe('a picture', () => {
     await outbox.sendAll();
 
     expect(offsets()).toEqual([0, 262_144, 262_144, 524_288]);
-    expect((calls.POST.mock.calls.at(-1)?.[1] as { body: { entries: { payload: unknown }[] } }).body.entries[0]?.payload).toEqual({ photos: ['digest', 'known'] });
+    expect(
+      (calls.POST.mock.calls.at(-1)?.[1] as { body: { entries: { payload: unknown }[] } }).body.entries[0]?.payload,
+    ).toEqual({ photos: ['digest', 'known'] });
     expect(await store.photos.count()).toBe(0);
   });
 

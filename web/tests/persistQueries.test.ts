@@ -3,7 +3,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { forgetQueries, persistQueries, restoreQueries } from '../src/offline/persistQueries';
 import { store } from '../src/offline/store';
 
-const client = () => new QueryClient({ defaultOptions: { queries: { staleTime: 60_000, networkMode: 'always', retry: false } } });
+const client = () =>
+  new QueryClient({ defaultOptions: { queries: { staleTime: 60_000, networkMode: 'always', retry: false } } });
 
 beforeEach(() => store.pages.clear());
 
@@ -37,11 +38,16 @@ describe('what was read', () => {
     before.setQueryData(['walk', 'walk-2'], { stage: 'cold' });
     await vi.waitFor(() => expect(put).toHaveBeenCalled(), { timeout: 2000 });
 
-    expect(put.mock.calls.flatMap(([pages]) => pages.map((page) => page.key))).toEqual([expect.stringContaining('walk-2')]);
+    expect(put.mock.calls.flatMap(([pages]) => pages.map((page) => page.key))).toEqual([
+      expect.stringContaining('walk-2'),
+    ]);
     put.mockRestore();
     const after = client();
     await restoreQueries(after);
-    expect([after.getQueryData(['walk', 'walk-1']), after.getQueryData(['walk', 'walk-2'])]).toEqual([{ stage: null }, { stage: 'cold' }]);
+    expect([after.getQueryData(['walk', 'walk-1']), after.getQueryData(['walk', 'walk-2'])]).toEqual([
+      { stage: null },
+      { stage: 'cold' },
+    ]);
   });
 
   it('leaves the tablet when it is no longer wanted', async () => {
@@ -57,7 +63,10 @@ describe('what was read', () => {
     await kept(['day'], { outs: [] });
     const after = client();
     await restoreQueries(after);
-    const stop = new QueryObserver(after, { queryKey: ['day'], queryFn: () => Promise.reject(new TypeError('Failed to fetch')) }).subscribe(() => undefined);
+    const stop = new QueryObserver(after, {
+      queryKey: ['day'],
+      queryFn: () => Promise.reject(new TypeError('Failed to fetch')),
+    }).subscribe(() => undefined);
     await vi.waitFor(() => expect(after.getQueryState(['day'])?.status).toBe('error'));
     expect(after.getQueryData(['day'])).toEqual({ outs: [] });
     stop();

@@ -26,21 +26,35 @@ final class AddLead extends Command
     {
         $yard = $this->yard();
         if ($yard === null) {
-            $this->error('There is no yard of this name. One of: '.Yard::query()->orderBy('name')->pluck('name')->implode(', '));
+            $this->error(
+                'There is no yard of this name. One of: '.
+                    Yard::query()->orderBy('name')->pluck('name')->implode(', '),
+            );
 
             return self::INVALID;
         }
         $login = $this->argument('login');
-        $given = $this->arguments() + ['password' => (string) $this->secret('Password, at least '.GoodPassword::SHORTEST.' characters')];
-        $faults = Validator::make($given, PersonRules::all(is_string($login) ? $login : ''), PersonRules::messages())->errors()->all();
+        $given = $this->arguments() + [
+            'password' => (string) $this->secret('Password, at least '.GoodPassword::SHORTEST.' characters'),
+        ];
+        $faults = Validator::make($given, PersonRules::all(is_string($login) ? $login : ''), PersonRules::messages())
+            ->errors()
+            ->all();
         if ($faults !== []) {
             array_map($this->error(...), $faults);
 
             return self::INVALID;
         }
         $hand->stepInto($yard);
-        $lead = User::query()->create(['role' => Role::Lead] + array_intersect_key($given, array_flip(['login', 'name', 'initials', 'password'])));
-        $audit(AuditKind::PersonAdded, $lead, $lead->name, after: ['login' => $lead->login, 'role' => Role::Lead->value, 'by' => 'command line']);
+        $lead = User::query()->create(
+            ['role' => Role::Lead] + array_intersect_key($given, array_flip(['login', 'name', 'initials', 'password'])),
+        );
+        $audit(
+            AuditKind::PersonAdded,
+            $lead,
+            $lead->name,
+            after: ['login' => $lead->login, 'role' => Role::Lead->value, 'by' => 'command line'],
+        );
         $this->line("{$lead->name} leads {$yard->name} and signs in as {$lead->login}.");
 
         return self::SUCCESS;

@@ -21,7 +21,11 @@ final class PhotosForgetUploads extends Command
     public function handle(UploadChunks $chunks): int
     {
         $forgotten = 0;
-        foreach (PhotoUpload::query()->where('updated_at', '<', CarbonImmutable::now()->subDays(self::DAYS))->lazyById(100) as $upload) {
+        foreach (
+            PhotoUpload::query()
+                ->where('updated_at', '<', CarbonImmutable::now()->subDays(self::DAYS))
+                ->lazyById(100) as $upload
+        ) {
             $chunks->forget($upload);
             $upload->delete();
             $forgotten++;

@@ -16,7 +16,15 @@ final class ShowAccounts extends Command
     public function handle(): int
     {
         foreach (PresentSession::demoAccounts() as $account) {
-            $this->line(sprintf('  %-8s %-10s %-11s %s', $account['login'], $account['password'], $account['role'], $account['name']));
+            $this->line(
+                sprintf(
+                    '  %-8s %-10s %-11s %s',
+                    $account['login'],
+                    $account['password'],
+                    $account['role'],
+                    $account['name'],
+                ),
+            );
         }
 
         return self::SUCCESS;

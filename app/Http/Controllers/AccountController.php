@@ -48,7 +48,10 @@ final readonly class AccountController
         return response()->json($this->present->all());
     }
 
-    /** What a tablet still holds of somebody who left is posted under the lead's name; who it was of is written down first. */
+    /**
+     * What a tablet still holds of somebody who left is posted under the lead's name; who it was of is written down
+     * first.
+     */
     public function takeOverOutbox(Request $request, User $person, #[CurrentUser] User $user): Response
     {
         Gate::authorize('keep-people');

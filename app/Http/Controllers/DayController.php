@@ -26,7 +26,9 @@ final class DayController
         $valid = $request->validate(['date' => ['sometimes', 'date_format:Y-m-d']]);
         $zone = $yard->timezone();
         $now = CarbonImmutable::now();
-        $day = isset($valid['date']) ? CarbonImmutable::createFromFormat('!Y-m-d', $valid['date'], $zone) : $now->setTimezone($zone)->startOfDay();
+        $day = isset($valid['date'])
+            ? CarbonImmutable::createFromFormat('!Y-m-d', $valid['date'], $zone)
+            : $now->setTimezone($zone)->startOfDay();
         assert($day instanceof CarbonImmutable);
 
         return response()->json($present->of($day, $now, $user));

@@ -24,11 +24,16 @@ final class HealthController
             'database' => self::works(static fn (): mixed => DB::selectOne('select 1')),
             'catalogue' => self::works(static fn (): string => $shelf->current()->version),
             'photos' => self::works(static fn (): bool => self::hasRoomForPhotos()),
-            'storage' => self::works(static fn (): bool => is_writable(storage_path('app')) || throw new \RuntimeException('not writable')),
+            'storage' => self::works(
+                static fn (): bool => is_writable(storage_path('app')) || throw new \RuntimeException('not writable'),
+            ),
         ];
         $isReady = ! in_array(false, $parts, true);
 
-        return response()->json(['status' => $isReady ? 'ready' : 'not_ready', 'parts' => $parts], $isReady ? 200 : 503);
+        return response()->json(
+            ['status' => $isReady ? 'ready' : 'not_ready', 'parts' => $parts],
+            $isReady ? 200 : 503,
+        );
     }
 
     /** Where photos are on a disk of this machine: room for some hundred of them. */

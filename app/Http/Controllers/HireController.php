@@ -68,8 +68,12 @@ final readonly class HireController
         return response()->json($this->present->of($hire));
     }
 
-    public function replace(Request $request, Hire $hire, ReplaceOnHire $replace, #[CurrentUser] User $user): JsonResponse
-    {
+    public function replace(
+        Request $request,
+        Hire $hire,
+        ReplaceOnHire $replace,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('book');
         $asked = JsonObject::of($this->body->of($request, 'ReplaceOnHire'));
         $wanted = WantedHire::read($asked, $this->time);

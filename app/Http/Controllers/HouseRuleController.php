@@ -21,8 +21,13 @@ final class HouseRuleController
         return response()->json(['rules' => $present->all(), 'stated' => $present->stated()]);
     }
 
-    public function update(string $rule, ChooseHouseRuleRequest $request, ChooseHouseRule $choose, PresentHouseRules $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function update(
+        string $rule,
+        ChooseHouseRuleRequest $request,
+        ChooseHouseRule $choose,
+        PresentHouseRules $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         $choose($rule, $request->string('value')->value(), trim($request->string('reason')->value()), $user);
 
         return response()->json(['rules' => $present->all(), 'stated' => $present->stated()]);

@@ -17,10 +17,11 @@ final class MachineEntryController
     public function __invoke(Request $request, Machine $machine, PresentEntry $present): JsonResponse
     {
         Gate::authorize('view', $machine);
-        $page = LedgerEntry::query()->with('actor')->where('machine_id', $machine->id)->orderByDesc('sequence')->cursorPaginate(
-            100,
-            cursor: PageCursor::of($request, 'sequence'),
-        );
+        $page = LedgerEntry::query()
+            ->with('actor')
+            ->where('machine_id', $machine->id)
+            ->orderByDesc('sequence')
+            ->cursorPaginate(100, cursor: PageCursor::of($request, 'sequence'));
 
         return response()->json([
             'entries' => $present->all(array_values($page->items())),

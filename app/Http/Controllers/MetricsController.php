@@ -22,7 +22,12 @@ final class MetricsController
         $verified = DB::table('verification_reports')->orderByDesc('id')->first();
         $figures = [
             ['jade_ledger_entries_total', 'counter', 'Entries in the ledger', LedgerEntry::query()->count()],
-            ['jade_walks_open', 'gauge', 'Walks that are not decided', Walk::query()->whereNull('decision')->whereNull('given_back_at')->count()],
+            [
+                'jade_walks_open',
+                'gauge',
+                'Walks that are not decided',
+                Walk::query()->whereNull('decision')->whereNull('given_back_at')->count(),
+            ],
             ['jade_tags_hanging', 'gauge', 'Tags that hang on machines', Tag::query()->whereNull('lifted_at')->count()],
             [
                 'jade_ledger_verified',
@@ -37,7 +42,12 @@ final class MetricsController
                 $verified === null ? 0 : CarbonImmutable::parse($verified->at, 'UTC')->getTimestamp(),
             ],
         ];
-        $lines = array_map(static fn (array $one): string => "# HELP {$one[0]} {$one[2]}.\n# TYPE {$one[0]} {$one[1]}\n{$one[0]} {$one[3]}\n", $figures);
+        $lines = array_map(
+            static fn (
+                array $one,
+            ): string => "# HELP {$one[0]} {$one[2]}.\n# TYPE {$one[0]} {$one[1]}\n{$one[0]} {$one[3]}\n",
+            $figures,
+        );
 
         return response(implode('', $lines), 200, ['Content-Type' => 'text/plain; version=0.0.4; charset=utf-8']);
     }

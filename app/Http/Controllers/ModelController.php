@@ -28,13 +28,22 @@ final class ModelController
         return response()->json($present->of($model));
     }
 
-    public function store(ModelRequest $request, SaveModel $keep, PresentModel $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function store(
+        ModelRequest $request,
+        SaveModel $keep,
+        PresentModel $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         return response()->json($present->of($keep->asNew($request->sheet(), $user)), 201);
     }
 
-    public function update(string $model, ModelRequest $request, SaveModel $keep, PresentModel $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function update(
+        string $model,
+        ModelRequest $request,
+        SaveModel $keep,
+        PresentModel $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         return response()->json($present->of($keep->corrected($model, $request->sheet(), $user)));
     }
 }

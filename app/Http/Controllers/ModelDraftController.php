@@ -24,8 +24,15 @@ final class ModelDraftController
     public function store(Request $request, PresentModelDraft $present): JsonResponse
     {
         Gate::authorize('keep-models');
-        $asked = $request->validate(['family' => ['required', 'string', 'max:80'], 'features' => ['present', 'array', 'max:200'], 'features.*' => ['string', 'max:80']]);
+        $asked = $request->validate([
+            'family' => ['required', 'string', 'max:80'],
+            'features' => ['present', 'array', 'max:200'],
+            'features.*' => ['string', 'max:80'],
+        ]);
 
-        return response()->json($present->of($asked['family'], array_values($asked['features'])) ?? throw ApiProblem::because(ProblemName::NotFound, 404));
+        return response()->json(
+            $present->of($asked['family'], array_values($asked['features'])) ??
+                throw ApiProblem::because(ProblemName::NotFound, 404),
+        );
     }
 }

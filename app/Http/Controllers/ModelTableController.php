@@ -24,13 +24,18 @@ final class ModelTableController
         Gate::authorize('read-catalogue');
         $table = ModelTable::write(array_map(ModelSheet::of(...), array_values($shelf->modelTrees())));
 
-        return response($table, 200, ['Content-Type' => 'text/csv; charset=utf-8; header=present', 'Content-Disposition' => 'attachment; filename="models.csv"']);
+        return response($table, 200, [
+            'Content-Type' => 'text/csv; charset=utf-8; header=present',
+            'Content-Disposition' => 'attachment; filename="models.csv"',
+        ]);
     }
 
     public function store(ImportModelsRequest $request, ImportModels $import, #[CurrentUser] User $user): JsonResponse
     {
         $rows = $import($request->string('csv')->value(), ImportMode::from($request->string('mode')->value()), $user);
 
-        return response()->json(['rows' => array_map(static fn (array $row): array => ['field' => (object) $row['field']] + $row, $rows)]);
+        return response()->json([
+            'rows' => array_map(static fn (array $row): array => ['field' => (object) $row['field']] + $row, $rows),
+        ]);
     }
 }

@@ -25,7 +25,10 @@ final class PasswordController
         EndSessions $sessions,
         #[CurrentUser] User $user,
     ): JsonResponse {
-        $valid = $request->validate(['password' => ['required', 'string', new OwnPassword($user)], 'new_password' => ['required', 'string', 'max:200', new GoodPassword($user->login)]]);
+        $valid = $request->validate([
+            'password' => ['required', 'string', new OwnPassword($user)],
+            'new_password' => ['required', 'string', 'max:200', new GoodPassword($user->login)],
+        ]);
         $user->update(['password' => $valid['new_password'], 'pin_tries' => 0]);
         $sessions->elsewhere($user, $request);
         // The session remembers the hash that it was opened with.

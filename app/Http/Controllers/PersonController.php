@@ -22,10 +22,21 @@ final class PersonController
         return response()->json($present->all());
     }
 
-    public function store(AddPersonRequest $request, AddPerson $add, PresentPeople $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function store(
+        AddPersonRequest $request,
+        AddPerson $add,
+        PresentPeople $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         $word = static fn (string $name): string => trim($request->string($name)->value());
-        $add($word('name'), $word('login'), $word('initials'), Role::from($word('role')), $request->string('password')->value(), $user);
+        $add(
+            $word('name'),
+            $word('login'),
+            $word('initials'),
+            Role::from($word('role')),
+            $request->string('password')->value(),
+            $user,
+        );
 
         return response()->json($present->all(), 201);
     }

@@ -47,17 +47,27 @@ final class PhotoUploadController
         return response()->json($this->presented($this->own($upload, $user)));
     }
 
-    public function update(PhotoUpload $upload, Request $request, AppendUploadChunk $take, #[CurrentUser] User $user): JsonResponse
-    {
+    public function update(
+        PhotoUpload $upload,
+        Request $request,
+        AppendUploadChunk $take,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         $offset = (int) $request->validate(['offset' => ['required', 'integer', 'min:0']])['offset'];
 
-        return response()->json($this->presented($take($this->own($upload, $user), $offset, $request->getContent(), $user)));
+        return response()->json(
+            $this->presented($take($this->own($upload, $user), $offset, $request->getContent(), $user)),
+        );
     }
 
     /** A tablet begins a picture anew when its pieces are gone: so the oldest that were never finished make room. */
     private function forgetTheOldest(User $user): void
     {
-        $unfinished = PhotoUpload::query()->where('user_id', $user->id)->whereNull('photo_sha256')->orderBy('created_at')->get();
+        $unfinished = PhotoUpload::query()
+            ->where('user_id', $user->id)
+            ->whereNull('photo_sha256')
+            ->orderBy('created_at')
+            ->get();
         foreach ($unfinished->take(max(0, $unfinished->count() - self::UNFINISHED + 1)) as $old) {
             $this->chunks->forget($old);
             $old->delete();
@@ -73,6 +83,11 @@ final class PhotoUploadController
     /** @return array<string, mixed> */
     private function presented(PhotoUpload $upload): array
     {
-        return ['id' => $upload->id, 'bytes' => $upload->bytes, 'offset' => $upload->received, 'photo' => $upload->photo_sha256];
+        return [
+            'id' => $upload->id,
+            'bytes' => $upload->bytes,
+            'offset' => $upload->received,
+            'photo' => $upload->photo_sha256,
+        ];
     }
 }

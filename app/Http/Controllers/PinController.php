@@ -25,9 +25,16 @@ use Illuminate\Support\Facades\Auth;
 /** Signing in by PIN on an enrolled tablet, and choosing one. */
 final class PinController
 {
-    public function store(Request $request, SignInByPin $signIn, CurrentDevice $hand, PresentSession $present): JsonResponse
-    {
-        $valid = $request->validate(['person' => ['required', 'string', 'uuid'], 'pin' => ['required', 'string', 'max:8']]);
+    public function store(
+        Request $request,
+        SignInByPin $signIn,
+        CurrentDevice $hand,
+        PresentSession $present,
+    ): JsonResponse {
+        $valid = $request->validate([
+            'person' => ['required', 'string', 'uuid'],
+            'pin' => ['required', 'string', 'max:8'],
+        ]);
         $person = $signIn($valid['person'], $valid['pin']);
         $guard = Auth::guard('web');
         assert($guard instanceof StatefulGuard);
@@ -39,12 +46,19 @@ final class PinController
         return response()->json($present->of($person));
     }
 
-    public function update(Request $request, WriteAudit $audit, PresentSession $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function update(
+        Request $request,
+        WriteAudit $audit,
+        PresentSession $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         if (! $user->role->mayUsePin()) {
             throw ApiProblem::because(ProblemName::PinNotForThisPerson, 403);
         }
-        $valid = $request->validate(['password' => ['required', 'string', new OwnPassword($user)], 'pin' => ['required', 'string', new GoodPin]]);
+        $valid = $request->validate([
+            'password' => ['required', 'string', new OwnPassword($user)],
+            'pin' => ['required', 'string', new GoodPin()],
+        ]);
         $user->update(['pin' => $valid['pin'], 'pin_tries' => 0]);
         $audit(AuditKind::PinChosen, $user, $user->name);
 

@@ -17,9 +17,18 @@ use Illuminate\Validation\Rule;
 /** The language and the units that somebody reads, on whatever tablet. */
 final class PreferenceController
 {
-    public function __invoke(Request $request, PresentSession $present, ReadersUnits $units, #[CurrentUser] User $user): JsonResponse
-    {
-        $user->update($request->validate(['language' => ['sometimes', 'required', Rule::enum(Language::class)], 'units' => ['sometimes', 'required', Rule::enum(Units::class)]]));
+    public function __invoke(
+        Request $request,
+        PresentSession $present,
+        ReadersUnits $units,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
+        $user->update(
+            $request->validate([
+                'language' => ['sometimes', 'required', Rule::enum(Language::class)],
+                'units' => ['sometimes', 'required', Rule::enum(Units::class)],
+            ]),
+        );
 
         $units->readBy($user);
 

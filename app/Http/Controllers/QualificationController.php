@@ -13,9 +13,21 @@ use Illuminate\Http\JsonResponse;
 
 final class QualificationController
 {
-    public function __invoke(User $person, string $qualification, RecordQualificationRequest $request, RecordQualification $record, PresentPeople $present, #[CurrentUser] User $user): JsonResponse
-    {
-        $record($person, $qualification, $request->string('valid_until')->value(), trim($request->string('proof')->value()), $user);
+    public function __invoke(
+        User $person,
+        string $qualification,
+        RecordQualificationRequest $request,
+        RecordQualification $record,
+        PresentPeople $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
+        $record(
+            $person,
+            $qualification,
+            $request->string('valid_until')->value(),
+            trim($request->string('proof')->value()),
+            $user,
+        );
 
         return response()->json($present->all());
     }

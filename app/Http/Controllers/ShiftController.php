@@ -16,12 +16,23 @@ use Illuminate\Support\Facades\Gate;
 /** Who is on shift: only they are offered on the shared tablets. */
 final class ShiftController
 {
-    public function __invoke(User $person, Request $request, WriteAudit $audit, PresentPeople $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function __invoke(
+        User $person,
+        Request $request,
+        WriteAudit $audit,
+        PresentPeople $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('keep-people');
         $isOn = (bool) $request->validate(['is_on_shift' => ['required', 'boolean']])['is_on_shift'];
         if ($isOn !== $person->is_on_shift) {
-            $audit(AuditKind::ShiftChanged, $user, $person->name, ['is_on_shift' => $person->is_on_shift], ['is_on_shift' => $isOn]);
+            $audit(
+                AuditKind::ShiftChanged,
+                $user,
+                $person->name,
+                ['is_on_shift' => $person->is_on_shift],
+                ['is_on_shift' => $isOn],
+            );
             $person->update(['is_on_shift' => $isOn]);
         }
 

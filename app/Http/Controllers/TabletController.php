@@ -38,8 +38,12 @@ final class TabletController
         return response()->json($this->all($tablet), 201)->withCookie(CurrentDevice::cookie($tablet, $secret));
     }
 
-    public function destroy(Tablet $tablet, RevokeTablet $revoke, CurrentDevice $hand, #[CurrentUser] User $user): JsonResponse
-    {
+    public function destroy(
+        Tablet $tablet,
+        RevokeTablet $revoke,
+        CurrentDevice $hand,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('keep-tablets');
         $revoke($tablet, $user);
 
@@ -49,12 +53,24 @@ final class TabletController
     /** @return array<string, mixed> */
     private function all(?Tablet $inHand): array
     {
-        return ['tablets' => array_values(Tablet::query()->with('enrolledBy')->whereNull('revoked_at')->orderBy('name')->get()->map(static fn (Tablet $tablet): array => [
-            'id' => $tablet->id,
-            'name' => $tablet->name,
-            'enrolled_by' => PresentPerson::of($tablet->enrolledBy),
-            'enrolled_at' => Moment::text($tablet->enrolled_at),
-            'is_this_one' => $tablet->id === $inHand?->id,
-        ])->all())];
+        return [
+            'tablets' => array_values(
+                Tablet::query()
+                    ->with('enrolledBy')
+                    ->whereNull('revoked_at')
+                    ->orderBy('name')
+                    ->get()
+                    ->map(
+                        static fn (Tablet $tablet): array => [
+                            'id' => $tablet->id,
+                            'name' => $tablet->name,
+                            'enrolled_by' => PresentPerson::of($tablet->enrolledBy),
+                            'enrolled_at' => Moment::text($tablet->enrolled_at),
+                            'is_this_one' => $tablet->id === $inHand?->id,
+                        ],
+                    )
+                    ->all(),
+            ),
+        ];
     }
 }

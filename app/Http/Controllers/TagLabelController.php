@@ -15,6 +15,9 @@ final class TagLabelController
     {
         Gate::authorize('view', $tag->machine);
 
-        return response($label->of($tag), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"tag-{$tag->number}.pdf\""]);
+        return response($label->of($tag), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"tag-{$tag->number}.pdf\"",
+        ]);
     }
 }

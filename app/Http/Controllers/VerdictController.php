@@ -22,10 +22,20 @@ use Illuminate\Support\Facades\Gate;
 /** The verdict on a reading before it is posted. */
 final class VerdictController
 {
-    public function __invoke(Request $request, Walk $walk, JsonBody $body, ContextOfWalk $context, JudgeReadingOfWalk $judge, #[CurrentUser] User $user): JsonResponse
-    {
+    public function __invoke(
+        Request $request,
+        Walk $walk,
+        JsonBody $body,
+        ContextOfWalk $context,
+        JudgeReadingOfWalk $judge,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('view', $walk);
-        $judgement = $judge(ReadingPostedPayload::read(JsonObject::of($body->of($request, 'ReadingPostedPayload'))), $context($walk, $user), CarbonImmutable::now());
+        $judgement = $judge(
+            ReadingPostedPayload::read(JsonObject::of($body->of($request, 'ReadingPostedPayload'))),
+            $context($walk, $user),
+            CarbonImmutable::now(),
+        );
         $record = json_decode((string) json_encode(JudgementRecord::of($judgement)), true);
 
         return response()->json(PresentJudgement::of($record));

@@ -20,8 +20,13 @@ use Illuminate\Support\Facades\Gate;
 
 final class WalkController
 {
-    public function store(OpenWalkRequest $request, Hire $hire, OpenWalk $open, PresentWalk $present, #[CurrentUser] User $user): JsonResponse
-    {
+    public function store(
+        OpenWalkRequest $request,
+        Hire $hire,
+        OpenWalk $open,
+        PresentWalk $present,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         $walk = $open($hire, $request->movement(), $request->walkId(), $request->recordedAt(), $user);
 
         return response()->json($present->whole($walk, $user), $walk->id === $request->walkId() ? 201 : 200);

@@ -15,8 +15,12 @@ use JadeLedger\Core\Catalogue\Movement;
 /** A walk before it is opened, so that it can be opened with no network. */
 final class WalkPreviewController
 {
-    public function __invoke(Hire $hire, Movement $movement, PreviewWalk $preview, #[CurrentUser] User $user): JsonResponse
-    {
+    public function __invoke(
+        Hire $hire,
+        Movement $movement,
+        PreviewWalk $preview,
+        #[CurrentUser] User $user,
+    ): JsonResponse {
         Gate::authorize('openWalk', $hire);
 
         return response()->json($preview($hire, $movement, $user));

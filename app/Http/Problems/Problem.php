@@ -63,6 +63,11 @@ final readonly class Problem
     /** @param  array<string, string>  $headers */
     public function respond(array $headers = []): JsonResponse
     {
-        return new JsonResponse($this->toArray(), $this->status, ['Content-Type' => 'application/problem+json'] + $headers, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(
+            $this->toArray(),
+            $this->status,
+            ['Content-Type' => 'application/problem+json'] + $headers,
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 }

@@ -42,7 +42,9 @@ final class RenderProblem
             $error instanceof ValidationException => $this->validation($error)->respond(),
             $error instanceof AuthenticationException => Problem::named(ProblemName::SignInFirst, 401)->respond(),
             $error instanceof ThrottleRequestsException => $this->throttled($error),
-            $error instanceof PostTooLargeException => Problem::named(ProblemName::TooLarge, 413, ['megabytes' => intdiv((int) config('jade.photos.largest_upload_bytes'), 1024 * 1024)])->respond(),
+            $error instanceof PostTooLargeException => Problem::named(ProblemName::TooLarge, 413, [
+                'megabytes' => intdiv((int) config('jade.photos.largest_upload_bytes'), 1024 * 1024),
+            ])->respond(),
             $error instanceof HttpExceptionInterface => $this->http($error),
             self::isOfALostDatabase($error) || self::isOfABusyOne($error) => Problem::named(
                 ProblemName::DatabaseAway,
@@ -55,7 +57,8 @@ final class RenderProblem
 
     private static function isOfALostDatabase(Throwable $error): bool
     {
-        return ($error instanceof PDOException || $error instanceof LostConnectionException) && (new LostConnectionDetector)->causedByLostConnection($error);
+        return ($error instanceof PDOException || $error instanceof LostConnectionException) &&
+            (new LostConnectionDetector())->causedByLostConnection($error);
     }
 
     /**
@@ -75,14 +78,22 @@ final class RenderProblem
         $fields = $error->errors();
         $problem = Problem::named(ProblemName::LookAtTheFields, $error->status, [], $fields);
 
-        return new Problem($problem->type, $problem->title, $problem->status, implode(' ', array_unique(array_merge(...array_values($fields)))), $fields);
+        return new Problem(
+            $problem->type,
+            $problem->title,
+            $problem->status,
+            implode(' ', array_unique(array_merge(...array_values($fields)))),
+            $fields,
+        );
     }
 
     private function throttled(ThrottleRequestsException $error): JsonResponse
     {
         $seconds = (int) ($error->getHeaders()['Retry-After'] ?? 60);
 
-        return Problem::named(ProblemName::TooOften, 429, ['seconds' => $seconds])->respond(['Retry-After' => (string) $seconds]);
+        return Problem::named(ProblemName::TooOften, 429, ['seconds' => $seconds])->respond([
+            'Retry-After' => (string) $seconds,
+        ]);
     }
 
     private function http(HttpExceptionInterface $error): JsonResponse

@@ -19,7 +19,8 @@ final class AddPersonRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['role' => ['required', Rule::enum(Role::class)]] + PersonRules::all(is_string($this->input('login')) ? $this->input('login') : '');
+        return ['role' => ['required', Rule::enum(Role::class)]] +
+            PersonRules::all(is_string($this->input('login')) ? $this->input('login') : '');
     }
 
     /** @return array<string, string> */

@@ -40,7 +40,16 @@ final class ModelRequest extends FormRequest
         $limits = (array) $this->input('limits');
         $word = fn (string $key): string => trim($this->string($key)->value());
 
-        return new ModelSheet($word('family'), $word('maker'), $word('name'), $word('describes'), $word('mass_kg'), $features, $word('source'), $limits);
+        return new ModelSheet(
+            $word('family'),
+            $word('maker'),
+            $word('name'),
+            $word('describes'),
+            $word('mass_kg'),
+            $features,
+            $word('source'),
+            $limits,
+        );
     }
 
     /** Empty fields of a form stay empty words. */
@@ -49,7 +58,9 @@ final class ModelRequest extends FormRequest
         $limits = $this->input('limits');
         $this->merge([
             'source' => $this->input('source') ?? '',
-            'limits' => is_array($limits) ? array_map(static fn (mixed $value): mixed => $value ?? '', $limits) : $limits,
+            'limits' => is_array($limits)
+                ? array_map(static fn (mixed $value): mixed => $value ?? '', $limits)
+                : $limits,
         ]);
     }
 }

@@ -40,6 +40,8 @@ final class OpenWalkRequest extends FormRequest
 
     public function recordedAt(): CarbonImmutable
     {
-        return DeviceClock::of($this, CarbonImmutable::now())->corrected(CarbonImmutable::parse($this->string('recorded_at')->value())->utc());
+        return DeviceClock::of($this, CarbonImmutable::now())->corrected(
+            CarbonImmutable::parse($this->string('recorded_at')->value())->utc(),
+        );
     }
 }

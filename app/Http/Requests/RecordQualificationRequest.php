@@ -16,6 +16,9 @@ final class RecordQualificationRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['valid_until' => ['required', 'string', 'max:20'], 'proof' => ['required', 'string', 'min:3', 'max:200']];
+        return [
+            'valid_until' => ['required', 'string', 'max:20'],
+            'proof' => ['required', 'string', 'min:3', 'max:200'],
+        ];
     }
 }

@@ -45,11 +45,16 @@ final class SignInRequest extends FormRequest
     public function authenticate(WriteAudit $audit, SecondFactor $factor): User
     {
         $login = $this->canonicalLogin();
-        $keys = ["sign-in|account|{$login}" => self::TRIES_OF_ACCOUNT, "sign-in|address|{$this->ip()}" => self::TRIES_OF_ADDRESS];
+        $keys = [
+            "sign-in|account|{$login}" => self::TRIES_OF_ACCOUNT,
+            "sign-in|address|{$this->ip()}" => self::TRIES_OF_ADDRESS,
+        ];
         foreach ($keys as $key => $most) {
             // Counted before anything is looked at: many tries at once are as many tries.
             if (RateLimiter::hit($key) > $most) {
-                throw new ThrottleRequestsException(headers: ['Retry-After' => (string) RateLimiter::availableIn($key)]);
+                throw new ThrottleRequestsException(
+                    headers: ['Retry-After' => (string) RateLimiter::availableIn($key)],
+                );
             }
         }
         // By name: the default guard may be one that signs nobody in.

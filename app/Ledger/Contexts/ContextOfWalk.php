@@ -25,7 +25,9 @@ final class ContextOfWalk
     {
         $kit = $this->known[$walk->id] ?? null;
         if ($kit === null) {
-            $stored = WalkPlanRecord::query()->where('walk_id', $walk->id)->firstOrFail(['catalogue_version', 'sha256']);
+            $stored = WalkPlanRecord::query()
+                ->where('walk_id', $walk->id)
+                ->firstOrFail(['catalogue_version', 'sha256']);
             $kit = $this->kits->stored(
                 $stored->catalogue_version,
                 (string) Machine::query()->whereKey($walk->machine_id)->value('model_id'),

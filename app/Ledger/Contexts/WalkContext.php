@@ -58,7 +58,11 @@ final readonly class WalkContext
     /** @return array<string, Outcome> by line key */
     public function outcomes(): array
     {
-        return $this->walk->lines()->get()->mapWithKeys(static fn (WalkLine $line): array => [$line->key => $line->outcome])->all();
+        return $this->walk
+            ->lines()
+            ->get()
+            ->mapWithKeys(static fn (WalkLine $line): array => [$line->key => $line->outcome])
+            ->all();
     }
 
     /**
@@ -81,13 +85,21 @@ final readonly class WalkContext
 
     public function line(string $key): PlannedLine
     {
-        return $this->plan->line($key) ?? throw \App\Http\Problems\ApiProblem::because(ProblemName::NoSuchLine, 422, ['line' => mb_substr($key, 0, 90)], ['line' => [Words::say('problems.no_such_line.title')]]);
+        return $this->plan->line($key) ??
+            throw \App\Http\Problems\ApiProblem::because(
+                ProblemName::NoSuchLine,
+                422,
+                ['line' => mb_substr($key, 0, 90)],
+                ['line' => [Words::say('problems.no_such_line.title')]],
+            );
     }
 
     /** The state the machine is in now; before the first crossing, nothing may be read. */
     public function presentStage(): Stage
     {
-        $stage = $this->doubtfulStage ?? $this->walk->stage ?? throw \App\Http\Problems\ApiProblem::because(ProblemName::StateFirst);
+        $stage =
+            $this->doubtfulStage ??
+            ($this->walk->stage ?? throw \App\Http\Problems\ApiProblem::because(ProblemName::StateFirst));
 
         return $this->catalogue->stage($stage);
     }
@@ -100,7 +112,10 @@ final readonly class WalkContext
         return $stage === null ? null : $this->catalogue->stage($stage);
     }
 
-    /** That a check was answered while the machine was in a state in which the answer means nothing; none when it was not. */
+    /**
+     * That a check was answered while the machine was in a state in which the answer means nothing; none when it was
+     * not.
+     */
     public function inAnotherState(Check $check): ?Judgement
     {
         $present = $this->presentStage();

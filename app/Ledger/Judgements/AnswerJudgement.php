@@ -43,7 +43,15 @@ final readonly class AnswerJudgement implements RecordedJudgement
 
     public function ofReading(AnswerKind $kind, ?Quantity $worst): self
     {
-        return new self($this->isValid, $this->outcome, $this->isDisputed, $this->verdict, $kind, $worst, $this->lifted);
+        return new self(
+            $this->isValid,
+            $this->outcome,
+            $this->isDisputed,
+            $this->verdict,
+            $kind,
+            $worst,
+            $this->lifted,
+        );
     }
 
     public function lifting(?StopLifted $lifted): self

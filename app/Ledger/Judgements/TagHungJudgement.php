@@ -7,7 +7,9 @@ namespace App\Ledger\Judgements;
 use App\Contract\JsonObject;
 use JadeLedger\Core\Release\Decision;
 
-/** The decision that hanging a tag is, and the number that stands on it: printed once, it stays, whatever is rebuilt. */
+/**
+ * The decision that hanging a tag is, and the number that stands on it: printed once, it stays, whatever is rebuilt.
+ */
 final readonly class TagHungJudgement implements RecordedJudgement
 {
     /** @param  int|null  $number  not in entries of before 0.7.0 */

@@ -51,13 +51,20 @@ final readonly class CheckAnswered implements AnswersALine
     {
         $line = $context->line($entry->payload->line);
         $answer = $entry->payload->answer;
-        if ($line->check->answer !== AnswerKind::Look && in_array($answer, [LookAnswer::AsItShouldBe, LookAnswer::Amiss], true)) {
-            throw ApiProblem::because(match ($line->check->answer) {
-                AnswerKind::FunctionTest => ProblemName::DoTheTest,
-                AnswerKind::Dashboard => ProblemName::ReadTheDashboard,
-                AnswerKind::Paper => ProblemName::CompareThePaper,
-                default => ProblemName::ReadTheInstrument,
-            }, 422, ['title' => $line->check->title]);
+        if (
+            $line->check->answer !== AnswerKind::Look &&
+            in_array($answer, [LookAnswer::AsItShouldBe, LookAnswer::Amiss], true)
+        ) {
+            throw ApiProblem::because(
+                match ($line->check->answer) {
+                    AnswerKind::FunctionTest => ProblemName::DoTheTest,
+                    AnswerKind::Dashboard => ProblemName::ReadTheDashboard,
+                    AnswerKind::Paper => ProblemName::CompareThePaper,
+                    default => ProblemName::ReadTheInstrument,
+                },
+                422,
+                ['title' => $line->check->title],
+            );
         }
         if (! in_array($answer, (new JudgeLook)->answersTo($line->check), true)) {
             throw ApiProblem::because(
@@ -75,9 +82,17 @@ final readonly class CheckAnswered implements AnswersALine
             );
         }
         if ($answer === LookAnswer::CannotTell && $entry->payload->words === '') {
-            throw ApiProblem::because(ProblemName::SayWhyNot, 422, ['title' => $line->check->title], ['words' => [Words::say('problems.say_why_not.title')]]);
+            throw ApiProblem::because(
+                ProblemName::SayWhyNot,
+                422,
+                ['title' => $line->check->title],
+                ['words' => [Words::say('problems.say_why_not.title')]],
+            );
         }
-        if ($entry->payload->isSaidTogether && ! ($answer === LookAnswer::AsItShouldBe && $line->check->mayStandTogether())) {
+        if (
+            $entry->payload->isSaidTogether &&
+            ! ($answer === LookAnswer::AsItShouldBe && $line->check->mayStandTogether())
+        ) {
             throw ApiProblem::because(ProblemName::LookAtItAlone, 422, ['title' => $line->check->title]);
         }
         $notNow = $context->inAnotherState($line->check);

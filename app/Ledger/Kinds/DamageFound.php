@@ -17,7 +17,8 @@ use App\Models\MachineStatus;
 use App\Models\User;
 
 /**
- * Something wrong was seen on a machine in the yard, with no walk: the next walk finds it, and a stop holds the machine.
+ * Something wrong was seen on a machine in the yard, with no walk: the next walk finds it, and a stop holds the
+ * machine.
  *
  * @implements EntryOfMachine<DamageFoundPayload>
  */

@@ -72,7 +72,12 @@ final readonly class DashboardRead implements AnswersALine
         try {
             return TroubleCode::of($code->spn, $code->fmi);
         } catch (NoSuchCode) {
-            throw ApiProblem::because(ProblemName::NoSuchCode, 422, ['spn' => $code->spn, 'fmi' => $code->fmi], ['codes' => [Words::say('problems.no_such_code.title')]]);
+            throw ApiProblem::because(
+                ProblemName::NoSuchCode,
+                422,
+                ['spn' => $code->spn, 'fmi' => $code->fmi],
+                ['codes' => [Words::say('problems.no_such_code.title')]],
+            );
         }
     }
 

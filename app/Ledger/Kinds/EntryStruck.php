@@ -69,7 +69,12 @@ final readonly class EntryStruck implements EntryOfWalk
     {
         $wrong = LedgerEntry::query()->where('id', $entry->corrects)->where('walk_id', $context->walk->id)->first();
         if ($wrong === null || ! in_array($wrong->kind, self::MAY_BE_STRUCK, true)) {
-            throw ApiProblem::because(ProblemName::NothingToStrike, 422, [], ['corrects' => [Words::say('problems.nothing_to_strike.title')]]);
+            throw ApiProblem::because(
+                ProblemName::NothingToStrike,
+                422,
+                [],
+                ['corrects' => [Words::say('problems.nothing_to_strike.title')]],
+            );
         }
         if (LedgerEntry::query()->where('corrects', $wrong->id)->exists()) {
             throw ApiProblem::because(ProblemName::StruckAlready, 409);
@@ -137,7 +142,10 @@ final readonly class EntryStruck implements EntryOfWalk
     /** The meter falls back to the last reading that still counts. */
     private function takeBackMeter(LedgerEntry $entry, string $wrong): void
     {
-        $state = MachineStatus::query()->where('machine_id', $entry->machineId())->where('smr_entry_id', $wrong)->first();
+        $state = MachineStatus::query()
+            ->where('machine_id', $entry->machineId())
+            ->where('smr_entry_id', $wrong)
+            ->first();
         if ($state === null) {
             return;
         }

@@ -50,7 +50,12 @@ final class FindingGraded implements EntryOfWalk
             throw ApiProblem::because(ProblemName::OnlyTheLeadLowers, 403, ['severity' => $finding->severity->value]);
         }
         if ($change->lacksReason()) {
-            throw ApiProblem::because(ProblemName::LoweringNeedsAReason, 422, [], ['reason' => [Words::say('problems.lowering_needs_a_reason.title')]]);
+            throw ApiProblem::because(
+                ProblemName::LoweringNeedsAReason,
+                422,
+                [],
+                ['reason' => [Words::say('problems.lowering_needs_a_reason.title')]],
+            );
         }
 
         return new FindingGradedJudgement($finding->severity, $entry->payload->severity);

@@ -64,7 +64,10 @@ final class FindingSeenAgain implements EntryOfWalk
         );
 
         // A note that grows between checkout and return becomes hold. Common practice, no source.
-        $severity = $comparison === Comparison::Worse && $finding->severity === Severity::Note ? Severity::Hold : $finding->severity;
+        $severity =
+            $comparison === Comparison::Worse && $finding->severity === Severity::Note
+                ? Severity::Hold
+                : $finding->severity;
 
         return new FindingSeenJudgement($comparison, $severity, $finding->size_mm, $thumbnails);
     }
@@ -83,7 +86,13 @@ final class FindingSeenAgain implements EntryOfWalk
             'actor_id' => $entry->actor_id,
             'recorded_at' => $entry->recorded_at,
         ]);
-        Finding::query()->where('id', $payload->finding)->update(['severity' => $judgement->severity]
-            + ($judgement->comparison === Comparison::Gone ? ['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')] : []));
+        Finding::query()
+            ->where('id', $payload->finding)
+            ->update(
+                ['severity' => $judgement->severity] +
+                    ($judgement->comparison === Comparison::Gone
+                        ? ['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]
+                        : []),
+            );
     }
 }

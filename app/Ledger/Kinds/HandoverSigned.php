@@ -71,12 +71,18 @@ final readonly class HandoverSigned implements EntryOfWalk, Versioned
     public function project(LedgerEntry $entry): void
     {
         $payload = HandoverSignedPayload::read($entry->payload());
-        Handover::query()->where('walk_id', $entry->walkId())->update([
-            'signed_name' => $payload->name,
-            'signature' => json_encode($payload->signature, JSON_THROW_ON_ERROR),
-            'signed_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
-        ]);
-        HireState::query()->where('hire_id', $entry->hire_id)->update(['standing' => HireStatus::Out, 'out_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
-        MachineStatus::query()->where('machine_id', $entry->machineId())->update(['standing' => MachineStanding::Out]);
+        Handover::query()
+            ->where('walk_id', $entry->walkId())
+            ->update([
+                'signed_name' => $payload->name,
+                'signature' => json_encode($payload->signature, JSON_THROW_ON_ERROR),
+                'signed_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
+            ]);
+        HireState::query()
+            ->where('hire_id', $entry->hire_id)
+            ->update(['standing' => HireStatus::Out, 'out_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
+        MachineStatus::query()
+            ->where('machine_id', $entry->machineId())
+            ->update(['standing' => MachineStanding::Out]);
     }
 }

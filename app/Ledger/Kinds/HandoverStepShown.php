@@ -52,7 +52,9 @@ final readonly class HandoverStepShown implements EntryOfWalk
     public function project(LedgerEntry $entry): void
     {
         $handover = Handover::ofEntry($entry);
-        $handover->steps_shown = array_values(array_unique([...$handover->steps_shown, HandoverStepShownPayload::read($entry->payload())->step]));
+        $handover->steps_shown = array_values(
+            array_unique([...$handover->steps_shown, HandoverStepShownPayload::read($entry->payload())->step]),
+        );
         $handover->save();
     }
 }

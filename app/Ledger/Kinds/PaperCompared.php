@@ -82,13 +82,25 @@ final readonly class PaperCompared implements AnswersALine, PostedBySystem
         try {
             return $judge->dated($paper, CalendarDate::parse($date), $hours, $hire);
         } catch (NotADate) {
-            throw ApiProblem::because(ProblemName::NoSuchDay, 422, ['date' => mb_substr($date, 0, 20)], ['date' => [Words::say('problems.no_such_day.title')]]);
+            throw ApiProblem::because(
+                ProblemName::NoSuchDay,
+                422,
+                ['date' => mb_substr($date, 0, 20)],
+                ['date' => [Words::say('problems.no_such_day.title')]],
+            );
         }
     }
 
     private static function needed(string $member, string $text): string
     {
-        return $text !== '' ? $text : throw ApiProblem::because(ProblemName::from("paper_needs_{$member}"), 422, [], [$member => [Words::say("problems.paper_needs_{$member}.title")]]);
+        return $text !== ''
+            ? $text
+            : throw ApiProblem::because(
+                ProblemName::from("paper_needs_{$member}"),
+                422,
+                [],
+                [$member => [Words::say("problems.paper_needs_{$member}.title")]],
+            );
     }
 
     public function project(LedgerEntry $entry): void

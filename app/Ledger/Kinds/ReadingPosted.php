@@ -61,7 +61,12 @@ final readonly class ReadingPosted implements AnswersALine
         $photo = $entry->payload->photo;
         $lacksReason = mb_strlen($entry->payload->reason) < 3;
         if ($photo !== null && ! Photo::query()->whereKey($photo)->exists()) {
-            throw ApiProblem::because(ProblemName::PhotoNotHere, 422, [], ['photo' => [Words::say('problems.photo_not_here.title')]]);
+            throw ApiProblem::because(
+                ProblemName::PhotoNotHere,
+                422,
+                [],
+                ['photo' => [Words::say('problems.photo_not_here.title')]],
+            );
         }
         if ($judgement->isValid && $judgement->verdict->isDisputed && ($photo === null || $lacksReason)) {
             throw ApiProblem::because(ProblemName::MeterNeedsConfirming, 422, [], array_filter([
@@ -103,7 +108,11 @@ final readonly class ReadingPosted implements AnswersALine
             'actor_id' => $entry->actor_id,
             'recorded_at' => $entry->recorded_at,
         ]);
-        $counts = ['outcome' => $judgement->outcome, 'value' => (string) $value->decimal(3, RoundingMode::HALF_UP), 'unit' => $unit->value];
+        $counts = [
+            'outcome' => $judgement->outcome,
+            'value' => (string) $value->decimal(3, RoundingMode::HALF_UP),
+            'unit' => $unit->value,
+        ];
         $this->lines->answer($entry, $payload->line, $judgement->isValid ? $counts : []);
         if (
             $judgement->kind === AnswerKind::HourMeter && $judgement->isValid && ! $judgement->isDisputed
@@ -120,7 +129,21 @@ final readonly class ReadingPosted implements AnswersALine
 
     private function base(Unit $unit): Unit
     {
-        foreach ([Unit::Metre, Unit::CubicMetre, Unit::Second, Unit::Degree, Unit::Kelvin, Unit::Pascal, Unit::Volt, Unit::Hertz, Unit::MetrePerSecond, Unit::SpecificGravity, Unit::Piece] as $base) {
+        foreach (
+            [
+                Unit::Metre,
+                Unit::CubicMetre,
+                Unit::Second,
+                Unit::Degree,
+                Unit::Kelvin,
+                Unit::Pascal,
+                Unit::Volt,
+                Unit::Hertz,
+                Unit::MetrePerSecond,
+                Unit::SpecificGravity,
+                Unit::Piece,
+            ] as $base
+        ) {
             if ($base->dimension() === $unit->dimension()) {
                 return $base;
             }

@@ -76,7 +76,13 @@ final readonly class ReleaseDecided implements EntryOfWalk
         if ($computed->decision !== $decision) {
             throw ApiProblem::because(ProblemName::NotTheDecision, 409, [
                 'decision' => Words::say('words.decision.'.$computed->decision->value),
-                'grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, array_slice($computed->grounds, 0, 6))),
+                'grounds' => implode(
+                    ', ',
+                    array_map(
+                        static fn (Ground $ground): string => $ground->title,
+                        array_slice($computed->grounds, 0, 6),
+                    ),
+                ),
             ]);
         }
     }
@@ -91,9 +97,14 @@ final readonly class ReleaseDecided implements EntryOfWalk
             throw ApiProblem::because(ProblemName::OnlyTheLeadReleasesWithConditions, 403);
         }
         $covered = array_map(static fn (ReleaseCondition $condition): string => $condition->reference, $conditions);
-        $bare = array_filter($computed->needingConditions(), static fn (Ground $ground): bool => ! in_array($ground->reference, $covered, true));
+        $bare = array_filter(
+            $computed->needingConditions(),
+            static fn (Ground $ground): bool => ! in_array($ground->reference, $covered, true),
+        );
         if ($bare !== []) {
-            throw ApiProblem::because(ProblemName::ConditionsMissing, 422, ['grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, $bare))]);
+            throw ApiProblem::because(ProblemName::ConditionsMissing, 422, [
+                'grounds' => implode(', ', array_map(static fn (Ground $ground): string => $ground->title, $bare)),
+            ]);
         }
     }
 
@@ -114,11 +125,19 @@ final readonly class ReleaseDecided implements EntryOfWalk
         ]);
         $held = $decision === Decision::Held;
         if ($walk->movement === Movement::Checkout) {
-            HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => $held ? HireStatus::Held : HireStatus::Ready]);
-            MachineStatus::query()->where('machine_id', $walk->machine_id)->update(['standing' => $held ? MachineStanding::Held : MachineStanding::Ready]);
+            HireState::query()
+                ->where('hire_id', $walk->hire_id)
+                ->update(['standing' => $held ? HireStatus::Held : HireStatus::Ready]);
+            MachineStatus::query()
+                ->where('machine_id', $walk->machine_id)
+                ->update(['standing' => $held ? MachineStanding::Held : MachineStanding::Ready]);
         } else {
-            HireState::query()->where('hire_id', $walk->hire_id)->update(['standing' => HireStatus::Returned]);
-            MachineStatus::query()->where('machine_id', $walk->machine_id)->update(['standing' => $held ? MachineStanding::Held : MachineStanding::InYard]);
+            HireState::query()
+                ->where('hire_id', $walk->hire_id)
+                ->update(['standing' => HireStatus::Returned]);
+            MachineStatus::query()
+                ->where('machine_id', $walk->machine_id)
+                ->update(['standing' => $held ? MachineStanding::Held : MachineStanding::InYard]);
         }
     }
 }

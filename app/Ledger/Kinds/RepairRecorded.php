@@ -32,8 +32,11 @@ use JadeLedger\Core\Walk\PlannedLine;
  */
 final readonly class RepairRecorded implements EntryOfWalk
 {
-    public function __construct(private UpdateWalkLine $lines, private TagInOfWalk $tagIn, private MustBeQualified $qualified)
-    {
+    public function __construct(
+        private UpdateWalkLine $lines,
+        private TagInOfWalk $tagIn,
+        private MustBeQualified $qualified,
+    ) {
     }
 
     public static function name(): string
@@ -65,7 +68,10 @@ final readonly class RepairRecorded implements EntryOfWalk
         foreach ($entry->payload->lines as $line) {
             $context->line($line);
         }
-        $due = (new DueAfterRepair($context->plan, $context->catalogue->featuresOf($context->model)))->of([...$entry->payload->lines, ...$this->linesAround($entry->payload->findings, $context)]);
+        $due = (new DueAfterRepair($context->plan, $context->catalogue->featuresOf($context->model)))->of([
+            ...$entry->payload->lines,
+            ...$this->linesAround($entry->payload->findings, $context),
+        ]);
 
         return new RepairJudgement($tag->id, $due);
     }
@@ -80,7 +86,9 @@ final readonly class RepairRecorded implements EntryOfWalk
     {
         $parts = array_column($context->catalogue->family($context->model->familyId)->parts, 'id', 'name');
         $lines = [];
-        foreach (Finding::query()->where('machine_id', $context->walk->machine_id)->whereIn('id', $findings)->get() as $finding) {
+        foreach (
+            Finding::query()->where('machine_id', $context->walk->machine_id)->whereIn('id', $findings)->get() as $finding
+        ) {
             array_push($lines, ...array_filter([$finding->line]));
             foreach ($context->plan->visits as $visit) {
                 if ($visit->station->part !== null && $visit->station->part === ($parts[$finding->part] ?? null)) {
@@ -111,6 +119,9 @@ final readonly class RepairRecorded implements EntryOfWalk
             $entry,
             WalkLine::query()->where('walk_id', $entry->walkId())->whereIn('key', $judgement->due),
         );
-        Finding::query()->where('machine_id', $entry->machineId())->whereIn('id', $payload->findings)->update(['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
+        Finding::query()
+            ->where('machine_id', $entry->machineId())
+            ->whereIn('id', $payload->findings)
+            ->update(['mended_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
     }
 }

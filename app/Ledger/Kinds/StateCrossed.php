@@ -69,7 +69,9 @@ final readonly class StateCrossed implements EntryOfWalk
         }
         $open = $crossing->unconfirmed($entry->payload->confirmed, $context->stageBefore()?->state);
         if ($open !== []) {
-            throw ApiProblem::because(ProblemName::LinesNotConfirmed, 422, ['lines' => implode(' ', array_map(static fn (StageLine $line): string => $line->text, $open))]);
+            throw ApiProblem::because(ProblemName::LinesNotConfirmed, 422, [
+                'lines' => implode(' ', array_map(static fn (StageLine $line): string => $line->text, $open)),
+            ]);
         }
         $inTheWay = (new StateTransitionGuard($context->plan))->inTheWay(
             $crossing->stage->id,
@@ -79,7 +81,10 @@ final readonly class StateCrossed implements EntryOfWalk
         if ($inTheWay !== []) {
             throw ApiProblem::because(ProblemName::StateIsBlocked, 409, [
                 'stage' => $crossing->stage->title,
-                'lines' => implode(', ', array_unique(array_map(static fn (PlannedLine $line): string => $line->check->title, $inTheWay))),
+                'lines' => implode(
+                    ', ',
+                    array_unique(array_map(static fn (PlannedLine $line): string => $line->check->title, $inTheWay)),
+                ),
             ]);
         }
 

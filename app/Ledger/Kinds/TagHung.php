@@ -72,10 +72,18 @@ final class TagHung implements EntryOfWalk
             'hung_by_id' => $entry->actor_id,
             'hung_at' => $entry->recorded_at,
         ]);
-        $walk->update(['decision' => Decision::TaggedOut, 'decided_by_id' => $entry->actor_id, 'decided_at' => $entry->recorded_at]);
-        MachineStatus::query()->where('machine_id', $entry->machineId())->update(['standing' => MachineStanding::TaggedOut]);
-        HireState::query()->where('hire_id', $entry->hire_id)->update([
-            'standing' => $walk->movement === Movement::Checkout ? HireStatus::Stopped : HireStatus::Returned,
+        $walk->update([
+            'decision' => Decision::TaggedOut,
+            'decided_by_id' => $entry->actor_id,
+            'decided_at' => $entry->recorded_at,
         ]);
+        MachineStatus::query()
+            ->where('machine_id', $entry->machineId())
+            ->update(['standing' => MachineStanding::TaggedOut]);
+        HireState::query()
+            ->where('hire_id', $entry->hire_id)
+            ->update([
+                'standing' => $walk->movement === Movement::Checkout ? HireStatus::Stopped : HireStatus::Returned,
+            ]);
     }
 }

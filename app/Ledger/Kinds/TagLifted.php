@@ -57,7 +57,8 @@ final readonly class TagLifted implements EntryOfWalk
     public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $tag = Tag::hangingOn($context->walk->machine_id) ?? throw ApiProblem::because(ProblemName::NoTagHangs, 409);
-        // What the repair made due are lines of the walk under which the tag was hung; on another walk they would not be missed.
+        // What the repair made due are lines of the walk under which the tag was hung; on another walk they would not
+        // be missed.
         if ($tag->walk_id !== $context->walk->id) {
             throw ApiProblem::because(ProblemName::TagOfAnotherWalk, 409, ['number' => $tag->number]);
         }
@@ -71,7 +72,10 @@ final readonly class TagLifted implements EntryOfWalk
             $lines = $why === NotTaggedIn::SomethingStops ? $rule->stops() : $rule->stillDue();
             throw ApiProblem::because(ProblemName::from("tag_stays_{$why->value}"), 409, [
                 'count' => count($lines),
-                'lines' => implode(', ', array_map(static fn (JudgedLine $line): string => $line->title, array_slice($lines, 0, 5))),
+                'lines' => implode(
+                    ', ',
+                    array_map(static fn (JudgedLine $line): string => $line->title, array_slice($lines, 0, 5)),
+                ),
             ]);
         }
 
@@ -81,11 +85,17 @@ final readonly class TagLifted implements EntryOfWalk
     public function project(LedgerEntry $entry): void
     {
         $walk = Walk::query()->findOrFail($entry->walkId());
-        Tag::query()->where('id', TagLiftedJudgement::read($entry->judgement())->tag)->update(['lifted_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'), 'lifted_by_id' => $entry->actor_id]);
+        Tag::query()
+            ->where('id', TagLiftedJudgement::read($entry->judgement())->tag)
+            ->update(['lifted_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'), 'lifted_by_id' => $entry->actor_id]);
         $walk->update(['decision' => null, 'decided_by_id' => null, 'decided_at' => null]);
-        MachineStatus::query()->where('machine_id', $entry->machineId())->update(['standing' => MachineStanding::Walking]);
-        HireState::query()->where('hire_id', $entry->hire_id)->update([
-            'standing' => $walk->movement === Movement::Checkout ? HireStatus::WalkingOut : HireStatus::WalkingIn,
-        ]);
+        MachineStatus::query()
+            ->where('machine_id', $entry->machineId())
+            ->update(['standing' => MachineStanding::Walking]);
+        HireState::query()
+            ->where('hire_id', $entry->hire_id)
+            ->update([
+                'standing' => $walk->movement === Movement::Checkout ? HireStatus::WalkingOut : HireStatus::WalkingIn,
+            ]);
     }
 }

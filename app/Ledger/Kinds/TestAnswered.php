@@ -67,7 +67,12 @@ final readonly class TestAnswered implements AnswersALine
             )));
         } catch (TestRunDoesNotFit $misfit) {
             $why = "test_{$misfit->fault->value}";
-            throw ApiProblem::because(ProblemName::from($why), 422, ['title' => $check->title, 'count' => count($check->test)], ['steps' => [Words::say("problems.{$why}.title")]]);
+            throw ApiProblem::because(
+                ProblemName::from($why),
+                422,
+                ['title' => $check->title, 'count' => count($check->test)],
+                ['steps' => [Words::say("problems.{$why}.title")]],
+            );
         }
     }
 

@@ -50,6 +50,10 @@ final class WalkJoined implements EntryOfWalk
 
     public function project(LedgerEntry $entry): void
     {
-        WalkPerson::query()->insert(['walk_id' => $entry->walkId(), 'user_id' => $entry->actor_id, 'joined_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
+        WalkPerson::query()->insert([
+            'walk_id' => $entry->walkId(),
+            'user_id' => $entry->actor_id,
+            'joined_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
+        ]);
     }
 }

@@ -63,12 +63,22 @@ final class WalkOpened implements EntryOfWalk
             'conditions' => [],
         ]);
         WalkLine::query()->insert($this->lines($walk));
-        WalkPerson::query()->insert(['walk_id' => $walk->id, 'user_id' => $entry->actor_id, 'joined_at' => $entry->recorded_at->format('Y-m-d H:i:s.u')]);
+        WalkPerson::query()->insert([
+            'walk_id' => $walk->id,
+            'user_id' => $entry->actor_id,
+            'joined_at' => $entry->recorded_at->format('Y-m-d H:i:s.u'),
+        ]);
         $isCheckout = $movement === Movement::Checkout;
-        HireState::query()->updateOrCreate(['hire_id' => $entry->hire_id], $isCheckout
-            ? ['standing' => HireStatus::WalkingOut, 'out_walk_id' => $walk->id]
-            : ['standing' => HireStatus::WalkingIn, 'in_walk_id' => $walk->id, 'in_at' => $entry->recorded_at]);
-        MachineStatus::query()->updateOrCreate(['machine_id' => $entry->machineId()], ['standing' => MachineStanding::Walking]);
+        HireState::query()->updateOrCreate(
+            ['hire_id' => $entry->hire_id],
+            $isCheckout
+                ? ['standing' => HireStatus::WalkingOut, 'out_walk_id' => $walk->id]
+                : ['standing' => HireStatus::WalkingIn, 'in_walk_id' => $walk->id, 'in_at' => $entry->recorded_at],
+        );
+        MachineStatus::query()->updateOrCreate(
+            ['machine_id' => $entry->machineId()],
+            ['standing' => MachineStanding::Walking],
+        );
     }
 
     /** @return list<array<string, mixed>> */

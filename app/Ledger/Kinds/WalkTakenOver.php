@@ -56,7 +56,11 @@ final class WalkTakenOver implements EntryOfWalk
             WalkPerson::query()->where('walk_id', $entry->walkId())->where('user_id', $holder->user_id)->delete();
         }
         // In the place of the one before, so that the key is where it was.
-        WalkPerson::query()->insert(['walk_id' => $entry->walkId(), 'user_id' => $entry->actor_id, 'joined_at' => ($holder->joined_at ?? $entry->recorded_at)->format('Y-m-d H:i:s.u')]);
+        WalkPerson::query()->insert([
+            'walk_id' => $entry->walkId(),
+            'user_id' => $entry->actor_id,
+            'joined_at' => ($holder->joined_at ?? $entry->recorded_at)->format('Y-m-d H:i:s.u'),
+        ]);
     }
 
     private static function holderOf(string $walkId): ?WalkPerson

@@ -89,7 +89,11 @@ final class WalkScope extends PostingScope
             $entry->doubts->add(Doubt::RestsOnDoubt);
         }
 
-        return $this->judged($kind, $entry, ($this->context)($this->walk(), $actor->person)->restingOn($resting->stage));
+        return $this->judged(
+            $kind,
+            $entry,
+            ($this->context)($this->walk(), $actor->person)->restingOn($resting->stage),
+        );
     }
 
     public function posted(LedgerEntry $entry, EntryKind $kind): void

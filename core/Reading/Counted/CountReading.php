@@ -18,15 +18,35 @@ final readonly class CountReading
     public function judge(Quantity $counted): Verdict
     {
         $expected = Quantity::of($this->limits->expected, $counted->unit);
-        $figures = ['counted' => $counted->text(), 'expected' => (string) $this->limits->expected, 'pieces' => $this->limits->pieces];
-        $working = ["{$counted->text()} ".match ($counted->compareTo($expected)) {
-            -1 => '<', 0 => '=', default => '>'
-        }." {$expected->text()}"];
+        $figures = [
+            'counted' => $counted->text(),
+            'expected' => (string) $this->limits->expected,
+            'pieces' => $this->limits->pieces,
+        ];
+        $working = [
+            "{$counted->text()} ".
+            match ($counted->compareTo($expected)) {
+                -1 => '<',
+                0 => '=',
+                default => '>',
+            }.
+            " {$expected->text()}",
+        ];
 
         return match ($counted->compareTo($expected)) {
             0 => Verdict::stands(new Phrase('count.complete', $figures), $working, $this->limits->source()),
-            -1 => Verdict::attend(new Phrase('count.missing', $figures), $working, $this->limits->source(), new Phrase('count.find', $figures)),
-            default => Verdict::attend(new Phrase('count.too_many', $figures), $working, $this->limits->source(), new Phrase('count.whose', $figures)),
+            -1 => Verdict::attend(
+                new Phrase('count.missing', $figures),
+                $working,
+                $this->limits->source(),
+                new Phrase('count.find', $figures),
+            ),
+            default => Verdict::attend(
+                new Phrase('count.too_many', $figures),
+                $working,
+                $this->limits->source(),
+                new Phrase('count.whose', $figures),
+            ),
         };
     }
 }

@@ -52,7 +52,13 @@ final readonly class BatteryVoltage implements ScaleReading
     {
         return Bands::rising(
             Band::upTo($this->nominal, Edge::Included, Outcome::Attend, 'battery.flat', 'battery.charge_and_test'),
-            Band::upTo($this->nominal->times('12.4')->dividedBy(12), Edge::Excluded, Outcome::Attend, 'battery.low', 'battery.charge'),
+            Band::upTo(
+                $this->nominal->times('12.4')->dividedBy(12),
+                Edge::Excluded,
+                Outcome::Attend,
+                'battery.low',
+                'battery.charge',
+            ),
             Band::upTo(
                 $this->nominal->times(self::AT_REST)->dividedBy(12),
                 Edge::Included,
@@ -68,6 +74,11 @@ final readonly class BatteryVoltage implements ScaleReading
         $block = $observation->value->times(12)->dividedBy((string) $this->nominal->decimal(0, RoundingMode::HALF_UP));
         $charge = (string) ChargeTable::starting()->fromVoltage($block)->toScale(0, RoundingMode::HALF_UP);
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['charge' => $charge], ["{$observation->value->text()} V → {$charge} %"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['charge' => $charge],
+            ["{$observation->value->text()} V → {$charge} %"],
+            $this->source,
+        );
     }
 }

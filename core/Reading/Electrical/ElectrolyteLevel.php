@@ -45,7 +45,13 @@ final readonly class ElectrolyteLevel implements ScaleReading
     public function bands(): Bands
     {
         return Bands::rising(
-            Band::upTo(Quantity::zero(Unit::Millimetre), Edge::Included, Outcome::Stop, 'electrolyte.bare', 'electrolyte.cover'),
+            Band::upTo(
+                Quantity::zero(Unit::Millimetre),
+                Edge::Included,
+                Outcome::Stop,
+                'electrolyte.bare',
+                'electrolyte.cover',
+            ),
             Band::upTo($this->least, Edge::Excluded, Outcome::Attend, 'electrolyte.low', 'electrolyte.after_charging'),
             Band::upTo($this->most, Edge::Included, Outcome::Stands, 'electrolyte.right'),
             Band::andAbove(Outcome::Attend, 'electrolyte.high', 'electrolyte.boils_over'),
@@ -54,6 +60,11 @@ final readonly class ElectrolyteLevel implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        return BandVerdict::of($this->bands()->of($observation->value), ['level' => $observation->value], ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['level' => $observation->value],
+            ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"],
+            $this->source,
+        );
     }
 }

@@ -52,6 +52,11 @@ final readonly class GeneratorFrequency implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        return BandVerdict::of($this->bands()->of($observation->value), ['frequency' => $observation->value->text()], ["{$this->nominal->text()} ≤ {$observation->value->text()} ≤ {$this->nominal->times('1.04')->text()} Hz"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['frequency' => $observation->value->text()],
+            ["{$this->nominal->text()} ≤ {$observation->value->text()} ≤ {$this->nominal->times('1.04')->text()} Hz"],
+            $this->source,
+        );
     }
 }

@@ -47,7 +47,13 @@ final readonly class GeneratorVoltage implements ReadAtPoints
     public function bands(): Bands
     {
         return Bands::rising(
-            Band::upTo($this->nominal->times('0.95'), Edge::Excluded, Outcome::Attend, 'voltage.low', 'voltage.regulator'),
+            Band::upTo(
+                $this->nominal->times('0.95'),
+                Edge::Excluded,
+                Outcome::Attend,
+                'voltage.low',
+                'voltage.regulator',
+            ),
             Band::upTo($this->nominal->times('1.05'), Edge::Included, Outcome::Stands, 'voltage.right'),
             Band::andAbove(Outcome::Stop, 'voltage.high', 'voltage.no_load'),
         );
@@ -60,7 +66,9 @@ final readonly class GeneratorVoltage implements ReadAtPoints
 
     public function worst(array $figures): Quantity
     {
-        $off = fn (Quantity $one): Quantity => $one->isLessThan($this->nominal) ? $this->nominal->minus($one) : $one->minus($this->nominal);
+        $off = fn (Quantity $one): Quantity => $one->isLessThan($this->nominal)
+            ? $this->nominal->minus($one)
+            : $one->minus($this->nominal);
 
         return WorstOf::these(
             $figures,
@@ -71,8 +79,17 @@ final readonly class GeneratorVoltage implements ReadAtPoints
 
     public function judge(Observation $observation): Verdict
     {
-        $off = (string) $observation->value->minus($this->nominal)->ratioTo($this->nominal)->multipliedBy(100)->toScale(1, RoundingMode::HALF_UP);
+        $off = (string) $observation->value
+            ->minus($this->nominal)
+            ->ratioTo($this->nominal)
+            ->multipliedBy(100)
+            ->toScale(1, RoundingMode::HALF_UP);
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['off' => $off], ["({$observation->value->text()} − {$this->nominal->text()}) ÷ {$this->nominal->text()} = {$off} %"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['off' => $off],
+            ["({$observation->value->text()} − {$this->nominal->text()}) ÷ {$this->nominal->text()} = {$off} %"],
+            $this->source,
+        );
     }
 }

@@ -45,14 +45,24 @@ final readonly class SpecificGravity implements ReadAtPoints
 
     public function scale(): Scale
     {
-        return new Scale(Drawn::Rule, Quantity::of('1.050', Unit::SpecificGravity), Quantity::of('1.330', Unit::SpecificGravity), '0.005');
+        return new Scale(
+            Drawn::Rule,
+            Quantity::of('1.050', Unit::SpecificGravity),
+            Quantity::of('1.330', Unit::SpecificGravity),
+            '0.005',
+        );
     }
 
     public function bands(): Bands
     {
         return Bands::rising(
             Band::upTo($this->least, Edge::Excluded, Outcome::Attend, 'gravity.low', 'battery.charge'),
-            Band::upTo(Quantity::of('1.300', Unit::SpecificGravity), Edge::Included, Outcome::Stands, 'gravity.charged'),
+            Band::upTo(
+                Quantity::of('1.300', Unit::SpecificGravity),
+                Edge::Included,
+                Outcome::Stands,
+                'gravity.charged',
+            ),
             Band::andAbove(Outcome::Attend, 'gravity.too_high', 'gravity.competent'),
         );
     }
@@ -87,16 +97,38 @@ final readonly class SpecificGravity implements ReadAtPoints
         $corrected = $at80($read);
         $charge = (string) ChargeTable::deepCycle()->fromGravity($corrected)->toScale(0, RoundingMode::HALF_UP);
         $figures = ['gravity' => (string) $corrected->decimal(3, RoundingMode::HALF_UP), 'charge' => $charge];
-        $working = $temperature === null
-            ? []
-            : ["{$read->decimal(3, RoundingMode::HALF_UP)} at {$temperature->text()} °C = {$corrected->decimal(3, RoundingMode::HALF_UP)} at 26.7 °C"];
+        $working =
+            $temperature === null
+                ? []
+                : [
+                    "{$read->decimal(3, RoundingMode::HALF_UP)} at {$temperature->text()} °C = {$corrected->decimal(
+                        3,
+                        RoundingMode::HALF_UP,
+                    )} at 26.7 °C",
+                ];
 
         $spread = $this->spread($observation->points);
         if ($spread->isGreaterThan(Quantity::of(self::SPREAD, Unit::SpecificGravity))) {
-            return Verdict::attend(new Phrase('gravity.spread', $figures + ['spread' => (string) $spread->decimal(3, RoundingMode::HALF_UP), 'most' => self::SPREAD]), [...$working, "{$spread->decimal(3, RoundingMode::HALF_UP)} > ".self::SPREAD], $this->source, new Phrase('gravity.competent'));
+            return Verdict::attend(
+                new Phrase(
+                    'gravity.spread',
+                    $figures + [
+                        'spread' => (string) $spread->decimal(3, RoundingMode::HALF_UP),
+                        'most' => self::SPREAD,
+                    ],
+                ),
+                [...$working, "{$spread->decimal(3, RoundingMode::HALF_UP)} > ".self::SPREAD],
+                $this->source,
+                new Phrase('gravity.competent'),
+            );
         }
 
-        return BandVerdict::of($this->bands()->of($corrected), $figures, [...$working, "{$corrected->decimal(3, RoundingMode::HALF_UP)} → {$charge} %"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($corrected),
+            $figures,
+            [...$working, "{$corrected->decimal(3, RoundingMode::HALF_UP)} → {$charge} %"],
+            $this->source,
+        );
     }
 
     /** How far cells of one charge may lie apart. */
@@ -108,7 +140,11 @@ final readonly class SpecificGravity implements ReadAtPoints
         if ($cells === []) {
             return Quantity::zero(Unit::SpecificGravity);
         }
-        $high = array_reduce($cells, static fn (Quantity $high, Quantity $one): Quantity => $one->isGreaterThan($high) ? $one : $high, $cells[0]);
+        $high = array_reduce(
+            $cells,
+            static fn (Quantity $high, Quantity $one): Quantity => $one->isGreaterThan($high) ? $one : $high,
+            $cells[0],
+        );
 
         $low = array_reduce(
             $cells,
@@ -124,7 +160,10 @@ final readonly class SpecificGravity implements ReadAtPoints
 
     public static function corrected(Quantity $reading, Quantity $temperature): Quantity
     {
-        $tens = $temperature->in(Unit::Fahrenheit)->minus(Quantity::of(80, Unit::Fahrenheit))->ratioTo(Quantity::of(10, Unit::Fahrenheit));
+        $tens = $temperature
+            ->in(Unit::Fahrenheit)
+            ->minus(Quantity::of(80, Unit::Fahrenheit))
+            ->ratioTo(Quantity::of(10, Unit::Fahrenheit));
 
         return $reading->plus(Quantity::of('0.004', Unit::SpecificGravity)->times($tens));
     }

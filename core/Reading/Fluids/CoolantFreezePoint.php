@@ -27,7 +27,8 @@ use JadeLedger\Core\Reading\Verdict;
  * Temperature down to which the coolant is protected, in degrees Celsius, by refractometer.
  *
  * Protected as far down as the yard asks, or further. The litres to exchange follow from the share of glycol before and
- * after. Sources: ASHRAE Handbook Fundamentals, aqueous ethylene glycol by mass, straight lines between the rows; mixing
+ * after. Sources: ASHRAE Handbook Fundamentals, aqueous ethylene glycol by mass, straight lines between the rows;
+ * mixing
  * algebra.
  */
 final readonly class CoolantFreezePoint implements ScaleReading
@@ -80,8 +81,14 @@ final readonly class CoolantFreezePoint implements ScaleReading
                 new Phrase('freeze.by_the_label'),
             );
         }
-        $litres = Quantity::of(self::exchange($this->system, $have, $want)->decimal(1, RoundingMode::HALF_UP), Unit::Litre);
-        $shares = array_map(static fn (BigRational $share): string => (string) $share->toScale(0, RoundingMode::HALF_UP), [$have, $want]);
+        $litres = Quantity::of(
+            self::exchange($this->system, $have, $want)->decimal(1, RoundingMode::HALF_UP),
+            Unit::Litre,
+        );
+        $shares = array_map(
+            static fn (BigRational $share): string => (string) $share->toScale(0, RoundingMode::HALF_UP),
+            [$have, $want],
+        );
 
         return BandVerdict::of(
             $band,

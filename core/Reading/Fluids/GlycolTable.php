@@ -25,7 +25,15 @@ final readonly class GlycolTable
     /** By mass, without inhibitors. Source: ASHRAE Handbook Fundamentals, aqueous ethylene glycol. */
     public static function byMass(): self
     {
-        return new self([['0', '0'], ['10', '-3.2'], ['20', '-7.8'], ['30', '-14.1'], ['40', '-22.3'], ['50', '-33.8'], ['60', '-48.3']]);
+        return new self([
+            ['0', '0'],
+            ['10', '-3.2'],
+            ['20', '-7.8'],
+            ['30', '-14.1'],
+            ['40', '-22.3'],
+            ['50', '-33.8'],
+            ['60', '-48.3'],
+        ]);
     }
 
     /**
@@ -50,7 +58,11 @@ final readonly class GlycolTable
      */
     public function share(Quantity $freezing): BigRational
     {
-        return $this->between(BigRational::of((string) $freezing->in(Unit::Celsius)->decimal(6, RoundingMode::HALF_UP)), 1, 0);
+        return $this->between(
+            BigRational::of((string) $freezing->in(Unit::Celsius)->decimal(6, RoundingMode::HALF_UP)),
+            1,
+            0,
+        );
     }
 
     /**
@@ -70,7 +82,9 @@ final readonly class GlycolTable
                 $before = $rows[$at - 1];
                 $part = $known->minus($before[$from])->dividedBy($here->minus($before[$from]));
 
-                return BigRational::of($before[$to])->plus($part->multipliedBy(BigRational::of($row[$to])->minus($before[$to])));
+                return BigRational::of($before[$to])->plus(
+                    $part->multipliedBy(BigRational::of($row[$to])->minus($before[$to])),
+                );
             }
         }
 

@@ -29,8 +29,20 @@ final readonly class TankColumnReading
 
         return match ($marks->position($level)) {
             LevelPosition::NothingToSee => $needed
-                ? Verdict::stop(new Phrase('column.nothing'), [$words->compare('≤', $marks->lowest)], $this->limits->source(), new Phrase('level.find_the_loss', $words->topUpFigures($topUp)), $topUp)
-                : Verdict::attend(new Phrase('column.nothing'), [$words->compare('≤', $marks->lowest)], $this->limits->source(), new Phrase('column.fill', $words->topUpFigures($topUp)), $topUp),
+                ? Verdict::stop(
+                    new Phrase('column.nothing'),
+                    [$words->compare('≤', $marks->lowest)],
+                    $this->limits->source(),
+                    new Phrase('level.find_the_loss', $words->topUpFigures($topUp)),
+                    $topUp,
+                )
+                : Verdict::attend(
+                    new Phrase('column.nothing'),
+                    [$words->compare('≤', $marks->lowest)],
+                    $this->limits->source(),
+                    new Phrase('column.fill', $words->topUpFigures($topUp)),
+                    $topUp,
+                ),
             LevelPosition::BelowAdd => Verdict::attend(
                 new Phrase('column.below_min', ['gap' => $words->gapTo($marks->add)]),
                 [$words->compare('<', $marks->add), $words->topUpWorking($topUp)],

@@ -23,7 +23,8 @@ use JadeLedger\Core\Reading\Verdict;
 /**
  * Time until the blades stand still after they were let go, in seconds.
  *
- * Source: 16 CFR 1205.5 for machines that are walked behind, 3 s; ISO 5395-3 for those that are ridden, 5 s, from memory,
+ * Source: 16 CFR 1205.5 for machines that are walked behind, 3 s; ISO 5395-3 for those that are ridden, 5 s, from
+ * memory,
  * to be confirmed.
  */
 final readonly class BladeStop implements ScaleReading
@@ -68,6 +69,11 @@ final readonly class BladeStop implements ScaleReading
             return Verdict::open(new Phrase('watch.not_run'), [], $this->source, new Phrase('watch.again'));
         }
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['seconds' => $observation->value->text(), 'most' => $this->most->text()], ["{$observation->value->text()} s : {$this->most->text()} s"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['seconds' => $observation->value->text(), 'most' => $this->most->text()],
+            ["{$observation->value->text()} s : {$this->most->text()} s"],
+            $this->source,
+        );
     }
 }

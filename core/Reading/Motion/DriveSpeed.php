@@ -41,7 +41,12 @@ final readonly class DriveSpeed implements ScaleReading
 
     public function scale(): Scale
     {
-        return new Scale(Drawn::Watch, Quantity::zero(Unit::Second), Quantity::of($this->least()->times(3)->decimal(0, RoundingMode::HALF_UP), Unit::Second), '0.1');
+        return new Scale(
+            Drawn::Watch,
+            Quantity::zero(Unit::Second),
+            Quantity::of($this->least()->times(3)->decimal(0, RoundingMode::HALF_UP), Unit::Second),
+            '0.1',
+        );
     }
 
     public function bands(): Bands
@@ -54,14 +59,31 @@ final readonly class DriveSpeed implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        $speed = $observation->value->isZero() ? '∞' : (string) $this->distance->ratioTo(Quantity::of(1, Unit::Metre))->dividedBy($observation->value->ratioTo(Quantity::of(1, Unit::Second)))->toScale(2, RoundingMode::UP);
+        $speed = $observation->value->isZero()
+            ? '∞'
+            : (string) $this->distance
+                ->ratioTo(Quantity::of(1, Unit::Metre))
+                ->dividedBy($observation->value->ratioTo(Quantity::of(1, Unit::Second)))
+                ->toScale(2, RoundingMode::UP);
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['speed' => $observation->value->isZero() ? "{$speed} m/s" : Quantity::of($speed, Unit::MetrePerSecond), 'most' => $this->most], ["{$this->distance->text()} m ÷ {$observation->value->text()} s = {$speed} m/s"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            [
+                'speed' => $observation->value->isZero() ? "{$speed} m/s" : Quantity::of($speed, Unit::MetrePerSecond),
+                'most' => $this->most,
+            ],
+            ["{$this->distance->text()} m ÷ {$observation->value->text()} s = {$speed} m/s"],
+            $this->source,
+        );
     }
 
     /** The shortest time that the distance may take. */
     public function least(): Quantity
     {
-        return Quantity::of(1, Unit::Second)->times($this->distance->ratioTo(Quantity::of(1, Unit::Metre))->dividedBy($this->most->ratioTo(Quantity::of(1, Unit::MetrePerSecond))));
+        return Quantity::of(1, Unit::Second)->times(
+            $this->distance
+                ->ratioTo(Quantity::of(1, Unit::Metre))
+                ->dividedBy($this->most->ratioTo(Quantity::of(1, Unit::MetrePerSecond))),
+        );
     }
 }

@@ -55,12 +55,21 @@ final readonly class EmergencyLowering implements LookDecides
 
     public function judge(Observation $observation): Verdict
     {
-        $figures = ['seconds' => $observation->value->text(), 'least' => $this->least->text(), 'most' => $this->most->text()];
+        $figures = [
+            'seconds' => $observation->value->text(),
+            'least' => $this->least->text(),
+            'most' => $this->most->text(),
+        ];
         if ($observation->look === self::JERKY) {
             return Verdict::stop(new Phrase('lowering.jerks', $figures), [], $this->source, new Phrase('lowering.tag'));
         }
 
-        return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} s"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            $figures,
+            ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} s"],
+            $this->source,
+        );
     }
 
     private const JERKY = 'jerky';

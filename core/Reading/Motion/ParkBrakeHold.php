@@ -55,12 +55,26 @@ final readonly class ParkBrakeHold implements LookDecides
 
     public function judge(Observation $observation): Verdict
     {
-        $figures = ['seconds' => $observation->value->text(), 'least' => $this->least->text(), 'most' => $this->most->text()];
+        $figures = [
+            'seconds' => $observation->value->text(),
+            'least' => $this->least->text(),
+            'most' => $this->most->text(),
+        ];
         if ($observation->look === self::MOVED) {
-            return Verdict::stop(new Phrase('hold.moved', $figures), ["{$observation->value->text()} s"], $this->source, new Phrase('hold.tag'));
+            return Verdict::stop(
+                new Phrase('hold.moved', $figures),
+                ["{$observation->value->text()} s"],
+                $this->source,
+                new Phrase('hold.tag'),
+            );
         }
 
-        return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} s"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            $figures,
+            ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} s"],
+            $this->source,
+        );
     }
 
     private const MOVED = 'moved';

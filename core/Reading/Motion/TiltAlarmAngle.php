@@ -46,7 +46,13 @@ final readonly class TiltAlarmAngle implements ScaleReading
     public function bands(): Bands
     {
         return Bands::rising(
-            Band::upTo($this->plate->minus(Quantity::of(1, Unit::Degree)), Edge::Excluded, Outcome::Attend, 'tilt.early', 'tilt.calibrate'),
+            Band::upTo(
+                $this->plate->minus(Quantity::of(1, Unit::Degree)),
+                Edge::Excluded,
+                Outcome::Attend,
+                'tilt.early',
+                'tilt.calibrate',
+            ),
             Band::upTo($this->plate, Edge::Included, Outcome::Stands, 'tilt.right'),
             Band::andAbove(Outcome::Stop, 'tilt.late', 'tilt.tag'),
         );
@@ -54,6 +60,11 @@ final readonly class TiltAlarmAngle implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        return BandVerdict::of($this->bands()->of($observation->value), ['angle' => $observation->value->text(), 'plate' => $this->plate->text()], ["{$observation->value->text()}° : {$this->plate->text()}°"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['angle' => $observation->value->text(), 'plate' => $this->plate->text()],
+            ["{$observation->value->text()}° : {$this->plate->text()}°"],
+            $this->source,
+        );
     }
 }

@@ -53,6 +53,11 @@ final readonly class TreadDepth implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        return BandVerdict::of($this->bands()->of($observation->value), ['depth' => $observation->value, 'least' => $this->least], ["{$observation->value->text()} mm : {$this->least->text()} mm"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['depth' => $observation->value, 'least' => $this->least],
+            ["{$observation->value->text()} mm : {$this->least->text()} mm"],
+            $this->source,
+        );
     }
 }

@@ -68,11 +68,19 @@ final readonly class TyrePressure implements ComparedAcross
     public function judge(Observation $observation): Verdict
     {
         $temperature = $observation->measured(self::TEMPERATURE);
-        $expected = $temperature === null ? $this->recommended : self::at($this->recommended, Quantity::of(self::REFERENCE, Unit::Celsius), $temperature);
+        $expected =
+            $temperature === null
+                ? $this->recommended
+                : self::at($this->recommended, Quantity::of(self::REFERENCE, Unit::Celsius), $temperature);
         if (! $expected->isGreaterThan(Quantity::zero(Unit::Kilopascal))) {
             return Verdict::open(
                 new Phrase('tyre.too_cold'),
-                ["{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(0, RoundingMode::HALF_UP)} kPa at {$temperature?->text()} °C"],
+                [
+                    "{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(
+                        0,
+                        RoundingMode::HALF_UP,
+                    )} kPa at {$temperature?->text()} °C",
+                ],
                 $this->source,
                 new Phrase('tyre.read_warm'),
             );
@@ -82,9 +90,22 @@ final readonly class TyrePressure implements ComparedAcross
             $expected,
         )->multipliedBy(100)->toScale(0, RoundingMode::DOWN);
         $missing = $expected->minus($observation->value);
-        $figures = ['percent' => $percent, 'change' => Quantity::of(($missing->isNegative() ? $missing->negated() : $missing)->decimal(0, RoundingMode::HALF_UP), Unit::Kilopascal)];
+        $figures = [
+            'percent' => $percent,
+            'change' => Quantity::of(
+                ($missing->isNegative() ? $missing->negated() : $missing)->decimal(0, RoundingMode::HALF_UP),
+                Unit::Kilopascal,
+            ),
+        ];
         $working = [
-            ...($temperature === null ? [] : ["{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(0, RoundingMode::HALF_UP)} kPa at {$temperature->text()} °C"]),
+            ...$temperature === null
+                ? []
+                : [
+                    "{$this->recommended->text()} kPa at 20 °C = {$expected->decimal(
+                        0,
+                        RoundingMode::HALF_UP,
+                    )} kPa at {$temperature->text()} °C",
+                ],
             "{$observation->value->text()} ÷ {$expected->decimal(0, RoundingMode::HALF_UP)} kPa = {$percent} %",
         ];
 
@@ -117,7 +138,11 @@ final readonly class TyrePressure implements ComparedAcross
     {
         $air = Quantity::of(self::ATMOSPHERE, Unit::Kilopascal);
 
-        return $gauge->in(Unit::Kilopascal)->plus($air)->times($to->in(Unit::Kelvin)->ratioTo($from->in(Unit::Kelvin)))->minus($air);
+        return $gauge
+            ->in(Unit::Kilopascal)
+            ->plus($air)
+            ->times($to->in(Unit::Kelvin)->ratioTo($from->in(Unit::Kelvin)))
+            ->minus($air);
     }
 
     private function bandsAround(Quantity $expected): Bands

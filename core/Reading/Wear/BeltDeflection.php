@@ -55,6 +55,11 @@ final readonly class BeltDeflection implements ScaleReading
     {
         $figures = ['give' => $observation->value, 'least' => $this->least, 'most' => $this->most];
 
-        return BandVerdict::of($this->bands()->of($observation->value), $figures, ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            $figures,
+            ["{$this->least->text()} ≤ {$observation->value->text()} ≤ {$this->most->text()} mm"],
+            $this->source,
+        );
     }
 }

@@ -23,7 +23,8 @@ use JadeLedger\Core\Reading\Verdict;
 /**
  * Stretch of a lift chain, measured over a number of whole pitches in millimetres.
  *
- * Elongation is what it has grown over its new length. Replaced at 3 %, watched from 2 %. Source: pitches ASME B29.8 and
+ * Elongation is what it has grown over its new length. Replaced at 3 %, watched from 2 %. Source: pitches ASME B29.8
+ * and
  * ISO 4347; the 3 % are chain trade practice.
  */
 final readonly class ChainElongation implements ScaleReading
@@ -60,7 +61,15 @@ final readonly class ChainElongation implements ScaleReading
         $percent = (string) $this->elongation($observation->value)->toScale(2, RoundingMode::HALF_UP);
         $new = $this->newLength()->text();
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['elongation' => $percent], ["{$this->pitches} × {$this->pitch->text()} mm = {$new} mm", "({$observation->value->text()} − {$new}) ÷ {$new} = {$percent} %"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['elongation' => $percent],
+            [
+                "{$this->pitches} × {$this->pitch->text()} mm = {$new} mm",
+                "({$observation->value->text()} − {$new}) ÷ {$new} = {$percent} %",
+            ],
+            $this->source,
+        );
     }
 
     /** From this length on the chain is replaced. */

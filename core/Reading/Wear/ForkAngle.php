@@ -40,7 +40,12 @@ final readonly class ForkAngle implements ScaleReading
 
     public function scale(): Scale
     {
-        return new Scale(Drawn::Dial, $this->original->minus(Quantity::of(8, Unit::Degree)), $this->original->plus(Quantity::of(8, Unit::Degree)), '0.1');
+        return new Scale(
+            Drawn::Dial,
+            $this->original->minus(Quantity::of(8, Unit::Degree)),
+            $this->original->plus(Quantity::of(8, Unit::Degree)),
+            '0.1',
+        );
     }
 
     public function bands(): Bands
@@ -48,7 +53,13 @@ final readonly class ForkAngle implements ScaleReading
         $most = Quantity::of(3, Unit::Degree);
 
         return Bands::rising(
-            Band::upTo($this->original->minus($most), Edge::Excluded, Outcome::Stop, 'fork_angle.bent', 'fork.withdraw_pair'),
+            Band::upTo(
+                $this->original->minus($most),
+                Edge::Excluded,
+                Outcome::Stop,
+                'fork_angle.bent',
+                'fork.withdraw_pair',
+            ),
             Band::upTo($this->original->plus($most), Edge::Included, Outcome::Stands, 'fork_angle.square'),
             Band::andAbove(Outcome::Stop, 'fork_angle.bent', 'fork.withdraw_pair'),
         );
@@ -58,7 +69,12 @@ final readonly class ForkAngle implements ScaleReading
     {
         $deviation = $this->deviation($observation->value)->text();
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['deviation' => $deviation], ["{$observation->value->text()}° − {$this->original->text()}° = {$deviation}°"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['deviation' => $deviation],
+            ["{$observation->value->text()}° − {$this->original->text()}° = {$deviation}°"],
+            $this->source,
+        );
     }
 
     public function deviation(Quantity $measured): Quantity

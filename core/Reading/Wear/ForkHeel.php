@@ -57,9 +57,17 @@ final readonly class ForkHeel implements ScaleReading
         $left = $this->left($observation->value);
         $percent = (string) $left->multipliedBy(100)->toScale(1, RoundingMode::DOWN);
         $strength = (string) $left->multipliedBy($left)->multipliedBy(100)->toScale(0, RoundingMode::DOWN);
-        $working = ["{$observation->value->text()} mm ÷ {$this->original->text()} mm = {$percent} %", "90 % = {$this->limit()->text()} mm"];
+        $working = [
+            "{$observation->value->text()} mm ÷ {$this->original->text()} mm = {$percent} %",
+            "90 % = {$this->limit()->text()} mm",
+        ];
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['left' => $percent, 'strength' => $strength], $working, $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['left' => $percent, 'strength' => $strength],
+            $working,
+            $this->source,
+        );
     }
 
     /** At and under this the fork is withdrawn. */

@@ -54,7 +54,12 @@ final readonly class ForkTips implements ScaleReading
     {
         $limit = $this->limit();
 
-        return BandVerdict::of($this->bands()->of($observation->value), ['difference' => $observation->value, 'limit' => $limit], ["3 % × {$this->blade->text()} mm = {$limit->text()} mm"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['difference' => $observation->value, 'limit' => $limit],
+            ["3 % × {$this->blade->text()} mm = {$limit->text()} mm"],
+            $this->source,
+        );
     }
 
     public function limit(): Quantity

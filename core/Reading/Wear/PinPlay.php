@@ -52,6 +52,11 @@ final readonly class PinPlay implements ScaleReading
 
     public function judge(Observation $observation): Verdict
     {
-        return BandVerdict::of($this->bands()->of($observation->value), ['play' => $observation->value, 'most' => $this->most], ["{$observation->value->text()} : {$this->most->text()} mm"], $this->source);
+        return BandVerdict::of(
+            $this->bands()->of($observation->value),
+            ['play' => $observation->value, 'most' => $this->most],
+            ["{$observation->value->text()} : {$this->most->text()} mm"],
+            $this->source,
+        );
     }
 }

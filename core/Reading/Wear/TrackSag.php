@@ -34,8 +34,12 @@ final readonly class TrackSag implements ComparedAcross
     /** How far the slack of the two tracks may differ, in millimetres. Common practice, no source. */
     private const SIDES_APART = '10';
 
-    public function __construct(public Quantity $least, public Quantity $most, private Source $source, public ?Quantity $perStroke = null)
-    {
+    public function __construct(
+        public Quantity $least,
+        public Quantity $most,
+        private Source $source,
+        public ?Quantity $perStroke = null,
+    ) {
     }
 
     public function source(): Source
@@ -69,7 +73,12 @@ final readonly class TrackSag implements ComparedAcross
 
     public function judge(Observation $observation): Verdict
     {
-        $figures = ['sag' => $observation->value, 'least' => $this->least, 'most' => $this->most, 'strokes' => (string) $this->strokes($observation->value)];
+        $figures = [
+            'sag' => $observation->value,
+            'least' => $this->least,
+            'most' => $this->most,
+            'strokes' => (string) $this->strokes($observation->value),
+        ];
 
         $verdict = BandVerdict::of(
             $this->bands()->of($observation->value),
@@ -81,11 +90,16 @@ final readonly class TrackSag implements ComparedAcross
         return (new SidesApart($this))->with($verdict, $observation->value, $observation->otherSide);
     }
 
-    /** Strokes of the grease gun from a slack track to the middle of its band; none where nobody knows what a stroke does. */
+    /**
+     * Strokes of the grease gun from a slack track to the middle of its band; none where nobody knows what a stroke
+     * does.
+     */
     public function strokes(Quantity $sag): int
     {
         $over = $sag->minus($this->least->plus($this->most)->dividedBy(2));
 
-        return $this->perStroke === null || $over->isNegative() ? 0 : $over->ratioTo($this->perStroke)->toScale(0, RoundingMode::UP)->toInt();
+        return $this->perStroke === null || $over->isNegative()
+            ? 0
+            : $over->ratioTo($this->perStroke)->toScale(0, RoundingMode::UP)->toInt();
     }
 }

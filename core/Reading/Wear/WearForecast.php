@@ -12,7 +12,8 @@ use JadeLedger\Core\Reading\Bands;
 /**
  * How fast something wears by the hour meter, and when it will come to the end of its band.
  *
- * The slope is the middle one of all slopes between two readings, so that one slip of the gauge does not move it; readings
+ * The slope is the middle one of all slopes between two readings, so that one slip of the gauge does not move it;
+ * readings
  * at the same hour say nothing about it. Source: Theil 1950, Sen 1968. Under three readings nothing is foretold.
  */
 final readonly class WearForecast
@@ -23,8 +24,12 @@ final readonly class WearForecast
      * @param BigRational $slope change of the value for an hour, in the base unit of the value
      * @param BigRational $start the fitted value at zero hours, in that unit
      */
-    private function __construct(public BigRational $slope, public BigRational $start, public int $readings, private Unit $unit)
-    {
+    private function __construct(
+        public BigRational $slope,
+        public BigRational $start,
+        public int $readings,
+        private Unit $unit,
+    ) {
     }
 
     /** @param  list<WearPoint>  $points */
@@ -43,8 +48,12 @@ final readonly class WearForecast
             return null;
         }
         $slope = self::middle($slopes);
-        $values = self::middle(array_map(static fn (WearPoint $point): BigRational => self::number($point->value), $points));
-        $hours = self::middle(array_map(static fn (WearPoint $point): BigRational => self::number($point->hours), $points));
+        $values = self::middle(
+            array_map(static fn (WearPoint $point): BigRational => self::number($point->value), $points),
+        );
+        $hours = self::middle(
+            array_map(static fn (WearPoint $point): BigRational => self::number($point->hours), $points),
+        );
 
         return new self($slope, $values->minus($slope->multipliedBy($hours)), count($points), $points[0]->value->unit);
     }

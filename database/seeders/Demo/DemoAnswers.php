@@ -36,9 +36,14 @@ final class DemoAnswers
                 ],
             ],
             'dashboard' => ['dashboard.read', ['line' => $line['key'], 'lamps' => [], 'codes' => []]],
-            'paper' => ['paper.compared', ['line' => $line['key']] + ($line['paper']['kind'] === 'serial'
-                ? ['serial' => $this->serial]
-                : ['date' => CarbonImmutable::now()->subDays(5)->format('Y-m-d')] + ($line['paper']['asks_hours'] ? ['hours' => $this->readings->hours] : []))],
+            'paper' => [
+                'paper.compared',
+                ['line' => $line['key']] +
+                ($line['paper']['kind'] === 'serial'
+                    ? ['serial' => $this->serial]
+                    : ['date' => CarbonImmutable::now()->subDays(5)->format('Y-m-d')] +
+                        ($line['paper']['asks_hours'] ? ['hours' => $this->readings->hours] : [])),
+            ],
             default => ['check.answered', ['line' => $line['key'], 'answer' => 'stands']],
         };
     }

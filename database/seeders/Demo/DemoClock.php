@@ -32,12 +32,17 @@ final readonly class DemoClock
     {
         $left = $this->now->diffInSeconds($this->now->setTimezone($this->timezone)->endOfDay(), true) - 120;
 
-        return $this->now->addSeconds((int) ($hours * min(3600.0, max(0.0, $left) / self::HOURS_AHEAD)))->startOfMinute();
+        return $this->now
+            ->addSeconds((int) ($hours * min(3600.0, max(0.0, $left) / self::HOURS_AHEAD)))
+            ->startOfMinute();
     }
 
     /** A time of day in the yard, some days before or after today. */
     public function day(int $days, string $time): CarbonImmutable
     {
-        return CarbonImmutable::parse($this->now->setTimezone($this->timezone)->addDays($days)->format('Y-m-d').' '.$time, $this->timezone)->utc();
+        return CarbonImmutable::parse(
+            $this->now->setTimezone($this->timezone)->addDays($days)->format('Y-m-d').' '.$time,
+            $this->timezone,
+        )->utc();
     }
 }

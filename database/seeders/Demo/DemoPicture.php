@@ -24,7 +24,14 @@ final class DemoPicture
         for ($i = 0; $i < 9; $i++) {
             $shade = mt_rand(70, 210);
             $top = 300 + $i * 14 + mt_rand(-6, 6);
-            imageline($image, 190 + mt_rand(0, 90), $top, 760 - mt_rand(0, 150), $top + mt_rand(-24, 30), self::colour($image, $shade, $shade, $shade));
+            imageline(
+                $image,
+                190 + mt_rand(0, 90),
+                $top,
+                760 - mt_rand(0, 150),
+                $top + mt_rand(-24, 30),
+                self::colour($image, $shade, $shade, $shade),
+            );
         }
         self::rule($image);
         $file = (string) tempnam(sys_get_temp_dir(), 'damage');

@@ -41,8 +41,14 @@ final class DemoWalker
     }
 
     /** @param  string|null  $until the line before which the walk is left; none walks to the end */
-    public function walk(Hire $hire, Movement $movement, CarbonImmutable $from, User $by, DemoReadings $readings, ?string $until = null): Walk
-    {
+    public function walk(
+        Hire $hire,
+        Movement $movement,
+        CarbonImmutable $from,
+        User $by,
+        DemoReadings $readings,
+        ?string $until = null,
+    ): Walk {
         $this->at($from);
         $walk = ($this->open)($hire, $movement, (string) Str::uuid7($from), $this->clock, $by);
         $plan = $walk->plan->body;
@@ -175,7 +181,10 @@ final class DemoWalker
         $actor = $by instanceof User ? Actor::person($by) : Actor::linkHolder($by->id);
         foreach ($batch === [] ? [] : ($this->post)($of->withoutRelations(), $batch, $actor) as $result) {
             if ($result->problem !== null) {
-                throw new \LogicException("The demo cannot be told: {$result->problem->title}. {$result->problem->detail} ".json_encode($result->problem->field));
+                throw new \LogicException(
+                    "The demo cannot be told: {$result->problem->title}. {$result->problem->detail} ".
+                        json_encode($result->problem->field),
+                );
             }
         }
     }

@@ -41,7 +41,10 @@ final class CarryLinesTest extends TestCase
         foreach ($carried as $one) {
             self::assertSame(AnswerKind::Look, $one->line->check->answer, $one->line->key);
             self::assertNull($one->line->check->standsBefore, $one->line->key);
-            self::assertDoesNotMatchRegularExpression(self::NEVER, "{$one->line->check->title}: {$one->line->check->accept}");
+            self::assertDoesNotMatchRegularExpression(
+                self::NEVER,
+                "{$one->line->check->title}: {$one->line->check->accept}",
+            );
         }
         self::assertNotSame([], array_filter(
             $carried,
@@ -52,7 +55,10 @@ final class CarryLinesTest extends TestCase
     public function test_a_yard_that_forgets_nothing_carries_nothing_and_another_one_nothing_that_tags_out(): void
     {
         $plan = self::plan('dromvik_14c');
-        self::assertSame([], self::carried(self::lines($plan, CarrySchool::Nothing, self::all($plan), [], '2026-11-25')));
+        self::assertSame(
+            [],
+            self::carried(self::lines($plan, CarrySchool::Nothing, self::all($plan), [], '2026-11-25')),
+        );
 
         $careful = self::carried(self::lines($plan, CarrySchool::NothingBarred, self::all($plan), [], '2026-11-25'));
         self::assertNotSame([], $careful);
@@ -81,7 +87,13 @@ final class CarryLinesTest extends TestCase
     public function test_nothing_is_carried_over_a_change_of_the_machine(ChangeKind $kind): void
     {
         $plan = self::plan('dromvik_14c');
-        $lines = self::lines($plan, CarrySchool::ByEachCheck, self::all($plan), [Change::ofMachine($kind, 100)], '2026-11-24');
+        $lines = self::lines(
+            $plan,
+            CarrySchool::ByEachCheck,
+            self::all($plan),
+            [Change::ofMachine($kind, 100)],
+            '2026-11-24',
+        );
 
         self::assertSame([], self::carried($lines));
         self::assertContains($kind, array_map(static fn (LineCarried $one): ?ChangeKind => $one->change, $lines));
@@ -102,11 +114,17 @@ final class CarryLinesTest extends TestCase
         mt_srand(20_261_124);
         for ($seed = 0; $seed < self::SEEDS; $seed++) {
             $plan = self::plan(['dromvik_14c', 'fenwold_p20', 'ardlow_20b'][$seed % 3]);
-            $places = array_values(array_unique(array_map(static fn (PlannedLine $line): string => $line->place, $plan->lines())));
+            $places = array_values(
+                array_unique(array_map(static fn (PlannedLine $line): string => $line->place, $plan->lines())),
+            );
             $earlier = [];
             foreach ($plan->lines() as $line) {
                 if (mt_rand(0, 3) > 0) {
-                    $earlier[$line->key] = self::answer($line, mt_rand(1, 60), sprintf('2026-11-%02d', mt_rand(21, 26)));
+                    $earlier[$line->key] = self::answer(
+                        $line,
+                        mt_rand(1, 60),
+                        sprintf('2026-11-%02d', mt_rand(21, 26)),
+                    );
                 }
             }
             $changes = [];
@@ -116,7 +134,13 @@ final class CarryLinesTest extends TestCase
                     : Change::ofMachine(ChangeKind::Repaired, mt_rand(1, 40));
             }
             $lines = self::lines($plan, CarrySchool::ByEachCheck, $earlier, $changes, '2026-11-25');
-            $backwards = self::lines($plan, CarrySchool::ByEachCheck, array_reverse($earlier), array_reverse($changes), '2026-11-25');
+            $backwards = self::lines(
+                $plan,
+                CarrySchool::ByEachCheck,
+                array_reverse($earlier),
+                array_reverse($changes),
+                '2026-11-25',
+            );
 
             self::assertSame(
                 array_map(static fn (PlannedLine $line): string => $line->key, $plan->lines()),
@@ -131,7 +155,8 @@ final class CarryLinesTest extends TestCase
                 $from = $earlier[$one->line->key] ?? self::fail("{$one->line->key} was never answered");
                 foreach ($changes as $change) {
                     self::assertFalse(
-                        $change->sequence > $from->sequence && in_array($change->place, [null, $one->line->place], true),
+                        $change->sequence > $from->sequence &&
+                            in_array($change->place, [null, $one->line->place], true),
                         "{$one->line->key} is carried over a change",
                     );
                 }
@@ -144,11 +169,11 @@ final class CarryLinesTest extends TestCase
     public function test_where_the_catalogue_asks_something_else_now_it_is_looked_at(): void
     {
         $plan = self::plan('dromvik_14c');
-        $line = self::carried(self::lines($plan, CarrySchool::ByEachCheck, self::all($plan), [], '2026-11-24'))[0]->line;
-        $other = (array_values(array_filter(
-            $plan->lines(),
-            static fn (PlannedLine $one): bool => $one->check->id !== $line->check->id,
-        )))[0]->check;
+        $line = self::carried(self::lines($plan, CarrySchool::ByEachCheck, self::all($plan), [], '2026-11-24'))[0]
+            ->line;
+        $other = array_values(
+            array_filter($plan->lines(), static fn (PlannedLine $one): bool => $one->check->id !== $line->check->id),
+        )[0]->check;
         $earlier = [$line->key => new EarlierAnswer('entry', 5, CalendarDate::parse('2026-11-24'), $other)];
 
         $now = array_values(array_filter(
@@ -194,8 +219,13 @@ final class CarryLinesTest extends TestCase
      * @param list<Change> $changes
      * @return list<LineCarried>
      */
-    private static function lines(WalkPlan $plan, CarrySchool $school, array $earlier, array $changes, string $today): array
-    {
+    private static function lines(
+        WalkPlan $plan,
+        CarrySchool $school,
+        array $earlier,
+        array $changes,
+        string $today,
+    ): array {
         return (new CarryLines(new CarryRule($school, 3), CalendarDate::parse($today)))->of($plan, $earlier, $changes);
     }
 

@@ -72,15 +72,25 @@ final class CatalogueTest extends TestCase
 
     public function test_a_mistake_names_its_file_its_place_and_the_rule(): void
     {
-        $this->copy(static fn (string $text): string => str_replace('severity: stop', 'severity: deadly', $text), 'checks/paperwork.yaml');
+        $this->copy(
+            static fn (string $text): string => str_replace('severity: stop', 'severity: deadly', $text),
+            'checks/paperwork.yaml',
+        );
 
         try {
             (new CatalogueFiles($this->folder))->read();
             self::fail('A severity that does not exist was taken.');
         } catch (CatalogueIsFaulty $faulty) {
             self::assertSame('checks/paperwork.yaml', $faulty->faults[0]->file);
-            self::assertSame('at checks.5.severity', $faulty->faults[0]->where, 'the first check of the file that stops');
-            self::assertStringContainsString('severity: deadly', $this->line('checks/paperwork.yaml', $faulty->faults[0]->line));
+            self::assertSame(
+                'at checks.5.severity',
+                $faulty->faults[0]->where,
+                'the first check of the file that stops',
+            );
+            self::assertStringContainsString(
+                'severity: deadly',
+                $this->line('checks/paperwork.yaml', $faulty->faults[0]->line),
+            );
             self::assertStringContainsString('has to be one of: note, hold, stop', $faulty->faults[0]->sentence());
         }
     }
@@ -110,7 +120,10 @@ final class CatalogueTest extends TestCase
 
     public function test_a_file_that_is_no_yaml_names_its_line(): void
     {
-        $this->copy(static fn (string $text): string => "rules:\n  start_corner:\n\tvalue: front_left\n  turn: {}\n", 'rules/house.yaml');
+        $this->copy(
+            static fn (string $text): string => "rules:\n  start_corner:\n\tvalue: front_left\n  turn: {}\n",
+            'rules/house.yaml',
+        );
 
         try {
             (new CatalogueFiles($this->folder))->read();
@@ -142,12 +155,36 @@ final class CatalogueTest extends TestCase
         self::assertEquals((new CrossCheckCatalogue($catalogue, $trial->trees))->faults(), $found);
     }
 
-    #[TestWith(['checks/cooling.yaml', 'all: [coolant]', 'all: [cooolant]', "asks for the feature 'cooolant'"], 'an unknown feature')]
-    #[TestWith(['checks/cooling.yaml', 'conditions: [level_ground, cap_closed]', 'conditions: [cap_shut]', "names the condition 'cap_shut'"], 'an unknown condition')]
-    #[TestWith(['checks/brakes.yaml', 'after: [trn-direction]', 'after: [trn-nowhere]', "comes after 'trn-nowhere'"], 'an unknown check')]
+    #[
+        TestWith(
+            ['checks/cooling.yaml', 'all: [coolant]', 'all: [cooolant]', "asks for the feature 'cooolant'"],
+            'an unknown feature',
+        ),
+    ]
+    #[
+        TestWith(
+            [
+                'checks/cooling.yaml',
+                'conditions: [level_ground, cap_closed]',
+                'conditions: [cap_shut]',
+                "names the condition 'cap_shut'",
+            ],
+            'an unknown condition',
+        ),
+    ]
+    #[
+        TestWith(
+            ['checks/brakes.yaml', 'after: [trn-direction]', 'after: [trn-nowhere]', "comes after 'trn-nowhere'"],
+            'an unknown check',
+        ),
+    ]
     #[TestWith(['models/dromvik_14c.yaml', 'def:', 'urea:', "no limits for 'def'"], 'a limit that a check needs')]
-    public function test_what_no_single_file_can_see_is_found_across_files_and_names_the_line_of_its_definition(string $file, string $from, string $to, string $says): void
-    {
+    public function test_what_no_single_file_can_see_is_found_across_files_and_names_the_line_of_its_definition(
+        string $file,
+        string $from,
+        string $to,
+        string $says,
+    ): void {
         $this->copy(static fn (string $text): string => str_replace($from, $to, $text), $file);
         try {
             (new CatalogueRepository($this->folder, "{$this->folder}/compiled.php"))->compile();
@@ -155,7 +192,10 @@ final class CatalogueTest extends TestCase
         } catch (CatalogueIsFaulty $faulty) {
             self::assertStringContainsString($says, $faulty->getMessage());
             self::assertSame($file, $faulty->faults[0]->file);
-            self::assertMatchesRegularExpression('/id: '.$faulty->faults[0]->about.'$/', $this->line($file, $faulty->faults[0]->line));
+            self::assertMatchesRegularExpression(
+                '/id: '.$faulty->faults[0]->about.'$/',
+                $this->line($file, $faulty->faults[0]->line),
+            );
         }
     }
 
@@ -188,7 +228,11 @@ final class CatalogueTest extends TestCase
                 $line = $this->withItsText(explode("\n", $text), $lines->at($path) - 1);
                 $names = array_values(array_filter($path, static fn (string $step): bool => ! ctype_digit($step)));
                 self::assertStringContainsString(end($names).':', $line, "{$file} ".implode('.', $path));
-                self::assertStringContainsString($this->bare(is_string($value) ? $value : (string) json_encode($value)), $this->bare($line), "{$file} ".implode('.', $path));
+                self::assertStringContainsString(
+                    $this->bare(is_string($value) ? $value : (string) json_encode($value)),
+                    $this->bare($line),
+                    "{$file} ".implode('.', $path),
+                );
                 $looked++;
             }
         }

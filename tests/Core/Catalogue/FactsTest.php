@@ -25,7 +25,11 @@ final class FactsTest extends TestCase
     {
         $out = Movement::Checkout;
         $in = Movement::Return;
-        yield 'somebody stands on the upper structure of a large excavator' => ['halsafell_220', $out, 'saf-upper-deck'];
+        yield 'somebody stands on the upper structure of a large excavator' => [
+            'halsafell_220',
+            $out,
+            'saf-upper-deck',
+        ];
         yield 'a condenser is cleaned when it comes back' => ['halsafell_220', $in, 'cool-condenser'];
         yield 'an air seat is set' => ['halsafell_220', $out, 'cab-seat-air'];
         yield 'a second camera is cleaned' => ['halsafell_220', $out, 'cab-camera-side'];
@@ -80,11 +84,17 @@ final class FactsTest extends TestCase
     }
 
     #[DataProvider('facts')]
-    public function test_a_fact_of_the_trade_is_asked_of_the_machine(string $model, Movement $movement, string $check): void
-    {
+    public function test_a_fact_of_the_trade_is_asked_of_the_machine(
+        string $model,
+        Movement $movement,
+        string $check,
+    ): void {
         self::assertContains(
             $check,
-            array_map(static fn (PlannedLine $line): string => $line->check->id, $this->plan($model, $movement)->lines()),
+            array_map(
+                static fn (PlannedLine $line): string => $line->check->id,
+                $this->plan($model, $movement)->lines(),
+            ),
         );
     }
 

@@ -37,7 +37,10 @@ final class FamilyTest extends TestCase
 
         self::assertSame(StationKind::StartCorner, $standings[0]);
         self::assertSame(StationKind::Seat, $standings[count($standings) - 1]);
-        self::assertCount(1, array_filter($standings, static fn (StationKind $standing): bool => $standing === StationKind::Seat));
+        self::assertCount(
+            1,
+            array_filter($standings, static fn (StationKind $standing): bool => $standing === StationKind::Seat),
+        );
     }
 
     #[DataProvider('families')]
@@ -52,8 +55,9 @@ final class FamilyTest extends TestCase
     }
 
     #[DataProvider('families')]
-    public function test_each_place_is_reached_from_one_station_and_each_station_has_an_id_of_its_own(Family $family): void
-    {
+    public function test_each_place_is_reached_from_one_station_and_each_station_has_an_id_of_its_own(
+        Family $family,
+    ): void {
         $places = array_merge(...array_map(static fn ($station): array => $station->places, $family->stations));
         $ids = array_map(static fn ($station): string => $station->id, $family->stations);
 
@@ -67,13 +71,20 @@ final class FamilyTest extends TestCase
         $parts = array_column($family->parts, null, 'id');
         self::assertCount(count($family->parts), $parts, 'a part is named twice');
         foreach ($family->stations as $station) {
-            self::assertTrue($station->part === null || isset($parts[$station->part]), "{$station->id} points at {$station->part}");
+            self::assertTrue(
+                $station->part === null || isset($parts[$station->part]),
+                "{$station->id} points at {$station->part}",
+            );
         }
         $outline = $family->outline->widenedBy(self::STANDS_OUT);
         foreach ($family->parts as $part) {
             self::assertLessThan($part->box->right, $part->box->left, $part->id);
             self::assertLessThan($part->box->bottom, $part->box->top, $part->id);
-            self::assertTrue($outline->holds(new Point($part->box->left, $part->box->top)) && $outline->holds(new Point($part->box->right, $part->box->bottom)), "{$part->id} lies beside the machine");
+            self::assertTrue(
+                $outline->holds(new Point($part->box->left, $part->box->top)) &&
+                    $outline->holds(new Point($part->box->right, $part->box->bottom)),
+                "{$part->id} lies beside the machine",
+            );
         }
     }
 
@@ -81,7 +92,9 @@ final class FamilyTest extends TestCase
     public function test_a_tap_on_the_middle_of_a_part_finds_a_part_that_is_not_larger(Family $family): void
     {
         foreach ($family->parts as $part) {
-            $hit = $family->partAt(new Point(($part->box->left + $part->box->right) / 2, ($part->box->top + $part->box->bottom) / 2));
+            $hit = $family->partAt(
+                new Point(($part->box->left + $part->box->right) / 2, ($part->box->top + $part->box->bottom) / 2),
+            );
 
             self::assertInstanceOf(Part::class, $hit);
             self::assertLessThanOrEqual($part->box->area(), $hit->box->area(), $part->id);
@@ -98,7 +111,11 @@ final class FamilyTest extends TestCase
         preg_match("/import \\{[^}]*\\b{$function[1]}\\b[^}]*\\} from '\\.\\/(\\w+)'/", $drawings, $file);
         $code = (string) file_get_contents("{$folder}/{$file[1]}.ts").(string) file_get_contents("{$folder}/parts.ts");
         foreach (array_filter(array_map(static fn ($station): ?string => $station->part, $family->stations)) as $part) {
-            self::assertStringContainsString("'{$part}'", $code, "the drawing of {$family->id} does not name {$part}, so it cannot be marked");
+            self::assertStringContainsString(
+                "'{$part}'",
+                $code,
+                "the drawing of {$family->id} does not name {$part}, so it cannot be marked",
+            );
         }
     }
 
@@ -106,11 +123,24 @@ final class FamilyTest extends TestCase
     public function test_the_customer_is_told_how_to_start_and_how_to_stop_it(Family $family): void
     {
         $catalogue = RealCatalogue::get();
-        foreach (array_filter($catalogue->models, static fn (MachineModel $model): bool => $model->familyId === $family->id) as $model) {
-            $kinds = array_map(static fn (BriefingStep $step): BriefingKind => $step->kind, (new ComposeBriefing($catalogue))->for($model));
+        foreach (
+            array_filter($catalogue->models, static fn (MachineModel $model): bool => $model->familyId === $family->id) as $model
+        ) {
+            $kinds = array_map(
+                static fn (BriefingStep $step): BriefingKind => $step->kind,
+                (new ComposeBriefing($catalogue))->for($model),
+            );
 
-            self::assertGreaterThanOrEqual(3, count(array_filter($kinds, static fn (BriefingKind $kind): bool => $kind === BriefingKind::Startup)), $model->id);
-            self::assertGreaterThanOrEqual(3, count(array_filter($kinds, static fn (BriefingKind $kind): bool => $kind === BriefingKind::Shutdown)), $model->id);
+            self::assertGreaterThanOrEqual(
+                3,
+                count(array_filter($kinds, static fn (BriefingKind $kind): bool => $kind === BriefingKind::Startup)),
+                $model->id,
+            );
+            self::assertGreaterThanOrEqual(
+                3,
+                count(array_filter($kinds, static fn (BriefingKind $kind): bool => $kind === BriefingKind::Shutdown)),
+                $model->id,
+            );
         }
     }
 }

@@ -31,47 +31,212 @@ final class HouseRuleEffectTest extends TestCase
     /** @return iterable<string, array{string, string, string, Movement, string, bool}> */
     public static function lines(): iterable
     {
-        yield 'gauge at checkout and weekly: not at the return' => ['tyre_pressure', 'checkout_and_weekly', 'brennock_a30', Movement::Return, 'tyr-pressure-rear@running_gear_left', false];
-        yield 'gauge before every start: at the return too' => ['tyre_pressure', 'every_start', 'brennock_a30', Movement::Return, 'tyr-pressure-rear@running_gear_left', true];
-        yield 'the stick is pulled where there is a display as well' => ['dipstick_or_display', 'stick', 'brennock_a30', Movement::Checkout, 'eng-oil-stick', true];
-        yield 'the monitor page takes the place of the stick' => ['dipstick_or_display', 'display', 'brennock_a30', Movement::Checkout, 'eng-oil-stick', false];
-        yield 'but not on a machine without a monitor page' => ['dipstick_or_display', 'display', 'dromvik_8c', Movement::Checkout, 'eng-oil-stick', true];
-        yield 'both tags of the extinguisher: the service' => ['extinguisher_interval', 'both', 'brennock_a30', Movement::Checkout, 'saf-extinguisher-tag', true];
-        yield 'both tags of the extinguisher: the month' => ['extinguisher_interval', 'both', 'brennock_a30', Movement::Checkout, 'saf-extinguisher-month', true];
-        yield 'the monthly school asks for no service tag' => ['extinguisher_interval', 'monthly', 'brennock_a30', Movement::Checkout, 'saf-extinguisher-tag', false];
-        yield 'whatever the tag, the gauge is looked at' => ['extinguisher_interval', 'monthly', 'brennock_a30', Movement::Checkout, 'saf-extinguisher-gauge', true];
-        yield 'exhaust fluid filled up at checkout' => ['def_topping', 'full_at_checkout', 'dromvik_14c', Movement::Checkout, 'def-full', true];
-        yield 'exhaust fluid when the gauge asks' => ['def_topping', 'when_asked', 'dromvik_14c', Movement::Checkout, 'def-full', false];
-        yield 'the tenth of the tank is asked for in every school' => ['def_topping', 'when_asked', 'dromvik_14c', Movement::Checkout, 'def-level', true];
-        yield 'cells at every return' => ['battery_fluid', 'every_time', 'orrick_20e', Movement::Return, 'bat-electrolyte', true];
-        yield 'cells weekly and at checkout' => ['battery_fluid', 'cells_weekly', 'orrick_20e', Movement::Return, 'bat-electrolyte', false];
-        yield 'the filter stays shut' => ['air_filter', 'indicator', 'dromvik_14c', Movement::Checkout, 'eng-airfilter', false];
-        yield 'the filter is opened each day' => ['air_filter', 'open_daily', 'dromvik_14c', Movement::Checkout, 'eng-airfilter', true];
-        yield 'a certificate within six months' => ['examination', 'six_twelve', 'ardlow_38x', Movement::Checkout, 'doc-thorough-exam', true];
-        yield 'LOLER reg. 9: it is not asked for where the other school is followed' => ['examination', 'quarterly_yearly', 'ardlow_38x', Movement::Checkout, 'doc-thorough-exam', false];
-        yield 'ANSI A92.22, from memory, to be confirmed: quarterly' => ['examination', 'quarterly_yearly', 'ardlow_38x', Movement::Checkout, 'doc-frequent-inspection', true];
-        yield 'only for machines that lift people' => ['examination', 'quarterly_yearly', 'orrick_25g', Movement::Checkout, 'doc-frequent-inspection', false];
+        yield 'gauge at checkout and weekly: not at the return' => [
+            'tyre_pressure',
+            'checkout_and_weekly',
+            'brennock_a30',
+            Movement::Return,
+            'tyr-pressure-rear@running_gear_left',
+            false,
+        ];
+        yield 'gauge before every start: at the return too' => [
+            'tyre_pressure',
+            'every_start',
+            'brennock_a30',
+            Movement::Return,
+            'tyr-pressure-rear@running_gear_left',
+            true,
+        ];
+        yield 'the stick is pulled where there is a display as well' => [
+            'dipstick_or_display',
+            'stick',
+            'brennock_a30',
+            Movement::Checkout,
+            'eng-oil-stick',
+            true,
+        ];
+        yield 'the monitor page takes the place of the stick' => [
+            'dipstick_or_display',
+            'display',
+            'brennock_a30',
+            Movement::Checkout,
+            'eng-oil-stick',
+            false,
+        ];
+        yield 'but not on a machine without a monitor page' => [
+            'dipstick_or_display',
+            'display',
+            'dromvik_8c',
+            Movement::Checkout,
+            'eng-oil-stick',
+            true,
+        ];
+        yield 'both tags of the extinguisher: the service' => [
+            'extinguisher_interval',
+            'both',
+            'brennock_a30',
+            Movement::Checkout,
+            'saf-extinguisher-tag',
+            true,
+        ];
+        yield 'both tags of the extinguisher: the month' => [
+            'extinguisher_interval',
+            'both',
+            'brennock_a30',
+            Movement::Checkout,
+            'saf-extinguisher-month',
+            true,
+        ];
+        yield 'the monthly school asks for no service tag' => [
+            'extinguisher_interval',
+            'monthly',
+            'brennock_a30',
+            Movement::Checkout,
+            'saf-extinguisher-tag',
+            false,
+        ];
+        yield 'whatever the tag, the gauge is looked at' => [
+            'extinguisher_interval',
+            'monthly',
+            'brennock_a30',
+            Movement::Checkout,
+            'saf-extinguisher-gauge',
+            true,
+        ];
+        yield 'exhaust fluid filled up at checkout' => [
+            'def_topping',
+            'full_at_checkout',
+            'dromvik_14c',
+            Movement::Checkout,
+            'def-full',
+            true,
+        ];
+        yield 'exhaust fluid when the gauge asks' => [
+            'def_topping',
+            'when_asked',
+            'dromvik_14c',
+            Movement::Checkout,
+            'def-full',
+            false,
+        ];
+        yield 'the tenth of the tank is asked for in every school' => [
+            'def_topping',
+            'when_asked',
+            'dromvik_14c',
+            Movement::Checkout,
+            'def-level',
+            true,
+        ];
+        yield 'cells at every return' => [
+            'battery_fluid',
+            'every_time',
+            'orrick_20e',
+            Movement::Return,
+            'bat-electrolyte',
+            true,
+        ];
+        yield 'cells weekly and at checkout' => [
+            'battery_fluid',
+            'cells_weekly',
+            'orrick_20e',
+            Movement::Return,
+            'bat-electrolyte',
+            false,
+        ];
+        yield 'the filter stays shut' => [
+            'air_filter',
+            'indicator',
+            'dromvik_14c',
+            Movement::Checkout,
+            'eng-airfilter',
+            false,
+        ];
+        yield 'the filter is opened each day' => [
+            'air_filter',
+            'open_daily',
+            'dromvik_14c',
+            Movement::Checkout,
+            'eng-airfilter',
+            true,
+        ];
+        yield 'a certificate within six months' => [
+            'examination',
+            'six_twelve',
+            'ardlow_38x',
+            Movement::Checkout,
+            'doc-thorough-exam',
+            true,
+        ];
+        yield 'LOLER reg. 9: it is not asked for where the other school is followed' => [
+            'examination',
+            'quarterly_yearly',
+            'ardlow_38x',
+            Movement::Checkout,
+            'doc-thorough-exam',
+            false,
+        ];
+        yield 'ANSI A92.22, from memory, to be confirmed: quarterly' => [
+            'examination',
+            'quarterly_yearly',
+            'ardlow_38x',
+            Movement::Checkout,
+            'doc-frequent-inspection',
+            true,
+        ];
+        yield 'only for machines that lift people' => [
+            'examination',
+            'quarterly_yearly',
+            'orrick_25g',
+            Movement::Checkout,
+            'doc-frequent-inspection',
+            false,
+        ];
         yield 'grease by the point' => ['greasing', 'by_point', 'dromvik_14c', Movement::Return, 'imp-grease', false];
-        yield 'grease everything each day' => ['greasing', 'everything_daily', 'dromvik_14c', Movement::Return, 'imp-grease', true];
+        yield 'grease everything each day' => [
+            'greasing',
+            'everything_daily',
+            'dromvik_14c',
+            Movement::Return,
+            'imp-grease',
+            true,
+        ];
     }
 
     #[DataProvider('lines')]
-    public function test_a_choice_brings_or_takes_a_line(string $rule, string $school, string $model, Movement $movement, string $line, bool $isThere): void
-    {
+    public function test_a_choice_brings_or_takes_a_line(
+        string $rule,
+        string $school,
+        string $model,
+        Movement $movement,
+        string $line,
+        bool $isThere,
+    ): void {
         self::assertSame($isThere, $this->plan($rule, $school, $model, $movement)->line($line) !== null);
     }
 
     /** @return iterable<string, array{string, string, string, string, bool}> */
     public static function steps(): iterable
     {
-        yield 'two blasts on an excavator by default' => ['horn_before_start', 'earthmoving', 'dromvik_14c', 'horn_twice', true];
+        yield 'two blasts on an excavator by default' => [
+            'horn_before_start',
+            'earthmoving',
+            'dromvik_14c',
+            'horn_twice',
+            true,
+        ];
         yield 'a lift truck is only tested' => ['horn_before_start', 'earthmoving', 'orrick_25g', 'horn_twice', false];
         yield 'two blasts on every machine' => ['horn_before_start', 'two_blasts', 'orrick_25g', 'horn_twice', true];
         yield 'tips down' => ['fork_parking', 'tips_down', 'orrick_25g', 'forks_down', true];
         yield 'forks flat' => ['fork_parking', 'flat', 'orrick_25g', 'forks_flat', true];
         yield 'never on a slope' => ['slope_parking', 'never', 'orrick_25g', 'no_slope', true];
         yield 'on a slope, chocked' => ['slope_parking', 'straight_and_chocked', 'orrick_25g', 'slope_chocked', true];
-        yield 'a tag while somebody is under the body' => ['restart_prevention', 'key_and_isolator', 'brennock_a30', 'tag_hung', true];
+        yield 'a tag while somebody is under the body' => [
+            'restart_prevention',
+            'key_and_isolator',
+            'brennock_a30',
+            'tag_hung',
+            true,
+        ];
         yield 'the key alone' => ['restart_prevention', 'key_only', 'brennock_a30', 'tag_hung', false];
         yield 'lamp and clock' => ['isolator_wait', 'strictest_sign', 'brennock_a30', 'purge', true];
         yield 'lamp alone' => ['isolator_wait', 'sign', 'brennock_a30', 'purge', false];
@@ -81,15 +246,26 @@ final class HouseRuleEffectTest extends TestCase
     }
 
     #[DataProvider('steps')]
-    public function test_a_choice_brings_or_takes_a_step(string $rule, string $school, string $model, string $step, bool $isThere): void
-    {
-        self::assertSame($isThere, $this->step($this->plan($rule, $school, $model, Movement::Checkout), $step) !== null);
+    public function test_a_choice_brings_or_takes_a_step(
+        string $rule,
+        string $school,
+        string $model,
+        string $step,
+        bool $isThere,
+    ): void {
+        self::assertSame(
+            $isThere,
+            $this->step($this->plan($rule, $school, $model, Movement::Checkout), $step) !== null,
+        );
     }
 
     /** At least 2 min without a sign, up to 4 min where it times itself: common practice, no source. */
     public function test_the_isolator_waits_as_long_as_this_model_purges(): void
     {
-        $wait = fn (string $model): ?int => $this->step($this->plan('isolator_wait', 'strictest_sign', $model, Movement::Return), 'purge')?->waitSeconds;
+        $wait = fn (string $model): ?int => $this->step(
+            $this->plan('isolator_wait', 'strictest_sign', $model, Movement::Return),
+            'purge',
+        )?->waitSeconds;
 
         self::assertSame([120, 150, 240], [$wait('dromvik_14c'), $wait('tarnhay_t9'), $wait('brennock_a30')]);
     }
@@ -98,7 +274,16 @@ final class HouseRuleEffectTest extends TestCase
     {
         $catalogue = RealCatalogue::get();
         $model = $catalogue->model('dromvik_14c');
-        $silent = new MachineModel('silent', $model->familyId, $model->maker, 'Silent', $model->describes, $model->massKilograms, $model->features, array_diff_key($model->limits, ['purge' => true]));
+        $silent = new MachineModel(
+            'silent',
+            $model->familyId,
+            $model->maker,
+            'Silent',
+            $model->describes,
+            $model->massKilograms,
+            $model->features,
+            array_diff_key($model->limits, ['purge' => true]),
+        );
 
         $this->expectException(LimitNotKnown::class);
         (new PlanWalk($catalogue))->for($silent, Movement::Checkout);
@@ -112,7 +297,10 @@ final class HouseRuleEffectTest extends TestCase
         foreach ($byHeight as $levels) {
             self::assertSame($levels, array_values(array_unique($levels)), 'no level is come back to');
         }
-        self::assertNotContains([0, 1, 2], $this->levels($this->plan('circuit', 'single', 'wexmoor_l18', Movement::Checkout)));
+        self::assertNotContains(
+            [0, 1, 2],
+            $this->levels($this->plan('circuit', 'single', 'wexmoor_l18', Movement::Checkout)),
+        );
     }
 
     public function test_every_school_of_every_rule_changes_something(): void
@@ -174,7 +362,12 @@ final class HouseRuleEffectTest extends TestCase
         ];
         foreach ($catalogue->models as $model) {
             $features = $catalogue->featuresOf($model);
-            $all[] = array_map(static fn ($check): array => $check->applies->holdsFor($features) ? array_map(static fn (Occasion $one): string => $one->value, $check->dueOn($features)) : [], $catalogue->checks);
+            $all[] = array_map(
+                static fn ($check): array => $check->applies->holdsFor($features)
+                    ? array_map(static fn (Occasion $one): string => $one->value, $check->dueOn($features))
+                    : [],
+                $catalogue->checks,
+            );
             foreach ($catalogue->stages as $stage) {
                 $all[] = array_map(static fn (StageLine $line): string => $line->id, $stage->linesFor($features));
             }
@@ -213,7 +406,10 @@ final class HouseRuleEffectTest extends TestCase
     private function withChoice(string $rule, string $school): Catalogue
     {
         $rules = array_column(RealCatalogue::get()->houseRules->all, null, 'id');
-        self::assertContains($school, array_map(static fn (RuleOption $one): string => $one->id, $rules[$rule]->schools));
+        self::assertContains(
+            $school,
+            array_map(static fn (RuleOption $one): string => $one->id, $rules[$rule]->schools),
+        );
 
         return RealCatalogue::with($rule, $school);
     }

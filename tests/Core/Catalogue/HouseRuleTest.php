@@ -31,7 +31,11 @@ final class HouseRuleTest extends TestCase
         $compiled = RealCatalogue::compiled();
 
         self::assertSame($compiled->version, $compiled->withChoices([])->version);
-        self::assertSame($compiled->version, $compiled->withChoices(['start_corner' => 'front_left'])->version, 'the default, chosen once more');
+        self::assertSame(
+            $compiled->version,
+            $compiled->withChoices(['start_corner' => 'front_left'])->version,
+            'the default, chosen once more',
+        );
         self::assertNotSame($compiled->version, $compiled->withChoices(['start_corner' => 'rear_left'])->version);
         self::assertSame($compiled->version, $compiled->withChoices(['no_such_rule' => 'x'])->version);
     }
@@ -39,8 +43,13 @@ final class HouseRuleTest extends TestCase
     /** Two minutes for an ordinary engine, four to five for a large turbocharged one: common practice, no source. */
     public function test_the_longer_cool_down_takes_the_place_of_the_shorter_one(): void
     {
-        $catalogue = (new BuildCatalogue)->from(RealCatalogue::compiled()->withChoices(['cool_down' => 'five_minutes']));
-        $lines = (new PlanWalk($catalogue))->for($catalogue->model('halsafell_220'), Movement::Checkout)->crossing('just_stopped')?->lines ?? [];
+        $catalogue = (new BuildCatalogue())->from(
+            RealCatalogue::compiled()->withChoices(['cool_down' => 'five_minutes']),
+        );
+        $lines =
+            (new PlanWalk($catalogue))
+                ->for($catalogue->model('halsafell_220'), Movement::Checkout)
+                ->crossing('just_stopped')?->lines ?? [];
         $waits = array_map(static fn (StageLine $line): int => $line->waitSeconds, $lines);
 
         self::assertContains(300, $waits);
@@ -49,9 +58,14 @@ final class HouseRuleTest extends TestCase
 
     public function test_the_reason_names_what_is_there_what_is_missing_and_what_is_in_the_way(): void
     {
-        $reason = (new Applicability(all: ['tracks', 'blade'], any: ['bucket', 'fork'], none: ['cab']))->reasonFor(new Features(['tracks', 'bucket', 'cab']));
+        $reason = (new Applicability(all: ['tracks', 'blade'], any: ['bucket', 'fork'], none: ['cab']))->reasonFor(
+            new Features(['tracks', 'bucket', 'cab']),
+        );
 
-        self::assertSame([['tracks', 'bucket'], ['blade'], ['cab']], [$reason->by, $reason->lacking, $reason->hindering]);
+        self::assertSame(
+            [['tracks', 'bucket'], ['blade'], ['cab']],
+            [$reason->by, $reason->lacking, $reason->hindering],
+        );
         self::assertFalse($reason->applies());
     }
 
@@ -64,7 +78,10 @@ final class HouseRuleTest extends TestCase
             $features = new Features(array_values(array_filter($names, static fn (): bool => mt_rand(0, 2) === 0)));
             foreach (RealCatalogue::get()->checks as $check) {
                 $reason = $check->applies->reasonFor($features);
-                self::assertSame($check->applies->holdsFor($features), $reason->lacking === [] && $reason->hindering === []);
+                self::assertSame(
+                    $check->applies->holdsFor($features),
+                    $reason->lacking === [] && $reason->hindering === [],
+                );
                 self::assertSame([], array_diff($reason->by, $features->names));
                 self::assertSame([], array_intersect($reason->lacking, $features->names));
             }

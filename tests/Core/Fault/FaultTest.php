@@ -30,7 +30,11 @@ final class FaultTest extends TestCase
     {
         foreach (PublishedValues::entries() as $entry) {
             foreach (in_array($entry['fn'], self::CLAIMED, true) ? $entry['examples'] : [] as $example) {
-                yield "{$example['id']}: {$entry['source']}" => [$entry['fn'], $example['inputs'], $example['expected']];
+                yield "{$example['id']}: {$entry['source']}" => [
+                    $entry['fn'],
+                    $example['inputs'],
+                    $example['expected'],
+                ];
             }
         }
     }
@@ -42,13 +46,19 @@ final class FaultTest extends TestCase
     #[DataProvider('published')]
     public function test_lamps_and_codes_are_read_as_published(string $fn, array $in, array $expected): void
     {
-        self::assertSame($expected, match ($fn) {
-            'fmi_severity' => ['severity' => FailureMode::of($in['fmi'])->severity()?->value, 'side' => FailureMode::of($in['fmi'])->side()?->value],
-            'decode_dtc' => self::decoded($in['hex']),
-            'decode_lamps' => self::lamps($in['byte']),
-            'alert_level' => ['level' => self::dashboard($in)->level()?->value],
-            default => self::fail("Nothing computes {$fn}."),
-        });
+        self::assertSame(
+            $expected,
+            match ($fn) {
+                'fmi_severity' => [
+                    'severity' => FailureMode::of($in['fmi'])->severity()?->value,
+                    'side' => FailureMode::of($in['fmi'])->side()?->value,
+                ],
+                'decode_dtc' => self::decoded($in['hex']),
+                'decode_lamps' => self::lamps($in['byte']),
+                'alert_level' => ['level' => self::dashboard($in)->level()?->value],
+                default => self::fail("Nothing computes {$fn}."),
+            },
+        );
     }
 
     /** SAE J1939-73: no active code is eight noughts, 127 is a count that is not known, 22 to 30 are reserved. */
@@ -89,7 +99,13 @@ final class FaultTest extends TestCase
         for ($seed = 1; $seed <= 10_000; $seed++) {
             mt_srand($seed);
             $lamps = array_values(array_filter(Lamp::cases(), static fn (): bool => mt_rand(0, 2) === 0));
-            $codes = array_map(static fn (): TroubleCode => TroubleCode::of(mt_rand(0, 1) === 0 ? [98, 100, 110, 111][mt_rand(0, 3)] : mt_rand(0, 524_287), mt_rand(0, 21)), range(1, mt_rand(1, 3)));
+            $codes = array_map(
+                static fn (): TroubleCode => TroubleCode::of(
+                    mt_rand(0, 1) === 0 ? [98, 100, 110, 111][mt_rand(0, 3)] : mt_rand(0, 524_287),
+                    mt_rand(0, 21),
+                ),
+                range(1, mt_rand(1, 3)),
+            );
             $less = (new Dashboard(array_slice($lamps, 1), array_slice($codes, 1)))->level()->value ?? 0;
 
             self::assertGreaterThanOrEqual($less, (new Dashboard($lamps, $codes))->level()->value ?? 0);
@@ -118,7 +134,8 @@ final class FaultTest extends TestCase
     public function test_the_levels_weigh_as_they_should(): void
     {
         $check = RealCatalogue::get()->checks['ctl-lamps-clear'];
-        $outcome = static fn (Dashboard $dashboard): Outcome => (new JudgeDashboard)->judge($check, $dashboard)->outcome;
+        $outcome = static fn (Dashboard $dashboard): Outcome => (new JudgeDashboard())->judge($check, $dashboard)
+            ->outcome;
 
         self::assertSame(Outcome::Stands, $outcome(new Dashboard([], [])));
         self::assertSame(Outcome::Stands, $outcome(new Dashboard([Lamp::Malfunction], [TroubleCode::of(96, 17)])));
@@ -161,13 +178,25 @@ final class FaultTest extends TestCase
     {
         $said = static fn (?bool $lit): string => $lit === null ? 'not_available' : ($lit ? 'on' : 'off');
 
-        return ['mil' => $said(Lamp::Malfunction->isLitIn($byte)), 'red_stop' => $said(Lamp::RedStop->isLitIn($byte)), 'amber' => $said(Lamp::Amber->isLitIn($byte)), 'protect' => $said(Lamp::Protect->isLitIn($byte))];
+        return [
+            'mil' => $said(Lamp::Malfunction->isLitIn($byte)),
+            'red_stop' => $said(Lamp::RedStop->isLitIn($byte)),
+            'amber' => $said(Lamp::Amber->isLitIn($byte)),
+            'protect' => $said(Lamp::Protect->isLitIn($byte)),
+        ];
     }
 
     /** @param  array<string, mixed>  $in */
     private static function dashboard(array $in): Dashboard
     {
-        $lit = array_keys(array_filter(['red_stop' => $in['red'], 'amber' => $in['amber'], 'protect' => $in['protect'], 'mil' => $in['mil']]));
+        $lit = array_keys(
+            array_filter([
+                'red_stop' => $in['red'],
+                'amber' => $in['amber'],
+                'protect' => $in['protect'],
+                'mil' => $in['mil'],
+            ]),
+        );
 
         return new Dashboard(array_map(Lamp::from(...), $lit), [TroubleCode::of($in['spn'], $in['fmi'])]);
     }

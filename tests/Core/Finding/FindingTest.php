@@ -33,9 +33,16 @@ final class FindingTest extends TestCase
     #[TestWith(['bent', 'protection', null, 3, Severity::Stop], 'a bent rollover structure')]
     #[TestWith(['missing', 'guard', null, null, Severity::Stop], 'a guard that is gone')]
     #[TestWith(['loose', 'bodywork', null, null, Severity::Hold], 'what the table does not know is held')]
-    public function test_a_finding_is_graded_by_the_table(string $kind, string $system, ?string $degree, ?int $size, Severity $severity): void
-    {
-        $proposal = (new Triage(RealCatalogue::get()->triageRules))->propose(new Description($kind, $system, $degree, $size === null ? null : Quantity::of($size, Unit::Millimetre)));
+    public function test_a_finding_is_graded_by_the_table(
+        string $kind,
+        string $system,
+        ?string $degree,
+        ?int $size,
+        Severity $severity,
+    ): void {
+        $proposal = (new Triage(RealCatalogue::get()->triageRules))->propose(
+            new Description($kind, $system, $degree, $size === null ? null : Quantity::of($size, Unit::Millimetre)),
+        );
 
         self::assertSame($severity, $proposal->severity);
         self::assertNotSame('', $proposal->reason);
@@ -58,7 +65,11 @@ final class FindingTest extends TestCase
     public function test_damage_is_the_same_worse_or_new(): void
     {
         self::assertSame(Comparison::Same, Comparison::between(Levels::mm('180'), Levels::mm('180')));
-        self::assertSame(Comparison::Same, Comparison::between(Levels::mm('180'), Levels::mm('175')), 'measured again, not healed');
+        self::assertSame(
+            Comparison::Same,
+            Comparison::between(Levels::mm('180'), Levels::mm('175')),
+            'measured again, not healed',
+        );
         self::assertSame(Comparison::Worse, Comparison::between(Levels::mm('180'), Levels::mm('181')));
         self::assertSame(Comparison::New, Comparison::between(null, Levels::mm('22')));
         self::assertSame(Comparison::NotLookedAt, Comparison::between(Levels::mm('180'), null));

@@ -52,8 +52,10 @@ final class FunctionTestTest extends TestCase
     ];
 
     #[DataProvider('steps')]
-    public function test_a_step_that_responds_otherwise_ends_the_test_and_weighs_what_it_can_do(string $id, int $at): void
-    {
+    public function test_a_step_that_responds_otherwise_ends_the_test_and_weighs_what_it_can_do(
+        string $id,
+        int $at,
+    ): void {
         $check = RealCatalogue::get()->checks[$id];
         $run = TestRun::ended([
             ...array_slice(self::allAsExpected($check), 0, $at),
@@ -78,7 +80,11 @@ final class FunctionTestTest extends TestCase
         self::assertSame(['axles_in_angle'], $check->figures());
         $figures = $catalogue->model('ardlow_38x')->stated($check->figures());
 
-        $verdict = (new JudgeFunctionTest)->judge($check, TestRun::ended([StepResponse::otherwise('It went on.')]), $figures);
+        $verdict = (new JudgeFunctionTest())->judge(
+            $check,
+            TestRun::ended([StepResponse::otherwise('It went on.')]),
+            $figures,
+        );
 
         $figure = $verdict->reason->figures['axles_in_angle'];
         self::assertInstanceOf(Quantity::class, $figure);
@@ -102,7 +108,11 @@ final class FunctionTestTest extends TestCase
         foreach (self::tests() as $check) {
             $whole = self::allAsExpected($check);
 
-            self::assertSame(Outcome::Stands, (new JudgeFunctionTest)->judge($check, TestRun::ended($whole))->outcome, $check->id);
+            self::assertSame(
+                Outcome::Stands,
+                (new JudgeFunctionTest())->judge($check, TestRun::ended($whole))->outcome,
+                $check->id,
+            );
             self::assertSame(
                 TestRunFault::NoReason,
                 self::fault($check, TestRun::ended(array_slice($whole, 0, -1))),
@@ -114,10 +124,16 @@ final class FunctionTestTest extends TestCase
     public function test_a_test_that_was_broken_off_proves_nothing_and_begins_again(): void
     {
         $check = RealCatalogue::get()->checks['mew-cycle-ground'];
-        $verdict = (new JudgeFunctionTest)->judge($check, TestRun::brokenOff([StepResponse::asExpected()], 'Somebody came into the area.'));
+        $verdict = (new JudgeFunctionTest())->judge(
+            $check,
+            TestRun::brokenOff([StepResponse::asExpected()], 'Somebody came into the area.'),
+        );
 
         self::assertSame(Outcome::Open, $verdict->outcome);
-        self::assertSame(['done' => '1', 'count' => '3', 'because' => 'Somebody came into the area.'], $verdict->reason->figures);
+        self::assertSame(
+            ['done' => '1', 'count' => '3', 'because' => 'Somebody came into the area.'],
+            $verdict->reason->figures,
+        );
         self::assertSame('test.begin_again', $verdict->act?->key);
     }
 
@@ -128,9 +144,20 @@ final class FunctionTestTest extends TestCase
         $bad = StepResponse::otherwise('It drifts.');
 
         self::assertSame(TestRunFault::TooManySteps, self::fault($check, TestRun::ended([$good, $good, $good, $good])));
-        self::assertSame(TestRunFault::WentOn, self::fault($check, TestRun::ended([$bad, $good])), 'nothing is tried after a step that failed');
-        self::assertSame(TestRunFault::NothingLeft, self::fault($check, TestRun::brokenOff([$good, $good, $good], 'Called away.')));
-        self::assertSame(TestRunFault::NothingLeft, self::fault($check, TestRun::brokenOff([$bad], 'Called away.')), 'a failure is not hidden behind a reason');
+        self::assertSame(
+            TestRunFault::WentOn,
+            self::fault($check, TestRun::ended([$bad, $good])),
+            'nothing is tried after a step that failed',
+        );
+        self::assertSame(
+            TestRunFault::NothingLeft,
+            self::fault($check, TestRun::brokenOff([$good, $good, $good], 'Called away.')),
+        );
+        self::assertSame(
+            TestRunFault::NothingLeft,
+            self::fault($check, TestRun::brokenOff([$bad], 'Called away.')),
+            'a failure is not hidden behind a reason',
+        );
         foreach ([fn () => StepResponse::otherwise(' '), fn () => TestRun::brokenOff([$good], ' ')] as $silent) {
             try {
                 $silent();
@@ -145,7 +172,11 @@ final class FunctionTestTest extends TestCase
     {
         // The crush alarm turns steady after more than ten seconds: common practice, no source.
         $check = RealCatalogue::get()->checks['mew-crush-trip'];
-        $run = static fn (?int $seconds): TestRun => TestRun::ended([StepResponse::asExpected(), StepResponse::asExpected($seconds), StepResponse::asExpected()]);
+        $run = static fn (?int $seconds): TestRun => TestRun::ended([
+            StepResponse::asExpected(),
+            StepResponse::asExpected($seconds),
+            StepResponse::asExpected(),
+        ]);
 
         self::assertSame(TestRunFault::HeldTooShort, self::fault($check, $run(10)));
         self::assertNull(self::fault($check, $run(11)));
@@ -166,10 +197,34 @@ final class FunctionTestTest extends TestCase
     {
         $tests = array_map(static fn (Check $check): string => $check->id, self::tests());
 
-        foreach (['saf-work-lock', 'brk-drive', 'mst-lift-tilt', 'saf-seat-switch', 'pto-interlock', 'gen-estop', 'ltw-mast', 'mew-estop-ground', 'mew-enable-ground',
-            'mew-axle-raise', 'mew-axle-extend-lock', 'mew-env-angle', 'mew-env-length', 'mew-aux-ground',
-            'mew-emerg-lower', 'mew-estop-platform',
-            'mew-foot-nofunction', 'mew-deadman', 'mew-tilt-alarm', 'mew-drive-enable', 'mew-enable-window', 'mew-aux-platform', 'mew-pothole-deploy', 'mew-crush-trip'] as $id) {
+        foreach (
+            [
+                'saf-work-lock',
+                'brk-drive',
+                'mst-lift-tilt',
+                'saf-seat-switch',
+                'pto-interlock',
+                'gen-estop',
+                'ltw-mast',
+                'mew-estop-ground',
+                'mew-enable-ground',
+                'mew-axle-raise',
+                'mew-axle-extend-lock',
+                'mew-env-angle',
+                'mew-env-length',
+                'mew-aux-ground',
+                'mew-emerg-lower',
+                'mew-estop-platform',
+                'mew-foot-nofunction',
+                'mew-deadman',
+                'mew-tilt-alarm',
+                'mew-drive-enable',
+                'mew-enable-window',
+                'mew-aux-platform',
+                'mew-pothole-deploy',
+                'mew-crush-trip',
+            ] as $id
+        ) {
             self::assertContains($id, $tests);
         }
         foreach (self::tests() as $check) {
@@ -192,6 +247,8 @@ final class FunctionTestTest extends TestCase
     /** @return list<Check> */
     private static function tests(): array
     {
-        return array_values(array_filter(RealCatalogue::get()->checks, static fn (Check $check): bool => $check->test !== []));
+        return array_values(
+            array_filter(RealCatalogue::get()->checks, static fn (Check $check): bool => $check->test !== []),
+        );
     }
 }

@@ -75,10 +75,20 @@ final class CanonicalJsonTest extends TestCase
 
     public function test_what_is_read_back_is_written_the_same_again(): void
     {
-        $this->limitTo(300)->forAll(Generators::seq(Generators::oneOf(Generators::int(), Generators::float(), Generators::string(), Generators::bool())))
+        $this->limitTo(300)
+            ->forAll(
+                Generators::seq(
+                    Generators::oneOf(Generators::int(), Generators::float(), Generators::string(), Generators::bool()),
+                ),
+            )
             ->then(static function (array $values): void {
                 $keyed = array_combine(array_map(static fn (int $at): string => "k{$at}", array_keys($values)), $values);
-                $keyed = array_map(static fn (mixed $value): mixed => is_string($value) ? mb_convert_encoding($value, 'UTF-8', 'ISO-8859-1') : $value, $keyed);
+                $keyed = array_map(
+                    static fn (mixed $value): mixed => is_string($value)
+                        ? mb_convert_encoding($value, 'UTF-8', 'ISO-8859-1')
+                        : $value,
+                    $keyed,
+                );
                 $text = CanonicalJson::encode((object) $keyed);
                 self::assertSame($text, CanonicalJson::encode(json_decode($text)));
                 self::assertSame($text, CanonicalJson::encode((object) array_reverse($keyed, true)));

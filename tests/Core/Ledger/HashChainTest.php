@@ -25,7 +25,10 @@ final class HashChainTest extends TestCase
     #[DataProvider('digests')]
     public function test_the_digest_is_the_published_one(array $inputs, array $expected): void
     {
-        self::assertSame($expected['sha256'], HashChain::hash(str_repeat($inputs['text'], (int) ($inputs['repeat'] ?? 1))));
+        self::assertSame(
+            $expected['sha256'],
+            HashChain::hash(str_repeat($inputs['text'], (int) ($inputs['repeat'] ?? 1))),
+        );
     }
 
     public function test_a_chain_that_nobody_touched_holds_to_its_last_entry(): void
@@ -42,7 +45,13 @@ final class HashChainTest extends TestCase
     {
         $chain = self::chain(7);
         $forged = $chain;
-        $forged[4] = new ChainedEntry($chain[4]->id, 5, str_replace('"value":5', '"value":9', $chain[4]->text), $chain[4]->previousHash, $chain[4]->hash);
+        $forged[4] = new ChainedEntry(
+            $chain[4]->id,
+            5,
+            str_replace('"value":5', '"value":9', $chain[4]->text),
+            $chain[4]->previousHash,
+            $chain[4]->hash,
+        );
         foreach ([$chain, $forged] as $entries) {
             foreach ([1, 2, 3, 7] as $size) {
                 $report = array_reduce(array_chunk($entries, $size), HashChain::follow(...), ChainReport::begun());
@@ -59,7 +68,13 @@ final class HashChainTest extends TestCase
     public function test_a_changed_figure_breaks_the_chain_at_its_own_entry(): void
     {
         $chain = self::chain(4);
-        $chain[1] = new ChainedEntry($chain[1]->id, 2, str_replace('"value":2', '"value":9', $chain[1]->text), $chain[1]->previousHash, $chain[1]->hash);
+        $chain[1] = new ChainedEntry(
+            $chain[1]->id,
+            2,
+            str_replace('"value":2', '"value":9', $chain[1]->text),
+            $chain[1]->previousHash,
+            $chain[1]->hash,
+        );
 
         $this->assertBrokenAt(2, LinkFault::ContentChanged, $chain);
     }
@@ -103,7 +118,12 @@ final class HashChainTest extends TestCase
         $chain = [];
         $previous = HashChain::GENESIS;
         for ($sequence = 1; $sequence <= $length; $sequence++) {
-            $text = CanonicalJson::encode(['id' => "entry-{$sequence}", 'sequence' => $sequence, 'value' => $sequence, 'previous_hash' => $previous]);
+            $text = CanonicalJson::encode([
+                'id' => "entry-{$sequence}",
+                'sequence' => $sequence,
+                'value' => $sequence,
+                'previous_hash' => $previous,
+            ]);
             $chain[] = new ChainedEntry("entry-{$sequence}", $sequence, $text, $previous, HashChain::hash($text));
             $previous = HashChain::hash($text);
         }

@@ -14,7 +14,9 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Levels;
 
-/** A meter never runs back and never gains more than 24 hours a day: a fact of the trade, common practice, no source. */
+/**
+ * A meter never runs back and never gains more than 24 hours a day: a fact of the trade, common practice, no source.
+ */
 final class HourMeterReadingTest extends TestCase
 {
     #[TestWith(['1842.3', Outcome::Stands, false], 'not used')]
@@ -37,14 +39,20 @@ final class HourMeterReadingTest extends TestCase
 
     public function test_the_first_reading_of_a_machine_stands(): void
     {
-        $verdict = (new HourMeterReading(Levels::hourMeter(), MeterHistory::none()))->judge(Quantity::of('4.1', Unit::Hour));
+        $verdict = (new HourMeterReading(Levels::hourMeter(), MeterHistory::none()))->judge(
+            Quantity::of('4.1', Unit::Hour),
+        );
 
         self::assertSame(Outcome::Stands, $verdict->outcome);
     }
 
     private function afterTwoDays(string $reading): Verdict
     {
-        $history = MeterHistory::of(Quantity::of('1842.3', Unit::Hour), new \DateTimeImmutable('2026-11-19T07:40:00Z'), new \DateTimeImmutable('2026-11-21T07:40:00Z'));
+        $history = MeterHistory::of(
+            Quantity::of('1842.3', Unit::Hour),
+            new \DateTimeImmutable('2026-11-19T07:40:00Z'),
+            new \DateTimeImmutable('2026-11-21T07:40:00Z'),
+        );
 
         return (new HourMeterReading(Levels::hourMeter(), $history))->judge(Quantity::of($reading, Unit::Hour));
     }

@@ -32,7 +32,11 @@ final class PaperTest extends TestCase
         foreach (PublishedValues::entries() as $entry) {
             if (in_array($entry['fn'], ['add_months_clamped', 'loler_next', 'a92_due'], true)) {
                 foreach ($entry['examples'] as $example) {
-                    yield "{$example['id']}: {$entry['source']}" => [$entry['fn'], $example['inputs'], $example['expected']];
+                    yield "{$example['id']}: {$entry['source']}" => [
+                        $entry['fn'],
+                        $example['inputs'],
+                        $example['expected'],
+                    ];
                 }
             }
         }
@@ -45,13 +49,22 @@ final class PaperTest extends TestCase
     #[DataProvider('published')]
     public function test_a_term_ends_on_the_published_day(string $fn, array $in, array $expected): void
     {
-        $due = static fn (string $from, int $months): string => Term::of(Paper::dated($months), CalendarDate::parse($from))->day->text();
+        $due = static fn (string $from, int $months): string => Term::of(
+            Paper::dated($months),
+            CalendarDate::parse($from),
+        )->day->text();
         $actual = match ($fn) {
             'add_months_clamped' => ['date' => CalendarDate::parse($in['date'])->plusMonths($in['months'])->text()],
             'loler_next' => ['next' => $due($in['last'], $in['lifts_persons'] || $in['accessory'] ? 6 : 12)],
             'a92_due' => [
                 'frequent_by_date' => $due($in['last_frequent'], 3),
-                'frequent_by_hours' => Term::of(Paper::dated(3, 150), CalendarDate::parse($in['last_frequent']), Quantity::of($in['hours_at_frequent'], Unit::Hour))->hours?->decimal(0, RoundingMode::HALF_UP)->toInt(),
+                'frequent_by_hours' => Term::of(
+                    Paper::dated(3, 150),
+                    CalendarDate::parse($in['last_frequent']),
+                    Quantity::of($in['hours_at_frequent'], Unit::Hour),
+                )
+                    ->hours?->decimal(0, RoundingMode::HALF_UP)
+                    ->toInt(),
                 'annual_by' => $due($in['last_annual'], 13),
             ],
             default => self::fail("Nothing computes {$fn}."),
@@ -60,18 +73,30 @@ final class PaperTest extends TestCase
         self::assertSame($expected, $actual);
     }
 
-    /** The terms of the checks that ship are those of the rules: LOLER reg. 9(3)(a), ANSI A92.22 from memory, to be confirmed. */
+    /**
+     * The terms of the checks that ship are those of the rules: LOLER reg. 9(3)(a), ANSI A92.22 from memory, to be
+     * confirmed.
+     */
     public function test_the_checks_ask_for_the_months_of_the_rules(): void
     {
         $months = static fn (string $id): ?int => RealCatalogue::get()->checks[$id]->paper?->months;
 
         self::assertSame(6, $months('doc-thorough-exam'));
         self::assertSame(12, $months('doc-thorough-exam-lifting'));
-        self::assertSame([3, 150], [$months('doc-frequent-inspection'), RealCatalogue::get()->checks['doc-frequent-inspection']->paper?->hours]);
+        self::assertSame(
+            [3, 150],
+            [
+                $months('doc-frequent-inspection'),
+                RealCatalogue::get()->checks['doc-frequent-inspection']->paper?->hours,
+            ],
+        );
         self::assertSame(13, $months('doc-annual-inspection'));
     }
 
-    /** A property over twenty years of days: the calendar agrees with the one of PHP, and a longer term never ends earlier. */
+    /**
+     * A property over twenty years of days: the calendar agrees with the one of PHP, and a longer term never ends
+     * earlier.
+     */
     public function test_days_and_months_agree_with_another_calendar(): void
     {
         $first = CalendarDate::parse('2019-12-31');
@@ -89,7 +114,9 @@ final class PaperTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function noDays(): iterable
     {
-        foreach (['', '2026-02-29', '2026-13-01', '26-01-01', '2026-1-1', '01.01.2026', '2026-00-10', "2026-01-01\n"] as $text) {
+        foreach (
+            ['', '2026-02-29', '2026-13-01', '26-01-01', '2026-1-1', '01.01.2026', '2026-00-10', "2026-01-01\n"] as $text
+        ) {
             yield "'{$text}'" => [$text];
         }
     }
@@ -118,14 +145,28 @@ final class PaperTest extends TestCase
     public function test_a_day_that_has_not_come_yet_cannot_stand_on_a_paper(): void
     {
         $this->expectException(NotADate::class);
-        (new JudgePaper($this->check('saf-extinguisher-tag')))->dated(Paper::dated(6), CalendarDate::parse('2026-11-26'), null, $this->days('2026-11-25', '2026-11-26'));
+        (new JudgePaper($this->check('saf-extinguisher-tag')))->dated(
+            Paper::dated(6),
+            CalendarDate::parse('2026-11-26'),
+            null,
+            $this->days('2026-11-25', '2026-11-26'),
+        );
     }
 
     public function test_hours_that_come_first_end_the_term(): void
     {
         $judge = new JudgePaper($this->check('doc-frequent-inspection'));
-        $at = static fn (string $hours): HireDays => new HireDays(CalendarDate::parse('2026-11-25'), CalendarDate::parse('2026-11-30'), Quantity::of($hours, Unit::Hour));
-        $on = fn (string $now) => $judge->dated(Paper::dated(3, 150), CalendarDate::parse('2026-11-01'), Quantity::of(412, Unit::Hour), $at($now));
+        $at = static fn (string $hours): HireDays => new HireDays(
+            CalendarDate::parse('2026-11-25'),
+            CalendarDate::parse('2026-11-30'),
+            Quantity::of($hours, Unit::Hour),
+        );
+        $on = fn (string $now) => $judge->dated(
+            Paper::dated(3, 150),
+            CalendarDate::parse('2026-11-01'),
+            Quantity::of(412, Unit::Hour),
+            $at($now),
+        );
 
         self::assertSame(Outcome::Stands, $on('561.9')->outcome);
         self::assertSame('paper.hours_over', $on('562')->reason->key);
@@ -172,7 +213,12 @@ final class PaperTest extends TestCase
 
     public function test_an_extinguisher_tag_that_ran_out_keeps_the_machine_here_and_stops_nothing(): void
     {
-        $verdict = (new JudgePaper($this->check('saf-extinguisher-tag')))->dated(Paper::dated(6), CalendarDate::parse('2026-01-10'), null, $this->days('2026-11-25', '2026-11-30'));
+        $verdict = (new JudgePaper($this->check('saf-extinguisher-tag')))->dated(
+            Paper::dated(6),
+            CalendarDate::parse('2026-01-10'),
+            null,
+            $this->days('2026-11-25', '2026-11-30'),
+        );
 
         self::assertSame(Outcome::Attend, $verdict->outcome);
         self::assertSame(['2026-01-10 + 6 mo = 2026-07-10'], $verdict->working);

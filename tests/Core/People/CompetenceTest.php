@@ -22,7 +22,11 @@ final class CompetenceTest extends TestCase
     #[TestWith(['2026-11-24', false], 'the day after it does not')]
     public function test_a_qualification_is_valid_to_its_last_day(string $until, bool $may): void
     {
-        $missing = $this->competence(['platforms' => $until])->missing(AskedFor::Operate, $this->features('ardlow_20b'), CalendarDate::parse('2026-11-25'));
+        $missing = $this->competence(['platforms' => $until])->missing(
+            AskedFor::Operate,
+            $this->features('ardlow_20b'),
+            CalendarDate::parse('2026-11-25'),
+        );
 
         self::assertSame($may, $missing === null);
         self::assertSame($may ? null : $until, $missing?->ranOut?->text());
@@ -32,13 +36,39 @@ final class CompetenceTest extends TestCase
     {
         $today = CalendarDate::parse('2026-11-25');
         $all = array_column(RealCatalogue::get()->qualifications, 'id');
-        foreach (['dromvik_14c' => 'earthmoving', 'wexmoor_l7' => 'earthmoving', 'eskrigg_3s' => 'earthmoving', 'orrick_20e' => 'lift_trucks', 'fenwold_p20' => 'lift_trucks', 'orrick_rt30' => 'lift_trucks', 'tarnhay_t9' => 'telehandlers',
-            'ardlow_38x' => 'platforms', 'pennick_m5' => 'platforms', 'brennock_g20' => 'generators', 'skarrow_lt9' => 'generators', 'mossgill_122' => 'turf', 'mossgill_t26' => 'turf'] as $model => $needed) {
+        foreach (
+            [
+                'dromvik_14c' => 'earthmoving',
+                'wexmoor_l7' => 'earthmoving',
+                'eskrigg_3s' => 'earthmoving',
+                'orrick_20e' => 'lift_trucks',
+                'fenwold_p20' => 'lift_trucks',
+                'orrick_rt30' => 'lift_trucks',
+                'tarnhay_t9' => 'telehandlers',
+                'ardlow_38x' => 'platforms',
+                'pennick_m5' => 'platforms',
+                'brennock_g20' => 'generators',
+                'skarrow_lt9' => 'generators',
+                'mossgill_122' => 'turf',
+                'mossgill_t26' => 'turf',
+            ] as $model => $needed
+        ) {
             $features = $this->features($model);
-            self::assertSame($needed, $this->competence([])->missing(AskedFor::Operate, $features, $today)?->qualification->id, $model);
-            self::assertNull($this->competence([$needed => '2027-01-01'])->missing(AskedFor::Operate, $features, $today), $model);
+            self::assertSame(
+                $needed,
+                $this->competence([])->missing(AskedFor::Operate, $features, $today)?->qualification->id,
+                $model,
+            );
+            self::assertNull(
+                $this->competence([$needed => '2027-01-01'])->missing(AskedFor::Operate, $features, $today),
+                $model,
+            );
             $others = array_fill_keys(array_diff($all, [$needed]), '2027-01-01');
-            self::assertSame($needed, $this->competence($others)->missing(AskedFor::Operate, $features, $today)?->qualification->id, "{$model}: nothing else takes its place");
+            self::assertSame(
+                $needed,
+                $this->competence($others)->missing(AskedFor::Operate, $features, $today)?->qualification->id,
+                "{$model}: nothing else takes its place",
+            );
         }
     }
 
@@ -46,15 +76,37 @@ final class CompetenceTest extends TestCase
     {
         $today = CalendarDate::parse('2026-11-25');
 
-        self::assertSame('repairs', $this->competence(['earthmoving' => '2027-01-01'])->missing(AskedFor::Repair, $this->features('dromvik_14c'), $today)?->qualification->id);
-        self::assertNull($this->competence(['repairs' => '2027-01-01'])->missing(AskedFor::Repair, $this->features('dromvik_14c'), $today));
+        self::assertSame(
+            'repairs',
+            $this->competence(['earthmoving' => '2027-01-01'])->missing(
+                AskedFor::Repair,
+                $this->features('dromvik_14c'),
+                $today,
+            )?->qualification->id,
+        );
+        self::assertNull(
+            $this->competence(['repairs' => '2027-01-01'])->missing(
+                AskedFor::Repair,
+                $this->features('dromvik_14c'),
+                $today,
+            ),
+        );
     }
 
     public function test_a_renewed_one_counts_whichever_comes_first_in_the_book(): void
     {
-        $held = [new HeldQualification('platforms', CalendarDate::parse('2027-05-01')), new HeldQualification('platforms', CalendarDate::parse('2026-05-01'))];
+        $held = [
+            new HeldQualification('platforms', CalendarDate::parse('2027-05-01')),
+            new HeldQualification('platforms', CalendarDate::parse('2026-05-01')),
+        ];
 
-        self::assertNull((new Competence(RealCatalogue::get()->qualifications, $held))->missing(AskedFor::Operate, $this->features('ardlow_20b'), CalendarDate::parse('2026-11-25')));
+        self::assertNull(
+            (new Competence(RealCatalogue::get()->qualifications, $held))->missing(
+                AskedFor::Operate,
+                $this->features('ardlow_20b'),
+                CalendarDate::parse('2026-11-25'),
+            ),
+        );
     }
 
     public function test_the_second_person_is_somebody_and_somebody_else(): void
@@ -62,9 +114,21 @@ final class CompetenceTest extends TestCase
         foreach (RealCatalogue::get()->stages as $stage) {
             $asked = $stage->state->helper === Helper::Present;
 
-            self::assertSame($asked ? SecondPerson::Missing : SecondPerson::NotAsked, SecondPerson::in($stage->state, 'ines', null), $stage->id);
-            self::assertSame($asked ? SecondPerson::IsTheFirst : SecondPerson::NotAsked, SecondPerson::in($stage->state, 'ines', 'ines'), $stage->id);
-            self::assertSame($asked ? SecondPerson::StandsBy : SecondPerson::NotAsked, SecondPerson::in($stage->state, 'ines', 'rafe'), $stage->id);
+            self::assertSame(
+                $asked ? SecondPerson::Missing : SecondPerson::NotAsked,
+                SecondPerson::in($stage->state, 'ines', null),
+                $stage->id,
+            );
+            self::assertSame(
+                $asked ? SecondPerson::IsTheFirst : SecondPerson::NotAsked,
+                SecondPerson::in($stage->state, 'ines', 'ines'),
+                $stage->id,
+            );
+            self::assertSame(
+                $asked ? SecondPerson::StandsBy : SecondPerson::NotAsked,
+                SecondPerson::in($stage->state, 'ines', 'rafe'),
+                $stage->id,
+            );
         }
     }
 
@@ -76,6 +140,18 @@ final class CompetenceTest extends TestCase
     /** @param  array<string, string>  $held last day by qualification */
     private function competence(array $held): Competence
     {
-        return new Competence(RealCatalogue::get()->qualifications, array_values(array_map(static fn (string $id, string $until): HeldQualification => new HeldQualification($id, CalendarDate::parse($until)), array_keys($held), $held)));
+        return new Competence(
+            RealCatalogue::get()->qualifications,
+            array_values(
+                array_map(
+                    static fn (string $id, string $until): HeldQualification => new HeldQualification(
+                        $id,
+                        CalendarDate::parse($until),
+                    ),
+                    array_keys($held),
+                    $held,
+                ),
+            ),
+        );
     }
 }

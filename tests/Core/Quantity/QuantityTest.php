@@ -23,10 +23,30 @@ final class QuantityTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, mixed}> */
     public static function publishedConversions(): iterable
     {
-        $names = ['us_gal' => Unit::GallonUs, 'imp_gal' => Unit::GallonImperial, 'L' => Unit::Litre, 'psi' => Unit::PoundForcePerSquareInch, 'kPa' => Unit::Kilopascal, 'bar' => Unit::Bar, 'C' => Unit::Celsius, 'F' => Unit::Fahrenheit, 'K' => Unit::Kelvin, 'in' => Unit::Inch, 'mm' => Unit::Millimetre, 'm' => Unit::Metre];
+        $names = [
+            'us_gal' => Unit::GallonUs,
+            'imp_gal' => Unit::GallonImperial,
+            'L' => Unit::Litre,
+            'psi' => Unit::PoundForcePerSquareInch,
+            'kPa' => Unit::Kilopascal,
+            'bar' => Unit::Bar,
+            'C' => Unit::Celsius,
+            'F' => Unit::Fahrenheit,
+            'K' => Unit::Kelvin,
+            'in' => Unit::Inch,
+            'mm' => Unit::Millimetre,
+            'm' => Unit::Metre,
+        ];
         foreach (PublishedValues::examples('S-001', 'S-002', 'S-004', 'S-006') as $source => [$inputs, $expected]) {
             if (isset($inputs['from'], $inputs['to'], $names[$inputs['from']], $names[$inputs['to']])) {
-                yield $source => [['value' => (string) $inputs['value'], 'from' => $names[$inputs['from']], 'to' => $names[$inputs['to']]], $expected['value']];
+                yield $source => [
+                    [
+                        'value' => (string) $inputs['value'],
+                        'from' => $names[$inputs['from']],
+                        'to' => $names[$inputs['to']],
+                    ],
+                    $expected['value'],
+                ];
             }
         }
     }
@@ -35,7 +55,10 @@ final class QuantityTest extends TestCase
     #[DataProvider('publishedConversions')]
     public function test_conversions_agree_with_published_values(array $inputs, float|int $expected): void
     {
-        $converted = Quantity::of($inputs['value'], $inputs['from'])->in($inputs['to'])->decimal(12, RoundingMode::HALF_UP)->toFloat();
+        $converted = Quantity::of($inputs['value'], $inputs['from'])
+            ->in($inputs['to'])
+            ->decimal(12, RoundingMode::HALF_UP)
+            ->toFloat();
 
         self::assertEqualsWithDelta($expected, $converted, max(1e-6, abs($expected) * 1e-11));
     }
@@ -103,6 +126,14 @@ final class QuantityTest extends TestCase
 
     public function test_a_litre_is_written_so_that_nobody_reads_a_one(): void
     {
-        self::assertSame(['L', '°C', 'mm', 'bar'], array_map(static fn (Unit $unit): string => $unit->symbol(), [Unit::Litre, Unit::Celsius, Unit::Millimetre, Unit::Bar]));
+        self::assertSame(
+            ['L', '°C', 'mm', 'bar'],
+            array_map(static fn (Unit $unit): string => $unit->symbol(), [
+                Unit::Litre,
+                Unit::Celsius,
+                Unit::Millimetre,
+                Unit::Bar,
+            ]),
+        );
     }
 }

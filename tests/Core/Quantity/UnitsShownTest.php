@@ -49,14 +49,19 @@ final class UnitsShownTest extends TestCase
 
     public function test_two_figures_that_differ_in_their_own_unit_differ_in_the_other_one_too(): void
     {
-        $this->forAll(Generators::choose(0, 40000), Generators::choose(0, 2), Generators::elements(...array_filter(Unit::cases(), static fn (Unit $unit): bool => $unit->customary() !== null)))
-            ->then(static function (int $digits, int $places, Unit $unit): void {
-                $step = Quantity::of('1', $unit)->dividedBy(10 ** $places);
-                // A figure that ends in nothing loses that place: the neighbour above shows how many it has.
-                $figure = $step->times($digits - $digits % 10 + 1);
+        $this->forAll(
+            Generators::choose(0, 40000),
+            Generators::choose(0, 2),
+            Generators::elements(
+                ...array_filter(Unit::cases(), static fn (Unit $unit): bool => $unit->customary() !== null),
+            ),
+        )->then(static function (int $digits, int $places, Unit $unit): void {
+            $step = Quantity::of('1', $unit)->dividedBy(10 ** $places);
+            // A figure that ends in nothing loses that place: the neighbour above shows how many it has.
+            $figure = $step->times($digits - ($digits % 10) + 1);
 
-                self::assertNotSame(UnitsShown::Us->write($figure), UnitsShown::Us->write($figure->plus($step)));
-            });
+            self::assertNotSame(UnitsShown::Us->write($figure), UnitsShown::Us->write($figure->plus($step)));
+        });
     }
 
     public function test_a_yard_that_reads_one_school_shows_it_to_whoever_chose_nothing(): void

@@ -60,7 +60,10 @@ final class JudgeReadingTest extends TestCase
     #[TestWith(['2.1', false], 'more are not')]
     public function test_the_slope_is_held_to_its_limit(string $degrees, bool $valid): void
     {
-        $held = [Observed::measured('level_ground', Quantity::of($degrees, Unit::Degree)), ...array_slice($this->allHeld(), 1)];
+        $held = [
+            Observed::measured('level_ground', Quantity::of($degrees, Unit::Degree)),
+            ...array_slice($this->allHeld(), 1),
+        ];
 
         self::assertSame($valid, $this->glass('30', 'cold_isolated', $held)->isValid);
     }
@@ -113,20 +116,37 @@ final class JudgeReadingTest extends TestCase
         $check = $this->catalogue->check('eng-oil-stick');
         $stage = $this->catalogue->stage('cold_isolated');
         $conditions = array_map($this->catalogue->condition(...), $check->conditions);
-        $held = [Observed::measured('level_ground', Quantity::of('0', Unit::Degree)), Observed::measured('engine_off_10_min', Quantity::of('30', Unit::Minute)), Observed::seen('wiped_twice')];
+        $held = [
+            Observed::measured('level_ground', Quantity::of('0', Unit::Degree)),
+            Observed::measured('engine_off_10_min', Quantity::of('30', Unit::Minute)),
+            Observed::seen('wiped_twice'),
+        ];
         $judge = new JudgeReading($check, Levels::dipstick(), $conditions);
 
-        self::assertFalse($judge->judge(new Observation(Levels::mm('10'), $held, Face::Hot), $stage, MeterHistory::none())->isValid);
-        self::assertTrue($judge->judge(new Observation(Levels::mm('10'), $held, Face::Cold), $stage, MeterHistory::none())->isValid);
+        self::assertFalse(
+            $judge->judge(new Observation(Levels::mm('10'), $held, Face::Hot), $stage, MeterHistory::none())->isValid,
+        );
+        self::assertTrue(
+            $judge->judge(new Observation(Levels::mm('10'), $held, Face::Cold), $stage, MeterHistory::none())->isValid,
+        );
     }
 
     #[TestWith(['saf-guards', Outcome::Stop], 'a stop check')]
     #[TestWith(['cab-floor', Outcome::Attend], 'a hold check')]
     public function test_what_is_amiss_weighs_as_much_as_its_check(string $check, Outcome $outcome): void
     {
-        self::assertSame($outcome, (new JudgeLook)->judge($this->catalogue->check($check), LookAnswer::Amiss)->outcome);
-        self::assertSame(Outcome::Open, (new JudgeLook)->judge($this->catalogue->check($check), LookAnswer::CannotTell)->outcome);
-        self::assertSame(Outcome::Stands, (new JudgeLook)->judge($this->catalogue->check($check), LookAnswer::AsItShouldBe)->outcome);
+        self::assertSame(
+            $outcome,
+            (new JudgeLook())->judge($this->catalogue->check($check), LookAnswer::Amiss)->outcome,
+        );
+        self::assertSame(
+            Outcome::Open,
+            (new JudgeLook())->judge($this->catalogue->check($check), LookAnswer::CannotTell)->outcome,
+        );
+        self::assertSame(
+            Outcome::Stands,
+            (new JudgeLook())->judge($this->catalogue->check($check), LookAnswer::AsItShouldBe)->outcome,
+        );
     }
 
     /** @param  list<Observed>  $held */
@@ -135,8 +155,11 @@ final class JudgeReadingTest extends TestCase
         $check = $this->catalogue->check('hyd-level-glass');
         $conditions = array_map($this->catalogue->condition(...), $check->conditions);
 
-        return (new JudgeReading($check, Levels::glass(), $conditions))
-            ->judge(new Observation(Levels::mm($level), $held, null, $look), $this->catalogue->stage($present), MeterHistory::none());
+        return (new JudgeReading($check, Levels::glass(), $conditions))->judge(
+            new Observation(Levels::mm($level), $held, null, $look),
+            $this->catalogue->stage($present),
+            MeterHistory::none(),
+        );
     }
 
     /** @return list<Observed> */

@@ -57,7 +57,10 @@ final class LevelReadingTest extends TestCase
             self::assertNotNull($added);
             $after = $level->plus(Quantity::of($added->volume->ratioTo($glass->fluid->perUnit), Unit::Millimetre));
             self::assertFalse($after->isGreaterThan($glass->marks->full));
-            self::assertTrue($glass->marks->full->minus($after)->isLessThan(Levels::mm('1.64')), 'less than a tenth of a litre is missing');
+            self::assertTrue(
+                $glass->marks->full->minus($after)->isLessThan(Levels::mm('1.64')),
+                'less than a tenth of a litre is missing',
+            );
         });
     }
 
@@ -66,9 +69,14 @@ final class LevelReadingTest extends TestCase
         $weight = static fn (Outcome $outcome): int => match ($outcome) {
             Outcome::Stop => 2, Outcome::Attend => 1, default => 0
         };
-        $this->forAll(Generators::choose(-120, 220), Generators::choose(0, 100))->then(static function (int $tenths, int $more) use ($weight): void {
+        $this->forAll(Generators::choose(-120, 220), Generators::choose(0, 100))->then(static function (
+            int $tenths,
+            int $more,
+        ) use ($weight): void {
             $lower = (new DipstickReading(Levels::dipstick(), Face::Cold))->judge(Levels::mm((string) ($tenths / 10)));
-            $higher = (new DipstickReading(Levels::dipstick(), Face::Cold))->judge(Levels::mm((string) (min(220, $tenths + $more) / 10)));
+            $higher = (new DipstickReading(Levels::dipstick(), Face::Cold))->judge(
+                Levels::mm((string) (min(220, $tenths + $more) / 10)),
+            );
             self::assertGreaterThanOrEqual($weight($higher->outcome), $weight($lower->outcome));
         });
     }
@@ -79,7 +87,10 @@ final class LevelReadingTest extends TestCase
     #[TestWith([Face::Hot, '26', Outcome::Stands], 'the same level is right on the hot face')]
     public function test_each_face_of_a_dipstick_has_its_own_band(Face $face, string $level, Outcome $outcome): void
     {
-        self::assertSame($outcome, (new DipstickReading(Levels::dipstick(), $face))->judge(Levels::mm($level))->outcome);
+        self::assertSame(
+            $outcome,
+            (new DipstickReading(Levels::dipstick(), $face))->judge(Levels::mm($level))->outcome,
+        );
     }
 
     public function test_the_lower_half_of_a_dipstick_stands_and_offers_a_top_up(): void
@@ -93,13 +104,22 @@ final class LevelReadingTest extends TestCase
 
     public function test_a_blade_without_oil_stops_the_machine(): void
     {
-        self::assertSame(Outcome::Stop, (new DipstickReading(Levels::dipstick(), Face::Cold))->judge(Levels::mm('-12'))->outcome);
+        self::assertSame(
+            Outcome::Stop,
+            (new DipstickReading(Levels::dipstick(), Face::Cold))->judge(Levels::mm('-12'))->outcome,
+        );
     }
 
     public function test_an_empty_bottle_stops_what_needs_it_and_only_charges_what_does_not(): void
     {
-        self::assertSame(Outcome::Stop, (new TankColumnReading(Levels::column(Need::ToRun)))->judge(Levels::mm('0'))->outcome);
-        self::assertSame(Outcome::Attend, (new TankColumnReading(Levels::column(Need::ForTheHire)))->judge(Levels::mm('0'))->outcome);
+        self::assertSame(
+            Outcome::Stop,
+            (new TankColumnReading(Levels::column(Need::ToRun)))->judge(Levels::mm('0'))->outcome,
+        );
+        self::assertSame(
+            Outcome::Attend,
+            (new TankColumnReading(Levels::column(Need::ForTheHire)))->judge(Levels::mm('0'))->outcome,
+        );
     }
 
     #[TestWith(['3', Outcome::Stands], 'all there')]
@@ -107,7 +127,10 @@ final class LevelReadingTest extends TestCase
     #[TestWith(['4', Outcome::Attend], 'one too many')]
     public function test_keys_are_counted_against_what_belongs_to_the_machine(string $counted, Outcome $outcome): void
     {
-        self::assertSame($outcome, (new CountReading(Levels::keys(3)))->judge(Quantity::of($counted, Unit::Piece))->outcome);
+        self::assertSame(
+            $outcome,
+            (new CountReading(Levels::keys(3)))->judge(Quantity::of($counted, Unit::Piece))->outcome,
+        );
     }
 
     public function test_marks_that_do_not_rise_are_refused(): void

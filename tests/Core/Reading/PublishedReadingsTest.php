@@ -63,30 +63,57 @@ final class PublishedReadingsTest extends TestCase
             'fork_tip_difference' => static function (array $in): array {
                 $tips = new ForkTips(self::of($in['blade_length_mm'], Unit::Millimetre), self::source());
 
-                return ['limit_mm' => $tips->limit()->decimal(6, RoundingMode::HALF_UP)->toFloat(), 'withdraw' => self::stops($tips, $in['difference_mm'], Unit::Millimetre)];
+                return [
+                    'limit_mm' => $tips->limit()->decimal(6, RoundingMode::HALF_UP)->toFloat(),
+                    'withdraw' => self::stops($tips, $in['difference_mm'], Unit::Millimetre),
+                ];
             },
             'fork_angle' => static function (array $in): array {
                 $angle = new ForkAngle(self::of($in['original_deg'], Unit::Degree), self::source());
 
-                return ['deviation_deg' => $angle->deviation(self::of($in['measured_deg'], Unit::Degree))->decimal(6, RoundingMode::HALF_UP)->toFloat(), 'withdraw' => self::stops($angle, $in['measured_deg'], Unit::Degree)];
+                return [
+                    'deviation_deg' => $angle
+                        ->deviation(self::of($in['measured_deg'], Unit::Degree))
+                        ->decimal(6, RoundingMode::HALF_UP)
+                        ->toFloat(),
+                    'withdraw' => self::stops($angle, $in['measured_deg'], Unit::Degree),
+                ];
             },
             'chain_elongation' => static function (array $in): array {
-                $chain = new ChainElongation(self::of($in['pitch_mm'], Unit::Millimetre), $in['pitches'], self::source());
+                $chain = new ChainElongation(
+                    self::of($in['pitch_mm'], Unit::Millimetre),
+                    $in['pitches'],
+                    self::source(),
+                );
 
                 return [
                     'new_mm' => $chain->newLength()->decimal(6, RoundingMode::HALF_UP)->toFloat(),
-                    'elongation_percent' => $chain->elongation(self::of($in['measured_mm'], Unit::Millimetre))->toFloat(),
+                    'elongation_percent' => $chain
+                        ->elongation(self::of($in['measured_mm'], Unit::Millimetre))
+                        ->toFloat(),
                     'limit_mm' => $chain->limit()->decimal(6, RoundingMode::HALF_UP)->toFloat(),
                     'replace' => self::stops($chain, $in['measured_mm'], Unit::Millimetre),
                 ];
             },
-            'tyre_pressure_at' => static fn (array $in): array => ['gauge_kPa' => TyrePressure::at(self::of($in['gauge_kPa'], Unit::Kilopascal), self::of($in['from_C'], Unit::Celsius), self::of($in['to_C'], Unit::Celsius))->decimal(6, RoundingMode::HALF_UP)->toFloat()],
+            'tyre_pressure_at' => static fn (array $in): array => [
+                'gauge_kPa' => TyrePressure::at(
+                    self::of($in['gauge_kPa'], Unit::Kilopascal),
+                    self::of($in['from_C'], Unit::Celsius),
+                    self::of($in['to_C'], Unit::Celsius),
+                )
+                    ->decimal(6, RoundingMode::HALF_UP)
+                    ->toFloat(),
+            ],
             'tyre_underinflated' => static fn (array $in): array => [
                 'ratio' => TyrePressure::share(
                     self::of($in['measured'], Unit::Kilopascal),
                     self::of($in['recommended'], Unit::Kilopascal),
                 )->toFloat(),
-                'deflate_and_inspect' => self::stops(new TyrePressure(self::of($in['recommended'], Unit::Kilopascal), self::source()), $in['measured'], Unit::Kilopascal),
+                'deflate_and_inspect' => self::stops(
+                    new TyrePressure(self::of($in['recommended'], Unit::Kilopascal), self::source()),
+                    $in['measured'],
+                    Unit::Kilopascal,
+                ),
             ],
             'tread_ok' => static function (array $in): ?array {
                 $least = [
@@ -96,24 +123,68 @@ final class PublishedReadingsTest extends TestCase
                     'uk_other' => '1.0',
                 ][$in['regime']] ?? null;
 
-                return $least === null ? null : ['ok' => self::outcome(new TreadDepth(self::of($least, Unit::Millimetre), self::source()), $in['depth_mm'], Unit::Millimetre) === Outcome::Stands];
+                return $least === null
+                    ? null
+                    : [
+                        'ok' => self::outcome(
+                            new TreadDepth(self::of($least, Unit::Millimetre), self::source()),
+                            $in['depth_mm'],
+                            Unit::Millimetre,
+                        ) === Outcome::Stands,
+                    ];
             },
             'sag_verdict' => static function (array $in): array {
-                $verdict = (new TrackSag(self::of($in['min_mm'], Unit::Millimetre), self::of($in['max_mm'], Unit::Millimetre), self::source()))->judge(new Observation(self::of($in['reading_mm'], Unit::Millimetre)));
+                $verdict = (new TrackSag(
+                    self::of($in['min_mm'], Unit::Millimetre),
+                    self::of($in['max_mm'], Unit::Millimetre),
+                    self::source(),
+                ))->judge(new Observation(self::of($in['reading_mm'], Unit::Millimetre)));
 
-                return ['verdict' => ['track.tight' => 'tight', 'track.right' => 'ok', 'track.slack' => 'loose'][$verdict->reason->key]];
+                return [
+                    'verdict' => ['track.tight' => 'tight', 'track.right' => 'ok', 'track.slack' => 'loose'][
+                        $verdict->reason->key
+                    ],
+                ];
             },
-            'soc_from_sg' => static fn (array $in): array => ['soc_percent' => self::charge(ChargeTable::starting(), $in)],
-            'deep_cycle_soc' => static fn (array $in): array => ['soc_percent' => self::charge(ChargeTable::deepCycle(), $in)],
+            'soc_from_sg' => static fn (array $in): array => [
+                'soc_percent' => self::charge(ChargeTable::starting(), $in),
+            ],
+            'deep_cycle_soc' => static fn (array $in): array => [
+                'soc_percent' => self::charge(ChargeTable::deepCycle(), $in),
+            ],
             'sg_corrected' => static function (array $in): ?array {
                 if (! isset($in['temp_F'])) {
-                    return ['sg80' => SpecificGravity::corrected(self::of($in['reading'], Unit::SpecificGravity), self::of($in['temp_C'], Unit::Celsius))->decimal(6, RoundingMode::HALF_UP)->toFloat()];
+                    return [
+                        'sg80' => SpecificGravity::corrected(
+                            self::of($in['reading'], Unit::SpecificGravity),
+                            self::of($in['temp_C'], Unit::Celsius),
+                        )
+                            ->decimal(6, RoundingMode::HALF_UP)
+                            ->toFloat(),
+                    ];
                 }
 
-                return ['sg80' => SpecificGravity::corrected(self::of($in['reading'], Unit::SpecificGravity), self::of($in['temp_F'], Unit::Fahrenheit))->decimal(6, RoundingMode::HALF_UP)->toFloat()];
+                return [
+                    'sg80' => SpecificGravity::corrected(
+                        self::of($in['reading'], Unit::SpecificGravity),
+                        self::of($in['temp_F'], Unit::Fahrenheit),
+                    )
+                        ->decimal(6, RoundingMode::HALF_UP)
+                        ->toFloat(),
+                ];
             },
-            'eg_volume_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byVolume()->freezingPoint(BigRational::of((string) $in['volume_percent']))->decimal(6, RoundingMode::HALF_UP)->toFloat()],
-            'eg_mass_freeze_c' => static fn (array $in): array => ['freeze_c' => GlycolTable::byMass()->freezingPoint(BigRational::of((string) $in['mass_percent']))->decimal(6, RoundingMode::HALF_UP)->toFloat()],
+            'eg_volume_freeze_c' => static fn (array $in): array => [
+                'freeze_c' => GlycolTable::byVolume()
+                    ->freezingPoint(BigRational::of((string) $in['volume_percent']))
+                    ->decimal(6, RoundingMode::HALF_UP)
+                    ->toFloat(),
+            ],
+            'eg_mass_freeze_c' => static fn (array $in): array => [
+                'freeze_c' => GlycolTable::byMass()
+                    ->freezingPoint(BigRational::of((string) $in['mass_percent']))
+                    ->decimal(6, RoundingMode::HALF_UP)
+                    ->toFloat(),
+            ],
             'coolant_exchange_l' => static fn (array $in): ?array => [
                 'drain_and_refill_l' => CoolantFreezePoint::exchange(
                     self::of($in['system_l'], Unit::Litre),
@@ -123,10 +194,23 @@ final class PublishedReadingsTest extends TestCase
                 )->decimal(8, RoundingMode::HALF_UP)->toFloat(),
             ],
             'theil_sen' => static function (array $in): array {
-                $forecast = WearForecast::from(array_map(static fn (int|float $hours, int|float $value): WearPoint => new WearPoint(self::of($hours, Unit::Hour), self::of($value, Unit::Millimetre)), $in['x'], $in['y']));
+                $forecast = WearForecast::from(
+                    array_map(
+                        static fn (int|float $hours, int|float $value): WearPoint => new WearPoint(
+                            self::of($hours, Unit::Hour),
+                            self::of($value, Unit::Millimetre),
+                        ),
+                        $in['x'],
+                        $in['y'],
+                    ),
+                );
 
-                // The residual form of the intercept and the count of pairs are those of other libraries; only one form is kept here.
-                return ['slope' => $forecast?->slope->toFloat(), 'intercept_median_form' => $forecast?->start->toFloat()];
+                // The residual form of the intercept and the count of pairs are those of other libraries; only one form
+                // is kept here.
+                return [
+                    'slope' => $forecast?->slope->toFloat(),
+                    'intercept_median_form' => $forecast?->start->toFloat(),
+                ];
             },
             'blade_stop_ok' => static fn (array $in): array => [
                 'ok' => ! self::stops(
@@ -143,7 +227,10 @@ final class PublishedReadingsTest extends TestCase
                 }
                 $trip = new ResidualCurrentTrip(self::of($in['rated_mA'], Unit::Milliampere), self::source());
 
-                return ['limit_ms' => ResidualCurrentTrip::most()->decimal(0, RoundingMode::HALF_UP)->toInt(), 'ok' => ! self::stops($trip, $in['trip_ms'], Unit::Millisecond)];
+                return [
+                    'limit_ms' => ResidualCurrentTrip::most()->decimal(0, RoundingMode::HALF_UP)->toInt(),
+                    'ok' => ! self::stops($trip, $in['trip_ms'], Unit::Millisecond),
+                ];
             },
         ];
     }
@@ -163,7 +250,12 @@ final class PublishedReadingsTest extends TestCase
                 if (isset(self::UNCLAIMED[$example['id']])) {
                     continue;
                 }
-                yield "{$example['id']}: {$entry['source']}" => [$fn, $example['inputs'], $example['expected'], $entry['tolerance']];
+                yield "{$example['id']}: {$entry['source']}" => [
+                    $fn,
+                    $example['inputs'],
+                    $example['expected'],
+                    $entry['tolerance'],
+                ];
             }
         }
     }
@@ -174,8 +266,12 @@ final class PublishedReadingsTest extends TestCase
      * @param array<string, mixed> $tolerance
      */
     #[DataProvider('examples')]
-    public function test_the_core_comes_to_the_published_value(string $fn, array $inputs, array $expected, array $tolerance): void
-    {
+    public function test_the_core_comes_to_the_published_value(
+        string $fn,
+        array $inputs,
+        array $expected,
+        array $tolerance,
+    ): void {
         $computed = self::claims()[$fn]($inputs);
         self::assertNotNull($computed, "{$fn} is claimed and computes nothing.");
         foreach (array_diff_key($expected, self::OTHER_FORMS) as $name => $value) {
@@ -195,7 +291,12 @@ final class PublishedReadingsTest extends TestCase
 
     public function test_every_claimed_function_has_published_examples(): void
     {
-        $published = array_unique(array_map(static fn (array $entry): string => explode(' | ', (string) $entry['fn'])[0], PublishedValues::entries()));
+        $published = array_unique(
+            array_map(
+                static fn (array $entry): string => explode(' | ', (string) $entry['fn'])[0],
+                PublishedValues::entries(),
+            ),
+        );
 
         self::assertSame([], array_diff(array_keys(self::claims()), $published));
         $ids = array_merge(

@@ -23,11 +23,17 @@ final class SidesApartTest extends TestCase
     #[TestWith(['55', '44', Outcome::Attend, 'track.apart'], 'the other way round')]
     #[TestWith(['45', null, Outcome::Stands, 'track.right'], 'nobody has read the other side yet')]
     #[TestWith(['29', '55', Outcome::Attend, 'track.tight'], 'too tight by itself')]
-    public function test_two_tracks_are_as_slack_as_each_other(string $here, ?string $there, Outcome $outcome, string $says): void
-    {
+    public function test_two_tracks_are_as_slack_as_each_other(
+        string $here,
+        ?string $there,
+        Outcome $outcome,
+        string $says,
+    ): void {
         $track = new TrackSag(self::mm('30'), self::mm('60'), self::practice());
 
-        $verdict = $track->judge(new Observation(self::mm($here), otherSide: $there === null ? null : self::mm($there)));
+        $verdict = $track->judge(
+            new Observation(self::mm($here), otherSide: $there === null ? null : self::mm($there)),
+        );
 
         self::assertSame($outcome, $verdict->outcome);
         self::assertSame($says, $verdict->reason->key);

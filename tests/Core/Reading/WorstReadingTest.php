@@ -124,7 +124,9 @@ final class WorstReadingTest extends TestCase
      */
     public function test_every_row_of_the_deep_cycle_table_is_found(): void
     {
-        foreach ([['90', '1.258', '12.62'], ['80', '1.238', '12.50'], ['30', '1.124', '11.81'], ['10', '1.073', '11.51']] as [$percent, $gravity, $volts]) {
+        foreach (
+            [['90', '1.258', '12.62'], ['80', '1.238', '12.50'], ['30', '1.124', '11.81'], ['10', '1.073', '11.51']] as [$percent, $gravity, $volts]
+        ) {
             self::assertEqualsWithDelta(
                 (float) $percent,
                 ChargeTable::deepCycle()->fromGravity(self::of($gravity, Unit::SpecificGravity))->toFloat(),
@@ -162,7 +164,10 @@ final class WorstReadingTest extends TestCase
     /** NIST SP 811, B.8: a mile an hour is 0.447 04 m/s, exactly. A difference of temperature has no offset. */
     public function test_units_are_exact_and_differences_have_no_offset(): void
     {
-        self::assertSame('0.447040', (string) self::of('1', Unit::MilePerHour)->in(Unit::MetrePerSecond)->decimal(6, RoundingMode::HALF_UP));
+        self::assertSame(
+            '0.447040',
+            (string) self::of('1', Unit::MilePerHour)->in(Unit::MetrePerSecond)->decimal(6, RoundingMode::HALF_UP),
+        );
         self::assertSame('18', self::of('10', Unit::Celsius)->differenceIn(Unit::Fahrenheit)->text());
         self::assertSame('50', self::of('10', Unit::Celsius)->in(Unit::Fahrenheit)->text());
     }

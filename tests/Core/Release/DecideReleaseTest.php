@@ -23,15 +23,40 @@ final class DecideReleaseTest extends TestCase
 
     #[TestWith([Severity::Stop, Outcome::Stands, Decision::Released, false], 'everything stands')]
     #[TestWith([Severity::Note, Outcome::Attend, Decision::Released, false], 'a note goes out')]
-    #[TestWith([Severity::Note, Outcome::Open, Decision::Released, false], 'a note that nobody looked at goes out, mentioned')]
+    #[
+        TestWith(
+            [Severity::Note, Outcome::Open, Decision::Released, false],
+            'a note that nobody looked at goes out, mentioned',
+        ),
+    ]
     #[TestWith([Severity::Hold, Outcome::Attend, Decision::Held, true], 'a hold stays, or goes with a condition')]
-    #[TestWith([Severity::Hold, Outcome::Open, Decision::Held, false], 'a hold check that nobody answered has to be answered')]
+    #[
+        TestWith(
+            [Severity::Hold, Outcome::Open, Decision::Held, false],
+            'a hold check that nobody answered has to be answered',
+        ),
+    ]
     #[TestWith([Severity::Stop, Outcome::Open, Decision::Held, false], 'so does a stop check')]
-    #[TestWith([Severity::Stop, Outcome::Attend, Decision::Held, false], 'a stop check that needs attention has to stand')]
+    #[
+        TestWith(
+            [Severity::Stop, Outcome::Attend, Decision::Held, false],
+            'a stop check that needs attention has to stand',
+        ),
+    ]
     #[TestWith([Severity::Stop, Outcome::Stop, Decision::TaggedOut, false], 'a stop tags it out')]
-    public function test_one_line_decides_when_all_others_stand(Severity $severity, Outcome $outcome, Decision $decision, bool $withConditions): void
-    {
-        $result = (new DecideRelease)->of([JudgedLine::check('other', 'Other', Severity::Stop, Outcome::Stands), JudgedLine::check('line', 'Line', $severity, $outcome)], TagState::None);
+    public function test_one_line_decides_when_all_others_stand(
+        Severity $severity,
+        Outcome $outcome,
+        Decision $decision,
+        bool $withConditions,
+    ): void {
+        $result = (new DecideRelease())->of(
+            [
+                JudgedLine::check('other', 'Other', Severity::Stop, Outcome::Stands),
+                JudgedLine::check('line', 'Line', $severity, $outcome),
+            ],
+            TagState::None,
+        );
 
         self::assertSame($decision, $result->decision);
         self::assertSame($withConditions, $result->mayBeReleasedWithConditions());
@@ -39,8 +64,14 @@ final class DecideReleaseTest extends TestCase
 
     public function test_a_stop_finding_tags_it_out_and_a_hold_finding_holds_it(): void
     {
-        self::assertSame(Decision::TaggedOut, (new DecideRelease)->of([JudgedLine::finding('f', 'Hose', Severity::Stop)], TagState::None)->decision);
-        self::assertSame(Decision::Held, (new DecideRelease)->of([JudgedLine::finding('f', 'Glass', Severity::Hold)], TagState::None)->decision);
+        self::assertSame(
+            Decision::TaggedOut,
+            (new DecideRelease())->of([JudgedLine::finding('f', 'Hose', Severity::Stop)], TagState::None)->decision,
+        );
+        self::assertSame(
+            Decision::Held,
+            (new DecideRelease())->of([JudgedLine::finding('f', 'Glass', Severity::Hold)], TagState::None)->decision,
+        );
     }
 
     public function test_a_tag_on_the_machine_is_enough(): void
@@ -56,24 +87,51 @@ final class DecideReleaseTest extends TestCase
             JudgedLine::check('stop', 'Brake', Severity::Stop, Outcome::Stop),
         ], TagState::None)->grounds;
 
-        self::assertSame([Remedy::Repair, Remedy::LeadsCondition, Remedy::Nothing], array_map(static fn (Ground $ground): Remedy => $ground->liftedBy, $grounds));
+        self::assertSame(
+            [Remedy::Repair, Remedy::LeadsCondition, Remedy::Nothing],
+            array_map(static fn (Ground $ground): Remedy => $ground->liftedBy, $grounds),
+        );
     }
 
     public function test_no_walk_with_a_stop_or_an_unanswered_stop_check_is_ever_released_by_anybody(): void
     {
-        $line = Generators::tuple(Generators::elements(...Severity::cases()), Generators::elements(...Outcome::cases()));
-        $this->limitTo(300)->forAll(Generators::seq($line))->then(static function (array $drawn): void {
-            $lines = array_map(static fn (array $pair, int $at): JudgedLine => JudgedLine::check("line-{$at}", 'A line', $pair[0], $pair[1]), $drawn, array_keys($drawn));
-            $result = (new DecideRelease)->of($lines, TagState::None);
-            $forbidden = array_filter($drawn, static fn (array $pair): bool => $pair[1] === Outcome::Stop || ($pair[0] === Severity::Stop && $pair[1] !== Outcome::Stands));
-            if ($forbidden !== []) {
-                self::assertNotSame(Decision::Released, $result->decision);
-                self::assertFalse($result->mayBeReleasedWithConditions());
-            }
-            if ($result->decision === Decision::Released) {
-                self::assertSame([], array_filter($drawn, static fn (array $pair): bool => $pair[0] !== Severity::Note && $pair[1] !== Outcome::Stands));
-            }
-        });
+        $line = Generators::tuple(
+            Generators::elements(...Severity::cases()),
+            Generators::elements(...Outcome::cases()),
+        );
+        $this->limitTo(300)
+            ->forAll(Generators::seq($line))
+            ->then(static function (array $drawn): void {
+                $lines = array_map(
+                    static fn (array $pair, int $at): JudgedLine => JudgedLine::check(
+                        "line-{$at}",
+                        'A line',
+                        $pair[0],
+                        $pair[1],
+                    ),
+                    $drawn,
+                    array_keys($drawn),
+                );
+                $result = (new DecideRelease())->of($lines, TagState::None);
+                $forbidden = array_filter(
+                    $drawn,
+                    static fn (array $pair): bool => $pair[1] === Outcome::Stop ||
+                        ($pair[0] === Severity::Stop && $pair[1] !== Outcome::Stands),
+                );
+                if ($forbidden !== []) {
+                    self::assertNotSame(Decision::Released, $result->decision);
+                    self::assertFalse($result->mayBeReleasedWithConditions());
+                }
+                if ($result->decision === Decision::Released) {
+                    self::assertSame(
+                        [],
+                        array_filter(
+                            $drawn,
+                            static fn (array $pair): bool => $pair[0] !== Severity::Note && $pair[1] !== Outcome::Stands,
+                        ),
+                    );
+                }
+            });
     }
 
     public function test_what_keeps_a_released_machine_is_the_gravest_that_no_condition_covers(): void

@@ -45,7 +45,12 @@ final class SpreadTest extends TestCase
 
     public function test_the_difference_is_in_less_out(): void
     {
-        $hours = new ReadingLine('doc-hour-meter', AnswerKind::HourMeter, $this->entry('1842.3', Unit::Hour), $this->entry('1871.9', Unit::Hour));
+        $hours = new ReadingLine(
+            'doc-hour-meter',
+            AnswerKind::HourMeter,
+            $this->entry('1842.3', Unit::Hour),
+            $this->entry('1871.9', Unit::Hour),
+        );
 
         self::assertSame('29.6', $hours->difference?->text());
         self::assertSame(Balance::Balanced, $hours->balance);
@@ -61,7 +66,13 @@ final class SpreadTest extends TestCase
 
     public function test_while_the_machine_is_out_nothing_is_missing_yet(): void
     {
-        $line = new ReadingLine('fuel-level', AnswerKind::TankColumn, $this->entry('230', Unit::Litre), null, InColumn::Open);
+        $line = new ReadingLine(
+            'fuel-level',
+            AnswerKind::TankColumn,
+            $this->entry('230', Unit::Litre),
+            null,
+            InColumn::Open,
+        );
         $finding = new FindingLine('4', Levels::mm('60'), null, InColumn::Open);
 
         self::assertSame([Balance::NotYetIn, Balance::NotYetIn], [$line->balance, $finding->balance]);
@@ -70,16 +81,39 @@ final class SpreadTest extends TestCase
 
     public function test_a_key_that_did_not_come_back_does_not_balance(): void
     {
-        self::assertSame(Balance::Missing, (new ReadingLine('doc-key-label', AnswerKind::Count, $this->entry('3', Unit::Piece), $this->entry('2', Unit::Piece)))->balance);
-        self::assertSame(Balance::Balanced, (new ReadingLine('doc-key-label', AnswerKind::Count, $this->entry('3', Unit::Piece), $this->entry('3', Unit::Piece)))->balance);
+        self::assertSame(
+            Balance::Missing,
+            (new ReadingLine(
+                'doc-key-label',
+                AnswerKind::Count,
+                $this->entry('3', Unit::Piece),
+                $this->entry('2', Unit::Piece),
+            ))->balance,
+        );
+        self::assertSame(
+            Balance::Balanced,
+            (new ReadingLine(
+                'doc-key-label',
+                AnswerKind::Count,
+                $this->entry('3', Unit::Piece),
+                $this->entry('3', Unit::Piece),
+            ))->balance,
+        );
     }
 
     /** Common practice, no source: fuel that was used is charged. */
     public function test_less_fuel_is_to_be_explained_and_as_much_or_more_is_not(): void
     {
-        foreach (['170' => ['-60', Balance::Used], '230' => ['0', Balance::Balanced], '231' => ['1', Balance::Balanced]] as $in => $said) {
+        foreach (
+            ['170' => ['-60', Balance::Used], '230' => ['0', Balance::Balanced], '231' => ['1', Balance::Balanced]] as $in => $said
+        ) {
             $out = $this->entry('230', Unit::Litre);
-            $fuel = new ReadingLine('fuel-level', AnswerKind::TankColumn, $out, $this->entry((string) $in, Unit::Litre));
+            $fuel = new ReadingLine(
+                'fuel-level',
+                AnswerKind::TankColumn,
+                $out,
+                $this->entry((string) $in, Unit::Litre),
+            );
 
             self::assertSame($said, [$fuel->difference?->text(), $fuel->balance]);
         }
@@ -97,7 +131,11 @@ final class SpreadTest extends TestCase
     {
         $in = new Entry(Quantity::of('1700', Unit::Hour), Outcome::Attend, true);
 
-        self::assertSame(Balance::Disputed, (new ReadingLine('doc-hour-meter', AnswerKind::HourMeter, $this->entry('1842.3', Unit::Hour), $in))->balance);
+        self::assertSame(
+            Balance::Disputed,
+            (new ReadingLine('doc-hour-meter', AnswerKind::HourMeter, $this->entry('1842.3', Unit::Hour), $in))
+                ->balance,
+        );
     }
 
     public function test_another_meter_that_was_put_on_between_out_and_in_is_no_running_backwards(): void
@@ -117,14 +155,27 @@ final class SpreadTest extends TestCase
     public function test_damage_is_in_balance_only_when_it_is_the_same(): void
     {
         self::assertSame(Balance::Balanced, (new FindingLine('1', Levels::mm('95'), Levels::mm('95')))->balance);
-        self::assertSame(['130', Balance::GrownDamage], [(new FindingLine('2', Levels::mm('180'), Levels::mm('310')))->difference?->text(), (new FindingLine('2', Levels::mm('180'), Levels::mm('310')))->balance]);
+        self::assertSame(
+            ['130', Balance::GrownDamage],
+            [
+                (new FindingLine('2', Levels::mm('180'), Levels::mm('310')))->difference?->text(),
+                (new FindingLine('2', Levels::mm('180'), Levels::mm('310')))->balance,
+            ],
+        );
         self::assertSame(Balance::NewDamage, (new FindingLine('3', null, Levels::mm('22')))->balance);
         self::assertSame(Balance::NotLookedAt, (new FindingLine('4', Levels::mm('60'), null))->balance);
     }
 
     public function test_a_hire_may_be_closed_when_every_line_balances_or_is_explained(): void
     {
-        $readings = [new ReadingLine('doc-key-label', AnswerKind::Count, $this->entry('3', Unit::Piece), $this->entry('2', Unit::Piece))];
+        $readings = [
+            new ReadingLine(
+                'doc-key-label',
+                AnswerKind::Count,
+                $this->entry('3', Unit::Piece),
+                $this->entry('2', Unit::Piece),
+            ),
+        ];
         $findings = [new FindingLine('new-dent', null, Levels::mm('120'))];
 
         self::assertSame(['doc-key-label', 'new-dent'], (new Spread($readings, $findings, []))->unexplained());

@@ -53,7 +53,10 @@ final class CoolingTest extends TestCase
             }
             $hot++;
             self::assertNotSame(Temperature::Cold, $first->state->temperature, $model->id);
-            $before = array_filter($plan->lines(), static fn (PlannedLine $line): bool => $line->stage->id === $first->id);
+            $before = array_filter(
+                $plan->lines(),
+                static fn (PlannedLine $line): bool => $line->stage->id === $first->id,
+            );
             self::assertGreaterThan(count($plan->lines()) / 4, count($before), "{$model->id}: what it cools by");
         }
         self::assertGreaterThan(20, $hot);

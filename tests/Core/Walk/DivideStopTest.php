@@ -22,8 +22,12 @@ final class DivideStopTest extends TestCase
     public function test_no_line_is_lost_moved_or_cut_in_two_and_a_page_is_read_at_a_glance(): void
     {
         foreach (self::visits() as $name => $visit) {
-            $leaves = (new DivideStop)->into($visit);
-            self::assertSame($visit->lines, array_merge(...array_map(static fn (Leaf $leaf): array => $leaf->lines, $leaves)), $name);
+            $leaves = (new DivideStop())->into($visit);
+            self::assertSame(
+                $visit->lines,
+                array_merge(...array_map(static fn (Leaf $leaf): array => $leaf->lines, $leaves)),
+                $name,
+            );
             foreach ($leaves as $leaf) {
                 if (count($leaf->lines) > 1) {
                     self::assertLessThanOrEqual(14, $leaf->items(), $name);
@@ -39,7 +43,9 @@ final class DivideStopTest extends TestCase
         foreach (self::visits() as $name => $visit) {
             $wanted = [];
             foreach ($visit->lines as $line) {
-                foreach ($line->check->answer === AnswerKind::FunctionTest ? array_keys($line->check->test) : [null] as $step) {
+                foreach (
+                    $line->check->answer === AnswerKind::FunctionTest ? array_keys($line->check->test) : [null] as $step
+                ) {
                     $wanted[] = "{$line->key}#{$step}";
                 }
             }
@@ -65,7 +71,10 @@ final class DivideStopTest extends TestCase
             foreach ((new DivideStop)->into($visit) as $leaf) {
                 foreach ($leaf->saidTogether() as $item) {
                     $check = $item->line->check;
-                    $severity = $item->step === null ? $check->severity : ($check->test[$item->step]->severity ?? $check->severity);
+                    $severity =
+                        $item->step === null
+                            ? $check->severity
+                            : $check->test[$item->step]->severity ?? $check->severity;
                     self::assertNotSame(Severity::Stop, $severity, "{$name}: {$item->line->key}");
                     self::assertNull($check->standsBefore, "{$name}: {$item->line->key}");
                     $said++;

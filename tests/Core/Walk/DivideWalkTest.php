@@ -30,7 +30,10 @@ final class DivideWalkTest extends TestCase
                     self::assertEqualsCanonicalizing(array_keys($visits), array_merge(...$shares), $model->id);
                     foreach (array_merge(...array_slice($shares, 1)) as $number) {
                         self::assertSame(StationKind::Beside, $visits[$number]->station->standing);
-                        self::assertSame(Engine::Stopped, $plan->crossing($visits[$number]->stageId)?->stage->state->engine);
+                        self::assertSame(
+                            Engine::Stopped,
+                            $plan->crossing($visits[$number]->stageId)?->stage->state->engine,
+                        );
                     }
                 }
             }
@@ -39,17 +42,34 @@ final class DivideWalkTest extends TestCase
 
     public function test_two_people_each_have_one_stretch_of_the_round_and_the_longer_share_is_as_short_as_can_be(): void
     {
-        $plan = (new PlanWalk(RealCatalogue::get()))->for(RealCatalogue::get()->model('dromvik_14c'), Movement::Checkout);
+        $plan = (new PlanWalk(RealCatalogue::get()))->for(
+            RealCatalogue::get()->model('dromvik_14c'),
+            Movement::Checkout,
+        );
         [$key, $other] = (new DivideWalk($plan))->among(2);
         $stage = $plan->crossings[0]->stage->id;
-        $around = array_values(array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === $stage && $visit->station->standing === StationKind::Beside));
-        $theirs = array_values(array_filter($around, static fn (Visit $visit): bool => in_array($visit->number, $other, true)));
+        $around = array_values(
+            array_filter(
+                $plan->visits,
+                static fn (Visit $visit): bool => $visit->stageId === $stage &&
+                    $visit->station->standing === StationKind::Beside,
+            ),
+        );
+        $theirs = array_values(
+            array_filter($around, static fn (Visit $visit): bool => in_array($visit->number, $other, true)),
+        );
 
         self::assertNotSame([], $theirs);
-        self::assertSame(range($theirs[0]->number, $theirs[0]->number + count($theirs) - 1), array_map(static fn (Visit $visit): int => $visit->number, $theirs), 'one stretch');
+        self::assertSame(
+            range($theirs[0]->number, $theirs[0]->number + count($theirs) - 1),
+            array_map(static fn (Visit $visit): int => $visit->number, $theirs),
+            'one stretch',
+        );
         $longer = max($this->seconds($plan, $stage, $key), $this->seconds($plan, $stage, $other));
         for ($cut = 0; $cut <= count($around); $cut++) {
-            $second = array_sum(array_map(static fn (Visit $visit): int => $visit->seconds(), array_slice($around, $cut)));
+            $second = array_sum(
+                array_map(static fn (Visit $visit): int => $visit->seconds(), array_slice($around, $cut)),
+            );
             $all = $this->seconds($plan, $stage, [...$key, ...$other]);
             self::assertLessThanOrEqual(max($all - $second, $second), $longer, "cut behind stop {$cut}");
         }
@@ -58,6 +78,13 @@ final class DivideWalkTest extends TestCase
     /** @param  list<int>  $numbers */
     private function seconds(WalkPlan $plan, string $stage, array $numbers): int
     {
-        return array_sum(array_map(static fn (Visit $visit): int => $visit->stageId === $stage && in_array($visit->number, $numbers, true) ? $visit->seconds() : 0, $plan->visits));
+        return array_sum(
+            array_map(
+                static fn (Visit $visit): int => $visit->stageId === $stage && in_array($visit->number, $numbers, true)
+                    ? $visit->seconds()
+                    : 0,
+                $plan->visits,
+            ),
+        );
     }
 }

@@ -179,7 +179,10 @@ final class InspectedPlanTest extends TestCase
 
     public function test_a_boom_whose_axles_extend_is_tried_narrow_then_wide(): void
     {
-        $plan = (new PlanWalk($catalogue = RealCatalogue::get()))->for($catalogue->model('ardlow_38x'), Movement::Checkout);
+        $plan = (new PlanWalk(($catalogue = RealCatalogue::get())))->for(
+            $catalogue->model('ardlow_38x'),
+            Movement::Checkout,
+        );
         $stages = array_column(self::asRead($plan), 'stage');
 
         self::assertSame(

@@ -17,7 +17,11 @@ final class PaceTest extends TestCase
         $check = RealCatalogue::get()->check('eng-oil-stick');
 
         self::assertSame(31, $this->of([20, 31, 30, 400, 33])->ofCheck($check));
-        self::assertSame(30, $this->of([20, 31, 29, 400, 33, 22])->ofCheck($check), 'of six the mean of the two in the middle');
+        self::assertSame(
+            30,
+            $this->of([20, 31, 29, 400, 33, 22])->ofCheck($check),
+            'of six the mean of the two in the middle',
+        );
         self::assertSame($check->seconds, $this->of([20, 31, 30, 29])->ofCheck($check), 'four are too few');
         self::assertSame($check->seconds, (new Pace)->ofCheck($check));
     }
@@ -26,7 +30,10 @@ final class PaceTest extends TestCase
     {
         $check = RealCatalogue::get()->check('eng-oil-stick');
 
-        self::assertSame(30, $this->of([30, 30, 30, 30, 30, 5_000, 6_000, 7_000, 8_000, 9_000, 9_500])->ofCheck($check));
+        self::assertSame(
+            30,
+            $this->of([30, 30, 30, 30, 30, 5_000, 6_000, 7_000, 8_000, 9_000, 9_500])->ofCheck($check),
+        );
         self::assertSame($check->seconds, $this->of([30, 30, 30, 30, 5_000])->ofCheck($check));
     }
 
@@ -55,7 +62,10 @@ final class PaceTest extends TestCase
         for ($seed = 1; $seed <= 300; $seed++) {
             mt_srand($seed);
             $honest = array_map(static fn (): int => mt_rand(20, 40), range(1, mt_rand(5, 15)));
-            $wild = array_map(static fn (): int => [1, mt_rand(900, 1_199)][mt_rand(0, 1)], range(1, intdiv(count($honest) - 1, 2)));
+            $wild = array_map(
+                static fn (): int => [1, mt_rand(900, 1_199)][mt_rand(0, 1)],
+                range(1, intdiv(count($honest) - 1, 2)),
+            );
             $learned = $this->of([...$honest, ...$wild])->ofCheck($check);
             self::assertGreaterThanOrEqual(min($honest), $learned);
             self::assertLessThanOrEqual(max($honest), $learned);
@@ -65,6 +75,9 @@ final class PaceTest extends TestCase
     /** @param  list<int>  $seconds */
     private function of(array $seconds): Pace
     {
-        return Pace::learnedFrom(array_map(static fn (int $one): StepTaken => StepTaken::line('eng-oil-stick', (float) $one), $seconds), count($seconds));
+        return Pace::learnedFrom(
+            array_map(static fn (int $one): StepTaken => StepTaken::line('eng-oil-stick', (float) $one), $seconds),
+            count($seconds),
+        );
     }
 }

@@ -36,7 +36,12 @@ final class PlanWalkTest extends TestCase
     public function test_a_walk_has_at_least_as_many_checks_as_the_trade_asks_for(string $model, int $least): void
     {
         foreach (Movement::cases() as $movement) {
-            $checks = array_unique(array_map(static fn (PlannedLine $line): string => $line->check->id, $this->plan($model, $movement)->lines()));
+            $checks = array_unique(
+                array_map(
+                    static fn (PlannedLine $line): string => $line->check->id,
+                    $this->plan($model, $movement)->lines(),
+                ),
+            );
             self::assertGreaterThanOrEqual($least, count($checks));
         }
     }
@@ -55,21 +60,72 @@ final class PlanWalkTest extends TestCase
     {
         $stations = $this->stationsOf($this->plan('dromvik_14c'), 'cold_isolated');
 
-        self::assertSame(['papers', 'bucket', 'boom', 'right_track', 'hydraulic_oil', 'engine', 'rear', 'coolers', 'left_track', 'steps', 'seat'], $stations);
+        self::assertSame(
+            [
+                'papers',
+                'bucket',
+                'boom',
+                'right_track',
+                'hydraulic_oil',
+                'engine',
+                'rear',
+                'coolers',
+                'left_track',
+                'steps',
+                'seat',
+            ],
+            $stations,
+        );
     }
 
     public function test_the_other_way_round_deals_the_numbers_anew_and_still_ends_in_the_cab(): void
     {
-        $stations = $this->stationsOf($this->planIn(RealCatalogue::inYard(Corner::FrontLeft, Turn::CounterClockwise), 'dromvik_14c'), 'cold_isolated');
+        $stations = $this->stationsOf(
+            $this->planIn(RealCatalogue::inYard(Corner::FrontLeft, Turn::CounterClockwise), 'dromvik_14c'),
+            'cold_isolated',
+        );
 
-        self::assertSame(['papers', 'steps', 'left_track', 'coolers', 'rear', 'engine', 'hydraulic_oil', 'right_track', 'boom', 'bucket', 'seat'], $stations);
+        self::assertSame(
+            [
+                'papers',
+                'steps',
+                'left_track',
+                'coolers',
+                'rear',
+                'engine',
+                'hydraulic_oil',
+                'right_track',
+                'boom',
+                'bucket',
+                'seat',
+            ],
+            $stations,
+        );
     }
 
     public function test_from_the_rear_right_corner_the_walk_begins_at_the_rear(): void
     {
-        $stations = $this->stationsOf($this->planIn(RealCatalogue::inYard(Corner::RearRight, Turn::Clockwise), 'dromvik_14c'), 'cold_isolated');
+        $stations = $this->stationsOf(
+            $this->planIn(RealCatalogue::inYard(Corner::RearRight, Turn::Clockwise), 'dromvik_14c'),
+            'cold_isolated',
+        );
 
-        self::assertSame(['papers', 'rear', 'coolers', 'left_track', 'steps', 'bucket', 'boom', 'right_track', 'hydraulic_oil', 'engine', 'seat'], $stations);
+        self::assertSame(
+            [
+                'papers',
+                'rear',
+                'coolers',
+                'left_track',
+                'steps',
+                'bucket',
+                'boom',
+                'right_track',
+                'hydraulic_oil',
+                'engine',
+                'seat',
+            ],
+            $stations,
+        );
     }
 
     public function test_cold_readings_come_before_the_start_and_the_drive_after_it(): void
@@ -148,7 +204,12 @@ final class PlanWalkTest extends TestCase
     {
         $keys = array_map(static fn (PlannedLine $line): string => $line->key, $plan->lines());
         self::assertSame($keys, array_values(array_unique($keys)), 'no line twice');
-        $order = array_flip(array_map(static fn ($stage): string => $stage->id, $catalogue->houseRules->firstVisit->order($catalogue->stages)));
+        $order = array_flip(
+            array_map(
+                static fn ($stage): string => $stage->id,
+                $catalogue->houseRules->firstVisit->order($catalogue->stages),
+            ),
+        );
         $last = -1;
         $done = [];
         foreach ($plan->visits as $visit) {
@@ -156,16 +217,32 @@ final class PlanWalkTest extends TestCase
             $last = $order[$visit->stageId];
             foreach ($visit->lines as $line) {
                 self::assertSame($visit->stageId, $line->stage->id);
-                self::assertTrue($line->check->needs->isMetBy($line->stage->state), "{$line->key} in a state that it forbids");
-                self::assertTrue($line->gate === null || $line->stage->state->hazardLevel() < $line->gate->state->hazardLevel(), "{$line->key} before the state that it guards");
+                self::assertTrue(
+                    $line->check->needs->isMetBy($line->stage->state),
+                    "{$line->key} in a state that it forbids",
+                );
+                self::assertTrue(
+                    $line->gate === null || $line->stage->state->hazardLevel() < $line->gate->state->hazardLevel(),
+                    "{$line->key} before the state that it guards",
+                );
                 self::assertTrue($line->check->applies->holdsFor($catalogue->featuresOf($model)));
-                foreach (array_intersect($line->check->after, array_map(static fn (PlannedLine $one): string => $one->check->id, $plan->lines())) as $needed) {
+                foreach (
+                    array_intersect(
+                        $line->check->after,
+                        array_map(static fn (PlannedLine $one): string => $one->check->id, $plan->lines()),
+                    ) as $needed
+                ) {
                     self::assertContains($needed, $done, "{$line->key} comes after {$needed}");
                 }
                 $done[] = $line->check->id;
             }
         }
-        $cold = array_values(array_filter($plan->visits, static fn (Visit $visit): bool => $visit->stageId === $plan->crossings[0]->stage->id));
+        $cold = array_values(
+            array_filter(
+                $plan->visits,
+                static fn (Visit $visit): bool => $visit->stageId === $plan->crossings[0]->stage->id,
+            ),
+        );
         self::assertSame(StationKind::StartCorner, $cold[0]->station->standing);
         self::assertSame(StationKind::Seat, $cold[count($cold) - 1]->station->standing, 'the seat comes last');
     }
@@ -180,14 +257,27 @@ final class PlanWalkTest extends TestCase
                 $this->assertKeepsEveryPromise((new PlanWalk($catalogue))->for($model, $movement), $catalogue, $model);
             }
         }
-        self::assertSame([], array_diff(array_keys($catalogue->families), array_map(static fn (MachineModel $model): string => $model->familyId, $catalogue->models)), 'a family without a model');
+        self::assertSame(
+            [],
+            array_diff(
+                array_keys($catalogue->families),
+                array_map(static fn (MachineModel $model): string => $model->familyId, $catalogue->models),
+            ),
+            'a family without a model',
+        );
     }
 
     public function test_with_the_key_on_first_the_short_visit_opens_the_walk(): void
     {
-        $plan = $this->planIn(RealCatalogue::inYard(Corner::FrontLeft, Turn::Clockwise, FirstVisit::KeyOn), 'dromvik_14c');
+        $plan = $this->planIn(
+            RealCatalogue::inYard(Corner::FrontLeft, Turn::Clockwise, FirstVisit::KeyOn),
+            'dromvik_14c',
+        );
 
-        self::assertSame(['as_found', 'key_on', 'cold_isolated'], array_slice(array_map(static fn ($crossing): string => $crossing->stage->id, $plan->crossings), 0, 3));
+        self::assertSame(
+            ['as_found', 'key_on', 'cold_isolated'],
+            array_slice(array_map(static fn ($crossing): string => $crossing->stage->id, $plan->crossings), 0, 3),
+        );
     }
 
     public function test_a_platform_is_worked_from_the_ground_before_anybody_goes_up(): void
@@ -208,8 +298,15 @@ final class PlanWalkTest extends TestCase
             ],
             $states,
         );
-        self::assertNotContains('platform', array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('dromvik_14c')->crossings));
-        self::assertContains('propped', array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('brennock_a30')->crossings), 'a body is propped before anybody is under it');
+        self::assertNotContains(
+            'platform',
+            array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('dromvik_14c')->crossings),
+        );
+        self::assertContains(
+            'propped',
+            array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('brennock_a30')->crossings),
+            'a body is propped before anybody is under it',
+        );
     }
 
     private function plan(string $model, Movement $movement = Movement::Checkout): WalkPlan
@@ -231,7 +328,10 @@ final class PlanWalkTest extends TestCase
         ));
     }
 
-    /** A law: whatever schools a yard follows, on whatever machine, no check runs in a state that it forbids and no step waits for less than the model says. */
+    /**
+     * A law: whatever schools a yard follows, on whatever machine, no check runs in a state that it forbids and no
+     * step waits for less than the model says.
+     */
     public function test_under_any_house_rules_no_check_runs_in_a_forbidden_state(): void
     {
         $models = array_values(RealCatalogue::get()->models);
@@ -248,12 +348,22 @@ final class PlanWalkTest extends TestCase
                 $model = $catalogue->model($models[$at]->id);
                 $plan = (new PlanWalk($catalogue))->for($model, Movement::cases()[mt_rand(0, 1)]);
                 foreach ($plan->lines() as $line) {
-                    self::assertTrue($line->check->needs->isMetBy($line->stage->state), "seed {$seed}: {$model->id} {$line->key}");
+                    self::assertTrue(
+                        $line->check->needs->isMetBy($line->stage->state),
+                        "seed {$seed}: {$model->id} {$line->key}",
+                    );
                 }
-                $live = array_map(static fn ($crossing): int => $crossing->stage->state->hazardLevel(), $plan->crossings);
+                $live = array_map(
+                    static fn ($crossing): int => $crossing->stage->state->hazardLevel(),
+                    $plan->crossings,
+                );
                 foreach ($plan->crossings as $at => $crossing) {
                     foreach ($crossing->lines as $line) {
-                        self::assertTrue($line->waitLimit === null || $line->waitSeconds === ($model->limits[$line->waitLimit]->seconds ?? null), "seed {$seed}: {$model->id} {$line->id}");
+                        self::assertTrue(
+                            $line->waitLimit === null ||
+                                $line->waitSeconds === ($model->limits[$line->waitLimit]->seconds ?? null),
+                            "seed {$seed}: {$model->id} {$line->id}",
+                        );
                     }
                 }
                 self::assertSame(0, end($live), "seed {$seed}: {$model->id} is left alive");
@@ -264,12 +374,39 @@ final class PlanWalkTest extends TestCase
     /** @param  list<string>  $after */
     private function needing(Check $check, array $after): Check
     {
-        return new Check($check->id, $check->title, $check->how, $check->accept, $check->ifNot, $check->group, $check->places, $check->needs, new Applicability, $check->occasions, $check->severity, $check->seconds, $check->answer, $check->source, $after);
+        return new Check(
+            $check->id,
+            $check->title,
+            $check->how,
+            $check->accept,
+            $check->ifNot,
+            $check->group,
+            $check->places,
+            $check->needs,
+            new Applicability(),
+            $check->occasions,
+            $check->severity,
+            $check->seconds,
+            $check->answer,
+            $check->source,
+            $after,
+        );
     }
 
     /** @param  list<Check>  $checks */
     private function withChecks(Catalogue $catalogue, array $checks): Catalogue
     {
-        return new Catalogue($catalogue->version, array_column($checks, null, 'id'), $catalogue->stages, $catalogue->conditions, $catalogue->families, $catalogue->models, $catalogue->briefingSteps, $catalogue->findingKinds, $catalogue->triageRules, $catalogue->houseRules);
+        return new Catalogue(
+            $catalogue->version,
+            array_column($checks, null, 'id'),
+            $catalogue->stages,
+            $catalogue->conditions,
+            $catalogue->families,
+            $catalogue->models,
+            $catalogue->briefingSteps,
+            $catalogue->findingKinds,
+            $catalogue->triageRules,
+            $catalogue->houseRules,
+        );
     }
 }

@@ -45,8 +45,10 @@ final class RouteOptimizerTest extends TestCase
     }
 
     #[TestWith([12, 3], 'twelve')]
-    public function test_the_way_is_within_three_percent_of_the_shortest_on_average_and_never_more_than_ten_above(int $stations, int $machines): void
-    {
+    public function test_the_way_is_within_three_percent_of_the_shortest_on_average_and_never_more_than_ten_above(
+        int $stations,
+        int $machines,
+    ): void {
         $gaps = [];
         for ($seed = 1; $seed <= $machines; $seed++) {
             $round = RandomRound::of($stations, $stations * 1000 + $seed);

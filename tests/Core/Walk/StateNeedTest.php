@@ -42,18 +42,29 @@ final class StateNeedTest extends TestCase
      * @param list<Aspect> $forbidden
      */
     #[DataProvider('needs')]
-    public function test_a_need_is_met_when_every_aspect_it_speaks_of_is_one_of_those_named(array $required, array $forbidden, bool $isMet): void
-    {
-        self::assertSame($isMet, (new StateNeed('n', 'a need', $required, $forbidden))->isMetBy($this->coldAndIsolated()));
+    public function test_a_need_is_met_when_every_aspect_it_speaks_of_is_one_of_those_named(
+        array $required,
+        array $forbidden,
+        bool $isMet,
+    ): void {
+        self::assertSame(
+            $isMet,
+            (new StateNeed('n', 'a need', $required, $forbidden))->isMetBy($this->coldAndIsolated()),
+        );
     }
 
     /** Phases of the work and the state that each asks for: common practice, no source. */
     #[DataProvider('phases')]
-    public function test_each_need_of_the_catalogue_is_met_by_the_stages_that_the_trade_means(string $check, string ...$stages): void
-    {
+    public function test_each_need_of_the_catalogue_is_met_by_the_stages_that_the_trade_means(
+        string $check,
+        string ...$stages,
+    ): void {
         $catalogue = RealCatalogue::get();
         $need = $catalogue->check($check)->needs;
-        $meeting = array_map(static fn ($stage): string => $stage->id, array_values(array_filter($catalogue->stages, static fn ($stage): bool => $need->isMetBy($stage->state))));
+        $meeting = array_map(
+            static fn ($stage): string => $stage->id,
+            array_values(array_filter($catalogue->stages, static fn ($stage): bool => $need->isMetBy($stage->state))),
+        );
 
         self::assertSame($stages, $meeting);
     }
@@ -78,7 +89,10 @@ final class StateNeedTest extends TestCase
     {
         foreach (RealCatalogue::get()->stages as $stage) {
             foreach (RealCatalogue::get()->checks as $check) {
-                if (in_array($check->needs->id, ['cold', 'isolated', 'propped', 'articulation_locked'], true) && $check->needs->isMetBy($stage->state)) {
+                if (
+                    in_array($check->needs->id, ['cold', 'isolated', 'propped', 'articulation_locked'], true) &&
+                    $check->needs->isMetBy($stage->state)
+                ) {
                     self::assertTrue($stage->state->allowsHandsIn(), "{$check->id} in {$stage->id}");
                 }
             }
@@ -88,7 +102,14 @@ final class StateNeedTest extends TestCase
     public function test_more_is_alive_in_each_state_from_the_key_to_the_drive(): void
     {
         $catalogue = RealCatalogue::get();
-        $liveliness = array_map(static fn (string $id): int => $catalogue->stage($id)->state->hazardLevel(), ['cold_isolated', 'key_on', 'running', 'function', 'platform', 'driving']);
+        $liveliness = array_map(static fn (string $id): int => $catalogue->stage($id)->state->hazardLevel(), [
+            'cold_isolated',
+            'key_on',
+            'running',
+            'function',
+            'platform',
+            'driving',
+        ]);
 
         self::assertSame([0, 1, 2, 3, 4, 5], $liveliness);
         self::assertSame(3, $catalogue->stage('propped')->state->hazardLevel(), 'to raise a body, its oil has to move');

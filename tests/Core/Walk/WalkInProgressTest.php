@@ -52,9 +52,19 @@ final class WalkInProgressTest extends TestCase
     {
         $red = ReachableStates::after($this->plan, ['eng-oil-stick' => Outcome::Stop]);
         self::assertSame(['running', 'function', 'driving', 'just_stopped'], array_keys($red->shut));
-        self::assertSame(['eng-oil-stick'], array_map(static fn (PlannedLine $line): string => $line->key, $red->shut['running']));
-        self::assertContains('cab-wiper', array_map(static fn (PlannedLine $line): string => $line->key, $red->lines()), 'what needs no engine is kept');
-        self::assertNotContains('brk-drive', array_map(static fn (PlannedLine $line): string => $line->key, $red->lines()));
+        self::assertSame(
+            ['eng-oil-stick'],
+            array_map(static fn (PlannedLine $line): string => $line->key, $red->shut['running']),
+        );
+        self::assertContains(
+            'cab-wiper',
+            array_map(static fn (PlannedLine $line): string => $line->key, $red->lines()),
+            'what needs no engine is kept',
+        );
+        self::assertNotContains(
+            'brk-drive',
+            array_map(static fn (PlannedLine $line): string => $line->key, $red->lines()),
+        );
 
         $mended = ReachableStates::after($this->plan, ['eng-oil-stick' => Outcome::Stands]);
         self::assertEquals($this->plan->lines(), $mended->lines());
@@ -81,7 +91,11 @@ final class WalkInProgressTest extends TestCase
             foreach ($this->plan->lines() as $stop) {
                 if ($stop->gate !== null && $outcomes[$stop->key] === Outcome::Stop) {
                     foreach ($replanned->lines() as $line) {
-                        self::assertLessThan($stop->gate->state->hazardLevel(), $line->stage->state->hazardLevel(), "{$line->key} over {$stop->key}");
+                        self::assertLessThan(
+                            $stop->gate->state->hazardLevel(),
+                            $line->stage->state->hazardLevel(),
+                            "{$line->key} over {$stop->key}",
+                        );
                     }
                 }
             }
@@ -186,6 +200,9 @@ final class WalkInProgressTest extends TestCase
      */
     private function inTheWay(string $stage, array $outcomes): array
     {
-        return array_map(static fn (PlannedLine $line): string => $line->key, (new StateTransitionGuard($this->plan))->inTheWay($stage, $outcomes));
+        return array_map(
+            static fn (PlannedLine $line): string => $line->key,
+            (new StateTransitionGuard($this->plan))->inTheWay($stage, $outcomes),
+        );
     }
 }

@@ -11,13 +11,18 @@ function cookie(name: string): string | undefined {
   return found === undefined ? undefined : decodeURIComponent(found.slice(name.length + 1));
 }
 
-export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin', headers: { Accept: 'application/json' } });
+export const api = createClient<paths>({
+  baseUrl: '/',
+  credentials: 'same-origin',
+  headers: { Accept: 'application/json' },
+});
 
 let reads = new AbortController();
 let changingHands: Promise<unknown> = Promise.resolve();
 
 /**
- * Signs in or out with nothing else under way. An answer to the session before, arriving late, would bring its cookies along, and
+ * Signs in or out with nothing else under way. An answer to the session before, arriving late, would bring its cookies
+ * along, and
  * the next thing that is sent would be refused for them.
  */
 export async function changeHands<T>(act: () => Promise<T>): Promise<T> {
@@ -56,7 +61,9 @@ api.use({
 export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   const { data, error, response } = await call;
   if (!response.ok) {
-    const problem = isProblem(error) ? error : { type: 'about:blank', title: response.statusText, status: response.status };
+    const problem = isProblem(error)
+      ? error
+      : { type: 'about:blank', title: response.statusText, status: response.status };
     // RFC 9110 section 10.2.3; the form with a date is not one that the yard gives.
     const seconds = Number.parseInt(response.headers.get('Retry-After') ?? '', 10);
     throw new ProblemError(problem, Number.isNaN(seconds) ? null : seconds);

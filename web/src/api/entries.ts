@@ -9,14 +9,18 @@ type SchemaName<Kind extends string> = Joined<Joined<Kind, '.'>, '_'>;
 
 /** Every kind that has a payload in the contract, with the type of it. */
 export type Payloads = {
-  [Kind in Schema['EntryKind'] as `${SchemaName<Kind>}Payload` extends keyof Schema ? Kind : never]: Schema[`${SchemaName<Kind>}Payload` & keyof Schema];
+  [
+    Kind in Schema['EntryKind'] as `${SchemaName<Kind>}Payload` extends keyof Schema ? Kind : never
+  ]: Schema[`${SchemaName<Kind>}Payload` & keyof Schema];
 };
 
 export type PostedKind = keyof Payloads;
 
 /** Kinds whose payload had another form before, with the number of the present one. */
 type Versions = {
-  [Kind in PostedKind as `${SchemaName<Kind>}Version` extends keyof Schema ? Kind : never]: Schema[`${SchemaName<Kind>}Version` & keyof Schema];
+  [
+    Kind in PostedKind as `${SchemaName<Kind>}Version` extends keyof Schema ? Kind : never
+  ]: Schema[`${SchemaName<Kind>}Version` & keyof Schema];
 };
 
 // The contract says which ones there are: one that is missing here, or has another number, does not compile.
@@ -34,7 +38,12 @@ export type Entry = { [Kind in PostedKind]: Envelope & { kind: Kind; payload: Pa
 
 export type EntryOf<Kind extends PostedKind> = Extract<Entry, { kind: Kind }>;
 
-export function entryOf<Kind extends PostedKind>(id: string, kind: Kind, payload: Payloads[Kind], corrects?: string): EntryOf<Kind> {
+export function entryOf<Kind extends PostedKind>(
+  id: string,
+  kind: Kind,
+  payload: Payloads[Kind],
+  corrects?: string,
+): EntryOf<Kind> {
   const version = (VERSIONS as Partial<Record<PostedKind, number>>)[kind];
 
   return {

@@ -22,5 +22,7 @@ export function whatToDo(error: unknown, fallback: string): string {
 
 /** Whatever went wrong as a problem; what is no answer of the server's says that there was none. */
 export function problemOf(error: unknown, noAnswer: string): Problem {
-  return error instanceof ProblemError ? error.problem : { type: 'about:blank', title: noAnswer, status: 0, detail: noAnswer };
+  return error instanceof ProblemError
+    ? error.problem
+    : { type: 'about:blank', title: noAnswer, status: 0, detail: noAnswer };
 }

@@ -15,12 +15,14 @@ export const queries: QueryClient = new QueryClient({
       staleTime: 5_000,
       // What was read stays for days; whether it can be read anew is found out by asking.
       gcTime: 3 * 24 * 3_600_000,
-      // Without a network a page says so at once, and asks anew when it is back; a query that paused would fetch for ever.
+      // Without a network a page says so at once, and asks anew when it is back; a query that paused would fetch for
+      // ever.
       networkMode: 'always',
       refetchOnReconnect: true,
       refetchOnWindowFocus: true,
       // A network that comes and goes is normal here; what the server refuses is not asked again.
-      retry: (failures, error) => failures < 3 && navigator.onLine && !(error instanceof Error && error.name === 'ProblemError'),
+      retry: (failures, error) =>
+        failures < 3 && navigator.onLine && !(error instanceof Error && error.name === 'ProblemError'),
     },
   },
 });

@@ -22,9 +22,19 @@ interface Props {
 }
 
 /** Something to press with a glove: at least 64 px high, square, one line of what it does and one of what follows. */
-export function Button(
-  { children, under, tone = 'plain', disabled, pressed, label, testId, href, opensTab = false, download, onClick }: Props,
-) {
+export function Button({
+  children,
+  under,
+  tone = 'plain',
+  disabled,
+  pressed,
+  label,
+  testId,
+  href,
+  opensTab = false,
+  download,
+  onClick,
+}: Props) {
   return (
     <ButtonBase
       className={`act act-${tone}`}

@@ -12,7 +12,10 @@ interface Props {
   foot?: ReactNode;
 }
 
-/** A leaf that slides over from the right edge, with an ink rule. Escape closes it; nothing typed in it is lost by that. */
+/**
+ * A leaf that slides over from the right edge, with an ink rule. Escape closes it; nothing typed in it is lost by
+ * that.
+ */
 export function Drawer({ open, title, onClose, children, foot }: Props) {
   const { t } = useTranslation();
   const was = useRef(open);

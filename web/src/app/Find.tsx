@@ -7,7 +7,11 @@ const FindDrawer = lazy(() => import('../features/find/FindDrawer').then((part) 
 function isTyping(): boolean {
   const at = document.activeElement;
 
-  return at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement || (at instanceof HTMLElement && at.isContentEditable);
+  return (
+    at instanceof HTMLInputElement ||
+    at instanceof HTMLTextAreaElement ||
+    (at instanceof HTMLElement && at.isContentEditable)
+  );
 }
 
 /** The field that finds: by its tab, or by the stroke on the keyboard. */

@@ -30,7 +30,19 @@ interface Props {
 }
 
 /** A page of the book: the margin at the left, the head line, and at a desk the thumb index at the right edge. */
-export function Page({ title, sub, right, folio, leaf, notices, postings = [], tabs = false, isRead = false, className = '', children }: Props) {
+export function Page({
+  title,
+  sub,
+  right,
+  folio,
+  leaf,
+  notices,
+  postings = [],
+  tabs = false,
+  isRead = false,
+  className = '',
+  children,
+}: Props) {
   return (
     <div className={`page ${tabs ? 'with-tabs' : ''} ${className}`}>
       <Margin folio={folio} leaf={leaf} postings={postings} />

@@ -15,7 +15,9 @@ interface Props {
   onChange: (value: string) => void;
 }
 
-/** A text field of the first page: put together from its parts, since the ready-made one brings menus and lists along. */
+/**
+ * A text field of the first page: put together from its parts, since the ready-made one brings menus and lists along.
+ */
 export function TextInput(
   { label, value, testId, type = 'text', autoComplete, error = false, helperText, onChange }: Props,
 ) {

@@ -20,7 +20,10 @@ export function noteYardTime(date: string | null): void {
   }
 }
 
-/** By how many minutes the clock of this tablet is ahead of the yard's; negative when it is behind, 0 when it is right. */
+/**
+ * By how many minutes the clock of this tablet is ahead of the yard's; negative when it is behind, 0 when it is
+ * right.
+ */
 export const minutesAhead = (): number => ahead;
 
 export function useMinutesAhead(): number {

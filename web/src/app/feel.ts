@@ -3,9 +3,19 @@ import { preferences } from './preferences';
 type Event = 'taken' | 'attend' | 'stop' | 'refused';
 
 /** Milliseconds of movement and rest. */
-const PULSES: Record<Event, number[]> = { taken: [18], attend: [40, 60, 40], stop: [120, 70, 120, 70, 120], refused: [200] };
+const PULSES: Record<Event, number[]> = {
+  taken: [18],
+  attend: [40, 60, 40],
+  stop: [120, 70, 120, 70, 120],
+  refused: [200],
+};
 /** Hertz and seconds: low for what stops, high for what is taken. */
-const TONES: Record<Event, [number, number]> = { taken: [880, 0.05], attend: [520, 0.16], stop: [220, 0.45], refused: [260, 0.3] };
+const TONES: Record<Event, [number, number]> = {
+  taken: [880, 0.05],
+  attend: [520, 0.16],
+  stop: [220, 0.45],
+  refused: [260, 0.3],
+};
 
 let speaker: AudioContext | undefined;
 

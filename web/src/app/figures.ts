@@ -26,7 +26,8 @@ function parts(moment: string, options: Intl.DateTimeFormatOptions): string {
 }
 
 /** 14:05 */
-export const clock = (moment: string): string => parts(moment, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+export const clock = (moment: string): string =>
+  parts(moment, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 
 /** Tuesday 24 November */
 export function longDate(moment: string): string {
@@ -37,7 +38,8 @@ export function longDate(moment: string): string {
 }
 
 /** 24 Nov 14:05 */
-export const shortDate = (moment: string): string => `${parts(moment, { day: 'numeric', month: 'short' })} ${clock(moment)}`;
+export const shortDate = (moment: string): string =>
+  `${parts(moment, { day: 'numeric', month: 'short' })} ${clock(moment)}`;
 
 /** A moment as the yard's clock shows it, to be set: 2026-11-24T14:05 */
 export function onYardClock(moment: string): string {

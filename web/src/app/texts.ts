@@ -18,7 +18,9 @@ export type Language = (typeof LANGUAGES)[number]['tag'];
 const KEY = 'jade.language.1';
 /** What dates look like in each. */
 const LOCALES: Record<Language, string> = { en: 'en-GB', es: 'es-ES' };
-const OTHERS: Record<Exclude<Language, 'en'>, () => Promise<{ default: object }>> = { es: () => import('./texts/es.json') };
+const OTHERS: Record<Exclude<Language, 'en'>, () => Promise<{ default: object }>> = {
+  es: () => import('./texts/es.json'),
+};
 
 void i18next.use(initReactI18next).init({
   lng: 'en',
@@ -42,7 +44,9 @@ export async function speak(language: Language): Promise<void> {
 export function lastSpoken(): Language {
   const asked = [localStorage.getItem(KEY) ?? '', ...navigator.languages].map((tag) => tag.slice(0, 2));
 
-  return asked.map((tag) => LANGUAGES.find((language) => language.tag === tag)?.tag).find((tag) => tag !== undefined) ?? 'en';
+  return (
+    asked.map((tag) => LANGUAGES.find((language) => language.tag === tag)?.tag).find((tag) => tag !== undefined) ?? 'en'
+  );
 }
 
 export default i18next;

@@ -33,16 +33,36 @@ export const theme = createTheme({
   },
   shape: { borderRadius: 0 },
   shadows: noShadows,
-  typography: { fontFamily: 'var(--grotesque)', body1: { fontSize: 16, lineHeight: 1.3, fontWeight: 500, letterSpacing: 0 }, button: { textTransform: 'none' } },
+  typography: {
+    fontFamily: 'var(--grotesque)',
+    body1: { fontSize: 16, lineHeight: 1.3, fontWeight: 500, letterSpacing: 0 },
+    button: { textTransform: 'none' },
+  },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true, disableTouchRipple: true } },
     MuiDrawer: {
       styleOverrides: {
-        paper: { backgroundColor: 'var(--paper)', backgroundImage: 'none', borderLeft: '1.5px solid var(--ink)', width: 'min(560px, 100vw)' },
+        paper: {
+          backgroundColor: 'var(--paper)',
+          backgroundImage: 'none',
+          borderLeft: '1.5px solid var(--ink)',
+          width: 'min(560px, 100vw)',
+        },
       },
     },
     MuiBackdrop: { styleOverrides: { root: { backgroundColor: 'color-mix(in srgb, var(--ink) 34%, transparent)' } } },
-    MuiInputLabel: { styleOverrides: { root: { color: 'var(--ink-2)', fontSize: 17, fontWeight: 600, '&.MuiInputLabel-shrink': { transform: 'translate(14px, -10px) scale(0.88)' }, '&.Mui-focused': { color: 'var(--ink)' }, '&.Mui-error': { color: 'var(--ink)' } } } },
+    MuiInputLabel: {
+      styleOverrides: {
+        root: {
+          color: 'var(--ink-2)',
+          fontSize: 17,
+          fontWeight: 600,
+          '&.MuiInputLabel-shrink': { transform: 'translate(14px, -10px) scale(0.88)' },
+          '&.Mui-focused': { color: 'var(--ink)' },
+          '&.Mui-error': { color: 'var(--ink)' },
+        },
+      },
+    },
     MuiOutlinedInput: { styleOverrides: { root: field('MuiOutlinedInput') } },
     // The fields of dates are another component than those of text: they look the same.
     MuiPickersOutlinedInput: { styleOverrides: { root: field('MuiPickersOutlinedInput') } },
@@ -62,6 +82,16 @@ export const theme = createTheme({
         },
       },
     },
-    MuiFormHelperText: { styleOverrides: { root: { fontSize: 15, fontWeight: 600, color: 'var(--ink-2)', marginLeft: 2, '&.Mui-error': { color: 'var(--ink)' } } } },
+    MuiFormHelperText: {
+      styleOverrides: {
+        root: {
+          fontSize: 15,
+          fontWeight: 600,
+          color: 'var(--ink-2)',
+          marginLeft: 2,
+          '&.Mui-error': { color: 'var(--ink)' },
+        },
+      },
+    },
   },
 });

@@ -1,4 +1,7 @@
-/** For how long after the page changed, and at one place after a press, nothing answers. Gloves bounce; pages turn under fingers. */
+/**
+ * For how long after the page changed, and at one place after a press, nothing answers. Gloves bounce; pages turn
+ * under fingers.
+ */
 const SETTLE_MS = 400;
 /** How far apart two presses are to count as two places, in CSS pixels. */
 const SAME_PLACE_PX = 32;

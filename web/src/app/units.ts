@@ -30,7 +30,9 @@ export function written(value: string, unit: string, { shown, pairs }: Reading):
 export function writtenDifference(value: string, unit: string, { shown, pairs }: Reading): Written {
   const pair = pairs.find((one) => one.unit === unit);
 
-  return pair === undefined || shown === 'si' || shown === 'si_first' ? { text: signed(value), unit: unitName(unit) } : { text: signed(converted(value, pair, 0)), unit: pair.symbol };
+  return pair === undefined || shown === 'si' || shown === 'si_first'
+    ? { text: signed(value), unit: unitName(unit) }
+    : { text: signed(converted(value, pair, 0)), unit: pair.symbol };
 }
 
 /** On one line: 6 mm (0.24 in). */
@@ -42,7 +44,11 @@ export function inWords(value: string, unit: string, reading: Reading): string {
 }
 
 /** A text in which names in braces stand for figures, as somebody reads them. */
-export function withFigures(text: string, figures: Record<string, { value: string; unit: string }> | undefined, reading: Reading): string {
+export function withFigures(
+  text: string,
+  figures: Record<string, { value: string; unit: string }> | undefined,
+  reading: Reading,
+): string {
   return text.replace(/\{([a-z0-9_]+)\}/g, (name, key: string) => {
     const one = figures?.[key];
 

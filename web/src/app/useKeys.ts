@@ -1,7 +1,8 @@
 import { useEffect, useRef } from 'react';
 
 /**
- * Keys that were pressed where nothing is typed and no leaf is open. Those with Ctrl, Alt or Meta belong to the browser.
+ * Keys that were pressed where nothing is typed and no leaf is open. Those with Ctrl, Alt or Meta belong to the
+ * browser.
  *
  * @param onKey is asked anew each time, with the element that has the focus
  */

@@ -12,7 +12,9 @@ export function useLanguageOf(user: Schema['SignedIn'] | null): void {
   useEffect(() => {
     if (language !== undefined && language !== i18next.language) {
       readAnew();
-      void speak(language).then(() => queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' }));
+      void speak(language).then(() =>
+        queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' }),
+      );
     }
   }, [language, queries]);
 }

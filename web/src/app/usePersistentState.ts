@@ -1,6 +1,9 @@
 import { useCallback, useState } from 'react';
 
-/** State that survives a reload: kept on this tablet under a name with a version, at once and not after the next drawing. */
+/**
+ * State that survives a reload: kept on this tablet under a name with a version, at once and not after the next
+ * drawing.
+ */
 export function usePersistentState<T>(name: string, initial: T): [T, (value: T) => void] {
   const key = `jade.${name}`;
   const [value, setValue] = useState<T>(() => read(key, initial));

@@ -25,7 +25,15 @@ export function Dipstick({ cold, hot, face, onFace, names, ...props }: Props) {
   const high = Math.max(cold.highest, hot?.highest ?? cold.highest);
   // Oil climbs from the tip: a higher level lies further to the left.
   const x = (level: number) => RIGHT - ((level - low) / (high - low)) * (RIGHT - LEFT);
-  const slide = useSlide({ value, step, low, high, readOnly, onChange, valueAt: (at) => low + ((RIGHT - at) / (RIGHT - LEFT)) * (high - low) });
+  const slide = useSlide({
+    value,
+    step,
+    low,
+    high,
+    readOnly,
+    onChange,
+    valueAt: (at) => low + ((RIGHT - at) / (RIGHT - LEFT)) * (high - low),
+  });
   const y = FACES[face];
 
   return (
@@ -56,8 +64,20 @@ export function Dipstick({ cold, hot, face, onFace, names, ...props }: Props) {
         name={names.cold}
         onPick={readOnly ? undefined : () => onFace('cold')}
       />
-      {hot !== undefined && <Blade y={FACES.hot} marks={hot} x={x} on={face === 'hot'} level={value} name={names.hot} onPick={readOnly ? undefined : () => onFace('hot')} />}
-      {ghost !== undefined && ghost !== null && <path d={`M${x(ghost)} ${y - 22}V${y + 22}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 5" />}
+      {hot !== undefined && (
+        <Blade
+          y={FACES.hot}
+          marks={hot}
+          x={x}
+          on={face === 'hot'}
+          level={value}
+          name={names.hot}
+          onPick={readOnly ? undefined : () => onFace('hot')}
+        />
+      )}
+      {ghost !== undefined && ghost !== null && (
+        <path d={`M${x(ghost)} ${y - 22}V${y + 22}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 5" />
+      )}
       <path d={`M${x(marks.full)} ${y - 22}H${x(marks.add)}`} stroke="var(--jade)" strokeWidth="7" />
       <path d={`M${x(value)} ${y - 14}V56`} stroke="var(--ink)" strokeWidth="3" />
       {!readOnly && <Grip x={x(value)} y={29} axis="x" />}

@@ -39,13 +39,29 @@ export function HourMeter({ value, wholeDigits, decimals, readOnly = false, labe
       }}
     >
       {places.map((place) => (
-        <Drum key={place} value={value} place={place} readOnly={readOnly} onTurn={(turns) => set(value + turns * 10 ** place)} />
+        <Drum
+          key={place}
+          value={value}
+          place={place}
+          readOnly={readOnly}
+          onTurn={(turns) => set(value + turns * 10 ** place)}
+        />
       ))}
     </div>
   );
 }
 
-function Drum({ value, place, readOnly, onTurn }: { value: number; place: number; readOnly: boolean; onTurn: (turns: number) => void }) {
+function Drum({
+  value,
+  place,
+  readOnly,
+  onTurn,
+}: {
+  value: number;
+  place: number;
+  readOnly: boolean;
+  onTurn: (turns: number) => void;
+}) {
   const { t } = useTranslation();
   const from = useRef<number | null>(null);
   const digit = Math.floor(Math.round(value * 10) / 10 / 10 ** place + 1e-6) % 10;
@@ -64,7 +80,13 @@ function Drum({ value, place, readOnly, onTurn }: { value: number; place: number
 
   return (
     <div className={`drum ${place < 0 ? 'tenths' : ''}`}>
-      <button type="button" tabIndex={-1} disabled={readOnly} aria-label={t('instrument.drum_up', { place: 10 ** place })} onClick={() => onTurn(1)}>
+      <button
+        type="button"
+        tabIndex={-1}
+        disabled={readOnly}
+        aria-label={t('instrument.drum_up', { place: 10 ** place })}
+        onClick={() => onTurn(1)}
+      >
         +
       </button>
       <output
@@ -81,7 +103,13 @@ function Drum({ value, place, readOnly, onTurn }: { value: number; place: number
       >
         {shown}
       </output>
-      <button type="button" tabIndex={-1} disabled={readOnly} aria-label={t('instrument.drum_down', { place: 10 ** place })} onClick={() => onTurn(-1)}>
+      <button
+        type="button"
+        tabIndex={-1}
+        disabled={readOnly}
+        aria-label={t('instrument.drum_down', { place: 10 ** place })}
+        onClick={() => onTurn(-1)}
+      >
         −
       </button>
     </div>

@@ -27,7 +27,8 @@ export function NumberPad({ open, title, unit, allowMinus = false, other, onClos
     setText('');
     onClose();
   };
-  const press = (key: string) => setText((before) => (key === '.' && before.includes('.') ? before : (before + key).slice(0, 9)));
+  const press = (key: string) =>
+    setText((before) => (key === '.' && before.includes('.') ? before : (before + key).slice(0, 9)));
 
   return (
     <Drawer

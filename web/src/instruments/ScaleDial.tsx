@@ -28,11 +28,26 @@ export function ScaleDial({ low, high, bands, ...props }: ScaleProps) {
   });
 
   return (
-    <InstrumentFrame viewBox="0 0 360 348" value={value} low={low} high={high} label={props.label} valueText={props.valueText} unheld={unheld} slide={slide}>
+    <InstrumentFrame
+      viewBox="0 0 360 348"
+      value={value}
+      low={low}
+      high={high}
+      label={props.label}
+      valueText={props.valueText}
+      unheld={unheld}
+      slide={slide}
+    >
       <circle cx={CX} cy={CY} r={R + 18} fill="var(--shade)" stroke="var(--ink)" strokeWidth="2.4" className="casing" />
       <circle cx={CX} cy={CY} r={R + 6} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
       {bands.map((band) => (
-        <path key={band.from} d={arc(angle(band.from), angle(band.to), R - 9)} fill="none" stroke={FILL[band.outcome]} strokeWidth="18" />
+        <path
+          key={band.from}
+          d={arc(angle(band.from), angle(band.to), R - 9)}
+          fill="none"
+          stroke={FILL[band.outcome]}
+          strokeWidth="18"
+        />
       ))}
       {ticks(low, high, 36).map((at) => (
         <path key={at} d={ray(angle(at), R - 18, R)} stroke="var(--ink)" strokeWidth="1" />
@@ -49,7 +64,9 @@ export function ScaleDial({ low, high, bands, ...props }: ScaleProps) {
           </text>
         );
       })}
-      {ghost !== undefined && ghost !== null && <path d={ray(angle(ghost), 20, R)} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 4" />}
+      {ghost !== undefined && ghost !== null && (
+        <path d={ray(angle(ghost), 20, R)} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 4" />
+      )}
       <path d={ray(angle(value), -26, R - 12)} stroke="var(--ink)" strokeWidth="5" strokeLinecap="round" />
       <circle cx={CX} cy={CY} r="13" fill="var(--ink)" />
       <text x={CX} y={CY + 118} textAnchor="middle" fontSize="20" fontWeight="700">
@@ -65,6 +82,8 @@ function polar(degrees: number, radius: number): [number, number] {
   return [CX + Math.cos(radians) * radius, CY + Math.sin(radians) * radius];
 }
 
-const ray = (degrees: number, from: number, to: number) => `M${polar(degrees, from).join(' ')}L${polar(degrees, to).join(' ')}`;
+const ray = (degrees: number, from: number, to: number) =>
+  `M${polar(degrees, from).join(' ')}L${polar(degrees, to).join(' ')}`;
 
-const arc = (from: number, to: number, radius: number) => `M${polar(from, radius).join(' ')}A${radius} ${radius} 0 ${to - from > 180 ? 1 : 0} 1 ${polar(to, radius).join(' ')}`;
+const arc = (from: number, to: number, radius: number) =>
+  `M${polar(from, radius).join(' ')}A${radius} ${radius} 0 ${to - from > 180 ? 1 : 0} 1 ${polar(to, radius).join(' ')}`;

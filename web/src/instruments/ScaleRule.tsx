@@ -10,13 +10,46 @@ const TOP = 100;
 export function ScaleRule({ low, high, bands, ...props }: ScaleProps) {
   const { value, step, ghost, readOnly = false, unheld = false, onChange } = props;
   const x = (at: number) => LEFT + ((at - low) / (high - low)) * (RIGHT - LEFT);
-  const slide = useSlide({ value, step, low, high, readOnly, onChange, valueAt: (at) => low + ((at - LEFT) / (RIGHT - LEFT)) * (high - low) });
+  const slide = useSlide({
+    value,
+    step,
+    low,
+    high,
+    readOnly,
+    onChange,
+    valueAt: (at) => low + ((at - LEFT) / (RIGHT - LEFT)) * (high - low),
+  });
 
   return (
-    <InstrumentFrame viewBox="0 0 360 250" value={value} low={low} high={high} label={props.label} valueText={props.valueText} unheld={unheld} slide={slide}>
-      <rect x={LEFT - 22} y={TOP} width={RIGHT - LEFT + 44} height="100" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2.4" className="casing" />
+    <InstrumentFrame
+      viewBox="0 0 360 250"
+      value={value}
+      low={low}
+      high={high}
+      label={props.label}
+      valueText={props.valueText}
+      unheld={unheld}
+      slide={slide}
+    >
+      <rect
+        x={LEFT - 22}
+        y={TOP}
+        width={RIGHT - LEFT + 44}
+        height="100"
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        strokeWidth="2.4"
+        className="casing"
+      />
       {bands.map((band) => (
-        <rect key={band.from} x={x(band.from)} y={TOP + 66} width={Math.max(0, x(band.to) - x(band.from))} height="34" fill={FILL[band.outcome]} />
+        <rect
+          key={band.from}
+          x={x(band.from)}
+          y={TOP + 66}
+          width={Math.max(0, x(band.to) - x(band.from))}
+          height="34"
+          fill={FILL[band.outcome]}
+        />
       ))}
       {bands.slice(1).map((band) => (
         <path key={band.from} d={`M${x(band.from)} ${TOP + 60}V${TOP + 108}`} stroke="var(--ink)" strokeWidth="2.6" />
@@ -37,7 +70,9 @@ export function ScaleRule({ low, high, bands, ...props }: ScaleProps) {
           {Number(band.from.toFixed(3))}
         </text>
       ))}
-      {ghost !== undefined && ghost !== null && <path d={`M${x(ghost)} ${TOP - 8}V${TOP + 106}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 4" />}
+      {ghost !== undefined && ghost !== null && (
+        <path d={`M${x(ghost)} ${TOP - 8}V${TOP + 106}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 4" />
+      )}
       <path d={`M${x(value)} ${TOP + 108}V46`} stroke="var(--ink)" strokeWidth="3.4" />
       <path d={`M${x(value) - 14} ${TOP - 2}h28l-14,16z`} fill="var(--ink)" />
       {!readOnly && <Grip x={x(value)} y={30} axis="x" large />}

@@ -5,7 +5,10 @@ import { ScaleDial } from './ScaleDial';
 import type { ScaleProps } from './scale';
 
 interface Props extends ScaleProps {
-  /** When it was started, in milliseconds of the tablet's clock; kept outside, so that a locked screen or a reload loses nothing. */
+  /**
+   * When it was started, in milliseconds of the tablet's clock; kept outside, so that a locked screen or a reload
+   * loses nothing.
+   */
   startedAt: number | null;
   names: { start: string; stop: string };
   onStart: (at: number | null) => void;
@@ -50,9 +53,19 @@ export function ScaleWatch({ startedAt, names, onStart, stopsAt, ...props }: Pro
 
   return (
     <div className="watch">
-      <ScaleDial {...props} value={isRunning ? Math.min(high, elapsed) : props.value} readOnly={readOnly || isRunning} />
+      <ScaleDial
+        {...props}
+        value={isRunning ? Math.min(high, elapsed) : props.value}
+        readOnly={readOnly || isRunning}
+      />
       {!readOnly && (
-        <button type="button" className={`watch-key ${isRunning ? 'watch-runs' : ''}`} data-testid="watch" aria-pressed={isRunning} onClick={press}>
+        <button
+          type="button"
+          className={`watch-key ${isRunning ? 'watch-runs' : ''}`}
+          data-testid="watch"
+          aria-pressed={isRunning}
+          onClick={press}
+        >
           {isRunning ? `${names.stop} ${elapsed.toFixed(1)}` : names.start}
         </button>
       )}

@@ -18,7 +18,15 @@ export function SightGlass({ marks, diameter, ...props }: InstrumentProps & { ma
   const scale = (2 * GLASS) / diameter;
   const y = (level: number) => CY + GLASS - level * scale;
   const chord = (at: number) => Math.sqrt(Math.max(0, GLASS ** 2 - (at - CY) ** 2));
-  const slide = useSlide({ value, step, low: 0, high: diameter, readOnly, onChange, valueAt: (_, at) => (CY + GLASS - at) / scale });
+  const slide = useSlide({
+    value,
+    step,
+    low: 0,
+    high: diameter,
+    readOnly,
+    onChange,
+    valueAt: (_, at) => (CY + GLASS - at) / scale,
+  });
   const level = y(value);
 
   return (
@@ -59,14 +67,28 @@ export function SightGlass({ marks, diameter, ...props }: InstrumentProps & { ma
             strokeWidth=".9"
           />
         ))}
-        {value > 0 && <path d={`M${CX - chord(level)} ${level - 5} q6,5 14,5 H${CX + chord(level) - 14} q8,0 14,-5`} fill="none" stroke="var(--liquid)" strokeWidth="2.4" />}
+        {value > 0 && (
+          <path
+            d={`M${CX - chord(level)} ${level - 5} q6,5 14,5 H${CX + chord(level) - 14} q8,0 14,-5`}
+            fill="none"
+            stroke="var(--liquid)"
+            strokeWidth="2.4"
+          />
+        )}
         <path
           d={`M${CX - 62} ${CY - 58} A85 85 0 0 1 ${CX - 18} ${CY - 83}`}
           fill="none"
           stroke="var(--rule)"
           strokeWidth="1.4"
         />
-        {ghost !== undefined && ghost !== null && <path d={`M${CX - GLASS} ${y(ghost)}H${CX + GLASS}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 5" />}
+        {ghost !== undefined && ghost !== null && (
+          <path
+            d={`M${CX - GLASS} ${y(ghost)}H${CX + GLASS}`}
+            stroke="var(--rule)"
+            strokeWidth="2"
+            strokeDasharray="2 5"
+          />
+        )}
       </g>
       <circle className="casing" cx={CX} cy={CY} r={GLASS} fill="none" stroke="var(--ink)" strokeWidth="1.6" />
       <MarkLine
@@ -95,7 +117,10 @@ export function SightGlass({ marks, diameter, ...props }: InstrumentProps & { ma
 function Bolt({ angle }: { angle: number }) {
   const x = CX + 122.5 * Math.cos(angle);
   const y = CY + 122.5 * Math.sin(angle);
-  const hex = Array.from({ length: 6 }, (_, at) => `${x + 7 * Math.cos((at * Math.PI) / 3)},${y + 7 * Math.sin((at * Math.PI) / 3)}`).join('L');
+  const hex = Array.from(
+    { length: 6 },
+    (_, at) => `${x + 7 * Math.cos((at * Math.PI) / 3)},${y + 7 * Math.sin((at * Math.PI) / 3)}`,
+  ).join('L');
 
   return (
     <>
@@ -105,7 +130,19 @@ function Bolt({ angle }: { angle: number }) {
   );
 }
 
-function MarkLine({ name, value, at, half, covered }: { name: string; value: number; at: number; half: number; covered: boolean }) {
+function MarkLine({
+  name,
+  value,
+  at,
+  half,
+  covered,
+}: {
+  name: string;
+  value: number;
+  at: number;
+  half: number;
+  covered: boolean;
+}) {
   return (
     <>
       <path
@@ -132,6 +169,13 @@ function Scale({ diameter, y }: { diameter: number; y: (level: number) => number
     const outer = Math.sqrt(Math.max(0, BEZEL ** 2 - (y(level) - CY) ** 2));
     const long = level % 12 === 0;
 
-    return <path key={level} d={`M${CX + inner} ${y(level)}H${CX + inner + (outer - inner) * (long ? 1 : 0.6)}`} stroke="var(--ink)" strokeWidth={long ? 1.8 : 1} />;
+    return (
+      <path
+        key={level}
+        d={`M${CX + inner} ${y(level)}H${CX + inner + (outer - inner) * (long ? 1 : 0.6)}`}
+        stroke="var(--ink)"
+        strokeWidth={long ? 1.8 : 1}
+      />
+    );
   });
 }

@@ -13,7 +13,15 @@ export function TankColumn({ marks, ...props }: InstrumentProps & { marks: Marks
   const { value, step, ghost, readOnly = false, unheld = false, onChange } = props;
   const high = marks.highest;
   const y = (level: number) => FOOT - (level / high) * (FOOT - HEAD);
-  const slide = useSlide({ value, step, low: 0, high, readOnly, onChange, valueAt: (_, at) => ((FOOT - at) / (FOOT - HEAD)) * high });
+  const slide = useSlide({
+    value,
+    step,
+    low: 0,
+    high,
+    readOnly,
+    onChange,
+    valueAt: (_, at) => ((FOOT - at) / (FOOT - HEAD)) * high,
+  });
   const level = y(value);
 
   return (
@@ -44,14 +52,18 @@ export function TankColumn({ marks, ...props }: InstrumentProps & { marks: Marks
       <rect x={TUBE} y={HEAD} width={WIDTH} height={FOOT - HEAD} fill="var(--sheet)" />
       <rect x={TUBE} y={y(marks.full)} width={WIDTH} height={y(marks.add) - y(marks.full)} fill="var(--band)" />
       <rect x={TUBE} y={level} width={WIDTH} height={FOOT - level} fill="var(--liquid)" />
-      {ghost !== undefined && ghost !== null && <path d={`M${TUBE - 6} ${y(ghost)}h${WIDTH + 12}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 4" />}
+      {ghost !== undefined && ghost !== null && (
+        <path d={`M${TUBE - 6} ${y(ghost)}h${WIDTH + 12}`} stroke="var(--rule)" strokeWidth="2" strokeDasharray="2 4" />
+      )}
       <path
         d={`M${TUBE} ${HEAD}V${FOOT}M${TUBE + WIDTH} ${HEAD}V${FOOT}`}
         stroke="var(--ink)"
         strokeWidth="2.4"
         className="casing"
       />
-      {value > 0 && <path d={`M${TUBE} ${level - 6}q8,6 20,6t20,-6`} fill="none" stroke="var(--liquid)" strokeWidth="2.2" />}
+      {value > 0 && (
+        <path d={`M${TUBE} ${level - 6}q8,6 20,6t20,-6`} fill="none" stroke="var(--liquid)" strokeWidth="2.2" />
+      )}
       {Array.from({ length: 21 }, (_, at) => (
         <path
           key={at}

@@ -13,7 +13,12 @@ export interface ScaleProps extends InstrumentProps {
 }
 
 /** How a band is filled; what stands is jade, the rest is told by its pattern as well as by its colour. */
-export const FILL: Record<Band['outcome'], string> = { stands: 'var(--band)', attend: 'var(--ochre)', stop: 'var(--oxide)', open: 'var(--sheet)' };
+export const FILL: Record<Band['outcome'], string> = {
+  stands: 'var(--band)',
+  attend: 'var(--ochre)',
+  stop: 'var(--oxide)',
+  open: 'var(--sheet)',
+};
 
 /** Round figures for the marks of a scale, at most `most` of them. */
 export function ticks(low: number, high: number, most: number): number[] {

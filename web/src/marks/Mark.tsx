@@ -20,7 +20,13 @@ const SHAPES: Record<Outcome, React.ReactNode> = {
   ),
   attend: (
     <>
-      <path d="M5 2.5 L24 9.5 L5 16.5Z" fill="var(--ochre)" stroke="var(--ink)" strokeWidth="1.8" strokeLinejoin="round" />
+      <path
+        d="M5 2.5 L24 9.5 L5 16.5Z"
+        fill="var(--ochre)"
+        stroke="var(--ink)"
+        strokeWidth="1.8"
+        strokeLinejoin="round"
+      />
       <path d="M5 1.5V25" stroke="var(--ink)" strokeWidth="2.6" strokeLinecap="round" />
     </>
   ),
@@ -28,7 +34,12 @@ const SHAPES: Record<Outcome, React.ReactNode> = {
     <>
       <path d="M9.5 6.5 H16.5 L22 12 V25 H4 V12 Z" fill="var(--oxide)" />
       <circle cx="13" cy="11.6" r="2.7" fill="var(--sheet)" />
-      <path d="M13 11.6 C9.4 7.6 9.6 1.4 13 1.2 C16.4 1.4 16.6 7.6 13 11.6" fill="none" stroke="var(--ink)" strokeWidth="1.7" />
+      <path
+        d="M13 11.6 C9.4 7.6 9.6 1.4 13 1.2 C16.4 1.4 16.6 7.6 13 11.6"
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="1.7"
+      />
       <path d="M7.5 18h11M7.5 21.8h11" stroke="var(--sheet)" strokeWidth="1.9" />
     </>
   ),
@@ -38,7 +49,15 @@ const SHAPES: Record<Outcome, React.ReactNode> = {
 type Comparison = Schema['Finding']['comparison'];
 
 /** Damage is judged in ink alone: one ring the same, two rings worse, a diamond new. */
-export function DamageMark({ comparison, number, scale = 1 }: { comparison: Comparison; number: number; scale?: number }) {
+export function DamageMark({
+  comparison,
+  number,
+  scale = 1,
+}: {
+  comparison: Comparison;
+  number: number;
+  scale?: number;
+}) {
   const text = (size: number, y: number, fill: string) => (
     <text y={y * scale} textAnchor="middle" fontWeight={750} fontSize={size * scale} style={{ fill }}>
       {number}
@@ -63,13 +82,23 @@ export function DamageMark({ comparison, number, scale = 1 }: { comparison: Comp
         strokeDasharray={comparison === 'open' ? '4 3' : undefined}
         vectorEffect="non-scaling-stroke"
       />
-      {comparison === 'worse' && <circle r={11.5 * scale} fill="none" stroke="var(--ink)" strokeWidth="2" vectorEffect="non-scaling-stroke" />}
+      {comparison === 'worse' && (
+        <circle r={11.5 * scale} fill="none" stroke="var(--ink)" strokeWidth="2" vectorEffect="non-scaling-stroke" />
+      )}
       {text(comparison === 'worse' ? 14 : 16, 5.3, 'var(--ink)')}
     </g>
   );
 }
 
-export function DamageIcon({ comparison, number, size = 36 }: { comparison: Comparison; number: number; size?: number }) {
+export function DamageIcon({
+  comparison,
+  number,
+  size = 36,
+}: {
+  comparison: Comparison;
+  number: number;
+  size?: number;
+}) {
   return (
     <svg width={size} height={size} viewBox="-20 -20 40 40" aria-hidden="true" style={{ flex: 'none' }}>
       <DamageMark comparison={comparison} number={number} />

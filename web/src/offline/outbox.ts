@@ -28,7 +28,10 @@ interface Subject {
 type Posted = { status: 'posted'; result: Schema['EntryResult'] };
 type Kept = { status: 'kept' };
 
-/** Told of the state of a walk each time the server has taken something of it, with the lines that were not known, before the entries leave the outbox. */
+/**
+ * Told of the state of a walk each time the server has taken something of it, with the lines that were not known,
+ * before the entries leave the outbox.
+ */
 type Listener = (walkId: string, state: Schema['WalkState']) => void;
 /** Told of a machine of which the server has taken entries that belong to no walk. */
 type MachineListener = (machineId: string) => void;
@@ -44,8 +47,10 @@ const LARGEST_BATCH = 100;
 /**
  * What has been entered and not yet been taken by the server.
  *
- * An entry is written down here first and sent then, oldest first: queued, sending, and away when the yard's ledger has it,
- * or refused, with what to do, until somebody has read that. A network that fails keeps it queued, whatever becomes of the
+ * An entry is written down here first and sent then, oldest first: queued, sending, and away when the yard's ledger
+ * has it,
+ * or refused, with what to do, until somebody has read that. A network that fails keeps it queued, whatever becomes of
+ * the
  * page. Sending twice does no harm: the entry's id is made here.
  */
 class Outbox {
@@ -128,7 +133,14 @@ class Outbox {
     try {
       await store.kept.add({ ...of, entry, userId: this.user, standing: 'queued' });
     } catch (error) {
-      throw isFull(error) ? new ProblemError({ type: '/problems/tablet-full', title: i18n.t('outbox.full_title'), status: 507, detail: i18n.t('outbox.full') }) : error;
+      throw isFull(error)
+        ? new ProblemError({
+            type: '/problems/tablet-full',
+            title: i18n.t('outbox.full_title'),
+            status: 507,
+            detail: i18n.t('outbox.full'),
+          })
+        : error;
     }
     await this.load();
     let result: Schema['EntryResult'] | null = null;
@@ -193,7 +205,9 @@ class Outbox {
 
   /** A refusal was read; the entry leaves the tablet. */
   async read(entryId: string): Promise<void> {
-    const refused = (await store.kept.toArray()).filter((one) => one.standing === 'refused' && one.entry.id === entryId);
+    const refused = (await store.kept.toArray()).filter(
+      (one) => one.standing === 'refused' && one.entry.id === entryId,
+    );
     await store.kept.bulkDelete(refused.flatMap((one) => (one.order === undefined ? [] : [one.order])));
     // Nothing names its pictures any more.
     await store.photos.bulkDelete(refused.flatMap(({ entry }) => photosOf(entry)));
@@ -248,7 +262,10 @@ class Outbox {
       const taken = state;
       this.listeners.forEach((listener) => listener(target.id, taken));
     }
-    const answered = await this.settle(batch, [...results.filter((one) => !withoutPicture.some(({ id }) => id === one.id)), ...withoutPicture]);
+    const answered = await this.settle(batch, [
+      ...results.filter((one) => !withoutPicture.some(({ id }) => id === one.id)),
+      ...withoutPicture,
+    ]);
 
     if (target.kind === 'machine') {
       this.machineListeners.forEach((listener) => listener(target.id));
@@ -274,7 +291,10 @@ class Outbox {
     return answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk: subject.id } }, headers, body }));
   }
 
-  /** What the ledger has leaves; what it refused stays with the reason; what it did not mention is queued again. Gives how many it mentioned. */
+  /**
+   * What the ledger has leaves; what it refused stays with the reason; what it did not mention is queued again. Gives
+   * how many it mentioned.
+   */
   private async settle(batch: KeptEntry[], results: Schema['EntryResult'][]): Promise<number> {
     const byId = new Map(results.map((result) => [result.id, result]));
     for (const result of results) {
@@ -384,7 +404,9 @@ class Outbox {
       case 'meter.replaced':
         return { ...entry, payload: { ...entry.payload, photo: await named(entry.payload.photo) } };
       case 'reading.posted':
-        return entry.payload.photo === undefined ? entry : { ...entry, payload: { ...entry.payload, photo: await named(entry.payload.photo) } };
+        return entry.payload.photo === undefined
+          ? entry
+          : { ...entry, payload: { ...entry.payload, photo: await named(entry.payload.photo) } };
       default:
         return entry;
     }
@@ -448,7 +470,8 @@ const subjectOf = ({ walkId, machineId }: KeptEntry): Subject =>
   machineId === undefined ? { kind: 'walk', id: walkId } : { kind: 'machine', id: machineId };
 
 /** Whether the yard looked at it and said no: sent again, it would say the same. */
-const isRefusal = (error: unknown): error is ProblemError => error instanceof ProblemError && error.problem.status < 500 && ![401, 419, 429].includes(error.problem.status);
+const isRefusal = (error: unknown): error is ProblemError =>
+  error instanceof ProblemError && error.problem.status < 500 && ![401, 419, 429].includes(error.problem.status);
 
 /** What an entry calls its pictures: by the yard's name for them, or by that of this tablet. */
 function photosOf(entry: Entry): string[] {

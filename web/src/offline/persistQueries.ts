@@ -26,7 +26,8 @@ export async function restoreQueries(queries: QueryClient): Promise<void> {
         await store.pages.delete(page.key);
       }
     }
-    // However fresh it was, the yard has gone on since, and the page may have been closed before the last of it was kept.
+    // However fresh it was, the yard has gone on since, and the page may have been closed before the last of it was
+    // kept.
     // Plans that nobody has opened are the exception: they are many, and good for their half hour.
     await queries.invalidateQueries({ refetchType: 'none', predicate: (query) => query.queryKey[0] !== 'preview' });
   } catch {
@@ -57,9 +58,14 @@ export function persistQueries(queries: QueryClient): void {
 async function write(queries: QueryClient, hashes: string[]): Promise<void> {
   const at = Date.now();
   const pages = hashes.flatMap((hash) => {
-    const state = dehydrate(queries, { shouldDehydrateQuery: (query: Query) => query.queryHash === hash && query.state.data !== undefined, shouldDehydrateMutation: () => false });
+    const state = dehydrate(queries, {
+      shouldDehydrateQuery: (query: Query) => query.queryHash === hash && query.state.data !== undefined,
+      shouldDehydrateMutation: () => false,
+    });
 
-    return state.queries.length === 0 ? [] : [{ key: PREFIX + hash, userId: '', state: { at, state } satisfies KeptQuery }];
+    return state.queries.length === 0
+      ? []
+      : [{ key: PREFIX + hash, userId: '', state: { at, state } satisfies KeptQuery }];
   });
   const kept = new Set(pages.map((page) => page.key));
   await store.pages.bulkDelete(hashes.map((hash) => PREFIX + hash).filter((key) => !kept.has(key)));

@@ -7,7 +7,10 @@ import { store, type KeptPhoto } from './store';
 /** Answers after which the same thing is sent again: sign in first, the page has expired, too often. */
 const WAITS = [401, 419, 429];
 
-/** Keeps a picture on the tablet and sends it; without a network it waits for the entry that names it. Gives the name to use. */
+/**
+ * Keeps a picture on the tablet and sends it; without a network it waits for the entry that names it. Gives the name
+ * to use.
+ */
 export async function sendOrKeep(file: File, userId: string): Promise<string> {
   const photo: KeptPhoto = { id: uuid(), userId, blob: file };
   await store.photos.add(photo);

@@ -5,7 +5,8 @@ import type { Problem } from '../api/problem';
 import type { SealedPin } from './pinSeal';
 
 /**
- * What becomes of an entry on this tablet: queued until it is sent, sending while it is on its way, refused when the yard's
+ * What becomes of an entry on this tablet: queued until it is sent, sending while it is on its way, refused when the
+ * yard's
  * ledger said no and whoever entered it has not been told yet. Once the ledger has it, it leaves the tablet.
  */
 export type Standing = 'queued' | 'sending' | 'refused';
@@ -94,4 +95,6 @@ store.version(4).stores({ receipts: 'chain' });
 store.version(5).stores({ pins: 'userId' });
 
 /** Whether the browser said that there is no room left. */
-export const isFull = (error: unknown): boolean => error instanceof Error && (error.name === 'QuotaExceededError' || (error as { inner?: Error }).inner?.name === 'QuotaExceededError');
+export const isFull = (error: unknown): boolean =>
+  error instanceof Error &&
+  (error.name === 'QuotaExceededError' || (error as { inner?: Error }).inner?.name === 'QuotaExceededError');

@@ -7,7 +7,10 @@ const PIECE_BYTES = 256 * 1024;
 
 type Upload = Schema['PhotoUpload'];
 
-/** Sends a picture that is kept on this tablet, from where it stopped the last time. Gives the name that the yard has for it. */
+/**
+ * Sends a picture that is kept on this tablet, from where it stopped the last time. Gives the name that the yard has
+ * for it.
+ */
 export async function uploadChunks(photo: KeptPhoto): Promise<string> {
   let upload = (await goOn(photo)) ?? (await begin(photo));
   while (upload.photo === null) {
@@ -21,7 +24,9 @@ export async function uploadChunks(photo: KeptPhoto): Promise<string> {
 const enteredBy = (photo: KeptPhoto) => ({ 'X-Actor': photo.userId });
 
 async function begin(photo: KeptPhoto): Promise<Upload> {
-  const upload = await answer(api.POST('/api/photo-uploads', { headers: enteredBy(photo), body: { bytes: photo.blob.size } }));
+  const upload = await answer(
+    api.POST('/api/photo-uploads', { headers: enteredBy(photo), body: { bytes: photo.blob.size } }),
+  );
   await store.photos.update(photo.id, { upload: upload.id });
 
   return upload;

@@ -6,7 +6,14 @@ export function MiniPlan({ name, width = 76, height = 56 }: { name: string; widt
   const { plan, frame } = drawing(name);
 
   return (
-    <svg className="mini" width={width} height={height} viewBox={frame.join(' ')} preserveAspectRatio="xMidYMid meet" aria-hidden="true">
+    <svg
+      className="mini"
+      width={width}
+      height={height}
+      viewBox={frame.join(' ')}
+      preserveAspectRatio="xMidYMid meet"
+      aria-hidden="true"
+    >
       <Shapes shapes={plan} />
     </svg>
   );

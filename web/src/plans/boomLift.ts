@@ -35,7 +35,9 @@ export function boomLiftPlan({ wheelbase = 250, reach = 430 } = {}): Shape[] {
     rect(tip - 84, -16, 22, 32, 5, 's'),
     rect(basket, -115, 92, 230, 8, 'o', 'basket'),
     rect(basket + 7, -108, 78, 216, 5, 'p'),
-    ...Array.from({ length: 7 }, (_, at) => line(basket + 7, -108 + (at + 1) * 27, basket + 85, -108 + (at + 1) * 27, 'h')),
+    ...Array.from({ length: 7 }, (_, at) =>
+      line(basket + 7, -108 + (at + 1) * 27, basket + 85, -108 + (at + 1) * 27, 'h'),
+    ),
     rect(basket + 6, -34, 22, 68, 4, 's'),
     circle(basket + 17, -18, 5, 'q'),
     circle(basket + 17, 18, 5, 'q'),

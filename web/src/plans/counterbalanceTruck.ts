@@ -1,4 +1,15 @@
-import { axle, canopySide, forkSide, forksPlan, ground, mastPlan, mastSide, seatPlan, seatSide, wheelSide } from './parts';
+import {
+  axle,
+  canopySide,
+  forkSide,
+  forksPlan,
+  ground,
+  mastPlan,
+  mastSide,
+  seatPlan,
+  seatSide,
+  wheelSide,
+} from './parts';
 import { circle, line, louvre, path, rect, type Shape } from './shapes';
 
 /** A counterbalance truck from above: forks, mast, overhead guard over the seat, rounded counterweight. */

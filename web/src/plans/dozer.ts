@@ -13,7 +13,11 @@ export function dozerPlan({ blade = 320, gauge = 200 } = {}): Shape[] {
     path('M-266,142 H-40 q8,-4 8,-8 q0,-6 -8,-8 H-266Z', 'o', 'push_arm_left'),
     line(-262, -96, -180, -40, 'o'),
     line(-262, 96, -180, 40, 'o'),
-    path(`M-310,${-half} q22,10 22,26 V${half - 26} q0,16 -22,26 h26 q22,-4 22,-30 V${-half + 30} q0,-26 -22,-30Z`, 'o', 'blade'),
+    path(
+      `M-310,${-half} q22,10 22,26 V${half - 26} q0,16 -22,26 h26 q22,-4 22,-30 V${-half + 30} q0,-26 -22,-30Z`,
+      'o',
+      'blade',
+    ),
     line(-284, -half + 20, -284, half - 20, 'h'),
     rect(-314, -half, 8, blade, 1, 'k'),
     rect(-210, -52, 192, 104, 8, 'o', 'engine_hood'),

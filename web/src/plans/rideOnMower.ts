@@ -16,7 +16,11 @@ export function mowerPlan(own: Partial<MowerProportions> = {}): Shape[] {
     rect(-88, -42, 10, 84, 3, 's'),
     ...tyre(-104, -50, 40, 16, 6, 'wheel_front_right'),
     ...tyre(-104, 34, 40, 16, 6, 'wheel_front_left'),
-    path(`M-46,-${half - 22} q4,-20 24,-22 H22 q14,2 18,16 V${half - 16} q-4,14 -18,16 H-22 q-20,-2 -24,-22 Z`, 's', 'deck'),
+    path(
+      `M-46,-${half - 22} q4,-20 24,-22 H22 q14,2 18,16 V${half - 16} q-4,14 -18,16 H-22 q-20,-2 -24,-22 Z`,
+      's',
+      'deck',
+    ),
     circle(-14, -36, 19, 'd'),
     circle(6, 0, 19, 'd'),
     circle(-14, 36, 19, 'd'),
@@ -76,7 +80,9 @@ export function mowerSide(): Shape[] {
     circle(x, -r, r, 'o'),
     circle(x, -r, r * 0.62, 'q'),
     circle(x, -r, r * 0.2, 'q'),
-    ...Array.from({ length: 12 }, (_, at) => line(...onCircle(x, -r, r * 0.84, at * 30), ...onCircle(x, -r, r, at * 30 + 12), 'h')),
+    ...Array.from({ length: 12 }, (_, at) =>
+      line(...onCircle(x, -r, r * 0.84, at * 30), ...onCircle(x, -r, r, at * 30 + 12), 'h'),
+    ),
   ];
 
   return [

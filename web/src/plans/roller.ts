@@ -3,7 +3,10 @@ import { circle, line, louvre, path, rect, type Shape } from './shapes';
 
 const DRUM = 74;
 
-const drum = (x: number, part: string): Shape[] => [rect(x, -60, DRUM, 120, 5, 's', part), ...[12, 25, 37, 49, 62].map((u) => line(x + u, -60, x + u, 60, 'h'))];
+const drum = (x: number, part: string): Shape[] => [
+  rect(x, -60, DRUM, 120, 5, 's', part),
+  ...[12, 25, 37, 49, 62].map((u) => line(x + u, -60, x + u, 60, 'h')),
+];
 
 /** A tandem roller from above: two drums with their yokes, engine half, operator half, joint between. */
 export function rollerPlan(): Shape[] {
@@ -25,7 +28,12 @@ export function rollerPlan(): Shape[] {
   ];
 }
 
-const drumSide = (x: number): Shape[] => [circle(x, -37, 37, 'o'), circle(x, -37, 30, 'h'), circle(x, -37, 9, 's'), path(`M${x - 44},-84 H${x + 44} V-66 L${x + 10},-30 H${x - 10} L${x - 44},-66Z`, 'p')];
+const drumSide = (x: number): Shape[] => [
+  circle(x, -37, 37, 'o'),
+  circle(x, -37, 30, 'h'),
+  circle(x, -37, 9, 's'),
+  path(`M${x - 44},-84 H${x + 44} V-66 L${x + 10},-30 H${x - 10} L${x - 44},-66Z`, 'p'),
+];
 
 export const rollerSide = (): Shape[] => [
   path('M-148,-84 H-10 V-142 q-2,-10 -12,-10 H-120 q-24,4 -28,30Z'),

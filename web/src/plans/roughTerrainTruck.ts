@@ -1,4 +1,15 @@
-import { axle, canopySide, forkSide, forksPlan, ground, mastPlan, mastSide, seatPlan, seatSide, wheelSide } from './parts';
+import {
+  axle,
+  canopySide,
+  forkSide,
+  forksPlan,
+  ground,
+  mastPlan,
+  mastSide,
+  seatPlan,
+  seatSide,
+  wheelSide,
+} from './parts';
 import { circle, line, louvre, path, rect, type Shape } from './shapes';
 
 /** A rough-terrain truck with a straight mast from above: large front tyres, small rear ones, forks, mast. */

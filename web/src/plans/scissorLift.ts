@@ -12,7 +12,9 @@ export function scissorLiftPlan(): Shape[] {
     rect(-50, 50, 100, 8, 2, 's', 'tray_left'),
     rect(-122, -54, 244, 108, 6, 'o', 'platform'),
     rect(-116, -48, 232, 96, 3, 'p'),
-    ...Array.from({ length: 11 }, (_, at) => line(-116 + ((at + 1) * 232) / 12, -48, -116 + ((at + 1) * 232) / 12, 48, 'h')),
+    ...Array.from({ length: 11 }, (_, at) =>
+      line(-116 + ((at + 1) * 232) / 12, -48, -116 + ((at + 1) * 232) / 12, 48, 'h'),
+    ),
     rect(-116, -44, 84, 88, 0, 'p', 'deck_extension'),
     line(-32, -48, -32, 48),
     path('M-100,-30 L100,30 M-100,30 L100,-30', 'd'),
@@ -31,7 +33,11 @@ export const scissorLiftSide = (): Shape[] => [
   rect(-40, -46, 80, 18, 2, 'p'),
   ...wheelSide(-84, 20, 10),
   ...wheelSide(84, 20, 10),
-  ...[0, 1, 2, 3].flatMap((at) => [path(`M-96,${-54 - at * 12} L96,${-66 - at * 12} v6 L-96,${-48 - at * 12}Z`, 'q'), path(`M96,${-54 - at * 12} L-96,${-66 - at * 12} v6 L96,${-48 - at * 12}Z`, 'q'), circle(0, -57 - at * 12, 2.4, 'k')]),
+  ...[0, 1, 2, 3].flatMap((at) => [
+    path(`M-96,${-54 - at * 12} L96,${-66 - at * 12} v6 L-96,${-48 - at * 12}Z`, 'q'),
+    path(`M96,${-54 - at * 12} L-96,${-66 - at * 12} v6 L96,${-48 - at * 12}Z`, 'q'),
+    circle(0, -57 - at * 12, 2.4, 'k'),
+  ]),
   rect(-124, -118, 248, 12, 2),
   path('M-122,-118 V-222 H122 V-118', 'p'),
   line(-122, -170, 122, -170),

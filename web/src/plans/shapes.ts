@@ -11,27 +11,58 @@ export interface Shape {
   attributes: Record<string, number | string>;
 }
 
-export const line = (x1: number, y1: number, x2: number, y2: number, weight: Weight = 'p'): Shape => ({ tag: 'line', weight, attributes: { x1, y1, x2, y2 } });
+export const line = (x1: number, y1: number, x2: number, y2: number, weight: Weight = 'p'): Shape => ({
+  tag: 'line',
+  weight,
+  attributes: { x1, y1, x2, y2 },
+});
 
-export const rect = (x: number, y: number, width: number, height: number, rx = 0, weight: Weight = 'o', part?: string): Shape => ({
+export const rect = (
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+  rx = 0,
+  weight: Weight = 'o',
+  part?: string,
+): Shape => ({
   tag: 'rect',
   weight,
   part,
   attributes: { x, y, width, height, rx },
 });
 
-export const circle = (cx: number, cy: number, r: number, weight: Weight = 'p'): Shape => ({ tag: 'circle', weight, attributes: { cx, cy, r } });
+export const circle = (cx: number, cy: number, r: number, weight: Weight = 'p'): Shape => ({
+  tag: 'circle',
+  weight,
+  attributes: { cx, cy, r },
+});
 
-export const path = (d: string, weight: Weight = 'o', part?: string): Shape => ({ tag: 'path', weight, part, attributes: { d } });
+export const path = (d: string, weight: Weight = 'o', part?: string): Shape => ({
+  tag: 'path',
+  weight,
+  part,
+  attributes: { d },
+});
 
 export const moved = (transform: string, shapes: Shape[]): Shape[] => shapes.map((shape) => ({ ...shape, transform }));
 
 /** Louvres, tread plate, guide lines: evenly spaced lines across a rectangle. */
-export function louvre(x: number, y: number, width: number, height: number, count: number, weight: Weight = 'h', upright = true): Shape[] {
+export function louvre(
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+  count: number,
+  weight: Weight = 'h',
+  upright = true,
+): Shape[] {
   return Array.from({ length: count - 1 }, (_, at) => {
     const share = (at + 1) / count;
 
-    return upright ? line(x + width * share, y, x + width * share, y + height, weight) : line(x, y + height * share, x + width, y + height * share, weight);
+    return upright
+      ? line(x + width * share, y, x + width * share, y + height, weight)
+      : line(x, y + height * share, x + width, y + height * share, weight);
   });
 }
 
@@ -54,7 +85,9 @@ export function track(x: number, y: number, length: number, width: number, step:
   for (let u = x + step; u < x + length - 2; u += step) {
     shoes.push(line(u, y, u, y + width));
   }
-  const guides = [0.32, 0.68].map((share) => line(x + length * 0.06, y + width * share, x + length * 0.94, y + width * share, 'h'));
+  const guides = [0.32, 0.68].map((share) =>
+    line(x + length * 0.06, y + width * share, x + length * 0.94, y + width * share, 'h'),
+  );
 
   return [rect(x, y, length, width, width * 0.2, 'o', part), ...shoes, ...guides];
 }

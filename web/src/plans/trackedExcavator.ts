@@ -11,7 +11,16 @@ export interface ExcavatorProportions {
   boomWidth: number;
 }
 
-const USUAL: ExcavatorProportions = { trackLength: 375, gauge: 208, shoe: 70, tailRadius: 219, houseWidth: 238, reach: 430, bucketWidth: 112, boomWidth: 46 };
+const USUAL: ExcavatorProportions = {
+  trackLength: 375,
+  gauge: 208,
+  shoe: 70,
+  tailRadius: 219,
+  houseWidth: 238,
+  reach: 430,
+  bucketWidth: 112,
+  boomWidth: 46,
+};
 
 /** A tracked excavator from above, in centimetres: front to the left, left-hand side at the foot. */
 export function excavatorPlan(own: Partial<ExcavatorProportions> = {}): Shape[] {
@@ -97,7 +106,11 @@ function bucket(p: ExcavatorProportions, y: number): Shape[] {
   });
 
   return [
-    path(`M${x + 48},${y - half} H${x - 40} q-26,0 -26,${half * 0.5} V${y + half * 0.5} q0,${half * 0.5} 26,${half * 0.5} H${x + 48} Z`, 'o', 'bucket'),
+    path(
+      `M${x + 48},${y - half} H${x - 40} q-26,0 -26,${half * 0.5} V${y + half * 0.5} q0,${half * 0.5} 26,${half * 0.5} H${x + 48} Z`,
+      'o',
+      'bucket',
+    ),
     line(x - 44, y - half + 8, x - 44, y + half - 8, 'h'),
     line(x - 28, y - half + 3, x - 28, y + half - 3, 'h'),
     ...teeth,
@@ -133,16 +146,22 @@ export function excavatorSide(): Shape[] {
     const [bx, by] = onCircle(0, 0, 40, degrees);
     chain.push(line(-150 + ax, -40 + ay, -150 + bx, -40 + by), line(150 - ax, -40 + ay, 150 - bx, -40 + by));
   }
-  const sprocket = Array.from({ length: 12 }, (_, at) => line(...onCircle(150, -40, 18, at * 30), ...onCircle(150, -40, 24, at * 30)));
+  const sprocket = Array.from({ length: 12 }, (_, at) =>
+    line(...onCircle(150, -40, 18, at * 30), ...onCircle(150, -40, 24, at * 30)),
+  );
 
   return [
-    path('M-6,-132 Q-2,-150 -14,-166 L-128,-352 Q-150,-386 -190,-380 L-424,-326 Q-446,-320 -444,-302 Q-440,-286 -420,-288 L-206,-322 Q-184,-326 -172,-306 L-66,-124 Z'),
+    path(
+      'M-6,-132 Q-2,-150 -14,-166 L-128,-352 Q-150,-386 -190,-380 L-424,-326 Q-446,-320 -444,-302 Q-440,-286 -420,-288 L-206,-322 Q-184,-326 -172,-306 L-66,-124 Z',
+    ),
     path('M-30,-150 L-150,-340 Q-166,-362 -194,-356 L-420,-306', 'h'),
     line(-196, -380, -204, -402),
     line(-184, -382, -204, -402),
     ...moved('translate(-204,-400) rotate(171)', [rect(0, -8, 120, 16, 4, 'q'), rect(120, -4, 92, 8, 1, 'q')]),
     circle(-204, -400, 6, 'q'),
-    path('M-412,-372 Q-404,-380 -396,-370 L-392,-310 L-424,-76 Q-430,-64 -442,-68 Q-452,-72 -450,-84 L-456,-296 Q-452,-316 -440,-330 Z'),
+    path(
+      'M-412,-372 Q-404,-380 -396,-370 L-392,-310 L-424,-76 Q-430,-64 -442,-68 Q-452,-72 -450,-84 L-456,-296 Q-452,-316 -440,-330 Z',
+    ),
     circle(-428, -306, 9, 'q'),
     circle(-428, -306, 3, 'k'),
     circle(-405, -366, 6, 'q'),
@@ -152,7 +171,9 @@ export function excavatorSide(): Shape[] {
     line(-463, -142, -478, -84, 'o'),
     circle(-463, -142, 5, 'q'),
     circle(-478, -84, 5, 'q'),
-    path('M-436,-88 L-478,-92 Q-520,-78 -516,-34 Q-510,-2 -470,0 H-372 L-352,-3 L-372,-10 Q-404,-24 -414,-60 L-424,-80 Z'),
+    path(
+      'M-436,-88 L-478,-92 Q-520,-78 -516,-34 Q-510,-2 -470,0 H-372 L-352,-3 L-372,-10 Q-404,-24 -414,-60 L-424,-80 Z',
+    ),
     path('M-484,-84 Q-508,-70 -504,-36 Q-498,-12 -468,-11 H-380', 'p'),
     line(-386, 0, -386, -14),
     ...moved('translate(-96,-118) rotate(-118.4)', [rect(0, -8, 122, 16, 4, 'q'), rect(122, -4.5, 124, 9, 1, 'q')]),
@@ -167,7 +188,10 @@ export function excavatorSide(): Shape[] {
     circle(150, -40, 11),
     ...sprocket,
     rect(-116, -53, 232, 22, 3, 'q'),
-    ...Array.from({ length: 6 }, (_, at) => [circle(-100 + at * 40, -20, 9, 'q'), circle(-100 + at * 40, -20, 3)]).flat(),
+    ...Array.from({ length: 6 }, (_, at) => [
+      circle(-100 + at * 40, -20, 9, 'q'),
+      circle(-100 + at * 40, -20, 3),
+    ]).flat(),
     circle(-50, -62, 6, 'q'),
     circle(50, -62, 6, 'q'),
     rect(-62, -98, 124, 18, 2, 's'),

@@ -14,7 +14,11 @@ export function wheelLoaderPlan({ bucket = 280, tyre = 150 } = {}): Shape[] {
     rect(-262, -14, 130, 28, 6, 'q'),
     line(-304, 0, -262, 0, 'o'),
     circle(-230, 0, 8, 'q'),
-    path(`M-304,${-half} H-384 q-14,2 -16,14 V${half - 14} q2,12 16,14 H-304 q16,${-half} 0,${-bucket}Z`, 'o', 'bucket'),
+    path(
+      `M-304,${-half} H-384 q-14,2 -16,14 V${half - 14} q2,12 16,14 H-304 q16,${-half} 0,${-bucket}Z`,
+      'o',
+      'bucket',
+    ),
     line(-378, -half + 6, -378, half - 6),
     line(-330, -half + 4, -330, half - 4, 'h'),
     ...Array.from({ length: 8 }, (_, at) => rect(-404, -half + 12 + at * ((bucket - 32) / 7), 14, 8, 1, 'k')),

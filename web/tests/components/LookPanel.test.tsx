@@ -11,8 +11,18 @@ vi.mock('../../src/features/session/useSession', () => ({
 }));
 
 const LINE = {
-  key: 'cab-nobody@papers', check: 'cab-nobody', title: 'Nobody in it', how: '', accept: 'Nobody in it.', if_not: 'Wait.',
-  severity: 'stop', source: { kind: 'practice', words: '' }, may_stand_together: false, test: [], looks: [], conditions: [],
+  key: 'cab-nobody@papers',
+  check: 'cab-nobody',
+  title: 'Nobody in it',
+  how: '',
+  accept: 'Nobody in it.',
+  if_not: 'Wait.',
+  severity: 'stop',
+  source: { kind: 'practice', words: '' },
+  may_stand_together: false,
+  test: [],
+  looks: [],
+  conditions: [],
 };
 
 type Props = Parameters<typeof LookPanel>[0];
@@ -21,7 +31,10 @@ function show(line: Record<string, unknown>, outcome = 'open') {
   const post = vi.fn().mockResolvedValue({ judgement: null });
   const advance = vi.fn();
   const props = {
-    walk: { id: 'w', state: { lines: [{ key: LINE.key, outcome, entry_id: outcome === 'open' ? null : 'e', judgement: null }] } },
+    walk: {
+      id: 'w',
+      state: { lines: [{ key: LINE.key, outcome, entry_id: outcome === 'open' ? null : 'e', judgement: null }] },
+    },
     position: { line: { ...LINE, ...line }, visit: { lines: [LINE] }, advance },
     observed: {}, mayPost: true, isKept: false, post, inState: true, refusal: null, pending: pendingAnswers([], 'w'),
     onCross: vi.fn(), onFinding: vi.fn(), onTag: vi.fn(), onKnown: vi.fn(), onRefused: vi.fn(),

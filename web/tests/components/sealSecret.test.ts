@@ -5,7 +5,9 @@ import { sealSecret } from '../../src/offline/sealSecret';
 /** Opened by another implementation than the one that seals: ECDH, HKDF (RFC 5869) and GCM of OpenSSL. */
 function open(sealed: string, yard: ReturnType<typeof createECDH>, bound: string): string {
   const bytes = Buffer.from(sealed, 'base64');
-  const key = Buffer.from(hkdfSync('sha256', yard.computeSecret(bytes.subarray(0, 65)), new Uint8Array(), 'jade-ledger second person', 32));
+  const key = Buffer.from(
+    hkdfSync('sha256', yard.computeSecret(bytes.subarray(0, 65)), new Uint8Array(), 'jade-ledger second person', 32),
+  );
   const decipher = createDecipheriv('aes-256-gcm', key, bytes.subarray(65, 77));
   decipher.setAAD(Buffer.from(bound));
   decipher.setAuthTag(bytes.subarray(-16));

@@ -18,7 +18,13 @@ export default function AuditPage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (audit.data === undefined) {
-    return <Notice words={whatToDo(audit.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void audit.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(audit.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void audit.refetch()}
+      />
+    );
   }
   const entries = audit.data.pages.flatMap((page) => page.entries);
 
@@ -71,7 +77,10 @@ function Change({ word, of }: { word: string; of: Entry['before'] }) {
       {word}{' '}
       {fields
         .slice(0, 6)
-        .map(([name, value]) => `${name.replaceAll('_', ' ')} ${typeof value === 'string' ? value : JSON.stringify(value).slice(0, 80)}`)
+        .map(
+          ([name, value]) =>
+            `${name.replaceAll('_', ' ')} ${typeof value === 'string' ? value : JSON.stringify(value).slice(0, 80)}`,
+        )
         .join(', ')}
     </i>
   );

@@ -6,7 +6,8 @@ export function useAudit() {
   return useInfiniteQuery({
     queryKey: ['audit'],
     initialPageParam: undefined as string | undefined,
-    queryFn: ({ pageParam }) => answer(api.GET('/api/audit', { params: { query: pageParam === undefined ? {} : { cursor: pageParam } } })),
+    queryFn: ({ pageParam }) =>
+      answer(api.GET('/api/audit', { params: { query: pageParam === undefined ? {} : { cursor: pageParam } } })),
     getNextPageParam: (last) => last.next_cursor ?? undefined,
   });
 }

@@ -22,7 +22,13 @@ export default function CataloguePage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (models.data === undefined) {
-    return <Notice words={whatToDo(models.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void models.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(models.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void models.refetch()}
+      />
+    );
   }
   const families = [...new Map(models.data.models.map((model) => [model.family, model.drawing]))];
 

@@ -55,7 +55,9 @@ export function CheckLedger({ checks, words, sought = null }: Props) {
                   <td>
                     {check.needs}
                     <span>{check.occasions.map((occasion) => t(`occasion.${occasion}`)).join(', ')}</span>
-                    {check.stands_for_days > 0 && <span>{t('catalogue.stands_for', { count: check.stands_for_days })}</span>}
+                    {check.stands_for_days > 0 && (
+                      <span>{t('catalogue.stands_for', { count: check.stands_for_days })}</span>
+                    )}
                   </td>
                   <td>
                     <Because check={check} words={words} />

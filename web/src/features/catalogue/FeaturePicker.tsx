@@ -15,7 +15,9 @@ interface Props {
 export function FeaturePicker({ features, given, chosen, fault, onChoose }: Props) {
   const { t } = useTranslation();
   const [wanted, setWanted] = useState('');
-  const shown = features.filter((one) => !given.includes(one.id) && one.words.toLowerCase().includes(wanted.trim().toLowerCase()));
+  const shown = features.filter(
+    (one) => !given.includes(one.id) && one.words.toLowerCase().includes(wanted.trim().toLowerCase()),
+  );
   const toggle = (id: string) => onChoose(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
 
   return (
@@ -26,7 +28,12 @@ export function FeaturePicker({ features, given, chosen, fault, onChoose }: Prop
       <ul>
         {shown.map((one) => (
           <li key={one.id}>
-            <button type="button" aria-pressed={chosen.includes(one.id)} data-testid={`feature-${one.id}`} onClick={() => toggle(one.id)}>
+            <button
+              type="button"
+              aria-pressed={chosen.includes(one.id)}
+              data-testid={`feature-${one.id}`}
+              onClick={() => toggle(one.id)}
+            >
               {one.words}
             </button>
           </li>

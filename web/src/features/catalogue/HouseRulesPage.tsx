@@ -22,7 +22,13 @@ export default function HouseRulesPage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (rules.data === undefined) {
-    return <Notice words={whatToDo(rules.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void rules.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(rules.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void rules.refetch()}
+      />
+    );
   }
 
   return (
@@ -105,7 +111,9 @@ export default function HouseRulesPage() {
           </li>
         ))}
       </ul>
-      {choosing !== null && <ChooseRuleDrawer rule={choosing.rule} value={choosing.value} onClose={() => setChoosing(null)} />}
+      {choosing !== null && (
+        <ChooseRuleDrawer rule={choosing.rule} value={choosing.value} onClose={() => setChoosing(null)} />
+      )}
     </Page>
   );
 }
@@ -119,7 +127,8 @@ function Changes({ rule }: { rule: HouseRule }) {
     <ul className="rule-changes" data-testid={`changes-${rule.id}`}>
       {rule.changes.map((change, at) => (
         <li key={change.at}>
-          {at === 0 ? name(change.value) : <s>{name(change.value)}</s>} {t('catalogue.since', { at: shortDate(change.at), name: change.by.name })}
+          {at === 0 ? name(change.value) : <s>{name(change.value)}</s>}{' '}
+          {t('catalogue.since', { at: shortDate(change.at), name: change.by.name })}
           <i>{change.reason}</i>
         </li>
       ))}

@@ -24,9 +24,19 @@ export function LimitFields({ limits, entered, faults, onEnter }: Props) {
           label={field.is_needed ? field.label : t('sheet.if_any', { label: field.label })}
           value={entered[field.name] ?? ''}
           error={faults[field.name] !== undefined}
-          helperText={faults[field.name] !== undefined && (entered[field.name] ?? '') === '' ? t('sheet.still_asked') : faults[field.name]?.[0]}
+          helperText={
+            faults[field.name] !== undefined && (entered[field.name] ?? '') === ''
+              ? t('sheet.still_asked')
+              : faults[field.name]?.[0]
+          }
           onChange={(event) => onEnter(field.name, event.target.value)}
-          slotProps={{ htmlInput: { 'data-testid': `limit-${field.name}`, inputMode: field.type === 'text' ? 'text' : 'decimal', maxLength: 240 } }}
+          slotProps={{
+            htmlInput: {
+              'data-testid': `limit-${field.name}`,
+              inputMode: field.type === 'text' ? 'text' : 'decimal',
+              maxLength: 240,
+            },
+          }}
         >
           {field.choices.map((choice) => (
             <MenuItem key={choice} value={choice}>

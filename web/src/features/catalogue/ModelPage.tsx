@@ -23,7 +23,13 @@ export default function ModelPage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (model.data === undefined) {
-    return <Notice words={whatToDo(model.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void model.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(model.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void model.refetch()}
+      />
+    );
   }
 
   return <ModelOf model={model.data} />;
@@ -40,12 +46,18 @@ function ModelOf({ model }: { model: Model }) {
   const [x, y, width, height] = art.frame;
   const applying = model.checks.filter((check) => check.applies);
   const others = model.checks.filter((check) => !check.applies);
-  const shown = (shows === 'applies' ? applying : others).filter((check) => feature === null || check.by.includes(feature));
+  const shown = (shows === 'applies' ? applying : others).filter(
+    (check) => feature === null || check.by.includes(feature),
+  );
 
   return (
     <Page
       title={`${model.model.maker} ${model.model.name}`}
-      sub={t('catalogue.sub', { describes: model.model.describes, family: model.model.family.toLowerCase(), mass: figure((model.mass_kg / 1000).toFixed(1)) })}
+      sub={t('catalogue.sub', {
+        describes: model.model.describes,
+        family: model.model.family.toLowerCase(),
+        mass: figure((model.mass_kg / 1000).toFixed(1)),
+      })}
       leaf={t('catalogue.title')}
       tabs
       right={
@@ -67,11 +79,25 @@ function ModelOf({ model }: { model: Model }) {
           {model.walks.map((walk) => (
             <p key={walk.movement} className="model-walk">
               <b>{t(`catalogue.walk.${walk.movement}`)}</b>
-              <span>{t('catalogue.walk_words', { lines: walk.lines, states: walk.states.length, minutes: walk.minutes })}</span>
+              <span>
+                {t('catalogue.walk_words', { lines: walk.lines, states: walk.states.length, minutes: walk.minutes })}
+              </span>
             </p>
           ))}
-          <p className="model-kept">{model.learned_from_walks === 0 ? t('catalogue.times_given') : t('catalogue.times_learned', { count: model.learned_from_walks })}</p>
-          {model.kept[0] !== undefined && <p className="model-kept">{t('sheet.kept', { name: model.kept[0].by.name, at: shortDate(model.kept[0].at), count: model.kept.length })}</p>}
+          <p className="model-kept">
+            {model.learned_from_walks === 0
+              ? t('catalogue.times_given')
+              : t('catalogue.times_learned', { count: model.learned_from_walks })}
+          </p>
+          {model.kept[0] !== undefined && (
+            <p className="model-kept">
+              {t('sheet.kept', {
+                name: model.kept[0].by.name,
+                at: shortDate(model.kept[0].at),
+                count: model.kept.length,
+              })}
+            </p>
+          )}
           {(['family', 'model', 'house_rule'] as const).map((from) => (
             <section key={from}>
               <h2>{t(`catalogue.from.${from}`)}</h2>
@@ -80,7 +106,11 @@ function ModelOf({ model }: { model: Model }) {
                   .filter((one) => one.from === from)
                   .map((one) => (
                     <li key={one.id}>
-                      <button type="button" aria-pressed={feature === one.id} onClick={() => setFeature(feature === one.id ? null : one.id)}>
+                      <button
+                        type="button"
+                        aria-pressed={feature === one.id}
+                        onClick={() => setFeature(feature === one.id ? null : one.id)}
+                      >
                         {one.words}
                       </button>
                     </li>
@@ -91,7 +121,12 @@ function ModelOf({ model }: { model: Model }) {
         </aside>
         <section className="model-checks">
           <header role="group" aria-label={t('catalogue.checks')}>
-            <button type="button" aria-pressed={shows === 'applies'} onClick={() => setShows('applies')} data-testid="applies">
+            <button
+              type="button"
+              aria-pressed={shows === 'applies'}
+              onClick={() => setShows('applies')}
+              data-testid="applies"
+            >
               {t('catalogue.apply', { count: applying.length })}
             </button>
             <button

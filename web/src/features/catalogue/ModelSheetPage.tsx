@@ -13,7 +13,16 @@ import { LimitFields } from './LimitFields';
 import { useKeepModel, useModel, useModelChoices, useModelDraft, type ModelSheet } from './useCatalogue';
 import './modelSheet.css';
 
-const EMPTY: ModelSheet = { family: '', maker: '', name: '', describes: '', mass_kg: '', features: [], source: '', limits: {} };
+const EMPTY: ModelSheet = {
+  family: '',
+  maker: '',
+  name: '',
+  describes: '',
+  mass_kg: '',
+  features: [],
+  source: '',
+  limits: {},
+};
 const PLAIN = ['maker', 'name', 'describes', 'mass_kg'] as const;
 
 /** The sheet of a new model; with an id in the address, the sheet of one that the yard wrote down before. */
@@ -24,7 +33,15 @@ export default function ModelSheetPage() {
   const model = useModel(modelId ?? '');
   const awaited = modelId === undefined ? choices : model.data === undefined ? model : choices;
   if (choices.data === undefined || (modelId !== undefined && model.data === undefined)) {
-    return awaited.isPending ? <Notice words={t('state.fetching')} /> : <Notice words={whatToDo(awaited.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void awaited.refetch()} />;
+    return awaited.isPending ? (
+      <Notice words={t('state.fetching')} />
+    ) : (
+      <Notice
+        words={whatToDo(awaited.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void awaited.refetch()}
+      />
+    );
   }
 
   return <Sheet key={modelId} modelId={modelId} choices={choices.data} from={model.data?.sheet ?? EMPTY} />;
@@ -49,7 +66,9 @@ function Sheet({ modelId, choices, from }: Props) {
   const change = (part: Partial<ModelSheet>) => setSheet({ ...sheet, ...part });
   const send = () => {
     // Figures of features that were taken back again stay on the sheet, but are not sent.
-    const limits = Object.fromEntries(Object.entries(sheet.limits).filter(([name, value]) => asked.has(name) && value.trim() !== ''));
+    const limits = Object.fromEntries(
+      Object.entries(sheet.limits).filter(([name, value]) => asked.has(name) && value.trim() !== ''),
+    );
     keep.mutate(
       { ...sheet, limits },
       {
@@ -87,7 +106,13 @@ function Sheet({ modelId, choices, from }: Props) {
               error={faults[key] !== undefined}
               helperText={faults[key]?.[0]}
               onChange={(event) => change({ [key]: event.target.value })}
-              slotProps={{ htmlInput: { 'data-testid': `sheet-${key}`, inputMode: key === 'mass_kg' ? 'numeric' : 'text', maxLength: 240 } }}
+              slotProps={{
+                htmlInput: {
+                  'data-testid': `sheet-${key}`,
+                  inputMode: key === 'mass_kg' ? 'numeric' : 'text',
+                  maxLength: 240,
+                },
+              }}
             />
           ))}
         </section>
@@ -100,7 +125,16 @@ function Sheet({ modelId, choices, from }: Props) {
         />
         <section className="sheet-limits" aria-label={t('sheet.limits')}>
           <h2>{t('sheet.limits')}</h2>
-          {family === undefined ? <p>{t('sheet.family_first')}</p> : <LimitFields limits={draft.data?.limits ?? []} entered={sheet.limits} faults={faults} onEnter={(name, value) => change({ limits: { ...sheet.limits, [name]: value } })} />}
+          {family === undefined ? (
+            <p>{t('sheet.family_first')}</p>
+          ) : (
+            <LimitFields
+              limits={draft.data?.limits ?? []}
+              entered={sheet.limits}
+              faults={faults}
+              onEnter={(name, value) => change({ limits: { ...sheet.limits, [name]: value } })}
+            />
+          )}
           <TextField
             label={t('sheet.source')}
             value={sheet.source}
@@ -110,7 +144,11 @@ function Sheet({ modelId, choices, from }: Props) {
             slotProps={{ htmlInput: { 'data-testid': 'sheet-source', maxLength: 240 } }}
           />
           <ProblemWords
-            problem={problem === null ? null : { ...problem, field: faults['limits'] === undefined ? {} : { limits: faults['limits'] } }}
+            problem={
+              problem === null
+                ? null
+                : { ...problem, field: faults['limits'] === undefined ? {} : { limits: faults['limits'] } }
+            }
           />
           <HoldButton
             testId="keep-model"

@@ -11,11 +11,19 @@ export function useModels() {
 }
 
 export function useModel(id: string) {
-  return useQuery({ queryKey: ['model', id], queryFn: () => answer(api.GET('/api/models/{model}', { params: { path: { model: id } } })), staleTime: 600_000 });
+  return useQuery({
+    queryKey: ['model', id],
+    queryFn: () => answer(api.GET('/api/models/{model}', { params: { path: { model: id } } })),
+    staleTime: 600_000,
+  });
 }
 
 export function useHouseRules() {
-  return useQuery({ queryKey: ['house-rules'], queryFn: () => answer(api.GET('/api/house-rules')), staleTime: 600_000 });
+  return useQuery({
+    queryKey: ['house-rules'],
+    queryFn: () => answer(api.GET('/api/house-rules')),
+    staleTime: 600_000,
+  });
 }
 
 export type ModelSheet = Schema['ModelSheet'];
@@ -24,7 +32,11 @@ export type ImportRow = Schema['ModelImport']['rows'][number];
 
 /** Families and features from which a model can be put together. */
 export function useModelChoices() {
-  return useQuery({ queryKey: ['model-choices'], queryFn: () => answer(api.GET('/api/model-drafts')), staleTime: 600_000 });
+  return useQuery({
+    queryKey: ['model-choices'],
+    queryFn: () => answer(api.GET('/api/model-drafts')),
+    staleTime: 600_000,
+  });
 }
 
 /** The limits that a model of a family with these features has to know. */
@@ -44,7 +56,9 @@ export function useKeepModel(modelId: string | undefined) {
 
   return useMutation({
     mutationFn: (sheet: ModelSheet) =>
-      modelId === undefined ? answer(api.POST('/api/models', { body: sheet })) : answer(api.PUT('/api/models/{model}', { params: { path: { model: modelId } }, body: sheet })),
+      modelId === undefined
+        ? answer(api.POST('/api/models', { body: sheet }))
+        : answer(api.PUT('/api/models/{model}', { params: { path: { model: modelId } }, body: sheet })),
     onSuccess: (kept) => {
       queries.setQueryData(['model', kept.model.id], kept);
       void queries.invalidateQueries({ queryKey: ['models'] });
@@ -70,7 +84,9 @@ export function useChooseHouseRule() {
       answer(api.PUT('/api/house-rules/{rule}', { params: { path: { rule } }, body: { value, reason } })),
     onSuccess: (rules) => {
       queries.setQueryData(['house-rules'], rules);
-      void queries.invalidateQueries({ predicate: (query) => ['model', 'models', 'day'].includes(String(query.queryKey[0])) });
+      void queries.invalidateQueries({
+        predicate: (query) => ['model', 'models', 'day'].includes(String(query.queryKey[0])),
+      });
     },
   });
 }

@@ -35,7 +35,9 @@ export function BeforeToday({ left, mayWalk, onOpen }: Props) {
                 {row.customer}
                 {row.phone !== null && <a href={`tel:${row.phone}`}>{row.phone}</a>}
               </span>
-              <span>{t(side === 'out' ? 'day.was_to_leave' : 'day.was_to_be_back', { date: shortDate(row.due_at) })}</span>
+              <span>
+                {t(side === 'out' ? 'day.was_to_leave' : 'day.was_to_be_back', { date: shortDate(row.due_at) })}
+              </span>
               {row.opens === 'nothing' || (row.opens === 'walk' && !mayWalk) ? (
                 <Link to={`/fleet/${row.machine_id}`}>{t('day.settle_it')}</Link>
               ) : (

@@ -79,7 +79,13 @@ function RowTimes({ row, now }: { row: Row; now: string }) {
   const { t } = useTranslation();
   const ahead = (Date.parse(row.start_by) - Date.parse(now)) / 1000;
   const under =
-    row.done_at !== null ? '' : row.started_at !== null ? t('day.started', { time: clock(row.started_at) }) : ahead > 0 ? t('day.in_in', { time: duration(ahead) }) : t('day.over', { time: duration(-ahead) });
+    row.done_at !== null
+      ? ''
+      : row.started_at !== null
+        ? t('day.started', { time: clock(row.started_at) })
+        : ahead > 0
+          ? t('day.in_in', { time: duration(ahead) })
+          : t('day.over', { time: duration(-ahead) });
 
   return (
     <>

@@ -35,9 +35,20 @@ const today = (now: string): string => onYardClock(now).slice(0, 10);
 
 /** Walks of the day that could be opened, or gone on with, here and now. */
 function toWalk(day: Schema['Day'] | undefined): Wanted[] {
-  const of = (rows: Row[], movement: Schema['Movement']) => rows.filter((row) => (row.opens === 'walk' && row.done_at === null) || row.opens === 'handover').map((row) => ({ hireId: row.hire_id, movement, walkId: row.walk_id }));
+  const of = (rows: Row[], movement: Schema['Movement']) =>
+    rows
+      .filter((row) => (row.opens === 'walk' && row.done_at === null) || row.opens === 'handover')
+      .map((row) => ({ hireId: row.hire_id, movement, walkId: row.walk_id }));
 
-  return day === undefined ? [] : [...of(day.outs.filter((row) => row.machine_is_here), 'checkout'), ...of(day.ins, 'return')];
+  return day === undefined
+    ? []
+    : [
+        ...of(
+          day.outs.filter((row) => row.machine_is_here),
+          'checkout',
+        ),
+        ...of(day.ins, 'return'),
+      ];
 }
 
 /** The day: outs and ins either side of a fold that is the clock. */
@@ -67,7 +78,13 @@ export default function DayPage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (day.data === undefined) {
-    return <Notice words={whatToDo(day.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void day.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(day.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void day.refetch()}
+      />
+    );
   }
   const { outs, ins, totals, people, verification } = day.data;
   const mine = unfinishedOf(me.id, outs, ins);
@@ -98,7 +115,9 @@ export default function DayPage() {
       notices={
         <>
           <SecondFactorNotice />
-          {day.data.before_today.length > 0 && <BeforeToday left={day.data.before_today} mayWalk={me.may.walk} onOpen={askOrOpen} />}
+          {day.data.before_today.length > 0 && (
+            <BeforeToday left={day.data.before_today} mayWalk={me.may.walk} onOpen={askOrOpen} />
+          )}
           <Suspense fallback={null}>
             {day.data.first_steps !== null && <FirstSteps steps={day.data.first_steps} />}
           </Suspense>
@@ -132,7 +151,13 @@ export default function DayPage() {
           </button>
           <div className="head-who">
             {clock(now)}
-            <span>{day.isError ? t('state.no_network') : kept.length > 0 ? t('state.kept', { count: kept.length }) : t('state.posted')}</span>
+            <span>
+              {day.isError
+                ? t('state.no_network')
+                : kept.length > 0
+                  ? t('state.kept', { count: kept.length })
+                  : t('state.posted')}
+            </span>
           </div>
           {me.may.book && (
             <button type="button" data-testid="new-hire" onClick={() => setIsBooking(true)}>
@@ -268,10 +293,18 @@ function unfinishedOf(me: string, outs: Row[], ins: Row[]): { row: Row; side: 'o
 
 /** The job that has to begin first, of those that nobody has begun and whose machine is known to be in the yard. */
 function nextToStart(outs: Row[]): Row | undefined {
-  return outs.filter((row) => row.standing === 'booked' && row.state.mark !== 'stop' && row.machine_is_here).sort((a, b) => a.start_by.localeCompare(b.start_by))[0];
+  return outs
+    .filter((row) => row.standing === 'booked' && row.state.mark !== 'stop' && row.machine_is_here)
+    .sort((a, b) => a.start_by.localeCompare(b.start_by))[0];
 }
 
-function Totals({ side, totals }: { side: 'out' | 'in'; totals: { all: number; done: number; walking: number; tagged_out: number; ahead: number; ahead_seconds: number } }) {
+function Totals({
+  side,
+  totals,
+}: {
+  side: 'out' | 'in';
+  totals: { all: number; done: number; walking: number; tagged_out: number; ahead: number; ahead_seconds: number };
+}) {
   const { t } = useTranslation();
 
   return (

@@ -89,7 +89,9 @@ function place(rows: Row[], y: (hour: number) => number): Placed[] {
     const start = hourOfDay(row.started_at ?? row.start_by);
     const end = row.done_at === null ? start + row.work_seconds / 3600 : hourOfDay(row.done_at);
     const bar = { row, centre: offset + rowHeight(row) / 2, top: y(start), foot: Math.max(y(end), y(start) + 14) };
-    const taken = placed.filter((other) => other.top < bar.foot + 4 && bar.top < other.foot + 4).map((other) => other.lane);
+    const taken = placed
+      .filter((other) => other.top < bar.foot + 4 && bar.top < other.foot + 4)
+      .map((other) => other.lane);
     placed.push({ ...bar, lane: [0, 1].find((lane) => !taken.includes(lane)) ?? 1 });
     offset += rowHeight(row);
   }
@@ -112,7 +114,14 @@ function Bars({ rows, side, y }: { rows: Row[]; side: 'out' | 'in'; y: (hour: nu
           stroke="var(--ink)"
           strokeWidth={row.done_at === null ? 1.3 : 0.8}
         />
-        {slack > 0 && <path d={`M${x + 7} ${Math.max(y(hourOfDay(row.start_by) - slack), HEAD + 4)}V${top}`} stroke="var(--ink)" strokeWidth="1.6" fill="none" />}
+        {slack > 0 && (
+          <path
+            d={`M${x + 7} ${Math.max(y(hourOfDay(row.start_by) - slack), HEAD + 4)}V${top}`}
+            stroke="var(--ink)"
+            strokeWidth="1.6"
+            fill="none"
+          />
+        )}
         <Bar row={row} x={x} top={top} foot={foot} />
         <path d={`M${x - 3} ${top}h20`} stroke="var(--ink)" strokeWidth="3.4" />
       </g>
@@ -158,7 +167,15 @@ function Bar({ row, x, top, foot }: { row: Row; x: number; top: number; foot: nu
     );
   }
   if (row.state.mark === 'attend') {
-    return <path d={`M${x} ${top}H${x + 14}V${foot}L${x + 7} ${foot - 7}L${x} ${foot}Z`} fill="var(--ochre)" stroke="var(--ink)" strokeWidth="1.8" strokeLinejoin="round" />;
+    return (
+      <path
+        d={`M${x} ${top}H${x + 14}V${foot}L${x + 7} ${foot - 7}L${x} ${foot}Z`}
+        fill="var(--ochre)"
+        stroke="var(--ink)"
+        strokeWidth="1.8"
+        strokeLinejoin="round"
+      />
+    );
   }
 
   return <path d={box} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />;

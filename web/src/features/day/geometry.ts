@@ -5,7 +5,8 @@ export const ROW_DONE = 58;
 export const ROW_OPEN = 100;
 export const FOLD_HEAD = 40;
 
-export const rowHeight = (row: Row): number => (row.done_at !== null && row.state.mark !== 'stop' ? ROW_DONE : ROW_OPEN);
+export const rowHeight = (row: Row): number =>
+  row.done_at !== null && row.state.mark !== 'stop' ? ROW_DONE : ROW_OPEN;
 
 /** Where an hour lies on the fold, in pixels from the head of the book. */
 export const yOf = (hour: number, [from, to]: [number, number], height: number): number =>
@@ -13,7 +14,11 @@ export const yOf = (hour: number, [from, to]: [number, number], height: number):
 
 /** The hours that the fold shows: all that the day holds, and never less than eight. */
 export function hoursShown(rows: Row[], now: string): [number, number] {
-  const moments = rows.flatMap((row) => [hourOfDay(row.started_at ?? row.start_by), hourOfDay(row.due_at), hourOfDay(row.start_by) + row.work_seconds / 3600]);
+  const moments = rows.flatMap((row) => [
+    hourOfDay(row.started_at ?? row.start_by),
+    hourOfDay(row.due_at),
+    hourOfDay(row.start_by) + row.work_seconds / 3600,
+  ]);
   const from = Math.floor(Math.min(...moments, hourOfDay(now)));
   const to = Math.min(24, Math.ceil(Math.max(...moments, hourOfDay(now)) + 0.2));
 

@@ -6,7 +6,10 @@ import type { Row } from './useDay';
 /** How much of the page shows what lies before now: whoever is walking stands there. */
 const SEEN_BEFORE = 0.6;
 
-/** The book opens at the present hour and follows it, until somebody has turned to another place; another day at its head. */
+/**
+ * The book opens at the present hour and follows it, until somebody has turned to another place; another day at its
+ * head.
+ */
 export function useNowInSight(
   book: RefObject<HTMLDivElement | null>,
   rows: Row[],
@@ -18,7 +21,12 @@ export function useNowInSight(
   const at = isThere ? yOf(hourOfDay(now), hoursShown(rows, now), height) : 0;
   useEffect(() => {
     const page = book.current;
-    if (page === null || !isThere || page.dataset.turned === 'yes' || getComputedStyle(page).gridTemplateColumns.split(' ').length < 3) {
+    if (
+      page === null ||
+      !isThere ||
+      page.dataset.turned === 'yes' ||
+      getComputedStyle(page).gridTemplateColumns.split(' ').length < 3
+    ) {
       return;
     }
     page.scrollTo({ top: isToday ? Math.max(0, at - page.clientHeight * SEEN_BEFORE) : 0 });

@@ -23,7 +23,13 @@ export default function DoubtsPage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (doubts.data === undefined) {
-    return <Notice words={whatToDo(doubts.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void doubts.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(doubts.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void doubts.refetch()}
+      />
+    );
   }
   const { walks, questions } = doubts.data;
 

@@ -46,7 +46,9 @@ function useSettle<T>(saidOf: (settled: T) => { walk: string; entry: Entry }) {
   return useMutation({
     mutationFn: async (settled: T) => {
       const { walk, entry } = saidOf(settled);
-      const { results } = await answer(api.POST('/api/walks/{walk}/entries', { params: { path: { walk } }, body: { entries: [entry] } }));
+      const { results } = await answer(
+        api.POST('/api/walks/{walk}/entries', { params: { path: { walk } }, body: { entries: [entry] } }),
+      );
       const problem = results[0]?.problem;
       if (problem !== undefined) {
         throw new ProblemError(problem);

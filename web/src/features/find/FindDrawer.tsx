@@ -57,13 +57,20 @@ export function FindDrawer({ onClose }: { onClose: () => void }) {
     queryFn: () => answer(api.GET('/api/search', { params: { query: { words: typed } } })),
   });
   useEffect(() => field.current?.focus(), []);
-  const pages = Object.entries(PAGES).filter(([key]) => key !== 'hirers' || me.may.book).map(([key, to]) => ({ key, to, title: t(`find.pages.${key}`), sub: '' }));
-  const fitting = typed === '' ? pages : pages.filter(
-    (page) => page.title.toLowerCase().startsWith(typed.toLowerCase()),
-  );
-  const hits = typed === '' ? [] : (found.data?.hits ?? []).map(
-    (hit) => ({ key: hit.kind + hit.id + hit.title, to: wayTo(hit), title: hit.title, sub: hit.sub }),
-  );
+  const pages = Object.entries(PAGES)
+    .filter(([key]) => key !== 'hirers' || me.may.book)
+    .map(([key, to]) => ({ key, to, title: t(`find.pages.${key}`), sub: '' }));
+  const fitting =
+    typed === '' ? pages : pages.filter((page) => page.title.toLowerCase().startsWith(typed.toLowerCase()));
+  const hits =
+    typed === ''
+      ? []
+      : (found.data?.hits ?? []).map((hit) => ({
+          key: hit.kind + hit.id + hit.title,
+          to: wayTo(hit),
+          title: hit.title,
+          sub: hit.sub,
+        }));
   const all = [...hits, ...fitting];
 
   const scanned = (text: string) => {

@@ -37,13 +37,25 @@ export default function FleetPage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (first === undefined) {
-    return <Notice words={whatToDo(fleet.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void fleet.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(fleet.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void fleet.refetch()}
+      />
+    );
   }
   const shown = fleet.data?.pages.flatMap(({ machines }) => machines) ?? [];
   const named = first.families.find(({ id }) => id === family);
 
   return (
-    <Page title={t('fleet.title')} sub={t('fleet.count', { count: first.total })} leaf={t('fleet.leaf')} tabs className="fleet" right={
+    <Page
+      title={t('fleet.title')}
+      sub={t('fleet.count', { count: first.total })}
+      leaf={t('fleet.leaf')}
+      tabs
+      className="fleet"
+      right={
         <>
           {me.may.lead && (
             <button type="button" data-testid="add-machine" onClick={() => setIsAdding(true)}>
@@ -72,7 +84,13 @@ export default function FleetPage() {
       }>
       <div className="fleet-families" role="group" aria-label={t('fleet.families')}>
         {first.families.map(({ id, name, drawing, count }) => (
-          <button key={id} type="button" aria-pressed={family === id} data-testid={`family-${id}`} onClick={() => choose('family', family === id ? null : id)}>
+          <button
+            key={id}
+            type="button"
+            aria-pressed={family === id}
+            data-testid={`family-${id}`}
+            onClick={() => choose('family', family === id ? null : id)}
+          >
             <MiniPlan name={drawing} height={40} />
             {name}
             <small>{count}</small>

@@ -42,9 +42,12 @@ export function MeterDrawer({ number, lastKnown, busy, problem, onClose, onPost 
           disabled={busy || !isWhole || photo === undefined}
           onClick={() =>
             photo !== undefined &&
-            onPost(
-              { ...(isUnreadable ? {} : { removed: plain(removed) }), began: plain(began), photo, reason: reason.trim() },
-            )
+            onPost({
+              ...(isUnreadable ? {} : { removed: plain(removed) }),
+              began: plain(began),
+              photo,
+              reason: reason.trim(),
+            })
           }
         >
           {t('meter.post')}

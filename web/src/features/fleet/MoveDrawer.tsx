@@ -20,12 +20,16 @@ export function MoveDrawer({ machine, onClose }: MoveDrawerProps) {
   const queries = useQueryClient();
   const [bay, setBay] = useState('');
   const fleet = useFleet();
-  const known = [...new Set((fleet.data?.pages ?? []).flatMap(({ machines }) => machines.flatMap((one) => one.bay ?? [])))].sort();
+  const known = [
+    ...new Set((fleet.data?.pages ?? []).flatMap(({ machines }) => machines.flatMap((one) => one.bay ?? []))),
+  ].sort();
   const move = useMutation({
     networkMode: 'always',
     mutationFn: (to: string) => postToMachine(machine.id, 'machine.moved', { bay: to }),
     onSuccess: async () => {
-      await queries.invalidateQueries({ predicate: (query) => ['machine', 'fleet', 'trail', 'day'].includes(String(query.queryKey[0])) });
+      await queries.invalidateQueries({
+        predicate: (query) => ['machine', 'fleet', 'trail', 'day'].includes(String(query.queryKey[0])),
+      });
       onClose();
     },
   });
@@ -36,7 +40,12 @@ export function MoveDrawer({ machine, onClose }: MoveDrawerProps) {
       title={t('fleet.move_title', { number: machine.fleet_number })}
       onClose={onClose}
       foot={
-        <Button tone="jade" testId="move" disabled={move.isPending || bay.trim() === ''} onClick={() => move.mutate(bay.trim())}>
+        <Button
+          tone="jade"
+          testId="move"
+          disabled={move.isPending || bay.trim() === ''}
+          onClick={() => move.mutate(bay.trim())}
+        >
           {t('fleet.move')}
         </Button>
       }

@@ -45,9 +45,21 @@ function TrailLine({ entry }: { entry: Schema['Entry'] }) {
       </td>
       <td className="trail-mark">{entry.outcome !== null && <Mark outcome={entry.outcome} size={18} />}</td>
       <td className="trail-words">
-        <b>{struck === null ? entry.title : <s>{entry.title}</s>}</b> {struck === null ? entry.words : <s>{entry.words}</s>}
-        {entry.clock !== null && <i>{t(entry.clock.seconds_ahead > 0 ? 'clock.was_ahead' : 'clock.was_behind', { minutes: Math.round(Math.abs(entry.clock.seconds_ahead) / 60), time: shortDate(entry.clock.device_at) })}</i>}
-        {struck !== null && <i>{t('fleet.struck', { who: struck.actor.name, when: shortDate(struck.recorded_at), because: struck.reason })}</i>}
+        <b>{struck === null ? entry.title : <s>{entry.title}</s>}</b>{' '}
+        {struck === null ? entry.words : <s>{entry.words}</s>}
+        {entry.clock !== null && (
+          <i>
+            {t(entry.clock.seconds_ahead > 0 ? 'clock.was_ahead' : 'clock.was_behind', {
+              minutes: Math.round(Math.abs(entry.clock.seconds_ahead) / 60),
+              time: shortDate(entry.clock.device_at),
+            })}
+          </i>
+        )}
+        {struck !== null && (
+          <i>
+            {t('fleet.struck', { who: struck.actor.name, when: shortDate(struck.recorded_at), because: struck.reason })}
+          </i>
+        )}
       </td>
       <td className="trail-hash" title={entry.hash}>
         {entry.hash.slice(0, 8)}

@@ -14,7 +14,11 @@ export function useFleet(filter: FleetFilter = {}) {
     queryKey: Object.keys(filter).length === 0 ? ['fleet'] : ['fleet', filter],
     initialPageParam: undefined as string | undefined,
     queryFn: ({ pageParam }) =>
-      answer(api.GET('/api/machines', { params: { query: { ...filter, ...(pageParam === undefined ? {} : { cursor: pageParam }) } } })),
+      answer(
+        api.GET('/api/machines', {
+          params: { query: { ...filter, ...(pageParam === undefined ? {} : { cursor: pageParam }) } },
+        }),
+      ),
     getNextPageParam: (last) => last.next_cursor ?? undefined,
     // The list that stands there stays until the other one is here.
     placeholderData: keepPreviousData,
@@ -22,7 +26,10 @@ export function useFleet(filter: FleetFilter = {}) {
 }
 
 export function useMachine(machineId: string) {
-  return useQuery({ queryKey: ['machine', machineId], queryFn: () => answer(api.GET('/api/machines/{machine}', { params: { path: { machine: machineId } } })) });
+  return useQuery({
+    queryKey: ['machine', machineId],
+    queryFn: () => answer(api.GET('/api/machines/{machine}', { params: { path: { machine: machineId } } })),
+  });
 }
 
 /** The posting trail of a machine, newest first, a hundred lines at a time. */
@@ -30,7 +37,12 @@ export function useTrail(machineId: string) {
   return useInfiniteQuery({
     queryKey: ['trail', machineId],
     initialPageParam: undefined as string | undefined,
-    queryFn: ({ pageParam }) => answer(api.GET('/api/machines/{machine}/entries', { params: { path: { machine: machineId }, query: pageParam === undefined ? {} : { cursor: pageParam } } })),
+    queryFn: ({ pageParam }) =>
+      answer(
+        api.GET('/api/machines/{machine}/entries', {
+          params: { path: { machine: machineId }, query: pageParam === undefined ? {} : { cursor: pageParam } },
+        }),
+      ),
     getNextPageParam: (last) => last.next_cursor ?? undefined,
   });
 }

@@ -77,7 +77,13 @@ export function GiveOutDrawer({ isOpen, onClose, onPin }: GiveOutDrawerProps) {
     <Drawer open={isOpen} title={t('handover.give_out')} onClose={onClose}>
       <div className="pin">
         <p>{t('handover.give_out_words')}</p>
-        <PinKeys label={t('handover.your_pin')} pin={pin} go={t('handover.give_out_go')} onPin={setPin} onGo={() => onPin(pin)} />
+        <PinKeys
+          label={t('handover.your_pin')}
+          pin={pin}
+          go={t('handover.give_out_go')}
+          onPin={setPin}
+          onGo={() => onPin(pin)}
+        />
       </div>
     </Drawer>
   );

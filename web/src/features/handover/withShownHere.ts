@@ -26,7 +26,9 @@ export function withShownHere(briefing: Schema['Briefing'], kept: KeptEntry[]): 
 
       return here === undefined ? one : { ...one, handed: here.count, marks: here.marks ?? '' };
     }),
-    ...(signed === undefined ? {} : { signed_name: signed.payload.name, signed_at: signed.recorded_at, signature: signed.payload.signature }),
+    ...(signed === undefined
+      ? {}
+      : { signed_name: signed.payload.name, signed_at: signed.recorded_at, signature: signed.payload.signature }),
     isSignedHere: signed !== undefined,
     isReleasedHere: mine.some((entry) => entry.kind === 'release.decided'),
   };

@@ -32,7 +32,11 @@ export function HirerDrawer({ hirerId, onOther, onClose }: Props) {
 
   return (
     <Drawer open title={t('hirers.one')} onClose={onClose}>
-      {shown.isError ? <ProblemWords problem={problemOf(shown.error, t('state.no_network'))} /> : <p>{t('state.fetching')}</p>}
+      {shown.isError ? (
+        <ProblemWords problem={problemOf(shown.error, t('state.no_network'))} />
+      ) : (
+        <p>{t('state.fetching')}</p>
+      )}
     </Drawer>
   );
 }

@@ -24,7 +24,13 @@ export function SameHirer({ hirer, count, isBusy, onSame }: Props) {
       <HirerField value={other} onChange={setOther} onlyKnown />
       {other !== null && into === null && <p role="alert">{t('hirers.same_itself')}</p>}
       {into !== null && (
-        <HoldButton tone="oxide" testId="merge-hirer" disabled={isBusy} under={t('act.hold')} onHeld={() => onSame(into.id)}>
+        <HoldButton
+          tone="oxide"
+          testId="merge-hirer"
+          disabled={isBusy}
+          under={t('act.hold')}
+          onHeld={() => onSame(into.id)}
+        >
           {t('hirers.merge', { count, name: into.name })}
         </HoldButton>
       )}

@@ -65,7 +65,8 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
   return (
     <>
       <p>
-        <b>{hire.hirer.name}</b> {[hire.contact, hire.contact_phone ?? hire.hirer.phone, hire.site].filter((one) => one !== null).join(', ')}
+        <b>{hire.hirer.name}</b>{' '}
+        {[hire.contact, hire.contact_phone ?? hire.hirer.phone, hire.site].filter((one) => one !== null).join(', ')}
       </p>
       {hire.in_place_of !== null && (
         <p>{t('office.in_place_of', { number: hire.in_place_of.fleet_number, folio: hire.in_place_of.folio })}</p>

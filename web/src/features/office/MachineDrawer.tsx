@@ -52,7 +52,13 @@ export function MachineDrawer({ of, onClose, onAdded }: Props) {
       );
     }
   };
-  const field = (name: 'fleet_number' | 'serial', label: string, value: string, set: (value: string) => void, longest: number) => (
+  const field = (
+    name: 'fleet_number' | 'serial',
+    label: string,
+    value: string,
+    set: (value: string) => void,
+    longest: number,
+  ) => (
     <TextField
       label={label}
       value={value}
@@ -72,7 +78,9 @@ export function MachineDrawer({ of, onClose, onAdded }: Props) {
         <Button
           tone="jade"
           testId="keep-machine"
-          disabled={isBusy || number.trim() === '' || serial.trim() === '' || !isYear || (of === undefined && model === null)}
+          disabled={
+            isBusy || number.trim() === '' || serial.trim() === '' || !isYear || (of === undefined && model === null)
+          }
           onClick={keep}
         >
           {t(of === undefined ? 'office.enter_machine' : 'office.keep')}

@@ -44,7 +44,11 @@ export function AccountDrawer({ person, onClose }: { person: Person; onClose: ()
         onChange={(event) => setPassword(event.target.value)}
         slotProps={{ htmlInput: { 'data-testid': 'reset-password' } }}
       />
-      <Button testId="reset" disabled={change.isPending || person.has_left || password === ''} onClick={() => send({ password })}>
+      <Button
+        testId="reset"
+        disabled={change.isPending || person.has_left || password === ''}
+        onClick={() => send({ password })}
+      >
         {t('people.give_password')}
       </Button>
       <h3>{t(person.has_left ? 'people.has_left' : 'people.leaves')}</h3>
@@ -55,12 +59,20 @@ export function AccountDrawer({ person, onClose }: { person: Person; onClose: ()
         </Button>
       ) : (
         <div>
-          <HoldButton tone="oxide" testId="see-off" disabled={change.isPending} under={t('act.hold')} onHeld={() => send('see_off')}>
+          <HoldButton
+            tone="oxide"
+            testId="see-off"
+            disabled={change.isPending}
+            under={t('act.hold')}
+            onHeld={() => send('see_off')}
+          >
             {t('people.see_off')}
           </HoldButton>
         </div>
       )}
-      {change.isError && wrong === undefined && <ProblemWords problem={problemOf(change.error, t('state.no_network'))} />}
+      {change.isError && wrong === undefined && (
+        <ProblemWords problem={problemOf(change.error, t('state.no_network'))} />
+      )}
     </Drawer>
   );
 }

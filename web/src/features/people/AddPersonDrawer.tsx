@@ -65,7 +65,9 @@ export function AddPersonDrawer({ onClose }: { onClose: () => void }) {
       </TextField>
       {field('login', t('people.login'))}
       {field('password', t('people.first_password'), { type: 'password', words: t('people.first_password_words') })}
-      {add.isError && Object.keys(wrong).length === 0 && <ProblemWords problem={problemOf(add.error, t('state.no_network'))} />}
+      {add.isError && Object.keys(wrong).length === 0 && (
+        <ProblemWords problem={problemOf(add.error, t('state.no_network'))} />
+      )}
     </Drawer>
   );
 }

@@ -28,7 +28,13 @@ export default function PeoplePage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (people.data === undefined) {
-    return <Notice words={whatToDo(people.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void people.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(people.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void people.refetch()}
+      />
+    );
   }
   const { qualifications } = people.data;
 
@@ -49,7 +55,12 @@ export default function PeoplePage() {
               <p>{t(`role.${person.role}`)}</p>
               {person.has_left ? <p>{t('people.has_left')}</p> : <Shift person={person} mayChange={me.may.lead} />}
               {me.may.lead && person.id !== me.id && (
-                <button type="button" className="people-shift" data-testid={`account-${person.initials}`} onClick={() => setChanging(person)}>
+                <button
+                  type="button"
+                  className="people-shift"
+                  data-testid={`account-${person.initials}`}
+                  onClick={() => setChanging(person)}
+                >
                   {t('people.account')}
                 </button>
               )}
@@ -78,7 +89,13 @@ export default function PeoplePage() {
       {me.may.lead && <Tablets />}
       {isAdding && <AddPersonDrawer onClose={() => setIsAdding(false)} />}
       {changing !== null && <AccountDrawer person={changing} onClose={() => setChanging(null)} />}
-      {recording !== null && <QualificationDrawer person={recording.person} qualification={recording.qualification} onClose={() => setRecording(null)} />}
+      {recording !== null && (
+        <QualificationDrawer
+          person={recording.person}
+          qualification={recording.qualification}
+          onClose={() => setRecording(null)}
+        />
+      )}
     </Page>
   );
 }
@@ -130,7 +147,8 @@ function Shift({ person, mayChange }: { person: Person; mayChange: boolean }) {
 /** Told by a mark and in words: valid, running out, run out, or never recorded. */
 function Standing({ held, name }: { held: Person['qualified'][number] | undefined; name: string }) {
   const { t } = useTranslation();
-  const outcome = held === undefined ? 'open' : held.days_left < 0 ? 'stop' : held.days_left < SOON_DAYS ? 'attend' : 'stands';
+  const outcome =
+    held === undefined ? 'open' : held.days_left < 0 ? 'stop' : held.days_left < SOON_DAYS ? 'attend' : 'stands';
   const words = {
     open: t('people.not_recorded'),
     stop: t('people.ran_out', { date: held?.valid_until }),

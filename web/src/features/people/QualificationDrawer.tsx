@@ -31,7 +31,12 @@ export function QualificationDrawer({ person, qualification, onClose }: Props) {
           tone="jade"
           testId="record-qualification"
           disabled={record.isPending || until === '' || proof.trim().length < 3}
-          onClick={() => record.mutate({ person: person.id, qualification: qualification.id, validUntil: until, proof: proof.trim() }, { onSuccess: onClose })}
+          onClick={() =>
+            record.mutate(
+              { person: person.id, qualification: qualification.id, validUntil: until, proof: proof.trim() },
+              { onSuccess: onClose },
+            )
+          }
         >
           {t('people.record')}
         </Button>
@@ -39,7 +44,11 @@ export function QualificationDrawer({ person, qualification, onClose }: Props) {
     >
       {held !== undefined && (
         <p>
-          {t('people.before', { date: held.valid_until, proof: held.proof, name: held.recorded_by?.name ?? t('people.at_set_up') })}
+          {t('people.before', {
+            date: held.valid_until,
+            proof: held.proof,
+            name: held.recorded_by?.name ?? t('people.at_set_up'),
+          })}
         </p>
       )}
       <TextField

@@ -27,7 +27,8 @@ export function usePutOnShift() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: ({ person, isOnShift }: { person: string; isOnShift: boolean }) => answer(api.PUT('/api/people/{person}/shift', { params: { path: { person } }, body: { is_on_shift: isOnShift } })),
+    mutationFn: ({ person, isOnShift }: { person: string; isOnShift: boolean }) =>
+      answer(api.PUT('/api/people/{person}/shift', { params: { path: { person } }, body: { is_on_shift: isOnShift } })),
     onSuccess: (people) => queries.setQueryData(['people'], people),
   });
 }
@@ -61,8 +62,23 @@ export function useRecordQualification() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: ({ person, qualification, validUntil, proof }: { person: string; qualification: string; validUntil: string; proof: string }) =>
-      answer(api.PUT('/api/people/{person}/qualifications/{qualification}', { params: { path: { person, qualification } }, body: { valid_until: validUntil, proof } })),
+    mutationFn: ({
+      person,
+      qualification,
+      validUntil,
+      proof,
+    }: {
+      person: string;
+      qualification: string;
+      validUntil: string;
+      proof: string;
+    }) =>
+      answer(
+        api.PUT('/api/people/{person}/qualifications/{qualification}', {
+          params: { path: { person, qualification } },
+          body: { valid_until: validUntil, proof },
+        }),
+      ),
     onSuccess: (people) => queries.setQueryData(['people'], people),
   });
 }

@@ -12,7 +12,9 @@ export interface Numbered {
 
 type Mark = Schema['Position'] & { numbers: number[]; isDone: boolean };
 
-/** Three or more in a row are written as from and to: the marks of two stations that are near would lie on each other. */
+/**
+ * Three or more in a row are written as from and to: the marks of two stations that are near would lie on each other.
+ */
 function together(numbers: number[]): string {
   const [first, last] = [numbers[0], numbers[numbers.length - 1]];
 

@@ -64,7 +64,8 @@ export function useChangePassword() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (body: Schema['ChangePassword']) => changeHands(() => answer(api.PUT('/api/session/password', { body }))),
+    mutationFn: (body: Schema['ChangePassword']) =>
+      changeHands(() => answer(api.PUT('/api/session/password', { body }))),
     onSuccess: (session) => queries.setQueryData(KEY, session),
   });
 }
@@ -93,7 +94,9 @@ export function useSignOut() {
     mutationFn: () => changeHands(signOutHere),
     onSuccess: async () => {
       // Nobody first: a page that is still there would ask for itself again.
-      queries.setQueryData<Schema['Session']>(KEY, (session) => (session === undefined ? session : { ...session, user: null }));
+      queries.setQueryData<Schema['Session']>(KEY, (session) =>
+        session === undefined ? session : { ...session, user: null },
+      );
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
       await forgetQueries();
       await store.locks.clear();

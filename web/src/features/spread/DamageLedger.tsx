@@ -73,7 +73,13 @@ export function DamageLedger({ spread, selected, mayExplain, onSelect, onExplain
                   <button
                     type="button"
                     className="explain-act"
-                    onClick={() => onExplain({ key: finding.id, title: `${finding.number} ${finding.part}`, words: t(`balance.${line.balance}`) })}
+                    onClick={() =>
+                      onExplain({
+                        key: finding.id,
+                        title: `${finding.number} ${finding.part}`,
+                        words: t(`balance.${line.balance}`),
+                      })
+                    }
                   >
                     {t('spread.explain')}
                   </button>
@@ -91,9 +97,9 @@ export function DamageLedger({ spread, selected, mayExplain, onSelect, onExplain
               </td>
               <td className="n">{line.out_mm === null ? t('spread.none_there') : size(line.out_mm).text}</td>
               <td className="n">{line.in_mm === null ? '–' : size(line.in_mm).text}</td>
-              <td
-                className="n">{line.difference_mm === null ? '–' : writtenDifference(String(line.difference_mm), 'mm', reading).text}</td
-              >
+              <td className="n">
+                {line.difference_mm === null ? '–' : writtenDifference(String(line.difference_mm), 'mm', reading).text}
+              </td>
             </tr>
           ))}
         </tbody>

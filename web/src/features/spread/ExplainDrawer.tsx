@@ -31,7 +31,11 @@ export function ExplainDrawer({ line, post, onClose }: { line: ToExplain; post: 
           tone="jade"
           testId="explain-post"
           disabled={busy || words.trim().length < 3}
-          onClick={() => void send(() => post('spread.explained', { line: line.key, words: words.trim() })).then((posted) => posted && onClose())}
+          onClick={() =>
+            void send(() => post('spread.explained', { line: line.key, words: words.trim() })).then(
+              (posted) => posted && onClose(),
+            )
+          }
         >
           {t('spread.post_explanation')}
         </Button>

@@ -17,7 +17,10 @@ interface Props {
   onExplain: (line: ToExplain) => void;
 }
 
-/** The readings, grouped: name, Out, In, Difference behind its double rule, and the finding. Struck lines keep their place. */
+/**
+ * The readings, grouped: name, Out, In, Difference behind its double rule, and the finding. Struck lines keep their
+ * place.
+ */
 export function ReadingLedger({ spread, mayExplain, onExplain }: Props) {
   const { t } = useTranslation();
   const groups = [...new Set(spread.readings.map((line) => line.group))];
@@ -120,9 +123,13 @@ function LedgerRow({ line, group, isLast, mayExplain, onExplain }: RowProps) {
       </td>
       <td className="n">{line.out === null ? '–' : cell(line.out.value).text}</td>
       <td className="n">{line.in === null ? '–' : cell(line.in.value).text}</td>
-      <td
-        className="n difference">{line.difference === null ? <span className="open-word">– {t(line.balance === 'balanced' ? 'spread.not_asked' : 'spread.open')}</span> : writtenDifference(line.difference, line.unit, reading).text}</td
-      >
+      <td className="n difference">
+        {line.difference === null ? (
+          <span className="open-word">– {t(line.balance === 'balanced' ? 'spread.not_asked' : 'spread.open')}</span>
+        ) : (
+          writtenDifference(line.difference, line.unit, reading).text
+        )}
+      </td>
       <td className="words">
         <span>
           <Mark outcome={line.outcome} size={21} />

@@ -32,7 +32,13 @@ export default function SpreadPage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (spread.data === undefined) {
-    return <Notice words={whatToDo(spread.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void spread.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(spread.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void spread.refetch()}
+      />
+    );
   }
 
   return <SpreadOf spread={spread.data} />;
@@ -55,7 +61,13 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
     <Page
       className="spread"
       title={`${spread.machine.fleet_number} ${spread.machine.describes}`}
-      sub={t('spread.sub', { maker: spread.machine.maker, model: spread.machine.model, customer: spread.customer, out: spread.out_at === null ? '–' : shortDate(spread.out_at), back: spread.in_at === null ? '–' : shortDate(spread.in_at) })}
+      sub={t('spread.sub', {
+        maker: spread.machine.maker,
+        model: spread.machine.model,
+        customer: spread.customer,
+        out: spread.out_at === null ? '–' : shortDate(spread.out_at),
+        back: spread.in_at === null ? '–' : shortDate(spread.in_at),
+      })}
       folio={t('walk.folio', { folio: spread.folio })}
       leaf={t('spread.leaf')}
       notices={<SaidByHirer hireId={spread.hire_id} />}
@@ -184,7 +196,11 @@ function ToExplainList({ spread, mayExplain, onExplain }: ListProps) {
   const { t } = useTranslation();
   const lines: ToExplain[] = [
     ...spread.readings.map((line) => ({ key: line.key, title: line.name, words: line.words })),
-    ...spread.findings.map((line) => ({ key: line.finding.id, title: `${line.finding.number} ${line.finding.part}`, words: t(`balance.${line.balance}`) })),
+    ...spread.findings.map((line) => ({
+      key: line.finding.id,
+      title: `${line.finding.number} ${line.finding.part}`,
+      words: t(`balance.${line.balance}`),
+    })),
   ].filter((line) => spread.unexplained.includes(line.key));
   if (spread.in_walk_id === null || spread.standing === 'walking_in') {
     return <p>{t('spread.not_yet')}</p>;
@@ -217,13 +233,28 @@ function ToExplainList({ spread, mayExplain, onExplain }: ListProps) {
 function SpreadStamp({ spread }: { spread: Schema['Spread'] }) {
   const { t } = useTranslation();
   if (spread.tag !== null) {
-    return <Stamp tone="oxide" top={t('tag.top', { number: spread.tag.number })} word={t('decision.tagged_out')} reason={spread.tag.reason} foot={`${shortDate(spread.tag.hung_at)}, ${spread.tag.hung_by.name}`} />;
+    return (
+      <Stamp
+        tone="oxide"
+        top={t('tag.top', { number: spread.tag.number })}
+        word={t('decision.tagged_out')}
+        reason={spread.tag.reason}
+        foot={`${shortDate(spread.tag.hung_at)}, ${spread.tag.hung_by.name}`}
+      />
+    );
   }
   if (spread.closed_at !== null) {
     return <Stamp tone="ink" top={spread.customer} word={t('spread.settled')} foot={shortDate(spread.closed_at)} />;
   }
   if (spread.decision !== null) {
-    return <Stamp tone={spread.decision === 'held' ? 'ink' : 'jade'} top={`${spread.machine.fleet_number} ${spread.machine.describes}`} word={t(`decision.${spread.decision}`)} foot={spread.in_by?.name ?? ''} />;
+    return (
+      <Stamp
+        tone={spread.decision === 'held' ? 'ink' : 'jade'}
+        top={`${spread.machine.fleet_number} ${spread.machine.describes}`}
+        word={t(`decision.${spread.decision}`)}
+        foot={spread.in_by?.name ?? ''}
+      />
+    );
   }
 
   return <p className="spread-open">{t(spread.in_walk_id === null ? 'spread.still_out' : 'spread.walk_open')}</p>;

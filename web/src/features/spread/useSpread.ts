@@ -4,7 +4,10 @@ import { answer, api } from '../../api/client';
 import { usePost, type Post } from '../walk/state/useWalk';
 
 export function useSpread(hireId: string) {
-  return useQuery({ queryKey: ['spread', hireId], queryFn: () => answer(api.GET('/api/hires/{hire}/spread', { params: { path: { hire: hireId } } })) });
+  return useQuery({
+    queryKey: ['spread', hireId],
+    queryFn: () => answer(api.GET('/api/hires/{hire}/spread', { params: { path: { hire: hireId } } })),
+  });
 }
 
 /** Posts to the return walk of a spread and fetches the spread again, for it is computed by the server. */

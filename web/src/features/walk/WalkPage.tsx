@@ -52,7 +52,13 @@ export default function WalkPage() {
     return <Notice words={t('state.fetching')} />;
   }
   if (walk.data === undefined) {
-    return <Notice words={whatToDo(walk.error, t('state.no_answer'))} act={t('state.try_again')} onAct={() => void walk.refetch()} />;
+    return (
+      <Notice
+        words={whatToDo(walk.error, t('state.no_answer'))}
+        act={t('state.try_again')}
+        onAct={() => void walk.refetch()}
+      />
+    );
   }
 
   return <WalkInProgress key={walk.data.id} walk={walk.data} isStale={walk.isError} />;
@@ -71,7 +77,10 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const known = useMemo(() => withoutNetwork(walk, pending, kept), [walk, pending, kept]);
   const position = useWalkPosition(walk, pending, me.id);
   const { state, plan } = walk;
-  const [observed, setObserved] = usePersistentState<Record<string, Observed>>(`walk.observed.1.${walk.id}.${state.stage ?? 'none'}`, {});
+  const [observed, setObserved] = usePersistentState<Record<string, Observed>>(
+    `walk.observed.1.${walk.id}.${state.stage ?? 'none'}`,
+    {},
+  );
   const [crossingTo, setCrossingTo] = useState<string | null>(null);
   const [placing, setPlacing] = useState<FindingPlace | null>(null);
   const [lookingAt, setLookingAt] = useState<string | null>(null);
@@ -91,7 +100,10 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   // The walk stops at a bracket: the next open line needs another state than the machine is in.
   const needed = position.visit.stage;
   const line = state.lines.find((one) => one.key === position.line.key);
-  const mustCross = mayPost && (state.stage === null || (needed !== state.stage && line?.outcome === 'open' && !state.stages_entered.includes(needed)));
+  const mustCross =
+    mayPost &&
+    (state.stage === null ||
+      (needed !== state.stage && line?.outcome === 'open' && !state.stages_entered.includes(needed)));
   const crossing = crossingTo ?? (mustCross ? needed : null);
   const leaf = useLeaf(walk, position, pending, tests);
   const closeUp = position.leaf.drawing;
@@ -118,7 +130,12 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
       position.goVisit(visit);
     }
   };
-  useWalkKeys({ onNext, onBefore, onHelp: () => setHelping(true), onFinding: () => mayPost && setPlacing({ ...position.visit.shows, line: position.line.key }) });
+  useWalkKeys({
+    onNext,
+    onBefore,
+    onHelp: () => setHelping(true),
+    onFinding: () => mayPost && setPlacing({ ...position.visit.shows, line: position.line.key }),
+  });
 
   const leave = (answered: string[]) => {
     setOpened(null);
@@ -138,7 +155,10 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
     onFinding: () => notSo(position.line.key),
     onTag: () => setDeciding(true),
     onKnown: setLookingAt,
-    refusal: refused !== null && (isOpened ? [position.line.key] : position.leaf.lines).includes(refused.line) ? refused.problem : null,
+    refusal:
+      refused !== null && (isOpened ? [position.line.key] : position.leaf.lines).includes(refused.line)
+        ? refused.problem
+        : null,
     onRefused: (line: string, problem: Problem) => {
       feel('refused');
       setRefused({ line, problem });
@@ -175,7 +195,16 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
     <Page
       className="walk"
       title={`${walk.machine.fleet_number} ${walk.plan.family.toLowerCase()}`}
-      sub={!isWide && mine > 0 ? t('state.kept', { count: mine }) : t(plan.movement === 'checkout' ? 'walk.for' : 'walk.from', { maker: walk.machine.maker, model: walk.machine.model, mass: figure((walk.machine.mass_kg / 1000).toFixed(1)), customer: walk.customer })}
+      sub={
+        !isWide && mine > 0
+          ? t('state.kept', { count: mine })
+          : t(plan.movement === 'checkout' ? 'walk.for' : 'walk.from', {
+              maker: walk.machine.maker,
+              model: walk.machine.model,
+              mass: figure((walk.machine.mass_kg / 1000).toFixed(1)),
+              customer: walk.customer,
+            })
+      }
       folio={t('walk.folio', { folio: walk.folio })}
       leaf={t(plan.movement === 'checkout' ? 'walk.out_entry' : 'walk.in_entry')}
       notices={
@@ -282,12 +311,26 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
               onBack={() => setOpened(null)}
             />
           ) : (
-            <StationLeaf key={`${position.visit.number}.${position.leafNumber}`} {...panel} state={leaf} onOpen={open} onNotSo={notSo} />
+            <StationLeaf
+              key={`${position.visit.number}.${position.leafNumber}`}
+              {...panel}
+              state={leaf}
+              onOpen={open}
+              onNotSo={notSo}
+            />
           )}
         </section>
       )}
       {placing !== null && <FindingDrawer walk={walk} place={placing} post={post} onClose={() => setPlacing(null)} />}
-      {lookingAt !== null && <SeenAgainDrawer walk={walk} findingId={lookingAt} post={post} mayPost={mayPost} onClose={() => setLookingAt(null)} />}
+      {lookingAt !== null && (
+        <SeenAgainDrawer
+          walk={walk}
+          findingId={lookingAt}
+          post={post}
+          mayPost={mayPost}
+          onClose={() => setLookingAt(null)}
+        />
+      )}
       <KeysDrawer open={helping} onClose={() => setHelping(false)} />
       <DecisionDrawer
         walk={walk}

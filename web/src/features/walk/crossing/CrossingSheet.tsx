@@ -47,7 +47,8 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   );
   const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
   const { lines: blocking, byEye } = inTheWay(walk, stage, pending);
-  const titleOf = (key: string): string => walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;
+  const titleOf = (key: string): string =>
+    walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;
   // Lines about people, the area and what is proved dead are touched; the others are read and said by the held act.
   const alone = lines.filter((line) => line.alone);
   const together = lines.filter((line) => !line.alone);
@@ -57,7 +58,11 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
     setSecret(chosen.secret);
   };
   const by: Second = { person: stage.asks_second_person ? second : null, secret };
-  const cross = async (id: string) => ({ stage: stage.id, confirmed: lines.map((line) => line.id), ...(await sealedBy(by, sealingKey, id)) });
+  const cross = async (id: string) => ({
+    stage: stage.id,
+    confirmed: lines.map((line) => line.id),
+    ...(await sealedBy(by, sealingKey, id)),
+  });
   const isAlone = stage.asks_second_person && (second === null || second === me.id);
 
   const isBarred = busy || left > 0 || isAlone || blocking.length > 0 || !me.may.walk;
@@ -98,7 +103,13 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           {byEye.map((key) => (
             <CrossingLine
               key={key}
-              line={{ id: key, text: t('crossing.by_eye', { title: titleOf(key) }), why: t('crossing.by_eye_why'), wait_seconds: 0, alone: true }}
+              line={{
+                id: key,
+                text: t('crossing.by_eye', { title: titleOf(key) }),
+                why: t('crossing.by_eye_why'),
+                wait_seconds: 0,
+                alone: true,
+              }}
               number={0}
               isConfirmed={seen.includes(key)}
               isNext={key === byEye.find((one) => !seen.includes(one))}
@@ -111,8 +122,15 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
               line={line}
               number={at + 1}
               isConfirmed={confirmed.includes(line.id)}
-              isNext={byEye.every((key) => seen.includes(key)) && line.id === alone.find((one) => !confirmed.includes(one.id))?.id}
-              onTouch={() => setConfirmed((before) => (before.includes(line.id) ? before.filter((id) => id !== line.id) : [...before, line.id]))}
+              isNext={
+                byEye.every((key) => seen.includes(key)) &&
+                line.id === alone.find((one) => !confirmed.includes(one.id))?.id
+              }
+              onTouch={() =>
+                setConfirmed((before) =>
+                  before.includes(line.id) ? before.filter((id) => id !== line.id) : [...before, line.id],
+                )
+              }
             />
           ))}
           {together.map((line, at) => (
@@ -126,11 +144,15 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           ))}
         </ol>
       )}
-      {stage.asks_second_person && blocking.length === 0 && <SecondPerson second={{ person: second, secret }} onSecond={choose} />}
+      {stage.asks_second_person && blocking.length === 0 && (
+        <SecondPerson second={{ person: second, secret }} onSecond={choose} />
+      )}
       <ProblemWords problem={problem} />
       <footer>
         {onCancel !== undefined && <Button onClick={onCancel}>{t('act.back')}</Button>}
-        {walk.state.may_be_given_back && pending.size === 0 && me.may.walk && <GiveBackButton post={post} onGivenBack={onGivenBack} />}
+        {walk.state.may_be_given_back && pending.size === 0 && me.may.walk && (
+          <GiveBackButton post={post} onGivenBack={onGivenBack} />
+        )}
         {together.length > 0 ? (
           <HoldButton
             testId="confirm-state"
@@ -180,12 +202,22 @@ function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps)
         data-testid={`confirm-${line.id}`}
         onClick={touch}
       >
-        <i>{isConfirmed ? <Mark outcome="stands" size={32} /> : number > 0 ? number : <Mark outcome="open" size={32} />}</i>
+        <i>
+          {isConfirmed ? <Mark outcome="stands" size={32} /> : number > 0 ? number : <Mark outcome="open" size={32} />}
+        </i>
         <span>
           <b>{line.text}</b>
           <small>{line.why}</small>
         </span>
-        {line.wait_seconds > 0 && !isConfirmed && <em>{startedAt === null ? t('crossing.wait', { count: line.wait_seconds }) : left > 0 ? `${left} s` : t('crossing.waited')}</em>}
+        {line.wait_seconds > 0 && !isConfirmed && (
+          <em>
+            {startedAt === null
+              ? t('crossing.wait', { count: line.wait_seconds })
+              : left > 0
+                ? `${left} s`
+                : t('crossing.waited')}
+          </em>
+        )}
       </button>
     </li>
   );

@@ -17,7 +17,11 @@ interface Props {
 }
 
 /** What goes along with an entry that another person confirms: who, and their secret, sealed to the yard. */
-export async function sealedBy({ person, secret }: Second, sealingKey: string, entryId: string): Promise<Record<string, unknown>> {
+export async function sealedBy(
+  { person, secret }: Second,
+  sealingKey: string,
+  entryId: string,
+): Promise<Record<string, unknown>> {
   if (person === null) {
     return {};
   }

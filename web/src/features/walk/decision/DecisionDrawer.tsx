@@ -55,11 +55,20 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
   const isOnTheWay = !isOutOfReach && known.onTheWay > 0;
   const data = isOutOfReach || isOnTheWay ? undefined : release.data;
   const decide = (decision: 'released' | 'released_with_conditions' | 'held') =>
-    void send(() => post('release.decided', { decision, conditions: Object.entries(conditions).filter(([, words]) => words.trim() !== '').map(([reference, words]) => ({ reference, words: words.trim() })) }));
+    void send(() =>
+      post('release.decided', {
+        decision,
+        conditions: Object.entries(conditions)
+          .filter(([, words]) => words.trim() !== '')
+          .map(([reference, words]) => ({ reference, words: words.trim() })),
+      }),
+    );
   const isOut = walk.plan.movement === 'checkout';
   const decided = data?.decided ?? null;
   const now = isOutOfReach ? known.decided : decided;
-  const mayGoOn = now !== null && (isOut ? now.decision === 'released' || now.decision === 'released_with_conditions' : !isOutOfReach);
+  const mayGoOn =
+    now !== null &&
+    (isOut ? now.decision === 'released' || now.decision === 'released_with_conditions' : !isOutOfReach);
 
   return (
     <Drawer
@@ -85,7 +94,9 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
         </p>
       )}
       {release.isError && !isOutOfReach && <p role="status">{whatToDo(release.error, t('state.no_answer'))}</p>}
-      {isOutOfReach && <DecisionWithoutNetwork walk={walk} known={known} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
+      {isOutOfReach && (
+        <DecisionWithoutNetwork walk={walk} known={known} post={post} mayPost={mayPost} onGoLine={onGoLine} />
+      )}
       {data !== undefined && walk.state.hire_standing === 'gone' && <GoneNotReleased post={post} />}
       {data !== undefined && walk.state.hire_standing !== 'gone' && (
         <>
@@ -98,7 +109,9 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
                 reason={data.tag.reason}
                 foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`}
               />
-              <p>{data.tag.keys_at === null ? t('tag.keys_unknown') : t('tag.keys_are', { where: data.tag.keys_at })}</p>
+              <p>
+                {data.tag.keys_at === null ? t('tag.keys_unknown') : t('tag.keys_are', { where: data.tag.keys_at })}
+              </p>
               <Button href={`/api/tags/${data.tag.id}/label`} opensTab testId="print-tag">
                 {t('tag.print')}
               </Button>
@@ -121,7 +134,16 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
           {data.tag === null && data.good_until !== null && decided?.decision !== 'held' && (
             <p data-testid="good-until">{t('decision.good_until', { date: calendarDay(data.good_until) })}</p>
           )}
-          {data.tag !== null && <RepairPart walk={walk} data={data} isComputing={release.isPlaceholderData} post={post} mayPost={mayPost} onGoLine={onGoLine} />}
+          {data.tag !== null && (
+            <RepairPart
+              walk={walk}
+              data={data}
+              isComputing={release.isPlaceholderData}
+              post={post}
+              mayPost={mayPost}
+              onGoLine={onGoLine}
+            />
+          )}
           <Grounds
             data={data}
             conditions={conditions}
@@ -160,8 +182,17 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
               )}
             </div>
           )}
-          {mayPost && walk.state.may_be_given_back && known.onTheWay === 0 && <GiveBackButton post={post} onGivenBack={onGivenBack} />}
-          {mayPost && data.tag === null && <TagIt worst={worstOf(data)} isOpen={data.decision === 'tagged_out'} busy={busy} onTag={(tag) => void send(() => post('tag.hung', tag))} />}
+          {mayPost && walk.state.may_be_given_back && known.onTheWay === 0 && (
+            <GiveBackButton post={post} onGivenBack={onGivenBack} />
+          )}
+          {mayPost && data.tag === null && (
+            <TagIt
+              worst={worstOf(data)}
+              isOpen={data.decision === 'tagged_out'}
+              busy={busy}
+              onTag={(tag) => void send(() => post('tag.hung', tag))}
+            />
+          )}
         </>
       )}
     </Drawer>
@@ -176,18 +207,24 @@ function VoidedRelease({ voided }: { voided: Schema['VoidedRelease'] }) {
 
   return (
     <p className="slab" role="status" data-testid="voided">
-      <b>{t('decision.voided')}</b> {t('decision.voided_by', { words: voided.words, name: voided.by.name, time: clock(voided.at) })}
+      <b>{t('decision.voided')}</b>{' '}
+      {t('decision.voided_by', { words: voided.words, name: voided.by.name, time: clock(voided.at) })}
     </p>
   );
 }
 
-const markOf = (decision: Release['decision']): Schema['Outcome'] => (decision === 'tagged_out' ? 'stop' : decision === 'held' ? 'attend' : 'stands');
+const markOf = (decision: Release['decision']): Schema['Outcome'] =>
+  decision === 'tagged_out' ? 'stop' : decision === 'held' ? 'attend' : 'stands';
 
 /** What a tag is proposed for: the gravest ground. */
 function worstOf(data: Release): { reference: string; words: string } | undefined {
-  const worst = data.grounds.find((ground) => ground.outcome === 'stop') ?? data.grounds.find((ground) => ground.outcome === 'attend');
+  const worst =
+    data.grounds.find((ground) => ground.outcome === 'stop') ??
+    data.grounds.find((ground) => ground.outcome === 'attend');
 
-  return worst === undefined ? undefined : { reference: worst.reference, words: worst.words === '' ? worst.title : `${worst.title}: ${worst.words}` };
+  return worst === undefined
+    ? undefined
+    : { reference: worst.reference, words: worst.words === '' ? worst.title : `${worst.title}: ${worst.words}` };
 }
 
 interface GroundsProps {

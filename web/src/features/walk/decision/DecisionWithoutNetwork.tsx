@@ -20,7 +20,8 @@ interface Props {
 }
 
 /**
- * The decision with no network: the yard makes it when it has the lines, and until then the key stays. What can be done here
+ * The decision with no network: the yard makes it when it has the lines, and until then the key stays. What can be
+ * done here
  * is to put one's name to what this tablet knows, or to hang a tag.
  */
 export function DecisionWithoutNetwork({ walk, known, post, mayPost, onGoLine }: Props) {
@@ -28,8 +29,11 @@ export function DecisionWithoutNetwork({ walk, known, post, mayPost, onGoLine }:
   const me = useMe();
   const { busy, problem, send } = useSend();
   const { decided, may } = known;
-  const worst = [...known.lines].sort((a, b) => gravity(b.outcome) - gravity(a.outcome)).find(({ outcome }) => outcome !== 'open');
-  const decide = (decision: 'released' | 'held') => void send(() => post('release.decided', { decision, conditions: [] }));
+  const worst = [...known.lines]
+    .sort((a, b) => gravity(b.outcome) - gravity(a.outcome))
+    .find(({ outcome }) => outcome !== 'open');
+  const decide = (decision: 'released' | 'held') =>
+    void send(() => post('release.decided', { decision, conditions: [] }));
 
   return (
     <>
@@ -79,7 +83,11 @@ export function DecisionWithoutNetwork({ walk, known, post, mayPost, onGoLine }:
       )}
       {mayPost && walk.state.tag === null && decided?.decision !== 'tagged_out' && (
         <TagIt
-          worst={worst === undefined ? undefined : { reference: worst.line.key, words: `${worst.line.title}. ${worst.line.if_not}` }}
+          worst={
+            worst === undefined
+              ? undefined
+              : { reference: worst.line.key, words: `${worst.line.title}. ${worst.line.if_not}` }
+          }
           isOpen={may === 'tag'}
           busy={busy}
           onTag={(tag) => void send(() => post('tag.hung', tag))}

@@ -14,7 +14,8 @@ export function GoneNotReleased({ post }: { post: Post }) {
   const { busy, problem, send } = useSend();
   const [reason, setReason] = useState('');
   const isReady = me.may.lead && !busy && reason.trim().length >= 3;
-  const settle = (how: 'brought_back' | 'stays_out') => void send(() => post('departure.settled', { how, reason: reason.trim() }));
+  const settle = (how: 'brought_back' | 'stays_out') =>
+    void send(() => post('departure.settled', { how, reason: reason.trim() }));
 
   return (
     <section className="gone" data-testid="gone">

@@ -28,7 +28,9 @@ export function NotTaken({ entries, walk }: Props) {
         <div key={group[0].entry.id}>
           <p>
             <b>
-              {titleOf(group[0], walk) ?? t(`outbox.kind.${group[0].entry.kind.replace('.', '_')}`, { defaultValue: t('outbox.entry') })}: {group[0].problem?.title}
+              {titleOf(group[0], walk) ??
+                t(`outbox.kind.${group[0].entry.kind.replace('.', '_')}`, { defaultValue: t('outbox.entry') })}
+              : {group[0].problem?.title}
             </b>
             {group[0].problem?.detail}
             {group.length > 1 && ` ${t('outbox.so_many', { count: group.length })}`}
@@ -36,7 +38,9 @@ export function NotTaken({ entries, walk }: Props) {
           {group[0].entry.kind === 'handover.signed' && <ItHasLeft walkId={group[0].walkId} />}
           <Button
             testId="read-refusal"
-            onClick={() => void group.reduce((before, one) => before.then(() => outbox.read(one.entry.id)), Promise.resolve())}
+            onClick={() =>
+              void group.reduce((before, one) => before.then(() => outbox.read(one.entry.id)), Promise.resolve())
+            }
           >
             {t('outbox.read')}
           </Button>

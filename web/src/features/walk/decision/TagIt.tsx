@@ -48,7 +48,13 @@ export function TagIt({ worst, isOpen, busy, onTag }: Props) {
         disabled={busy || words.trim().length < 3}
         testId="hang-tag"
         under={t('act.hold')}
-        onHeld={() => onTag({ reason: words.trim(), ...(worst === undefined ? {} : { reference: worst.reference }), ...(keys.trim() === '' ? {} : { keys_at: keys.trim() }) })}
+        onHeld={() =>
+          onTag({
+            reason: words.trim(),
+            ...(worst === undefined ? {} : { reference: worst.reference }),
+            ...(keys.trim() === '' ? {} : { keys_at: keys.trim() }),
+          })
+        }
       >
         {t('tag.hang')}
       </HoldButton>

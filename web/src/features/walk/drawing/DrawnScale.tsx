@@ -19,7 +19,14 @@ export function DrawnScale({ instrument, keptAs, ...props }: Props) {
   const scale = { ...props, low: instrument.low ?? 0, high: instrument.high ?? 1, bands: instrument.bands ?? [] };
   switch (instrument.drawn) {
     case 'watch':
-      return <ScaleWatch {...scale} startedAt={startedAt} onStart={setStartedAt} names={{ start: t('instrument.start_watch'), stop: t('instrument.stop_watch') }} />;
+      return (
+        <ScaleWatch
+          {...scale}
+          startedAt={startedAt}
+          onStart={setStartedAt}
+          names={{ start: t('instrument.start_watch'), stop: t('instrument.stop_watch') }}
+        />
+      );
     case 'hold':
       return (
         <ScaleWatch

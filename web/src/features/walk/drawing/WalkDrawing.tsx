@@ -51,7 +51,10 @@ export function WalkDrawing({ walk, position, pending, unsent, onPlace, onFindin
   const end = Math.max(...beside.map((visit) => visit.walked));
   const seat = plan.visits.find((visit) => visit.seat)?.shows;
   const intoSeat = (points: { x: number; y: number }[]) => (seat === undefined ? points : [...points, seat]);
-  const walked = isFirstStage && !position.visit.seat ? walkedPart(plan.route, position.visit.walked) : intoSeat(walkedPart(plan.route, end));
+  const walked =
+    isFirstStage && !position.visit.seat
+      ? walkedPart(plan.route, position.visit.walked)
+      : intoSeat(walkedPart(plan.route, end));
 
   const tap = (event: MouseEvent) => {
     const matrix = svg.current?.getScreenCTM();
@@ -66,82 +69,82 @@ export function WalkDrawing({ walk, position, pending, unsent, onPlace, onFindin
 
   return (
     <div className="walk-plan">
-    <svg
-      ref={svg}
-      className={`walk-drawing ${view.isCloser ? 'walk-drawing-closer' : ''}`}
-      viewBox={`${view.box.x} ${view.box.y} ${view.box.width} ${view.box.height}`}
-      {...view.drag}
-      preserveAspectRatio="xMidYMid meet"
-      role="group"
-      aria-label={t('walk.plan', { family: plan.family })}
-    >
-      {/* A pointer places a finding on the drawing; the keyboard reaches the same leaf through the button beside it. */}
-      <g onClick={tap} data-testid="plan">
-        <rect x={bounds.left} y={bounds.top} width={span} height={bounds.bottom - bounds.top} fill="transparent" />
-        <path className="cl" d={`M${bounds.left - pad * 0.6} 0H${bounds.right + pad * 0.6}`} />
-        <path className="route-ahead" d={rounded(intoSeat(walkedPart(plan.route, end)), 30)} />
-        <path className="route-walked" d={rounded(walked, 30)} />
-        <Shapes shapes={art.plan} marked={position.visit.part} />
-      </g>
-      <StartCorner walk={walk} scale={scale} />
-      {visits
-        .filter((visit) => visit.number !== position.visit.number)
-        .map((visit) => (
-          <Station
-            key={visit.number}
-            visit={visit}
-            scale={scale}
-            outcome={visitOutcome(visit, walk, pending)}
-            isNow={false}
-            onGo={() => position.goVisit(visit)}
-          />
+      <svg
+        ref={svg}
+        className={`walk-drawing ${view.isCloser ? 'walk-drawing-closer' : ''}`}
+        viewBox={`${view.box.x} ${view.box.y} ${view.box.width} ${view.box.height}`}
+        {...view.drag}
+        preserveAspectRatio="xMidYMid meet"
+        role="group"
+        aria-label={t('walk.plan', { family: plan.family })}
+      >
+        {/* A pointer places a finding on the drawing; the keyboard reaches the same leaf through the button beside it. */}
+        <g onClick={tap} data-testid="plan">
+          <rect x={bounds.left} y={bounds.top} width={span} height={bounds.bottom - bounds.top} fill="transparent" />
+          <path className="cl" d={`M${bounds.left - pad * 0.6} 0H${bounds.right + pad * 0.6}`} />
+          <path className="route-ahead" d={rounded(intoSeat(walkedPart(plan.route, end)), 30)} />
+          <path className="route-walked" d={rounded(walked, 30)} />
+          <Shapes shapes={art.plan} marked={position.visit.part} />
+        </g>
+        <StartCorner walk={walk} scale={scale} />
+        {visits
+          .filter((visit) => visit.number !== position.visit.number)
+          .map((visit) => (
+            <Station
+              key={visit.number}
+              visit={visit}
+              scale={scale}
+              outcome={visitOutcome(visit, walk, pending)}
+              isNow={false}
+              onGo={() => position.goVisit(visit)}
+            />
+          ))}
+        <Station
+          visit={position.visit}
+          scale={scale}
+          outcome={visitOutcome(position.visit, walk, pending)}
+          isNow
+          onGo={() => position.goVisit(position.visit)}
+        />
+        {state.findings.map((finding) => (
+          <g
+            key={finding.id}
+            transform={`translate(${finding.at.x},${finding.at.y})`}
+            role="button"
+            tabIndex={0}
+            aria-label={t('walk.finding_label', { number: finding.number, kind: finding.kind, part: finding.part })}
+            className="finding-mark"
+            data-testid={`finding-${finding.number}`}
+            onClick={() => onFinding(finding.id)}
+            onKeyDown={(event) => event.key === 'Enter' && onFinding(finding.id)}
+          >
+            <circle r={28 * scale} fill="transparent" />
+            <DamageMark comparison={finding.comparison} number={finding.number} scale={scale * 0.85} />
+          </g>
         ))}
-      <Station
-        visit={position.visit}
-        scale={scale}
-        outcome={visitOutcome(position.visit, walk, pending)}
-        isNow
-        onGo={() => position.goVisit(position.visit)}
-      />
-      {state.findings.map((finding) => (
-        <g
-          key={finding.id}
-          transform={`translate(${finding.at.x},${finding.at.y})`}
-          role="button"
-          tabIndex={0}
-          aria-label={t('walk.finding_label', { number: finding.number, kind: finding.kind, part: finding.part })}
-          className="finding-mark"
-          data-testid={`finding-${finding.number}`}
-          onClick={() => onFinding(finding.id)}
-          onKeyDown={(event) => event.key === 'Enter' && onFinding(finding.id)}
-        >
-          <circle r={28 * scale} fill="transparent" />
-          <DamageMark comparison={finding.comparison} number={finding.number} scale={scale * 0.85} />
-        </g>
-      ))}
-      {unsent.map((finding) => (
-        <g
-          key={finding.id}
-          transform={`translate(${finding.at.x},${finding.at.y})`}
-          role="img"
-          aria-label={t('walk.finding_unsent')}
-          data-testid="finding-unsent"
-        >
-          <path
-            d={`M0 ${-13 * scale}L${13 * scale} 0L0 ${13 * scale}L${-13 * scale} 0Z`}
-            fill="var(--sheet)"
-            stroke="var(--ink)"
-            strokeWidth={2 * scale}
-            strokeDasharray={`${4 * scale} ${3 * scale}`}
-          />
-        </g>
-      ))}
-      {withSide && (
-        <g transform={`translate(0,${bounds.bottom + pad + art.height + pad * 0.1})`}>
-          <Shapes shapes={art.side} />
-        </g>
-      )}
-    </svg>
+        {unsent.map((finding) => (
+          <g
+            key={finding.id}
+            transform={`translate(${finding.at.x},${finding.at.y})`}
+            role="img"
+            aria-label={t('walk.finding_unsent')}
+            data-testid="finding-unsent"
+          >
+            <path
+              d={`M0 ${-13 * scale}L${13 * scale} 0L0 ${13 * scale}L${-13 * scale} 0Z`}
+              fill="var(--sheet)"
+              stroke="var(--ink)"
+              strokeWidth={2 * scale}
+              strokeDasharray={`${4 * scale} ${3 * scale}`}
+            />
+          </g>
+        ))}
+        {withSide && (
+          <g transform={`translate(0,${bounds.bottom + pad + art.height + pad * 0.1})`}>
+            <Shapes shapes={art.side} />
+          </g>
+        )}
+      </svg>
       <div className="plan-keys">
         {view.isCloser && (
           <button type="button" aria-label={t('plan.whole')} data-testid="plan-whole" onClick={view.whole}>

@@ -39,7 +39,10 @@ interface Props {
 
 const SEVERITIES = ['note', 'hold', 'stop'] as const;
 
-/** Something wrong: what it is, how large, in words, with a picture; how grave it is proposed by rule, and may be raised. */
+/**
+ * Something wrong: what it is, how large, in words, with a picture; how grave it is proposed by rule, and may be
+ * raised.
+ */
 export function FindingForm(
   { title, at, kinds, plan, before, part, subject, propose, busy, problem, onClose, onPlace }: Props,
 ) {
@@ -82,9 +85,14 @@ export function FindingForm(
           testId="place-finding"
           disabled={busy || !isComplete}
           under={severity === undefined ? undefined : t(`severity.${severity}`)}
-          onClick={() => onPlace(
-            { ...description, words: words.trim(), photos, ...(raised === null || severity === undefined ? {} : { severity }) },
-          )}
+          onClick={() =>
+            onPlace({
+              ...description,
+              words: words.trim(),
+              photos,
+              ...(raised === null || severity === undefined ? {} : { severity }),
+            })
+          }
         >
           {t('finding.place')}
         </Button>

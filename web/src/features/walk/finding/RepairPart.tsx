@@ -39,7 +39,8 @@ export function RepairPart({ walk, data, isComputing, post, mayPost, onGoLine }:
           <p>{data.repair.words}</p>
           {data.repair.parts.length > 0 && <p>{t('repair.parts_used', { parts: data.repair.parts.join(', ') })}</p>}
           <small>
-            {shortDate(data.repair.at)}, {data.repair.by.name}. {t('repair.due', { count: data.repair.due, left: data.repair.still_due.length })}
+            {shortDate(data.repair.at)}, {data.repair.by.name}.{' '}
+            {t('repair.due', { count: data.repair.due, left: data.repair.still_due.length })}
           </small>
           {first !== undefined && (
             <Button testId="go-due" disabled={isComputing} onClick={() => onGoLine(first)}>
@@ -48,7 +49,14 @@ export function RepairPart({ walk, data, isComputing, post, mayPost, onGoLine }:
           )}
         </div>
       )}
-      {mayPost && me.may.repair && (data.repair === null || stops.length > 0) && <RepairForm walk={walk} stops={stops} busy={busy} onMended={(payload) => void send(() => post('repair.recorded', payload))} />}
+      {mayPost && me.may.repair && (data.repair === null || stops.length > 0) && (
+        <RepairForm
+          walk={walk}
+          stops={stops}
+          busy={busy}
+          onMended={(payload) => void send(() => post('repair.recorded', payload))}
+        />
+      )}
       {data.tag_stays !== null && <p data-testid="tag-stays">{data.tag_stays}</p>}
       <ProblemWords problem={problem} />
       {mayPost && data.tag_stays === null && (
@@ -76,7 +84,11 @@ function RepairForm({ walk, stops, busy, onMended }: FormProps) {
   const { t } = useTranslation();
   const [draft, setDraft] = usePersistentState(`repair.1.${walk.id}`, { words: '', parts: '', left: [] as string[] });
   const mended = stops.filter((ground) => !draft.left.includes(ground.reference));
-  const toggle = (reference: string) => setDraft({ ...draft, left: draft.left.includes(reference) ? draft.left.filter((one) => one !== reference) : [...draft.left, reference] });
+  const toggle = (reference: string) =>
+    setDraft({
+      ...draft,
+      left: draft.left.includes(reference) ? draft.left.filter((one) => one !== reference) : [...draft.left, reference],
+    });
 
   return (
     <div className="repair-form">

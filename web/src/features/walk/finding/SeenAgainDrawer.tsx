@@ -38,7 +38,9 @@ export function SeenAgainDrawer({ walk, findingId, post, mayPost, onClose }: Pro
   }
   const isOfThisWalk = finding.walk_id === walk.id;
   const see = (millimetres: number) =>
-    void send(() => post('finding.seen_again', { finding: finding.id, size_mm: millimetres, words: words.trim(), photos })).then((posted) => posted && onClose());
+    void send(() =>
+      post('finding.seen_again', { finding: finding.id, size_mm: millimetres, words: words.trim(), photos }),
+    ).then((posted) => posted && onClose());
 
   return (
     <Drawer
@@ -96,7 +98,9 @@ function Regrade({ finding, post }: { finding: Finding; post: Post }) {
   const [reason, setReason] = useState('');
   const { busy, problem, send } = useSend();
   const order = ['note', 'hold', 'stop'] as const;
-  const offered = order.filter((one) => one !== finding.severity && (me.may.lead || order.indexOf(one) > order.indexOf(finding.severity)));
+  const offered = order.filter(
+    (one) => one !== finding.severity && (me.may.lead || order.indexOf(one) > order.indexOf(finding.severity)),
+  );
   if (offered.length === 0) {
     return null;
   }
@@ -117,7 +121,9 @@ function Regrade({ finding, post }: { finding: Finding; post: Post }) {
             key={severity}
             disabled={busy}
             testId={`grade-${severity}`}
-            onClick={() => void send(() => post('finding.graded', { finding: finding.id, severity, reason: reason.trim() }))}
+            onClick={() =>
+              void send(() => post('finding.graded', { finding: finding.id, severity, reason: reason.trim() }))
+            }
           >
             {t(`severity.short.${severity}`)}
           </Button>

@@ -26,7 +26,16 @@ interface Draft {
 const DARK: Draft = { lamps: [], codes: [] };
 
 /** The dashboard as it stands: lamps are touched until they are lit as the real ones, codes are typed. */
-export function DashboardPanel({ walk, position, mayPost, isKept, post, inState, onTag, refusal }: PanelProps & { inState: boolean }) {
+export function DashboardPanel({
+  walk,
+  position,
+  mayPost,
+  isKept,
+  post,
+  inState,
+  onTag,
+  refusal,
+}: PanelProps & { inState: boolean }) {
   const { t } = useTranslation();
   const { line } = position;
   const { busy, problem, send } = useSend();
@@ -35,7 +44,8 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
   const [spn, setSpn] = useState(0);
   const state = walk.state.lines.find((one) => one.key === line.key);
   // What only asks for attention is read again when that was given.
-  const isAnswered = state !== undefined && state.entry_id !== null && (state.outcome === 'stands' || state.outcome === 'stop');
+  const isAnswered =
+    state !== undefined && state.entry_id !== null && (state.outcome === 'stands' || state.outcome === 'stop');
   const signals = draft.signals ?? [];
   const isDark = draft.lamps.length === 0 && draft.codes.length === 0 && signals.length === 0;
   const isSet = mayPost && inState && !isAnswered;
@@ -67,7 +77,12 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
                     aria-pressed={isLit}
                     disabled={!isSet}
                     data-testid={`lamp-${lamp}`}
-                    onClick={() => setDraft({ ...draft, lamps: isLit ? draft.lamps.filter((one) => one !== lamp) : [...draft.lamps, lamp] })}
+                    onClick={() =>
+                      setDraft({
+                        ...draft,
+                        lamps: isLit ? draft.lamps.filter((one) => one !== lamp) : [...draft.lamps, lamp],
+                      })
+                    }
                   >
                     <LampFace lamp={lamp} />
                     <b>{t(`dashboard.lamp.${lamp}`)}</b>
@@ -82,7 +97,13 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
                   <b>
                     SPN {code.spn} <span>FMI {code.fmi}</span>
                   </b>
-                  {isSet && <Button onClick={() => setDraft({ ...draft, codes: draft.codes.filter((_, other) => other !== at) })}>{t('dashboard.take_out')}</Button>}
+                  {isSet && (
+                    <Button
+                      onClick={() => setDraft({ ...draft, codes: draft.codes.filter((_, other) => other !== at) })}
+                    >
+                      {t('dashboard.take_out')}
+                    </Button>
+                  )}
                 </li>
               ))}
             </ul>
@@ -139,7 +160,10 @@ export function DashboardPanel({ walk, position, mayPost, isKept, post, inState,
         onClose={() => setTyping(null)}
         onSet={(value) => {
           const code = { spn, fmi: Math.round(value) };
-          setDraft({ ...draft, codes: [...draft.codes.filter((one) => one.spn !== code.spn || one.fmi !== code.fmi), code] });
+          setDraft({
+            ...draft,
+            codes: [...draft.codes.filter((one) => one.spn !== code.spn || one.fmi !== code.fmi), code],
+          });
         }}
       />
     </>

@@ -20,7 +20,10 @@ interface Props {
   onPost: (extra: { reason: string; photo?: string }) => void;
 }
 
-/** A meter that contradicts what is known: look again, say that it is another meter, or post it with a photo and a reason. */
+/**
+ * A meter that contradicts what is known: look again, say that it is another meter, or post it with a photo and a
+ * reason.
+ */
 export function DisputeDrawer({ open, title, judgement, busy, problem, onClose, onReplaced, onPost }: Props) {
   const { t } = useTranslation();
   const [reason, setReason] = useState('');

@@ -7,7 +7,10 @@ import { useElapsed } from '../../../app/useElapsed';
 interface Props {
   /** For how long something is held or waited. */
   seconds: number;
-  /** When it began, in milliseconds of the tablet's clock; kept outside, so that a locked screen or a reload loses nothing. */
+  /**
+   * When it began, in milliseconds of the tablet's clock; kept outside, so that a locked screen or a reload loses
+   * nothing.
+   */
   startedAt: number | null;
   onStart: (at: number | null) => void;
 }

@@ -26,7 +26,8 @@ export function KnownHere({ walk, visit, mayPost, post, onWorse }: Props) {
   if (known.length === 0 || name === undefined) {
     return null;
   }
-  const see = (finding: string, payload: { size_mm: number; gone?: boolean }) => void send(() => post('finding.seen_again', { finding, words: '', photos: [], ...payload }));
+  const see = (finding: string, payload: { size_mm: number; gone?: boolean }) =>
+    void send(() => post('finding.seen_again', { finding, words: '', photos: [], ...payload }));
 
   return (
     <section className="known" aria-label={t('known.title')}>

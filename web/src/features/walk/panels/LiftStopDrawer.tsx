@@ -28,7 +28,10 @@ export function LiftStopDrawer({ open, title, busy, problem, onClose, onLift }: 
   const [reason, setReason] = useState('');
   const [second, setSecond] = useState<Second>({ person: null, secret: '' });
   const asksSecond = !me.may.lead;
-  const lift: Lift = async (id) => ({ lift_reason: reason.trim(), ...(asksSecond ? await sealedBy(second, sealingKey, id) : {}) });
+  const lift: Lift = async (id) => ({
+    lift_reason: reason.trim(),
+    ...(asksSecond ? await sealedBy(second, sealingKey, id) : {}),
+  });
 
   return (
     <Drawer

@@ -13,7 +13,17 @@ import { StrikeButton } from './StrikeButton';
 import { useSend } from '../state/useSend';
 
 /** A check by eye: what is right stands there in words; it is so, it is not so, or it cannot be told. */
-export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFinding, refusal, onRefused }: PanelProps & { inState: boolean }) {
+export function LookPanel({
+  walk,
+  position,
+  mayPost,
+  isKept,
+  post,
+  inState,
+  onFinding,
+  refusal,
+  onRefused,
+}: PanelProps & { inState: boolean }) {
   const { t } = useTranslation();
   const { line } = position;
   const { busy, problem, send } = useSend();
@@ -25,17 +35,22 @@ export function LookPanel({ walk, position, mayPost, isKept, post, inState, onFi
     setIsAmiss(false);
     onFinding();
   };
-  // What stands is written down on the tablet and the walk goes on; if the yard's ledger refuses it, it comes back here.
+  // What stands is written down on the tablet and the walk goes on; if the yard's ledger refuses it, it comes back
+  // here.
   const say = (answer: 'stands' | 'put_right') => {
     setIsAmiss(false);
     feel('taken');
     position.advance([line.key]);
-    post('check.answered', { line: line.key, answer }).catch((error: unknown) => onRefused(line.key, problemOf(error, t('state.no_network'))));
+    post('check.answered', { line: line.key, answer }).catch((error: unknown) =>
+      onRefused(line.key, problemOf(error, t('state.no_network'))),
+    );
   };
 
   const isStop = state?.outcome === 'stop';
   const itStandsAfterAll = (lift: Lift) =>
-    void send(() => post('check.answered', async (id) => ({ line: line.key, answer: 'stands', ...(await lift(id)) }))).then((posted) => posted && setLifting(false));
+    void send(() =>
+      post('check.answered', async (id) => ({ line: line.key, answer: 'stands', ...(await lift(id)) })),
+    ).then((posted) => posted && setLifting(false));
 
   return (
     <>

@@ -18,19 +18,34 @@ interface Draft {
 const EMPTY: Draft = { date: '', hours: '', serial: '' };
 
 /** A paper, a tag or a plate: what stands on it is typed, and compared with the hire and the record. */
-export function PaperPanel({ walk, position, mayPost, isKept, post, inState, onTag, refusal, paper }: PanelProps & { inState: boolean; paper: NonNullable<Schema['PlannedLine']['paper']> }) {
+export function PaperPanel({
+  walk,
+  position,
+  mayPost,
+  isKept,
+  post,
+  inState,
+  onTag,
+  refusal,
+  paper,
+}: PanelProps & { inState: boolean; paper: NonNullable<Schema['PlannedLine']['paper']> }) {
   const { t } = useTranslation();
   const { line } = position;
   const { busy, problem, send } = useSend();
   const [draft, setDraft] = usePersistentState<Draft>(`walk.paper.1.${walk.id}.${line.key}`, EMPTY);
   const state = walk.state.lines.find((one) => one.key === line.key);
   // What only asks for attention is read again when that was given.
-  const isAnswered = state !== undefined && state.entry_id !== null && (state.outcome === 'stands' || state.outcome === 'stop');
+  const isAnswered =
+    state !== undefined && state.entry_id !== null && (state.outcome === 'stands' || state.outcome === 'stop');
   const isSerial = paper.kind === 'serial';
-  const isWhole = isSerial ? draft.serial.trim() !== '' : draft.date !== '' && (!paper.asks_hours || /^\d+(\.\d)?$/.test(draft.hours));
+  const isWhole = isSerial
+    ? draft.serial.trim() !== ''
+    : draft.date !== '' && (!paper.asks_hours || /^\d+(\.\d)?$/.test(draft.hours));
   const compare = () =>
     send(async () => {
-      const payload = isSerial ? { serial: draft.serial.trim() } : { date: draft.date, ...(paper.asks_hours ? { hours: draft.hours } : {}) };
+      const payload = isSerial
+        ? { serial: draft.serial.trim() }
+        : { date: draft.date, ...(paper.asks_hours ? { hours: draft.hours } : {}) };
       const result = await post('paper.compared', { line: line.key, ...payload });
       // What is compared again is read again.
       setDraft(EMPTY);
@@ -51,7 +66,15 @@ export function PaperPanel({ walk, position, mayPost, isKept, post, inState, onT
             value={draft.serial}
             disabled={!mayPost || !inState || isAnswered}
             onChange={(event) => setDraft({ ...draft, serial: event.target.value })}
-            slotProps={{ htmlInput: { maxLength: 60, autoCapitalize: 'characters', autoCorrect: 'off', spellCheck: false, 'data-testid': 'paper-serial' } }}
+            slotProps={{
+              htmlInput: {
+                maxLength: 60,
+                autoCapitalize: 'characters',
+                autoCorrect: 'off',
+                spellCheck: false,
+                'data-testid': 'paper-serial',
+              },
+            }}
           />
         ) : (
           <div className="paper-fields">

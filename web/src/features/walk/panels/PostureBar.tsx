@@ -44,7 +44,11 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
         <h3>{t('walk.posture')}</h3>
         <p>
           <Mark outcome={inState && missing.length === 0 ? 'stands' : 'open'} size={20} />
-          {!inState ? t('walk.other_state') : missing.length === 0 ? t('walk.held') : t('walk.not_held', { count: missing.length })}
+          {!inState
+            ? t('walk.other_state')
+            : missing.length === 0
+              ? t('walk.held')
+              : t('walk.not_held', { count: missing.length })}
         </p>
       </div>
       {conditions.length === 0 && (
@@ -76,7 +80,10 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
         unit={unitName(measuring?.unit ?? '')}
         allowMinus={measuring?.unit === 'degC'}
         onClose={() => setMeasuring(null)}
-        onSet={(value) => measuring !== null && onObserved({ ...observed, [measuring.id]: { condition: measuring.id, value: String(value) } })}
+        onSet={(value) =>
+          measuring !== null &&
+          onObserved({ ...observed, [measuring.id]: { condition: measuring.id, value: String(value) } })
+        }
       />
     </section>
   );
@@ -89,7 +96,10 @@ export function isHeld(condition: Condition, seen: Observed | undefined): boolea
   }
   const value = Number(seen.value);
 
-  return (condition.at_least === null || value >= condition.at_least) && (condition.at_most === null || value <= condition.at_most);
+  return (
+    (condition.at_least === null || value >= condition.at_least) &&
+    (condition.at_most === null || value <= condition.at_most)
+  );
 }
 
 function shown(condition: Condition, seen: Observed | undefined, seenWord: string, touchWord: string): string {

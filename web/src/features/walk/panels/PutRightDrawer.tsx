@@ -12,7 +12,10 @@ interface Props {
   onAmiss: () => void;
 }
 
-/** Somebody in the cab, a bar that lies flat: what can be corrected on the spot is corrected, and both are written down. */
+/**
+ * Somebody in the cab, a bar that lies flat: what can be corrected on the spot is corrected, and both are written
+ * down.
+ */
 export function PutRightDrawer({ open, line, busy, onClose, onPutRight, onAmiss }: Props) {
   const { t } = useTranslation();
 

@@ -71,7 +71,8 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
     setIsSaidSo(false);
     setDraft({ ...draft, ...change });
   };
-  const setValue = (next: number) => set({ value: next, isSet: true, points: draft.points.map((one, at) => (at === draft.point ? next : one)) });
+  const setValue = (next: number) =>
+    set({ value: next, isSet: true, points: draft.points.map((one, at) => (at === draft.point ? next : one)) });
   // Whoever types goes on to the next point that is not read yet.
   const setTyped = (next: number) => {
     const points = draft.points.map((one, at) => (at === draft.point ? next : one));
@@ -86,10 +87,14 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   const isWhole = isRead && (instrument.look_decides !== true || draft.look !== null);
   const [low, high] = range(instrument);
   const value = exactly(draft.value, instrument.step);
-  const isBeyond = (draft.points.length > 0 ? draft.points.flatMap((one) => one ?? []) : [draft.value]).some((one) => one < low || one > high);
+  const isBeyond = (draft.points.length > 0 ? draft.points.flatMap((one) => one ?? []) : [draft.value]).some(
+    (one) => one < low || one > high,
+  );
   const payload: Schema['ReadingPostedPayload'] = {
     line: line.key,
-    ...(draft.points.length > 0 ? { points: draft.points.flatMap((one) => (one === null ? [] : [exactly(one, instrument.step)])) } : { value }),
+    ...(draft.points.length > 0
+      ? { points: draft.points.flatMap((one) => (one === null ? [] : [exactly(one, instrument.step)])) }
+      : { value }),
     unit: instrument.unit,
     observed: line.conditions.flatMap((id) => (observed[id] === undefined ? [] : [observed[id]])),
     ...(instrument.kind === 'dipstick' ? { face: draft.face } : {}),
@@ -110,7 +115,13 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       setDisputing(false);
       setLifting(false);
       // What is read again is set again.
-      setDraft({ ...draft, isSet: false, look: instrument.look_decides === true ? null : draft.look, points: draft.points.map(() => null), point: 0 });
+      setDraft({
+        ...draft,
+        isSet: false,
+        look: instrument.look_decides === true ? null : draft.look,
+        points: draft.points.map(() => null),
+        point: 0,
+      });
       feel(result === 'kept' ? 'taken' : felt(result));
       const judged = result === 'kept' ? null : result.judgement;
       const stood = judged?.is_valid === true && judged.verdict.outcome === 'stands';
@@ -134,10 +145,14 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   };
   const judgement = isWhole ? verdict.data : undefined;
   // Where the verdict itself asks for a top-up, reading it again is what lifts the stop.
-  const liftsStop = state?.outcome === 'stop' && (state.judgement?.verdict.top_up ?? null) === null && judgement?.verdict.outcome !== 'stop';
+  const liftsStop =
+    state?.outcome === 'stop' &&
+    (state.judgement?.verdict.top_up ?? null) === null &&
+    judgement?.verdict.outcome !== 'stop';
   const isDisputed = judgement?.is_valid === true && judgement.verdict.is_disputed;
   const asWritten = { value: figure(value), unit: unitName(instrument.unit) };
-  const plainPost = draft.points.length > 0 ? t('walk.post_points', { count: draft.points.length }) : t('walk.post', asWritten);
+  const plainPost =
+    draft.points.length > 0 ? t('walk.post_points', { count: draft.points.length }) : t('walk.post', asWritten);
   const postWords = isBeyond && isSaidSo ? t('walk.it_is_so', asWritten) : plainPost;
   const postOrAsk = () => {
     if (isBeyond && !isSaidSo) {
@@ -184,16 +199,43 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
             {draft.isSet ? <BothUnits value={value} instrument={instrument} /> : <Unset unit={instrument.unit} />}
           </button>
           {judgement !== undefined && <VerdictWords judgement={judgement} live />}
-          {!isWhole && state?.judgement !== undefined && state.judgement !== null && <VerdictWords judgement={state.judgement} />}
-          {!isWhole && <p className="verdict-act">{t(isRead ? 'walk.say_how' : draft.points.length > 0 ? 'walk.read_every_point' : 'walk.set_it')}</p>}
-          {isWhole && judgement === undefined && verdict.isFetching && <p className="verdict-act">{t('state.fetching')}</p>}
-          {isWhole && judgement === undefined && verdict.isError && <p className="verdict-act">{t('walk.verdict_later')}</p>}
+          {!isWhole && state?.judgement !== undefined && state.judgement !== null && (
+            <VerdictWords judgement={state.judgement} />
+          )}
+          {!isWhole && (
+            <p className="verdict-act">
+              {t(isRead ? 'walk.say_how' : draft.points.length > 0 ? 'walk.read_every_point' : 'walk.set_it')}
+            </p>
+          )}
+          {isWhole && judgement === undefined && verdict.isFetching && (
+            <p className="verdict-act">{t('state.fetching')}</p>
+          )}
+          {isWhole && judgement === undefined && verdict.isError && (
+            <p className="verdict-act">{t('walk.verdict_later')}</p>
+          )}
           {isKept && <p className="kept-words">{t('state.kept_here')}</p>}
         </div>
       </div>
-      {draft.points.length > 0 && <PointRow instrument={instrument} points={draft.points} present={draft.point} onPresent={(point) => set({ point, value: draft.points[point] ?? draft.value, isSet: draft.points[point] !== null })} />}
+      {draft.points.length > 0 && (
+        <PointRow
+          instrument={instrument}
+          points={draft.points}
+          present={draft.point}
+          onPresent={(point) =>
+            set({ point, value: draft.points[point] ?? draft.value, isSet: draft.points[point] !== null })
+          }
+        />
+      )}
       <OutInLine walk={walk} last={state?.last ?? null} value={draft.isSet ? value : null} unit={instrument.unit} />
-      {state?.wear !== undefined && state.wear !== null && <p className="wear">{t('walk.wear', { hours: figure(state.wear.hours), ...rateIn(state.wear.per_1000_hours, instrument.unit, reading), readings: state.wear.readings })}</p>}
+      {state?.wear !== undefined && state.wear !== null && (
+        <p className="wear">
+          {t('walk.wear', {
+            hours: figure(state.wear.hours),
+            ...rateIn(state.wear.per_1000_hours, instrument.unit, reading),
+            readings: state.wear.readings,
+          })}
+        </p>
+      )}
       <Reread state={state} post={post} onTag={onTag} onGoOn={() => position.advance([line.key])} />
       {line.looks.length > 0 && (
         <div className="looks">
@@ -336,7 +378,9 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
   );
 }
 
-/** The figure in the unit of the plate, and beside it in the other one; or in the one that the reader asked for alone. */
+/**
+ * The figure in the unit of the plate, and beside it in the other one; or in the one that the reader asked for alone.
+ */
 function BothUnits({ value, instrument }: { value: string; instrument: Instrument }) {
   const [first, second] = written(value, instrument.unit, useReading());
 
@@ -399,13 +443,18 @@ function PointRow({ instrument, points, present, onPresent }: PointRowProps) {
   );
 }
 
-function under(judgement: Schema['Judgement'], t: (key: string, figures?: Record<string, unknown>) => string): string | undefined {
+function under(
+  judgement: Schema['Judgement'],
+  t: (key: string, figures?: Record<string, unknown>) => string,
+): string | undefined {
   const { verdict } = judgement;
   if (verdict.is_disputed) {
     return t('walk.with_photo');
   }
 
-  return verdict.top_up === null || verdict.outcome === 'stands' ? undefined : t('walk.and_reread', { minutes: verdict.top_up.reread_after_minutes });
+  return verdict.top_up === null || verdict.outcome === 'stands'
+    ? undefined
+    : t('walk.and_reread', { minutes: verdict.top_up.reread_after_minutes });
 }
 
 interface RereadProps {
@@ -435,7 +484,13 @@ function Reread({ state, post, onTag, onGoOn }: RereadProps) {
     <div className="reread">
       <p>
         {t('walk.posted', { value: figure(state.value ?? ''), time: clock(state.answered_at) })}
-        {minutes > 0 && <span>{t('walk.reread_at', { time: clock(new Date(Date.parse(state.answered_at) + minutes * 60_000).toISOString()) })}</span>}
+        {minutes > 0 && (
+          <span>
+            {t('walk.reread_at', {
+              time: clock(new Date(Date.parse(state.answered_at) + minutes * 60_000).toISOString()),
+            })}
+          </span>
+        )}
       </p>
       {topUp !== null && (
         <>
@@ -468,12 +523,25 @@ function Reread({ state, post, onTag, onGoOn }: RereadProps) {
 }
 
 /** Out, In, Difference: in that order, everywhere; the difference is never typed. */
-function OutInLine({ walk, last, value, unit }: { walk: Walk; last: string | null; value: string | null; unit: string }) {
+function OutInLine({
+  walk,
+  last,
+  value,
+  unit,
+}: {
+  walk: Walk;
+  last: string | null;
+  value: string | null;
+  unit: string;
+}) {
   const { t } = useTranslation();
   const isOut = walk.plan.movement === 'checkout';
   const reading = useReading();
   const inFirst = (text: string) => written(text, unit, reading)[0].text;
-  const difference = last === null || value === null ? null : (Number(value) - Number(last)).toFixed(Math.max(decimals(value), decimals(last)));
+  const difference =
+    last === null || value === null
+      ? null
+      : (Number(value) - Number(last)).toFixed(Math.max(decimals(value), decimals(last)));
 
   return (
     <div className="out-in">
@@ -507,7 +575,10 @@ const decimals = (text: string): number => text.split('.')[1]?.length ?? 0;
 function range(instrument: Instrument): [number, number] {
   switch (instrument.kind) {
     case 'dipstick':
-      return [instrument.marks?.lowest ?? 0, Math.max(instrument.marks?.highest ?? 0, instrument.hot_marks?.highest ?? 0)];
+      return [
+        instrument.marks?.lowest ?? 0,
+        Math.max(instrument.marks?.highest ?? 0, instrument.hot_marks?.highest ?? 0),
+      ];
     case 'sight_glass':
       return [0, instrument.diameter ?? 0];
     case 'tank_column':

@@ -4,7 +4,15 @@ import { Mark } from '../../../marks/Mark';
 import '../finding/finding.css';
 
 /** How grave a finding is, in a sentence. */
-export function SeverityWords({ severity, because, source }: { severity: Schema['Severity']; because: string; source?: string }) {
+export function SeverityWords({
+  severity,
+  because,
+  source,
+}: {
+  severity: Schema['Severity'];
+  because: string;
+  source?: string;
+}) {
   const { t } = useTranslation();
 
   return (

@@ -5,7 +5,17 @@ const FIRST_REPEAT_MS = 420;
 const REPEAT_MS = 1000 / 6;
 
 /** Steps by one; held, it repeats six times a second. */
-export function StepKey({ label, sign, step, onStep }: { label: string; sign: string; step: string; onStep: () => void }) {
+export function StepKey({
+  label,
+  sign,
+  step,
+  onStep,
+}: {
+  label: string;
+  sign: string;
+  step: string;
+  onStep: () => void;
+}) {
   const latest = useRef(onStep);
   const timer = useRef<number | undefined>(undefined);
   useEffect(() => {

@@ -27,7 +27,10 @@ export function StrikeButton({ entryId, stops, post }: Props) {
   const [second, setSecond] = useState<Second>({ person: null, secret: '' });
   const { busy, problem, send } = useSend();
   const asksSecond = stops && !me.may.lead;
-  const strike = async (id: string) => ({ reason: reason.trim(), ...(asksSecond ? await sealedBy(second, sealingKey, id) : {}) });
+  const strike = async (id: string) => ({
+    reason: reason.trim(),
+    ...(asksSecond ? await sealedBy(second, sealingKey, id) : {}),
+  });
   const isReady = reason.trim().length >= 3 && (!asksSecond || second.person !== null);
 
   return (
@@ -45,7 +48,9 @@ export function StrikeButton({ entryId, stops, post }: Props) {
             disabled={busy || !isReady}
             testId="strike-hold"
             under={t('act.hold')}
-            onHeld={() => void send(() => post('entry.struck', strike, entryId)).then((posted) => posted && setOpen(false))}
+            onHeld={() =>
+              void send(() => post('entry.struck', strike, entryId)).then((posted) => posted && setOpen(false))
+            }
           >
             {t('strike.act')}
           </HoldButton>

@@ -21,7 +21,17 @@ export const OBSERVED = ['nothing', 'moved', 'went_on', 'rough'] as const;
 const BROKEN_OFF = ['people', 'weather', 'called', 'unsure'] as const;
 
 /** A function test: one step at a time, what the machine has to do, and what it means when it does something else. */
-export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTag, refusal, tests }: PanelProps & { inState: boolean }) {
+export function TestPanel({
+  walk,
+  position,
+  mayPost,
+  isKept,
+  post,
+  inState,
+  onTag,
+  refusal,
+  tests,
+}: PanelProps & { inState: boolean }) {
   const { t } = useTranslation();
   const { line } = position;
   const reading = useReading();
@@ -35,12 +45,17 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
   const startedAt = run.startedAt[at] ?? null;
   const elapsed = useElapsed(startedAt);
   // Where time matters, the clock has to have run for as long.
-  const isHeldStill = step !== undefined && secondsLeft(step, startedAt ?? undefined, (startedAt ?? 0) + elapsed * 1000) > 0;
+  const isHeldStill =
+    step !== undefined && secondsLeft(step, startedAt ?? undefined, (startedAt ?? 0) + elapsed * 1000) > 0;
 
   const end = (steps: Response[], brokenOff?: string) =>
     send(async () => {
       setAsks(null);
-      const result = await post('test.answered', { line: line.key, steps, ...(brokenOff === undefined ? {} : { broken_off: brokenOff }) });
+      const result = await post('test.answered', {
+        line: line.key,
+        steps,
+        ...(brokenOff === undefined ? {} : { broken_off: brokenOff }),
+      });
       tests.keep({ [line.key]: null });
       const outcome = result === 'kept' ? 'kept' : result.judgement?.verdict.outcome;
       feel(outcome === 'stop' ? 'stop' : outcome === 'attend' ? 'attend' : 'taken');
@@ -69,8 +84,16 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
         {!isAnswered && (
           <ol className="test-steps">
             {line.test.map((one, number) => (
-              <StepRow key={one.do} step={one} number={number + 1} isDone={run.said[number] !== undefined} isPresent={number === at}>
-                {one.seconds !== null && mayPost && inState && <HoldTimer seconds={one.seconds} startedAt={startedAt} onStart={start} />}
+              <StepRow
+                key={one.do}
+                step={one}
+                number={number + 1}
+                isDone={run.said[number] !== undefined}
+                isPresent={number === at}
+              >
+                {one.seconds !== null && mayPost && inState && (
+                  <HoldTimer seconds={one.seconds} startedAt={startedAt} onStart={start} />
+                )}
               </StepRow>
             ))}
           </ol>
@@ -109,7 +132,11 @@ export function TestPanel({ walk, position, mayPost, isKept, post, inState, onTa
       )}
       <ReasonDrawer
         open={asks === 'observed'}
-        title={step === undefined ? line.title : t('test.expected', { expect: withFigures(step.expect, step.figures, reading) })}
+        title={
+          step === undefined
+            ? line.title
+            : t('test.expected', { expect: withFigures(step.expect, step.figures, reading) })
+        }
         asks={t('test.observed_asks')}
         reasons={OBSERVED.map((id) => ({ id: `observed-${id}`, words: t(`test.observed.${id}`) }))}
         names={{ own: t('test.observed_own'), post: t('test.post_observed') }}

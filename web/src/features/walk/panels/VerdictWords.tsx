@@ -7,7 +7,8 @@ export function VerdictWords({ judgement, live = false }: { judgement: Schema['J
   const { t } = useTranslation();
   const { verdict } = judgement;
   // Before it is posted, the posture strip says what is missing; it is not said twice.
-  const isWaiting = live && !judgement.is_valid && !judgement.may_be_read_later && judgement.missing_conditions.length > 0;
+  const isWaiting =
+    live && !judgement.is_valid && !judgement.may_be_read_later && judgement.missing_conditions.length > 0;
 
   return (
     <div

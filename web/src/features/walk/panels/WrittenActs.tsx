@@ -20,7 +20,10 @@ interface Props {
   children: ReactNode;
 }
 
-/** What lies below a line that is written and not drawn: strike what stands, or answer it, or say why it cannot be read. */
+/**
+ * What lies below a line that is written and not drawn: strike what stands, or answer it, or say why it cannot be
+ * read.
+ */
 export function WrittenActs({ position, post, entryId, stops, busy, problem, mayPost, children }: Props) {
   return (
     <>

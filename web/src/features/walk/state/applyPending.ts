@@ -3,7 +3,8 @@ import { pendingAnswers, type PendingAnswers } from './pendingAnswers';
 import type { LineState, Walk } from './types';
 
 /**
- * The walk as it stands on this tablet: states that were crossed into, looks, the decision and the signature that the yard
+ * The walk as it stands on this tablet: states that were crossed into, looks, the decision and the signature that the
+ * yard
  * does not have yet are in it already. What the yard judges is left open.
  */
 export function applyPending(walk: Walk, kept: KeptEntry[]): Walk {
@@ -22,7 +23,14 @@ export function applyPending(walk: Walk, kept: KeptEntry[]): Walk {
     state.hire_standing = 'out';
   }
 
-  return { ...walk, state: { ...state, lines: state.lines.map((line) => answered(line, walk, answers)), progress: progressed(walk, answers) } };
+  return {
+    ...walk,
+    state: {
+      ...state,
+      lines: state.lines.map((line) => answered(line, walk, answers)),
+      progress: progressed(walk, answers),
+    },
+  };
 }
 
 /** A line that was looked at here. */
@@ -33,7 +41,10 @@ function answered(line: LineState, walk: Walk, answers: PendingAnswers): LineSta
     case 'not_fitted':
       return { ...line, outcome: 'stands', lifted_by: null };
     case 'amiss':
-      return { ...line, ...(planned(walk, line.key)?.if_amiss ?? { outcome: 'attend' as const, lifted_by: 'reread' as const }) };
+      return {
+        ...line,
+        ...(planned(walk, line.key)?.if_amiss ?? { outcome: 'attend' as const, lifted_by: 'reread' as const }),
+      };
     default:
       return line;
   }
@@ -53,4 +64,5 @@ function progressed(walk: Walk, answers: PendingAnswers): Walk['state']['progres
   return progress;
 }
 
-const planned = (walk: Walk, key: string) => walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key);
+const planned = (walk: Walk, key: string) =>
+  walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key);

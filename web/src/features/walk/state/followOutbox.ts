@@ -7,11 +7,15 @@ outbox.whoKnows((walkId) => queries.getQueryData<Walk>(['walk', walkId])?.state.
 
 /** Whatever the server takes, at once or after a dead network, brings what is shown of that walk up to date. */
 outbox.whenTaken((walkId, state) => {
-  queries.setQueryData<Walk>(['walk', walkId], (walk) => (walk === undefined ? undefined : { ...walk, state: mergeState(walk.state, state) }));
+  queries.setQueryData<Walk>(['walk', walkId], (walk) =>
+    walk === undefined ? undefined : { ...walk, state: mergeState(walk.state, state) },
+  );
   // A spread is computed from the walk: an old one is not shown, not even for a moment.
   queries.removeQueries({ queryKey: ['spread'], type: 'inactive' });
   // Nor does a plan that nobody has opened change by what is found on another machine.
-  void queries.invalidateQueries({ predicate: (query) => !['walk', 'session', 'preview'].includes(String(query.queryKey[0])) });
+  void queries.invalidateQueries({
+    predicate: (query) => !['walk', 'session', 'preview'].includes(String(query.queryKey[0])),
+  });
 });
 
 /** A walk that was opened here with no network, and by somebody else before: its page is that one from now on. */

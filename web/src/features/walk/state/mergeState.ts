@@ -1,6 +1,9 @@
 import type { WalkState } from './types';
 
-/** The state of a walk after an answer that tells only the lines that changed; an answer that comes late changes nothing. */
+/**
+ * The state of a walk after an answer that tells only the lines that changed; an answer that comes late changes
+ * nothing.
+ */
 export function mergeState(before: WalkState, answered: WalkState): WalkState {
   if (answered.sequence < before.sequence) {
     return before;

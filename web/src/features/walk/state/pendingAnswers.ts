@@ -1,7 +1,8 @@
 import type { KeptEntry } from '../../../offline/store';
 
 /**
- * What was answered on this tablet and is not in the yard's ledger yet. A reading, a test, a paper and a dashboard are judged
+ * What was answered on this tablet and is not in the yard's ledger yet. A reading, a test, a paper and a dashboard are
+ * judged
  * there; a look says itself whether it is so.
  */
 export type PendingAnswer = 'stands' | 'amiss' | 'cannot_tell' | 'put_right' | 'not_fitted' | 'not_judged';

@@ -7,7 +7,11 @@ export function together(entries: KeptEntry[]): Group[] {
   const groups: Group[] = [];
   for (const one of entries) {
     const last = groups[groups.length - 1];
-    if (last !== undefined && [last[0], one].every(({ entry }) => entry.kind.startsWith('handover.')) && last[0].problem?.type === one.problem?.type) {
+    if (
+      last !== undefined &&
+      [last[0], one].every(({ entry }) => entry.kind.startsWith('handover.')) &&
+      last[0].problem?.type === one.problem?.type
+    ) {
       last.push(one);
     } else {
       groups.push([one]);

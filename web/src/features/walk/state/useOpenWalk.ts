@@ -21,7 +21,12 @@ export function useOpenWalk() {
     mutationFn: async ({ hireId, movement }: Opening): Promise<Schema['Walk']> => {
       const opening = { walkId: uuid(), hireId, movement, recordedAt: new Date().toISOString() };
       try {
-        return await answer(api.POST('/api/hires/{hire}/walks', { params: { path: { hire: hireId } }, body: { id: opening.walkId, movement, recorded_at: opening.recordedAt } }));
+        return await answer(
+          api.POST('/api/hires/{hire}/walks', {
+            params: { path: { hire: hireId } },
+            body: { id: opening.walkId, movement, recorded_at: opening.recordedAt },
+          }),
+        );
       } catch (error) {
         const preview = queries.getQueryData<Schema['Walk']>(previewKey(hireId, movement));
         if (error instanceof ProblemError || preview === undefined) {

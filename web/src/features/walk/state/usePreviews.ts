@@ -18,7 +18,10 @@ export interface Wanted {
 
 export const previewKey = (hireId: string, movement: Movement) => ['preview', hireId, movement];
 
-/** Fetches the walks of the day one after the other, those that nobody has opened too, and who is in the yard: so that they can be walked with no network. */
+/**
+ * Fetches the walks of the day one after the other, those that nobody has opened too, and who is in the yard: so that
+ * they can be walked with no network.
+ */
 export function usePreviews(wanted: Wanted[]): void {
   const queries = useQueryClient();
   const names = JSON.stringify(wanted);
@@ -36,7 +39,8 @@ export function usePreviews(wanted: Wanted[]): void {
               queryKey: previewKey(hireId, movement),
               staleTime: FRESH_MS,
               retry: false,
-              queryFn: () => answer(api.GET('/api/hires/{hire}/walks/{movement}', { params: { path: { hire: hireId, movement } } })),
+              queryFn: () =>
+                answer(api.GET('/api/hires/{hire}/walks/{movement}', { params: { path: { hire: hireId, movement } } })),
             })
           : queries.prefetchQuery({ ...walkQuery(walkId), staleTime: FRESH_MS, retry: false }));
       }

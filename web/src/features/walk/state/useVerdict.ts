@@ -20,6 +20,12 @@ export function useVerdict(walkId: string, payload: Schema['ReadingPostedPayload
     enabled: enabled && rested === text,
     staleTime: 60_000,
     placeholderData: keepPreviousData,
-    queryFn: () => answer(api.POST('/api/walks/{walk}/verdicts', { params: { path: { walk: walkId } }, body: JSON.parse(rested) as Schema['ReadingPostedPayload'] })),
+    queryFn: () =>
+      answer(
+        api.POST('/api/walks/{walk}/verdicts', {
+          params: { path: { walk: walkId } },
+          body: JSON.parse(rested) as Schema['ReadingPostedPayload'],
+        }),
+      ),
   });
 }

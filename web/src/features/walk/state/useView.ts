@@ -55,7 +55,10 @@ export function useView(whole: Box, centre: { x: number; y: number }): View {
     drag: {
       onPointerDown: (event) => {
         dragged.current = false;
-        from.current = zoom === 1 ? null : { x: event.clientX, y: event.clientY, at: { x: x + size.width / 2, y: y + size.height / 2 } };
+        from.current =
+          zoom === 1
+            ? null
+            : { x: event.clientX, y: event.clientY, at: { x: x + size.width / 2, y: y + size.height / 2 } };
       },
       onPointerMove: (event) => {
         const start = from.current;
@@ -77,4 +80,5 @@ export function useView(whole: Box, centre: { x: number; y: number }): View {
   };
 }
 
-const within = (value: number, low: number, high: number): number => Math.min(Math.max(value, low), Math.max(low, high));
+const within = (value: number, low: number, high: number): number =>
+  Math.min(Math.max(value, low), Math.max(low, high));

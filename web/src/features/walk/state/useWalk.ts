@@ -8,7 +8,10 @@ import { outbox } from '../../../offline/outbox';
 import { mergeState } from './mergeState';
 import type { Walk } from './types';
 
-export const walkQuery = (walkId: string) => ({ queryKey: ['walk', walkId], queryFn: () => answer(api.GET('/api/walks/{walk}', { params: { path: { walk: walkId } } })) });
+export const walkQuery = (walkId: string) => ({
+  queryKey: ['walk', walkId],
+  queryFn: () => answer(api.GET('/api/walks/{walk}', { params: { path: { walk: walkId } } })),
+});
 
 /** The walk whole, and from then on what changed since: its plan stays as it is. */
 export function useWalk(walkId: string) {

@@ -3,7 +3,12 @@ import { useKeys } from '../../../app/useKeys';
 /** n and p go on and back, f opens a finding; the others press what is on the page under that name. */
 export const WALK_KEYS = ['up', 'enter', 's', 'x', 'c', 'r', 'space', 'f', 'n', 'p', 'd', '?'] as const;
 
-const PRESSES: Record<string, string[]> = { s: ['stands', 'as-expected'], x: ['amiss', 'otherwise'], c: ['cannot-tell', 'break-off'], d: ['decision'] };
+const PRESSES: Record<string, string[]> = {
+  s: ['stands', 'as-expected'],
+  x: ['amiss', 'otherwise'],
+  c: ['cannot-tell', 'break-off'],
+  d: ['decision'],
+};
 
 interface Acts {
   onNext: () => void;
@@ -26,6 +31,8 @@ export function useWalkKeys(acts: Acts): void {
       return;
     }
     const names = PRESSES[event.key] ?? [];
-    document.querySelector<HTMLElement>(names.map((name) => `[data-testid='${name}']:not([disabled])`).join() || ':not(*)')?.click();
+    document
+      .querySelector<HTMLElement>(names.map((name) => `[data-testid='${name}']:not([disabled])`).join() || ':not(*)')
+      ?.click();
   });
 }

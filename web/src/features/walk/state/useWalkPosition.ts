@@ -20,12 +20,23 @@ export interface Position {
 
 /** Where the technician is: one line of one visit, kept over interruptions. */
 export function useWalkPosition(walk: Walk, pending: PendingAnswers, myId: string): Position {
-  const outcomes = useMemo(() => new Map<string, Outcome>(walk.state.lines.map((line) => [line.key, pending.has(line.key) ? 'stands' : line.outcome])), [walk.state.lines, pending]);
-  const all = useMemo(() => walk.plan.visits.flatMap((visit) => visit.lines.map((line) => ({ visit, line }))), [walk.plan.visits]);
+  const outcomes = useMemo(
+    () =>
+      new Map<string, Outcome>(
+        walk.state.lines.map((line) => [line.key, pending.has(line.key) ? 'stands' : line.outcome]),
+      ),
+    [walk.state.lines, pending],
+  );
+  const all = useMemo(
+    () => walk.plan.visits.flatMap((visit) => visit.lines.map((line) => ({ visit, line }))),
+    [walk.plan.visits],
+  );
   const isOpen = (key: string) => (outcomes.get(key) ?? 'open') === 'open';
   // Lines of a state that a stop has shut are left out of the way until it is mended.
-  const isNext = ({ visit, line }: { visit: Visit; line: Line }) => isOpen(line.key) && !walk.state.shut_stages.some((shut) => shut.stage === visit.stage);
-  const share = walk.state.people.length < 2 ? undefined : walk.state.people.find(({ person }) => person.id === myId)?.visits;
+  const isNext = ({ visit, line }: { visit: Visit; line: Line }) =>
+    isOpen(line.key) && !walk.state.shut_stages.some((shut) => shut.stage === visit.stage);
+  const share =
+    walk.state.people.length < 2 ? undefined : walk.state.people.find(({ person }) => person.id === myId)?.visits;
   const isMine = ({ visit }: { visit: Visit }) => share === undefined || share.includes(visit.number);
   const firstOpen = all.find((one) => isMine(one) && isNext(one)) ?? all.find(isNext) ?? all[all.length - 1];
   // Pinned from the start: the place does not move because of what others post.
@@ -35,7 +46,11 @@ export function useWalkPosition(walk: Walk, pending: PendingAnswers, myId: strin
     throw new Error('A walk has at least one line.');
   }
 
-  const leafOf = (visit: Visit, line: string) => Math.max(0, visit.leaves.findIndex((leaf) => leaf.lines.includes(line)));
+  const leafOf = (visit: Visit, line: string) =>
+    Math.max(
+      0,
+      visit.leaves.findIndex((leaf) => leaf.lines.includes(line)),
+    );
   const leafAt = leafOf(here.visit, here.line.key);
   const leaf = here.visit.leaves[leafAt];
   if (leaf === undefined) {
@@ -57,7 +72,8 @@ export function useWalkPosition(walk: Walk, pending: PendingAnswers, myId: strin
       const at = all.findIndex(({ line }) => line.key === last);
       const ahead = [...all.slice(at + 1), ...all.slice(0, at + 1)]
         .filter((one) => isNext(one) && !leaf.lines.includes(one.line.key) && !answered.includes(one.line.key));
-      // Of a walk that is shared, one's own stations come first, but not those of another state before this one is done.
+      // Of a walk that is shared, one's own stations come first, but not those of another state before this one is
+      // done.
       const stage = ahead[0]?.visit.stage;
 
       return ahead.find((one) => one.visit.stage === stage && isMine(one)) ?? ahead[0] ?? null;

@@ -34,9 +34,13 @@ export function withoutNetwork(walk: Walk, answers: PendingAnswers, kept: KeptEn
   const lines = walk.state.lines.flatMap(({ key, outcome, lifted_by: liftedBy }) => {
     const line = planned.get(key);
 
-    return line === undefined || liftedBy === null || liftedBy === 'nothing' || answers.get(key) === 'not_judged' ? [] : [{ line, outcome, liftedBy }];
+    return line === undefined || liftedBy === null || liftedBy === 'nothing' || answers.get(key) === 'not_judged'
+      ? []
+      : [{ line, outcome, liftedBy }];
   });
-  const findings = walk.state.findings.flatMap((finding) => (finding.lifted_by === null || finding.lifted_by === 'nothing' ? [] : [{ finding, liftedBy: finding.lifted_by }]));
+  const findings = walk.state.findings.flatMap((finding) =>
+    finding.lifted_by === null || finding.lifted_by === 'nothing' ? [] : [{ finding, liftedBy: finding.lifted_by }],
+  );
   const isStopped = walk.state.tag !== null || [...lines, ...findings].some(({ liftedBy }) => liftedBy === 'repair');
 
   return {
@@ -44,7 +48,8 @@ export function withoutNetwork(walk: Walk, answers: PendingAnswers, kept: KeptEn
     lines,
     findings,
     notJudged: [...answers].flatMap(([key, answer]) => (answer === 'not_judged' ? (planned.get(key) ?? []) : [])),
-    notGraded: mine.filter((one) => one.entry.kind === 'finding.placed' || one.entry.kind === 'finding.seen_again').length,
+    notGraded: mine.filter((one) => one.entry.kind === 'finding.placed' || one.entry.kind === 'finding.seen_again')
+      .length,
     may: isStopped ? 'tag' : lines.length + findings.length > 0 ? 'hold' : 'release',
     decided: lastDecided(mine),
   };

@@ -10,7 +10,10 @@ interface Props {
   onLook: (item: Item) => void;
 }
 
-/** What stands from the return walk: affirmed on the spot by the held act, or looked at again. What tags out is never folded. */
+/**
+ * What stands from the return walk: affirmed on the spot by the held act, or looked at again. What tags out is never
+ * folded.
+ */
 export function CarriedCells({ items, isUnfolded, onFold, onLook }: Props) {
   const { t } = useTranslation();
   const first = items[0]?.carried;

@@ -12,7 +12,9 @@ interface Props {
   onOpen: () => void;
 }
 
-/** What it is, over what must be true. A touch shows how it is done, why, and everything else that can be said of it. */
+/**
+ * What it is, over what must be true. A touch shows how it is done, why, and everything else that can be said of it.
+ */
 export function ItemWords({ item, words: instead, onOpen }: Props) {
   const { t } = useTranslation();
   const reading = useReading();

@@ -113,7 +113,12 @@ export const all = ({ each, opened, together, carried }: Items): Item[] => [
 ];
 
 /** The number of each line: that of its first step, where it has several. */
-export const numbersOf = (items: Items): Map<string, number> => new Map(all(items).reverse().map((item) => [item.line.key, item.number]));
+export const numbersOf = (items: Items): Map<string, number> =>
+  new Map(
+    all(items)
+      .reverse()
+      .map((item) => [item.line.key, item.number]),
+  );
 
 /** The numbers of things, runs of them shortened: 5 to 9. */
 export function ranges(items: Item[], to: string): string {

@@ -22,7 +22,10 @@ interface Wanted {
 
 const isThrough = (line: Line, run: TestRun) => nextStep(line, run) === line.test.length;
 
-/** What is answered on a page: written down on the tablet at once; what the yard's ledger refuses comes back to its line. */
+/**
+ * What is answered on a page: written down on the tablet at once; what the yard's ledger refuses comes back to its
+ * line.
+ */
 export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen, onAnswered }: Wanted) {
   const { t } = useTranslation();
   const { busy, problem, send } = useSend();

@@ -9,7 +9,9 @@ interface Props {
   onDecide: () => void;
 }
 
-/** Time is a limit: the minutes that are left of the walk, what remains, and by when. Touched, it opens the decision. */
+/**
+ * Time is a limit: the minutes that are left of the walk, what remains, and by when. Touched, it opens the decision.
+ */
 export function MinutesLeft({ walk, isOver, onDecide }: Props) {
   const { t } = useTranslation();
   const { progress, tag } = walk.state;
@@ -39,7 +41,9 @@ export function MinutesLeft({ walk, isOver, onDecide }: Props) {
       <span className="minutes-under">
         <span>{left}</span>
         {progress.lines_shut > 0 && <span>{t('walk.lines_shut', { count: progress.lines_shut })}</span>}
-        <span>{t(walk.plan.movement === 'checkout' ? 'walk.leaves_at' : 'walk.due_at', { time: clock(walk.due_at) })}</span>
+        <span>
+          {t(walk.plan.movement === 'checkout' ? 'walk.leaves_at' : 'walk.due_at', { time: clock(walk.due_at) })}
+        </span>
       </span>
     </button>
   );

@@ -8,7 +8,10 @@ import { useSend } from '../state/useSend';
 import type { Post } from '../state/useWalk';
 import type { Walk } from '../state/types';
 
-/** Who walks this walk, when it is not only the reader: to walk along and take a share of the stations, or to leave it to the others. */
+/**
+ * Who walks this walk, when it is not only the reader: to walk along and take a share of the stations, or to leave it
+ * to the others.
+ */
 export function ShareBar({ walk, post }: { walk: Walk; post: Post }) {
   const { t } = useTranslation();
   const me = useMe();
@@ -30,7 +33,9 @@ export function ShareBar({ walk, post }: { walk: Walk; post: Post }) {
   return (
     <aside className="share" aria-label={t('share.title')}>
       <p>
-        {walksAlong ? t('share.with', { names: names.join(', ') }) : t('share.others', { names: names.join(', '), count: names.length })}
+        {walksAlong
+          ? t('share.with', { names: names.join(', ') })
+          : t('share.others', { names: names.join(', '), count: names.length })}
         {!walksAlong && me.may.walk && ` ${t('share.look_on')}`}
       </p>
       {!walksAlong && me.may.walk && (
@@ -55,7 +60,14 @@ export function ShareBar({ walk, post }: { walk: Walk; post: Post }) {
         </Button>
       )}
       {!isTaking && <ProblemWords problem={problem} />}
-      {isTaking && <TakeOverDrawer names={names.join(', ')} problem={problem} onClose={() => setIsTaking(false)} onReason={(reason) => void takeOver(reason)} />}
+      {isTaking && (
+        <TakeOverDrawer
+          names={names.join(', ')}
+          problem={problem}
+          onClose={() => setIsTaking(false)}
+          onReason={(reason) => void takeOver(reason)}
+        />
+      )}
     </aside>
   );
 }

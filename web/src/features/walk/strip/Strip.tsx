@@ -37,7 +37,11 @@ export function Strip({ walk, position, pending, onCross, onDecide, isWide, isOv
               <button
                 type="button"
                 className={`bracket-title ${stage.id === state.stage ? 'on' : ''}`}
-                onClick={() => (visits[0] !== undefined && stage.id !== position.visit.stage ? position.goVisit(visits[0]) : onCross(stage.id))}
+                onClick={() =>
+                  visits[0] !== undefined && stage.id !== position.visit.stage
+                    ? position.goVisit(visits[0])
+                    : onCross(stage.id)
+                }
               >
                 <b>{stage.letter}</b>
                 <span className="bracket-name">{stage.title}</span>
@@ -68,17 +72,24 @@ export function Strip({ walk, position, pending, onCross, onDecide, isWide, isOv
 
 /** A stop is as good as the worst of its lines; it is open while one of them is. */
 export function visitOutcome(visit: Visit, walk: Walk, pending: PendingAnswers): Outcome {
-  const outcomes = visit.lines.map((line) => (isWaiting(line.key, pending) ? 'stands' : (walk.state.lines.find((state) => state.key === line.key)?.outcome ?? 'open')));
+  const outcomes = visit.lines.map((line) =>
+    isWaiting(line.key, pending)
+      ? 'stands'
+      : (walk.state.lines.find((state) => state.key === line.key)?.outcome ?? 'open'),
+  );
 
   return (['stop', 'attend', 'open'] as const).find((outcome) => outcomes.includes(outcome)) ?? 'stands';
 }
 
 /** Answered here, and for the yard to judge: no longer open, and no verdict yet. */
-const isWaiting = (key: string, pending: PendingAnswers): boolean => pending.get(key) === 'not_judged' || pending.get(key) === 'cannot_tell';
+const isWaiting = (key: string, pending: PendingAnswers): boolean =>
+  pending.get(key) === 'not_judged' || pending.get(key) === 'cannot_tell';
 
 /** Whose stop it is, where a walk is shared. */
 function whose(visit: Visit, walk: Walk): string | undefined {
-  return walk.state.people.length < 2 ? undefined : walk.state.people.find(({ visits }) => visits.includes(visit.number))?.person.initials;
+  return walk.state.people.length < 2
+    ? undefined
+    : walk.state.people.find(({ visits }) => visits.includes(visit.number))?.person.initials;
 }
 
 interface CellProps {
