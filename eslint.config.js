@@ -7,4 +7,9 @@ export default defineConfig(globalIgnores(['public', 'vendor', 'storage', 'web/s
   files: ['web/**/*.{ts,tsx}'],
   extends: [tseslint.configs.recommendedTypeChecked, reactHooks.configs.flat.recommended, jsxA11y.flatConfigs.strict],
   languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+  rules: {
+    'no-nested-ternary': 'error',
+    // A text, a class list and the course of a line in a drawing cannot be cut.
+    'max-len': ['error', { code: 120, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true }],
+  },
 });

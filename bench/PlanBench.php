@@ -63,7 +63,10 @@ final class PlanBench
         foreach (self::ROUNDS_BY_STATIONS as $stations => $rounds) {
             $gaps = Spread::of(
                 array_map(
-                    static fn (int $seed): float => RandomRound::of($stations, $stations * 100_000 + $seed)->gap() * 100,
+                    static fn (int $seed): float => RandomRound::of(
+                        $stations,
+                        $stations * 100_000 + $seed,
+                    )->gap() * 100,
                     range(1, $rounds),
                 ),
             );

@@ -68,6 +68,7 @@ plainly() { env -i PATH="$PATH" HOME="${HOME:-/root}" "$@"; }
 static_checks() {
   mkdir -p storage/phpstan storage/phpstan-core
   step "Style of the PHP code (pint)" plainly vendor/bin/pint --test
+  step "Lines of the PHP code (at most 120 columns)" plainly php ops/check-lines.php
   # The core is held to more than the rest.
   step "Static analysis of the core (phpstan, level max)" plainly vendor/bin/phpstan analyse \
     -c phpstan-core.neon --memory-limit=1G --no-progress

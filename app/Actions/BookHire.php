@@ -7,13 +7,12 @@ namespace App\Actions;
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
 use App\Hires\MustNotConflict;
+use App\Hires\NextFolio;
 use App\Hires\WantedHire;
 use App\Http\Problems\ApiProblem;
 use App\Models\Customer;
 use App\Models\Hire;
 use App\Models\User;
-use App\Models\Yard;
-use App\Yards\CurrentYard;
 use Illuminate\Support\Facades\DB;
 
 /** Books a machine for a hirer, under the next folio of the yard. */
@@ -21,7 +20,7 @@ final readonly class BookHire
 {
     public function __construct(
         private MustNotConflict $mustNotConflict,
-        private CurrentYard $yard,
+        private NextFolio $nextFolio,
         private WriteAudit $audit,
     ) {
     }
@@ -31,9 +30,8 @@ final readonly class BookHire
     {
         return DB::transaction(function () use ($machineId, $hirer, $wanted, $by): Hire {
             $machine = ($this->mustNotConflict)($machineId, $wanted->period, $wanted->knowing);
-            Yard::query()->whereKey($this->yard->id())->lockForUpdate()->firstOrFail();
             $hire = Hire::query()->create([
-                'folio' => (int) Hire::query()->sharedLock()->max('folio') + 1,
+                'folio' => ($this->nextFolio)(),
                 'machine_id' => $machine->id,
                 'customer_id' => $hirer->id,
             ] + $wanted->columns());

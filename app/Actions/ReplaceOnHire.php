@@ -7,13 +7,12 @@ namespace App\Actions;
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
 use App\Hires\MustNotConflict;
+use App\Hires\NextFolio;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\User;
-use App\Models\Yard;
-use App\Yards\CurrentYard;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Hire\HirePeriod;
 
@@ -25,7 +24,7 @@ final readonly class ReplaceOnHire
 {
     public function __construct(
         private MustNotConflict $mustNotConflict,
-        private CurrentYard $yard,
+        private NextFolio $nextFolio,
         private WriteAudit $audit,
     ) {
     }
@@ -48,9 +47,8 @@ final readonly class ReplaceOnHire
             Hire::query()->whereKey($hire->id)->lockForUpdate()->firstOrFail();
             $this->mustBeOut($hire->refresh(), $machineId);
             $machine = ($this->mustNotConflict)($machineId, $period, $knowing);
-            Yard::query()->whereKey($this->yard->id())->lockForUpdate()->firstOrFail();
             $next = Hire::query()->create([
-                'folio' => (int) Hire::query()->sharedLock()->max('folio') + 1,
+                'folio' => ($this->nextFolio)(),
                 'machine_id' => $machine->id,
                 'customer_id' => $hire->customer_id,
                 'in_place_of_id' => $hire->id,

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
+use App\Hires\NextFolio;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Actor;
@@ -16,8 +17,6 @@ use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\Machine;
 use App\Models\User;
-use App\Models\Yard;
-use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -29,7 +28,7 @@ final readonly class ReportMachineFound
         HireStatus::WalkingIn,
     ];
 
-    public function __construct(private PostEntries $post, private CurrentYard $yard, private WriteAudit $audit)
+    public function __construct(private PostEntries $post, private NextFolio $nextFolio, private WriteAudit $audit)
     {
     }
 
@@ -39,10 +38,9 @@ final readonly class ReportMachineFound
         return DB::transaction(function () use ($machine, $reason, $by): Hire {
             Machine::query()->whereKey($machine->id)->lockForUpdate()->firstOrFail();
             $this->mustHaveNoHire($machine);
-            Yard::query()->whereKey($this->yard->id())->lockForUpdate()->firstOrFail();
             $now = CarbonImmutable::now();
             $hire = Hire::query()->create([
-                'folio' => (int) Hire::query()->sharedLock()->max('folio') + 1,
+                'folio' => ($this->nextFolio)(),
                 'machine_id' => $machine->id,
                 'customer_id' => Customer::nobody()->id,
                 'goes_out_at' => $this->lastSeen($machine, $now),

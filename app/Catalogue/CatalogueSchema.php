@@ -95,6 +95,9 @@ final readonly class CatalogueSchema
             'number' => 'a number',
         ];
 
-        return implode(' or ', array_map(static fn (string $type): string => $words[$type] ?? $type, (array) $expected));
+        return implode(
+            ' or ',
+            array_map(static fn (string $type): string => $words[$type] ?? $type, (array) $expected),
+        );
     }
 }

@@ -94,7 +94,10 @@ final readonly class JudgeReadingOfWalk
         if (! $limits instanceof ReadAtPoints || $limits->points() === 1) {
             return [];
         }
-        $points = array_map(fn (string $figure): Quantity => $this->value($figure, $payload, $limits), $payload->points);
+        $points = array_map(
+            fn (string $figure): Quantity => $this->value($figure, $payload, $limits),
+            $payload->points,
+        );
         if (count($points) !== $limits->points()) {
             throw ApiProblem::because(
                 ProblemName::PointsMissing,

@@ -193,7 +193,9 @@ final readonly class PresentDay
                 ),
             ),
             'walking' => count($walking),
-            'tagged_out' => count(array_filter($rows, static fn (array $row): bool => $row['state']['mark'] === 'stop')),
+            'tagged_out' => count(
+                array_filter($rows, static fn (array $row): bool => $row['state']['mark'] === 'stop'),
+            ),
             'ahead' => count($ahead),
             'ahead_seconds' => array_sum(array_column($ahead, 'work_seconds')),
         ];

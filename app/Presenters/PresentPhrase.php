@@ -40,7 +40,12 @@ final class PresentPhrase
                     Unit::named($units[$name]),
                 ),
                 // A gap brought its unit along, and levels are read in millimetres.
-                $name === 'gap' && is_string($figure) && preg_match('/^(\d+(?:\.\d+)?) mm$/D', $figure, $gap) === 1 => WrittenFigure::of($gap[1], Unit::Millimetre),
+                $name === 'gap'
+                    && is_string($figure)
+                    && preg_match('/^(\d+(?:\.\d+)?) mm$/D', $figure, $gap) === 1 => WrittenFigure::of(
+                        $gap[1],
+                        Unit::Millimetre,
+                    ),
                 is_string($figure) && is_numeric($figure) => WrittenFigure::marked($figure),
                 // What is no figure is a sentence of the catalogue, or what somebody said.
                 is_string($figure) => CatalogueWords::say($figure),

@@ -25,7 +25,9 @@ enum FirstVisit: string
             array_filter($stages, static fn (Stage $stage): bool => $stage->state->hazardLevel() === 1),
         );
 
-        $others = array_values(array_filter($stages, static fn (Stage $stage): bool => ! in_array($stage, $keyOn, true)));
+        $others = array_values(
+            array_filter($stages, static fn (Stage $stage): bool => ! in_array($stage, $keyOn, true)),
+        );
 
         return [...array_slice($others, 0, 1), ...$keyOn, ...array_slice($others, 1)];
     }

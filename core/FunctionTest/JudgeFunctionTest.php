@@ -53,12 +53,14 @@ final readonly class JudgeFunctionTest
     {
         $done = count($run->responses);
         $failed = $run->failedAt();
+        $isThrough = $done === count($check->test);
+        $isBrokenOff = $run->brokenOffBecause !== null;
         $fault = match (true) {
             $done > count($check->test) => TestRunFault::TooManySteps,
             $failed !== null && $failed < $done => TestRunFault::WentOn,
             $this->isHeldTooShort($check, $run) => TestRunFault::HeldTooShort,
-            $failed === null && $done < count($check->test) && $run->brokenOffBecause === null => TestRunFault::NoReason,
-            $run->brokenOffBecause !== null && ($failed !== null || $done === count($check->test)) => TestRunFault::NothingLeft,
+            $failed === null && ! $isThrough && ! $isBrokenOff => TestRunFault::NoReason,
+            $isBrokenOff && ($failed !== null || $isThrough) => TestRunFault::NothingLeft,
             default => null,
         };
         if ($fault !== null) {

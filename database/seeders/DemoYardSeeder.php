@@ -220,7 +220,9 @@ final class DemoYardSeeder extends Seeder
                     'valid_until' => $this->clock->now
                         ->addDays($days["{$login} {$qualification}"] ?? 300 + $at * 97)
                         ->format('Y-m-d'),
-                    'recorded_by_id' => $this->people['dilys']->id === $this->people[$login]->id ? null : $this->people['dilys']->id,
+                    'recorded_by_id' => $this->people['dilys']->id === $this->people[$login]->id
+                            ? null
+                            : $this->people['dilys']->id,
                     'recorded_at' => $this->clock->now->subDays(40),
                 ]);
             }
@@ -385,7 +387,16 @@ final class DemoYardSeeder extends Seeder
         $this->hire('E-01', 8, $clock->day(1, '08:00'), $clock->day(5, '15:00'), null, null);
         $this->hire('M-33', 10, $clock->day(1, '09:30'), $clock->day(3, '15:00'), null, null);
         foreach (
-            [['X-04', 5], ['L-04', 0], ['T-09', 4], ['F-25', 6], ['A-38', 1], ['S-12', 2], ['N-09', 6], ['M-25', 10]] as $at => [$number, $hirer]
+            [
+                ['X-04', 5],
+                ['L-04', 0],
+                ['T-09', 4],
+                ['F-25', 6],
+                ['A-38', 1],
+                ['S-12', 2],
+                ['N-09', 6],
+                ['M-25', 10],
+            ] as $at => [$number, $hirer]
         ) {
             $this->hire(
                 $number,

@@ -182,7 +182,8 @@ final class HireStoryTest extends BrowserTestCase
             $this->tap('why-charged');
             $this->tap('explain-post');
             $this->waitUntil(
-                fn (): bool => count($this->web->findElements(WebDriverBy::cssSelector(self::named('explain')))) < $left,
+                fn (): bool => count($this->web->findElements(WebDriverBy::cssSelector(self::named('explain')))) <
+                    $left,
                 'The explanation is not posted.',
             );
         }

@@ -123,7 +123,10 @@ final class MoreFamiliesTest extends BrowserTestCase
         $ahead = array_merge(...array_column($walk['plan']['stages'], 'gated_by'));
         foreach ($walk['plan']['visits'] as $visit) {
             foreach (
-                array_filter($visit['lines'], static fn (array $line): bool => ! in_array($line['key'], $ahead, true)) as $line
+                array_filter(
+                    $visit['lines'],
+                    static fn (array $line): bool => ! in_array($line['key'], $ahead, true),
+                ) as $line
             ) {
                 $kinds[$line['answer'].' '.($line['instrument']['drawn'] ?? ($line['instrument']['kind'] ?? ''))] =
                     $line['key'];

@@ -97,7 +97,10 @@ final class PortraitWalkTest extends BrowserTestCase
 
         $this->network(true);
         $this->web->executeScript('window.dispatchEvent(new Event("online"))');
-        $this->waitUntil(fn (): bool => ! str_contains($this->text('.head-sub'), 'kept'), 'What was kept is not posted.');
+        $this->waitUntil(
+            fn (): bool => ! str_contains($this->text('.head-sub'), 'kept'),
+            'What was kept is not posted.',
+        );
         self::assertSame($left - 1, $this->linesLeft());
     }
 

@@ -130,9 +130,8 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signIn('dilys');
         $this->open('/app/people');
         $this->tap('add');
-        foreach (
-            ['name' => 'Bram Ketel', 'initials' => 'BK', 'login' => 'ines', 'password' => 'ebb and slack'] as $field => $text
-        ) {
+        $bram = ['name' => 'Bram Ketel', 'initials' => 'BK', 'login' => 'ines', 'password' => 'ebb and slack'];
+        foreach ($bram as $field => $text) {
             $this->type("new-{$field}", $text);
         }
         $this->tap('add-person');

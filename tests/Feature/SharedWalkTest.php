@@ -119,7 +119,11 @@ final class SharedWalkTest extends YardTestCase
         $this->as(Role::Technician);
         $walk = $this->openWalk();
         foreach (
-            [CarbonImmutable::now()->addSeconds(20)->format('Y-m-d\TH:i:s\Z'), 'yesterday', '9999-99-99T00:00:00Z'] as $said
+            [
+                CarbonImmutable::now()->addSeconds(20)->format('Y-m-d\TH:i:s\Z'),
+                'yesterday',
+                '9999-99-99T00:00:00Z',
+            ] as $said
         ) {
             $this->withHeader('X-Device-Time', $said);
             $this->post_($walk, 'finding.placed', [

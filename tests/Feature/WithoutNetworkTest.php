@@ -68,7 +68,10 @@ final class WithoutNetworkTest extends YardTestCase
         $this->send(
             $walk,
             ...array_map(
-                fn (array $line): array => $this->entry('check.answered', ['line' => $line['key'], 'answer' => 'amiss']),
+                fn (array $line): array => $this->entry('check.answered', [
+                    'line' => $line['key'],
+                    'answer' => 'amiss',
+                ]),
                 $looks,
             ),
         )->assertOk();

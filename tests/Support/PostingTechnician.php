@@ -71,7 +71,9 @@ final class PostingTechnician
             return false;
         }
         foreach (
-            json_decode((string) $answer->getBody(), true)['results'] ?? [['status' => "refused: {$answer->getBody()}"]] as $result
+            json_decode((string) $answer->getBody(), true)['results'] ?? [
+                ['status' => "refused: {$answer->getBody()}"],
+            ] as $result
         ) {
             if (! in_array($result['status'], ['posted', 'already_posted'], true)) {
                 throw new \RuntimeException('An entry was refused: '.json_encode($result));

@@ -286,7 +286,9 @@ abstract class YardTestCase extends TestCase
             $results = $this->sendUnread($walk, $part)->assertOk()->json('results');
             self::assertSame(
                 [],
-                array_values(array_filter($results, static fn (array $result): bool => $result['status'] === 'refused')),
+                array_values(
+                    array_filter($results, static fn (array $result): bool => $result['status'] === 'refused'),
+                ),
             );
         }
     }
@@ -427,7 +429,11 @@ abstract class YardTestCase extends TestCase
     protected function rightAnswers(Walk $walk): array
     {
         return array_map(
-            fn (string $id): array => $this->entry('handover.answered', ['question' => $id, 'form' => 0, 'answer' => 0]),
+            fn (string $id): array => $this->entry('handover.answered', [
+                'question' => $id,
+                'form' => 0,
+                'answer' => 0,
+            ]),
             array_column($this->getJson("/api/walks/{$walk->id}/briefing")->json('questions'), 'id'),
         );
     }

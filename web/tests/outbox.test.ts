@@ -9,8 +9,13 @@ const { store } = await import('../src/offline/store');
 
 const WALK = 'walk-1';
 let made = 0;
-const kindOf = (payload: Record<string, unknown>) =>
-  'photos' in payload ? 'finding.placed' : 'photo' in payload ? 'reading.posted' : 'check.answered';
+const kindOf = (payload: Record<string, unknown>) => {
+  if ('photos' in payload) {
+    return 'finding.placed';
+  }
+
+  return 'photo' in payload ? 'reading.posted' : 'check.answered';
+};
 const entry = (payload: Record<string, unknown> = {}) =>
   ({
     id: `entry-${++made}`,

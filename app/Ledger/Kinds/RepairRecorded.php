@@ -86,13 +86,18 @@ final readonly class RepairRecorded implements EntryOfWalk
     {
         $parts = array_column($context->catalogue->family($context->model->familyId)->parts, 'id', 'name');
         $lines = [];
-        foreach (
-            Finding::query()->where('machine_id', $context->walk->machine_id)->whereIn('id', $findings)->get() as $finding
-        ) {
+        $mended = Finding::query()->where('machine_id', $context->walk->machine_id)->whereIn('id', $findings)->get();
+        foreach ($mended as $finding) {
             array_push($lines, ...array_filter([$finding->line]));
             foreach ($context->plan->visits as $visit) {
-                if ($visit->station->part !== null && $visit->station->part === ($parts[$finding->part] ?? null)) {
-                    array_push($lines, ...array_map(static fn (PlannedLine $line): string => $line->key, $visit->lines));
+                if (
+                    $visit->station->part !== null &&
+                    $visit->station->part === ($parts[$finding->part] ?? null)
+                ) {
+                    array_push(
+                        $lines,
+                        ...array_map(static fn (PlannedLine $line): string => $line->key, $visit->lines),
+                    );
                 }
             }
         }

@@ -51,7 +51,8 @@ final readonly class CompareCheckpoint
                 $how = $now->rows === $then->rows
                     ? 'a row is not what it was'
                     : "{$now->rows} rows where there were {$then->rows}";
-                $faults[] = "The table {$table} was changed: {$how}. Checkpoint {$newest->number} of {$newest->takenAt} says so.";
+                $faults[] = "The table {$table} was changed: {$how}. "
+                    ."Checkpoint {$newest->number} of {$newest->takenAt} says so.";
             }
         }
 

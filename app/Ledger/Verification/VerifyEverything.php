@@ -32,7 +32,8 @@ final readonly class VerifyEverything
             $entries += $report->entriesRead;
             $link = $report->firstBroken;
             if ($link !== null) {
-                $faults[] = "{$name}: broken at entry {$link->sequence} ({$link->entryId}): {$link->fault->sentence()}.";
+                $faults[] = "{$name}: broken at entry {$link->sequence} ({$link->entryId}): "
+                    ."{$link->fault->sentence()}.";
             }
             if (! isset($numbers[$chain])) {
                 $faults[] = "{$name}: there are entries of a machine or a yard that is not there any more.";

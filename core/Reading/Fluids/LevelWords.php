@@ -48,8 +48,9 @@ final readonly class LevelWords
     public function between(): string
     {
         $unit = $this->marks->add->unit->symbol();
+        [$add, $full] = [$this->marks->add->text(), $this->marks->full->text()];
 
-        return "{$this->marks->add->text()} {$unit} ≤ {$this->level->text()} {$unit} ≤ {$this->marks->full->text()} {$unit}";
+        return "{$add} {$unit} ≤ {$this->level->text()} {$unit} ≤ {$full} {$unit}";
     }
 
     public function topUpWorking(TopUp $topUp): string
@@ -57,7 +58,9 @@ final readonly class LevelWords
         $unit = $this->marks->full->unit->symbol();
         $perUnit = $this->fluid->perUnit->in(Unit::Litre)->decimal(4, RoundingMode::HALF_UP)->stripTrailingZeros();
 
-        return "({$this->marks->full->text()} − {$this->level->text()}) {$unit} × {$perUnit} L/{$unit} = {$topUp->volume->text()} L";
+        $missing = "({$this->marks->full->text()} − {$this->level->text()}) {$unit}";
+
+        return "{$missing} × {$perUnit} L/{$unit} = {$topUp->volume->text()} L";
     }
 
     /** @return array<string, string|Quantity> */

@@ -124,7 +124,10 @@ final class FamilyTest extends TestCase
     {
         $catalogue = RealCatalogue::get();
         foreach (
-            array_filter($catalogue->models, static fn (MachineModel $model): bool => $model->familyId === $family->id) as $model
+            array_filter(
+                $catalogue->models,
+                static fn (MachineModel $model): bool => $model->familyId === $family->id,
+            ) as $model
         ) {
             $kinds = array_map(
                 static fn (BriefingStep $step): BriefingKind => $step->kind,

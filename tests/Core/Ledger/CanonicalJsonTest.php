@@ -82,7 +82,10 @@ final class CanonicalJsonTest extends TestCase
                 ),
             )
             ->then(static function (array $values): void {
-                $keyed = array_combine(array_map(static fn (int $at): string => "k{$at}", array_keys($values)), $values);
+                $keyed = array_combine(
+                    array_map(static fn (int $at): string => "k{$at}", array_keys($values)),
+                    $values,
+                );
                 $keyed = array_map(
                     static fn (mixed $value): mixed => is_string($value)
                         ? mb_convert_encoding($value, 'UTF-8', 'ISO-8859-1')

@@ -114,9 +114,8 @@ final class PaperTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function noDays(): iterable
     {
-        foreach (
-            ['', '2026-02-29', '2026-13-01', '26-01-01', '2026-1-1', '01.01.2026', '2026-00-10', "2026-01-01\n"] as $text
-        ) {
+        $noDays = ['', '2026-02-29', '2026-13-01', '26-01-01', '2026-1-1', '01.01.2026', '2026-00-10', "2026-01-01\n"];
+        foreach ($noDays as $text) {
             yield "'{$text}'" => [$text];
         }
     }

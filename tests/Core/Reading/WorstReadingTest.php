@@ -125,7 +125,12 @@ final class WorstReadingTest extends TestCase
     public function test_every_row_of_the_deep_cycle_table_is_found(): void
     {
         foreach (
-            [['90', '1.258', '12.62'], ['80', '1.238', '12.50'], ['30', '1.124', '11.81'], ['10', '1.073', '11.51']] as [$percent, $gravity, $volts]
+            [
+                ['90', '1.258', '12.62'],
+                ['80', '1.238', '12.50'],
+                ['30', '1.124', '11.81'],
+                ['10', '1.073', '11.51'],
+            ] as [$percent, $gravity, $volts]
         ) {
             self::assertEqualsWithDelta(
                 (float) $percent,

@@ -127,7 +127,8 @@ final class DecideReleaseTest extends TestCase
                         [],
                         array_filter(
                             $drawn,
-                            static fn (array $pair): bool => $pair[0] !== Severity::Note && $pair[1] !== Outcome::Stands,
+                            static fn (array $pair): bool => $pair[0] !== Severity::Note &&
+                                $pair[1] !== Outcome::Stands,
                         ),
                     );
                 }

@@ -105,7 +105,11 @@ final class SpreadTest extends TestCase
     public function test_less_fuel_is_to_be_explained_and_as_much_or_more_is_not(): void
     {
         foreach (
-            ['170' => ['-60', Balance::Used], '230' => ['0', Balance::Balanced], '231' => ['1', Balance::Balanced]] as $in => $said
+            [
+                '170' => ['-60', Balance::Used],
+                '230' => ['0', Balance::Balanced],
+                '231' => ['1', Balance::Balanced],
+            ] as $in => $said
         ) {
             $out = $this->entry('230', Unit::Litre);
             $fuel = new ReadingLine(

@@ -282,7 +282,10 @@ final class PlanWalkTest extends TestCase
 
     public function test_a_platform_is_worked_from_the_ground_before_anybody_goes_up(): void
     {
-        $states = array_map(static fn ($crossing): string => $crossing->stage->id, $this->plan('ardlow_20b')->crossings);
+        $states = array_map(
+            static fn ($crossing): string => $crossing->stage->id,
+            $this->plan('ardlow_20b')->crossings,
+        );
 
         self::assertSame(
             [

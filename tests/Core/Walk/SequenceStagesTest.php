@@ -154,7 +154,10 @@ final class SequenceStagesTest extends TestCase
         $given = (new SequenceStages(RealCatalogue::get()->stages, new Features([])))->of(array_values($lines));
 
         return array_map(
-            static fn (array $ofStage): array => array_map(static fn (PlannedLine $line): string => $line->key, $ofStage),
+            static fn (array $ofStage): array => array_map(
+                static fn (PlannedLine $line): string => $line->key,
+                $ofStage,
+            ),
             $given,
         );
     }

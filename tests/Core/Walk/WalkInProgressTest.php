@@ -86,7 +86,10 @@ final class WalkInProgressTest extends TestCase
         $keys = array_map(static fn (PlannedLine $line): string => $line->key, $this->plan->lines());
         for ($seed = 1; $seed <= 300; $seed++) {
             mt_srand($seed);
-            $outcomes = array_combine($keys, array_map(static fn (): Outcome => Outcome::cases()[mt_rand(0, 3)], $keys));
+            $outcomes = array_combine(
+                $keys,
+                array_map(static fn (): Outcome => Outcome::cases()[mt_rand(0, 3)], $keys),
+            );
             $replanned = ReachableStates::after($this->plan, $outcomes);
             foreach ($this->plan->lines() as $stop) {
                 if ($stop->gate !== null && $outcomes[$stop->key] === Outcome::Stop) {

@@ -84,7 +84,12 @@ export function figure(decimal: string): string {
 
 /** A difference: signed, plain 0 for none. */
 export function signed(decimal: string): string {
-  return Number(decimal) === 0 ? '0' : Number(decimal) > 0 ? `+${figure(decimal)}` : figure(decimal);
+  const amount = Number(decimal);
+  if (amount === 0) {
+    return '0';
+  }
+
+  return amount > 0 ? `+${figure(decimal)}` : figure(decimal);
 }
 
 const UNITS: Record<string, string> = {

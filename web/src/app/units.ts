@@ -23,7 +23,11 @@ export function written(value: string, unit: string, { shown, pairs }: Reading):
   }
   const other = { text: figure(converted(value, pair, pair.offset)), unit: pair.symbol };
 
-  return shown === 'us' ? [other] : shown === 'us_first' ? [other, own] : [own, other];
+  if (shown === 'us') {
+    return [other];
+  }
+
+  return shown === 'us_first' ? [other, own] : [own, other];
 }
 
 /** A difference of two figures, signed, in the unit that is read first. */

@@ -22,8 +22,12 @@ export function ScaleDial({ low, high, bands, ...props }: ScaleProps) {
     onChange,
     valueAt: (x, y) => {
       const turned = ((Math.atan2(y - CY, x - CX) * 180) / Math.PI - FROM + 720) % 360;
+      if (turned <= SWEEP) {
+        return low + (turned / SWEEP) * (high - low);
+      }
+
       // In the gap at the foot the nearer end is meant.
-      return turned > SWEEP ? (turned > (SWEEP + 360) / 2 ? low : high) : low + (turned / SWEEP) * (high - low);
+      return turned > (SWEEP + 360) / 2 ? low : high;
     },
   });
 

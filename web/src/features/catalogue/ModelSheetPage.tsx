@@ -31,7 +31,7 @@ export default function ModelSheetPage() {
   const { modelId } = useParams();
   const choices = useModelChoices();
   const model = useModel(modelId ?? '');
-  const awaited = modelId === undefined ? choices : model.data === undefined ? model : choices;
+  const awaited = modelId !== undefined && model.data === undefined ? model : choices;
   if (choices.data === undefined || (modelId !== undefined && model.data === undefined)) {
     return awaited.isPending ? (
       <Notice words={t('state.fetching')} />

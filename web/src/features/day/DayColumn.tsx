@@ -78,14 +78,17 @@ function RowWords({ row }: { row: Row }) {
 function RowTimes({ row, now }: { row: Row; now: string }) {
   const { t } = useTranslation();
   const ahead = (Date.parse(row.start_by) - Date.parse(now)) / 1000;
-  const under =
-    row.done_at !== null
-      ? ''
-      : row.started_at !== null
-        ? t('day.started', { time: clock(row.started_at) })
-        : ahead > 0
-          ? t('day.in_in', { time: duration(ahead) })
-          : t('day.over', { time: duration(-ahead) });
+  const underIt = () => {
+    if (row.done_at !== null) {
+      return '';
+    }
+    if (row.started_at !== null) {
+      return t('day.started', { time: clock(row.started_at) });
+    }
+
+    return ahead > 0 ? t('day.in_in', { time: duration(ahead) }) : t('day.over', { time: duration(-ahead) });
+  };
+  const under = underIt();
 
   return (
     <>

@@ -64,6 +64,13 @@ export default function DayPage() {
   const open = useOpenRow();
   const yard = useSession().data?.yard;
   const { kept } = useOutbox();
+  const howItStands = (): string => {
+    if (day.isError) {
+      return t('state.no_network');
+    }
+
+    return kept.length > 0 ? t('state.kept', { count: kept.length }) : t('state.posted');
+  };
   const me = useMe();
   const doubts = useDoubts(me.may.lead).data;
   const doubtful = doubts?.walks.length ?? 0;
@@ -152,11 +159,7 @@ export default function DayPage() {
           <div className="head-who">
             {clock(now)}
             <span>
-              {day.isError
-                ? t('state.no_network')
-                : kept.length > 0
-                  ? t('state.kept', { count: kept.length })
-                  : t('state.posted')}
+              {howItStands()}
             </span>
           </div>
           {me.may.book && (

@@ -3,6 +3,15 @@ import type { Briefing } from './withShownHere';
 
 type Kind = Briefing['steps'][number]['kind'];
 
+/** The class of a step's mark: the one that is open, one that was shown, or one that is ahead. */
+function markOf(isHere: boolean, isShown: boolean): string {
+  if (isHere) {
+    return 'here';
+  }
+
+  return isShown ? 'done' : '';
+}
+
 const KINDS: Kind[] = ['startup', 'working', 'shutdown'];
 
 interface Props {
@@ -41,7 +50,7 @@ export function Chapters({ steps, at, shown, onGo }: Props) {
               <small>{t('handover.of', { done, all: own.length })}</small>
               <span className="chapter-marks" aria-hidden="true">
                 {own.map(({ step, index }) => (
-                  <i key={step.id} className={index === at ? 'here' : shown.has(step.id) ? 'done' : ''} />
+                  <i key={step.id} className={markOf(index === at, shown.has(step.id))} />
                 ))}
               </span>
             </button>

@@ -144,11 +144,21 @@ function Shift({ person, mayChange }: { person: Person; mayChange: boolean }) {
   );
 }
 
+function standingOf(daysLeft: number | undefined): 'open' | 'stop' | 'attend' | 'stands' {
+  if (daysLeft === undefined) {
+    return 'open';
+  }
+  if (daysLeft < 0) {
+    return 'stop';
+  }
+
+  return daysLeft < SOON_DAYS ? 'attend' : 'stands';
+}
+
 /** Told by a mark and in words: valid, running out, run out, or never recorded. */
 function Standing({ held, name }: { held: Person['qualified'][number] | undefined; name: string }) {
   const { t } = useTranslation();
-  const outcome =
-    held === undefined ? 'open' : held.days_left < 0 ? 'stop' : held.days_left < SOON_DAYS ? 'attend' : 'stands';
+  const outcome = standingOf(held?.days_left);
   const words = {
     open: t('people.not_recorded'),
     stop: t('people.ran_out', { date: held?.valid_until }),

@@ -57,6 +57,37 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
   const isCounted = (spread.things ?? []).every(({ handed, returned }) => (handed ?? 0) === 0 || returned !== null);
   const counting = <CountBack spread={spread} mayCount={me.may.walk || me.may.settle} post={post} />;
 
+  const lastAct = () => {
+    if (spread.standing === 'out' && me.may.walk) {
+      return (
+        <Button
+          tone="jade"
+          testId="open-return"
+          disabled={opening.isPending}
+          under={t('spread.early')}
+          onClick={() => opening.mutate({ hireId: spread.hire_id, movement: 'return' })}
+        >
+          {t('spread.open_return')}
+        </Button>
+      );
+    }
+    if (spread.standing === 'closed') {
+      return <div className="spread-closed">{t('spread.closed')}</div>;
+    }
+
+    return (
+      <HoldButton
+        tone={spread.may_be_closed ? 'jade' : 'ink'}
+        disabled={busy || !spread.may_be_closed || !me.may.settle}
+        testId="close-hire"
+        under={spread.may_be_closed ? t('act.hold') : t('spread.left', { count: spread.unexplained.length })}
+        onHeld={() => void send(() => post('hire.closed', {}))}
+      >
+        {t('spread.close')}
+      </HoldButton>
+    );
+  };
+
   return (
     <Page
       className="spread"
@@ -124,29 +155,7 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
             problem={problem ?? (opening.error === null ? null : problemOf(opening.error, t('state.no_network')))}
           />
         </div>
-        {spread.standing === 'out' && me.may.walk ? (
-          <Button
-            tone="jade"
-            testId="open-return"
-            disabled={opening.isPending}
-            under={t('spread.early')}
-            onClick={() => opening.mutate({ hireId: spread.hire_id, movement: 'return' })}
-          >
-            {t('spread.open_return')}
-          </Button>
-        ) : spread.standing === 'closed' ? (
-          <div className="spread-closed">{t('spread.closed')}</div>
-        ) : (
-          <HoldButton
-            tone={spread.may_be_closed ? 'jade' : 'ink'}
-            disabled={busy || !spread.may_be_closed || !me.may.settle}
-            testId="close-hire"
-            under={spread.may_be_closed ? t('act.hold') : t('spread.left', { count: spread.unexplained.length })}
-            onHeld={() => void send(() => post('hire.closed', {}))}
-          >
-            {t('spread.close')}
-          </HoldButton>
-        )}
+        {lastAct()}
       </footer>
       {explaining !== null && <ExplainDrawer line={explaining} post={post} onClose={() => setExplaining(null)} />}
     </Page>

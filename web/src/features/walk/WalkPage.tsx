@@ -174,6 +174,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
     .map((one) => ({ initials: one.answered_by?.initials ?? '', time: clock(one.answered_at ?? '') }));
   const mine = kept.filter((one) => one.walkId === walk.id).length;
 
+  const pause = isWide ? 'walk.pause' : 'walk.pause_short';
   const howItStands = (): string => {
     if (mine > 0) {
       return t('state.kept_try', {
@@ -223,7 +224,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
           </div>
           {!isWide && <MinutesLeft walk={walk} isOver={isOver} onDecide={() => setDeciding(true)} />}
           <button type="button" data-testid="pause" onClick={() => void navigate('/')}>
-            {t(isOver ? 'walk.leave' : isWide ? 'walk.pause' : 'walk.pause_short')}
+            {t(isOver ? 'walk.leave' : pause)}
           </button>
         </>
       }

@@ -203,7 +203,7 @@ function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps)
         onClick={touch}
       >
         <i>
-          {isConfirmed ? <Mark outcome="stands" size={32} /> : number > 0 ? number : <Mark outcome="open" size={32} />}
+          {isConfirmed || number <= 0 ? <Mark outcome={isConfirmed ? 'stands' : 'open'} size={32} /> : number}
         </i>
         <span>
           <b>{line.text}</b>
@@ -211,11 +211,8 @@ function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps)
         </span>
         {line.wait_seconds > 0 && !isConfirmed && (
           <em>
-            {startedAt === null
-              ? t('crossing.wait', { count: line.wait_seconds })
-              : left > 0
-                ? `${left} s`
-                : t('crossing.waited')}
+            {startedAt === null && t('crossing.wait', { count: line.wait_seconds })}
+            {startedAt !== null && (left > 0 ? `${left} s` : t('crossing.waited'))}
           </em>
         )}
       </button>

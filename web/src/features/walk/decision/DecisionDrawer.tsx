@@ -100,36 +100,7 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
       {data !== undefined && walk.state.hire_standing === 'gone' && <GoneNotReleased post={post} />}
       {data !== undefined && walk.state.hire_standing !== 'gone' && (
         <>
-          {data.tag !== null ? (
-            <>
-              <Stamp
-                tone="oxide"
-                top={t('tag.top', { number: data.tag.number })}
-                word={t('decision.tagged_out')}
-                reason={data.tag.reason}
-                foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`}
-              />
-              <p>
-                {data.tag.keys_at === null ? t('tag.keys_unknown') : t('tag.keys_are', { where: data.tag.keys_at })}
-              </p>
-              <Button href={`/api/tags/${data.tag.id}/label`} opensTab testId="print-tag">
-                {t('tag.print')}
-              </Button>
-            </>
-          ) : decided !== null ? (
-            <Stamp
-              tone={decided.decision === 'held' ? 'ink' : 'jade'}
-              top={`${walk.machine.fleet_number} ${walk.machine.describes}`}
-              word={t(`decision.${decided.decision}`)}
-              reason={decided.conditions.map((condition) => condition.words).join(' ')}
-              foot={`${shortDate(decided.at)}, ${decided.by.name}`}
-            />
-          ) : (
-            <p className="decision-now" data-testid="computed" data-decision={data.decision}>
-              <Mark outcome={markOf(data.decision)} size={32} />
-              {t(`decision.now.${data.decision}`)}
-            </p>
-          )}
+          <HowItStands walk={walk} data={data} />
           {data.voided !== null && <VoidedRelease voided={data.voided} />}
           {data.tag === null && data.good_until !== null && decided?.decision !== 'held' && (
             <p data-testid="good-until">{t('decision.good_until', { date: calendarDay(data.good_until) })}</p>
@@ -202,6 +173,47 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
 type Release = Schema['Release'];
 
 /** Somebody released it, and what was entered later keeps it here. */
+/** The tag that hangs, the decision that was made, or the one that the lines come to now. */
+function HowItStands({ walk, data }: { walk: Walk; data: Release }) {
+  const { t } = useTranslation();
+  const decided = data.decided;
+  if (data.tag !== null) {
+    return (
+      <>
+        <Stamp
+          tone="oxide"
+          top={t('tag.top', { number: data.tag.number })}
+          word={t('decision.tagged_out')}
+          reason={data.tag.reason}
+          foot={`${shortDate(data.tag.hung_at)}, ${data.tag.hung_by.name}`}
+        />
+        <p>{data.tag.keys_at === null ? t('tag.keys_unknown') : t('tag.keys_are', { where: data.tag.keys_at })}</p>
+        <Button href={`/api/tags/${data.tag.id}/label`} opensTab testId="print-tag">
+          {t('tag.print')}
+        </Button>
+      </>
+    );
+  }
+  if (decided !== null) {
+    return (
+      <Stamp
+        tone={decided.decision === 'held' ? 'ink' : 'jade'}
+        top={`${walk.machine.fleet_number} ${walk.machine.describes}`}
+        word={t(`decision.${decided.decision}`)}
+        reason={decided.conditions.map((condition) => condition.words).join(' ')}
+        foot={`${shortDate(decided.at)}, ${decided.by.name}`}
+      />
+    );
+  }
+
+  return (
+    <p className="decision-now" data-testid="computed" data-decision={data.decision}>
+      <Mark outcome={markOf(data.decision)} size={32} />
+      {t(`decision.now.${data.decision}`)}
+    </p>
+  );
+}
+
 function VoidedRelease({ voided }: { voided: Schema['VoidedRelease'] }) {
   const { t } = useTranslation();
 
@@ -214,7 +226,7 @@ function VoidedRelease({ voided }: { voided: Schema['VoidedRelease'] }) {
 }
 
 const markOf = (decision: Release['decision']): Schema['Outcome'] =>
-  decision === 'tagged_out' ? 'stop' : decision === 'held' ? 'attend' : 'stands';
+  ({ tagged_out: 'stop', held: 'attend', released_with_conditions: 'stands', released: 'stands' } as const)[decision];
 
 /** What a tag is proposed for: the gravest ground. */
 function worstOf(data: Release): { reference: string; words: string } | undefined {

@@ -50,7 +50,7 @@ export function DecisionWithoutNetwork({ walk, known, post, mayPost, onGoLine }:
         />
       ) : (
         <p className="decision-now" data-testid="known-here" data-may={may}>
-          <Mark outcome={may === 'tag' ? 'stop' : may === 'hold' ? 'attend' : 'stands'} size={32} />
+          <Mark outcome={({ tag: 'stop', hold: 'attend', release: 'stands' } as const)[may]} size={32} />
           {t(`decision.known.${may}`)}
         </p>
       )}

@@ -78,7 +78,7 @@ export function WalkDrawing({ walk, position, pending, unsent, onPlace, onFindin
         role="group"
         aria-label={t('walk.plan', { family: plan.family })}
       >
-        {/* A pointer places a finding on the drawing; the keyboard reaches the same leaf through the button beside it. */}
+        {/* A pointer places a finding on the drawing; the keyboard reaches the same leaf by the button beside it. */}
         <g onClick={tap} data-testid="plan">
           <rect x={bounds.left} y={bounds.top} width={span} height={bounds.bottom - bounds.top} fill="transparent" />
           <path className="cl" d={`M${bounds.left - pad * 0.6} 0H${bounds.right + pad * 0.6}`} />

@@ -54,7 +54,7 @@ export function DashboardPanel({
       const result = await post('dashboard.read', { line: line.key, ...draft });
       setDraft(DARK);
       const outcome = result === 'kept' ? 'kept' : result.judgement?.verdict.outcome;
-      feel(outcome === 'stop' ? 'stop' : outcome === 'attend' ? 'attend' : 'taken');
+      feel(outcome === 'stop' || outcome === 'attend' ? outcome : 'taken');
       if (outcome === 'kept' || outcome === 'stands') {
         position.advance([line.key]);
       }

@@ -50,7 +50,7 @@ export function PaperPanel({
       // What is compared again is read again.
       setDraft(EMPTY);
       const outcome = result === 'kept' ? 'kept' : result.judgement?.verdict.outcome;
-      feel(outcome === 'stop' ? 'stop' : outcome === 'attend' ? 'attend' : 'taken');
+      feel(outcome === 'stop' || outcome === 'attend' ? outcome : 'taken');
       if (outcome === 'kept' || outcome === 'stands') {
         position.advance([line.key]);
       }

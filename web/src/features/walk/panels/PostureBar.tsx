@@ -44,11 +44,8 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
         <h3>{t('walk.posture')}</h3>
         <p>
           <Mark outcome={inState && missing.length === 0 ? 'stands' : 'open'} size={20} />
-          {!inState
-            ? t('walk.other_state')
-            : missing.length === 0
-              ? t('walk.held')
-              : t('walk.not_held', { count: missing.length })}
+          {!inState && t('walk.other_state')}
+          {inState && (missing.length === 0 ? t('walk.held') : t('walk.not_held', { count: missing.length }))}
         </p>
       </div>
       {conditions.length === 0 && (

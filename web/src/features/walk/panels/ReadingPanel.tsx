@@ -149,6 +149,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
     state?.outcome === 'stop' &&
     (state.judgement?.verdict.top_up ?? null) === null &&
     judgement?.verdict.outcome !== 'stop';
+  const toSet = draft.points.length > 0 ? 'walk.read_every_point' : 'walk.set_it';
   const isDisputed = judgement?.is_valid === true && judgement.verdict.is_disputed;
   const asWritten = { value: figure(value), unit: unitName(instrument.unit) };
   const plainPost =
@@ -167,6 +168,52 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
     } else {
       void postIt();
     }
+  };
+
+  const postAct = () => {
+    if (!isWhole) {
+      return (
+        <Button disabled testId="post">
+          {t('walk.set_first')}
+        </Button>
+      );
+    }
+    if (isUnheld && judgement?.may_be_read_later === true) {
+      return (
+        <Button
+          tone="ink"
+          disabled={busy}
+          testId="post-later"
+          under={t('walk.post_later_under')}
+          onClick={() => void postIt()}
+        >
+          {t('walk.post_later', { value: figure(value), unit: unitName(instrument.unit) })}
+        </Button>
+      );
+    }
+    if (isUnheld) {
+      return (
+        <Button
+          disabled
+          testId="post"
+          under={inState ? t('walk.missing', { letters: missing.join(', ') }) : t('walk.other_state')}
+        >
+          {t('walk.posture_first')}
+        </Button>
+      );
+    }
+
+    return (
+      <Button
+        tone="jade"
+        disabled={busy}
+        testId="post"
+        under={judgement === undefined ? undefined : under(judgement, t)}
+        onClick={postOrAsk}
+      >
+        {postWords}
+      </Button>
+    );
   };
 
   return (
@@ -204,7 +251,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
           )}
           {!isWhole && (
             <p className="verdict-act">
-              {t(isRead ? 'walk.say_how' : draft.points.length > 0 ? 'walk.read_every_point' : 'walk.set_it')}
+              {t(isRead ? 'walk.say_how' : toSet)}
             </p>
           )}
           {isWhole && judgement === undefined && verdict.isFetching && (
@@ -273,39 +320,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
             step={`${figure(String(instrument.step))} ${unitName(instrument.unit)}`}
             onStep={() => setValue(clampToStep(draft.value + instrument.step, instrument.step, low, high))}
           />
-          {!isWhole ? (
-            <Button disabled testId="post">
-              {t('walk.set_first')}
-            </Button>
-          ) : isUnheld && judgement?.may_be_read_later === true ? (
-            <Button
-              tone="ink"
-              disabled={busy}
-              testId="post-later"
-              under={t('walk.post_later_under')}
-              onClick={() => void postIt()}
-            >
-              {t('walk.post_later', { value: figure(value), unit: unitName(instrument.unit) })}
-            </Button>
-          ) : isUnheld ? (
-            <Button
-              disabled
-              testId="post"
-              under={inState ? t('walk.missing', { letters: missing.join(', ') }) : t('walk.other_state')}
-            >
-              {t('walk.posture_first')}
-            </Button>
-          ) : (
-            <Button
-              tone="jade"
-              disabled={busy}
-              testId="post"
-              under={judgement === undefined ? undefined : under(judgement, t)}
-              onClick={postOrAsk}
-            >
-              {postWords}
-            </Button>
-          )}
+          {postAct()}
           {stands ? (
             <StrikeButton entryId={state.entry_id ?? ''} stops={state.outcome === 'stop'} post={post} />
           ) : (

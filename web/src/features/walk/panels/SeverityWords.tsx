@@ -3,6 +3,8 @@ import type { Schema } from '../../../api/client';
 import { Mark } from '../../../marks/Mark';
 import '../finding/finding.css';
 
+const OUTCOMES = { stop: 'stop', hold: 'attend', note: 'open' } as const;
+
 /** How grave a finding is, in a sentence. */
 export function SeverityWords({
   severity,
@@ -17,7 +19,7 @@ export function SeverityWords({
 
   return (
     <div className="severity">
-      <Mark outcome={severity === 'stop' ? 'stop' : severity === 'hold' ? 'attend' : 'open'} size={26} />
+      <Mark outcome={OUTCOMES[severity]} size={26} />
       <p>
         <b className={severity === 'stop' ? 'word-stop' : ''}>{t(`severity.${severity}`)}</b> {because}
         {source !== undefined && <small>{source}</small>}

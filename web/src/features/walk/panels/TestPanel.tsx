@@ -58,7 +58,7 @@ export function TestPanel({
       });
       tests.keep({ [line.key]: null });
       const outcome = result === 'kept' ? 'kept' : result.judgement?.verdict.outcome;
-      feel(outcome === 'stop' ? 'stop' : outcome === 'attend' ? 'attend' : 'taken');
+      feel(outcome === 'stop' || outcome === 'attend' ? outcome : 'taken');
       if (outcome === 'kept' || outcome === 'stands' || outcome === 'open') {
         position.advance([line.key]);
       }

@@ -50,10 +50,13 @@ export function withoutNetwork(walk: Walk, answers: PendingAnswers, kept: KeptEn
     notJudged: [...answers].flatMap(([key, answer]) => (answer === 'not_judged' ? (planned.get(key) ?? []) : [])),
     notGraded: mine.filter((one) => one.entry.kind === 'finding.placed' || one.entry.kind === 'finding.seen_again')
       .length,
-    may: isStopped ? 'tag' : lines.length + findings.length > 0 ? 'hold' : 'release',
+    may: isStopped ? 'tag' : mayOf(lines.length + findings.length),
     decided: lastDecided(mine),
   };
 }
+
+/** Where nothing stops the machine: whether anything is left that holds it. */
+const mayOf = (left: number): 'hold' | 'release' => (left > 0 ? 'hold' : 'release');
 
 function lastDecided(mine: KeptEntry[]): Decided | null {
   let last: Decided | null = null;
