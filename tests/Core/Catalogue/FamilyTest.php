@@ -106,8 +106,9 @@ final class FamilyTest extends TestCase
     {
         $folder = __DIR__.'/../../../web/src/plans';
         $drawings = (string) file_get_contents("{$folder}/drawings.ts");
-        self::assertMatchesRegularExpression("/\\b{$family->drawing}: \\(\\) => \\(\\{ plan: (\\w+)\\(/", $drawings);
-        preg_match("/\\b{$family->drawing}: \\(\\) => \\(\\{ plan: (\\w+)\\(/", $drawings, $function);
+        $drawn = "/\\b{$family->drawing}: \\(\\) => \\(\\{\\s+plan: (\\w+)\\(/";
+        self::assertMatchesRegularExpression($drawn, $drawings);
+        preg_match($drawn, $drawings, $function);
         preg_match("/import \\{[^}]*\\b{$function[1]}\\b[^}]*\\} from '\\.\\/(\\w+)'/", $drawings, $file);
         $code = (string) file_get_contents("{$folder}/{$file[1]}.ts").(string) file_get_contents("{$folder}/parts.ts");
         foreach (array_filter(array_map(static fn ($station): ?string => $station->part, $family->stations)) as $part) {
