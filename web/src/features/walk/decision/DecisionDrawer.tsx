@@ -100,7 +100,7 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
       {data !== undefined && walk.state.hire_standing === 'gone' && <GoneNotReleased post={post} />}
       {data !== undefined && walk.state.hire_standing !== 'gone' && (
         <>
-          <HowItStands walk={walk} data={data} />
+          <HowItStands walk={walk} data={data} isComputing={release.isPlaceholderData} />
           {data.voided !== null && <VoidedRelease voided={data.voided} />}
           {data.tag === null && data.good_until !== null && decided?.decision !== 'held' && (
             <p data-testid="good-until">{t('decision.good_until', { date: calendarDay(data.good_until) })}</p>
@@ -174,7 +174,7 @@ type Release = Schema['Release'];
 
 /** Somebody released it, and what was entered later keeps it here. */
 /** The tag that hangs, the decision that was made, or the one that the lines come to now. */
-function HowItStands({ walk, data }: { walk: Walk; data: Release }) {
+function HowItStands({ walk, data, isComputing }: { walk: Walk; data: Release; isComputing: boolean }) {
   const { t } = useTranslation();
   const decided = data.decided;
   if (data.tag !== null) {
@@ -204,6 +204,11 @@ function HowItStands({ walk, data }: { walk: Walk; data: Release }) {
         foot={`${shortDate(decided.at)}, ${decided.by.name}`}
       />
     );
+  }
+
+  if (isComputing) {
+    // What it came to before the last answer is no decision.
+    return <p role="status">{t('state.fetching')}</p>;
   }
 
   return (
