@@ -6,6 +6,9 @@ namespace App\Hires;
 
 use App\Contract\JsonObject;
 use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
+use App\Words;
+use JadeLedger\Core\Hire\HireEndsBeforeItBegins;
 use JadeLedger\Core\Hire\HirePeriod;
 
 /** A hire as the office asks for it: when, who takes it over, where to. */
@@ -21,7 +24,7 @@ final readonly class WantedHire
     ) {
     }
 
-    /** @throws ApiProblem|\JadeLedger\Core\Hire\HireEndsBeforeItBegins */
+    /** @throws ApiProblem */
     public static function read(JsonObject $asked, YardTime $time): self
     {
         $text = static function (string $name) use ($asked): ?string {
@@ -31,15 +34,27 @@ final readonly class WantedHire
         };
 
         return new self(
-            HirePeriod::between(
-                $time->moment($asked->string('goes_out'), 'goes_out')->toDateTimeImmutable(),
-                $time->moment($asked->string('comes_back'), 'comes_back')->toDateTimeImmutable(),
-            ),
+            self::period($asked, $time),
             $text('contact'),
             $text('contact_phone'),
             $text('site'),
             $asked->has('knowing') ? $asked->strings('knowing') : [],
         );
+    }
+
+    /** @throws ApiProblem where it ends before it begins, or at a time that the clock of the yard leaves out */
+    private static function period(JsonObject $asked, YardTime $time): HirePeriod
+    {
+        try {
+            return HirePeriod::between(
+                $time->moment($asked->string('goes_out'), 'goes_out')->toDateTimeImmutable(),
+                $time->moment($asked->string('comes_back'), 'comes_back')->toDateTimeImmutable(),
+            );
+        } catch (HireEndsBeforeItBegins) {
+            throw ApiProblem::because(ProblemName::HireEndsBeforeItBegins, 422, [], [
+                'comes_back' => [Words::say('problems.hire_ends_before_it_begins.title')],
+            ]);
+        }
     }
 
     /** @return array<string, mixed> */

@@ -34,8 +34,11 @@ final readonly class WalkTally
             ->groupBy('walk_id')
             ->selectRaw(
                 <<<'SQL'
-                walk_id, count(*) as lines_in_all, sum(outcome <> 'open') as lines_done, sum(outcome = 'attend') as lines_attending,
-                min(case when outcome in ('attend', 'stop') then concat(lpad(position, 6, '0'), check_id) end) as first_waiting
+                walk_id, count(*) as lines_in_all, sum(outcome <> 'open') as lines_done,
+                sum(outcome = 'attend') as lines_attending,
+                min(
+                    case when outcome in ('attend', 'stop') then concat(lpad(position, 6, '0'), check_id) end
+                ) as first_waiting
                 SQL
                 ,
             )

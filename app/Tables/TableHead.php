@@ -7,6 +7,7 @@ namespace App\Tables;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\Problem;
 use App\Http\Problems\ProblemName;
+use App\Models\Language;
 use App\Words;
 
 /** Which column of a file is which of ours: by its name, by its label in a language of ours, or as somebody said. */
@@ -14,8 +15,6 @@ final readonly class TableHead
 {
     /** The column in which a table that comes back says what was wrong; it is not read again. */
     public const WHAT_IS_WRONG = 'what_is_wrong';
-
-    private const LANGUAGES = ['en', 'es'];
 
     /**
      * @param list<string> $headings as they stand in the file
@@ -129,8 +128,8 @@ final readonly class TableHead
         $plain = self::plain($heading);
         foreach ($table->columns() as $column) {
             $labels = array_filter(array_map(
-                static fn (string $language): mixed => trans("words.column.{$column}", locale: $language),
-                self::LANGUAGES,
+                static fn (Language $language): mixed => trans("words.column.{$column}", locale: $language->value),
+                Language::cases(),
             ), is_string(...));
             if (in_array($plain, array_map(self::plain(...), [$column, ...array_values($labels)]), true)) {
                 return $column;

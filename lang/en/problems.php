@@ -181,7 +181,10 @@ return [
     'wrong_unit' => ['title' => 'Wrong unit', 'detail' => 'This instrument is read in :unit.'],
     'off_the_scale' => ['title' => 'Off the scale', 'detail' => 'The instrument is drawn from :low to :high :unit. Read it again; if it is so, say so and post it.'],
     'unknown_look' => ['title' => 'Unknown look', 'detail' => 'Take one of: :looks.'],
-    'plate_needs_picture' => ['title' => 'A picture is missing', 'detail' => 'Take a picture of the plate: that is what is kept of it.'],
+    'plate_needs_picture' => [
+        'title' => 'A picture is missing',
+        'detail' => 'Take a picture of the plate: that is what is kept of it.',
+    ],
     'photo_not_here' => ['title' => 'The picture has not arrived', 'detail' => 'Send the picture first, then the entry that names it.'],
     'meter_needs_confirming' => [
         'title' => 'The meter contradicts the last reading',
@@ -209,16 +212,43 @@ return [
     'tagged_already' => ['title' => 'Tagged already', 'detail' => 'A tag hangs on this machine.'],
     'tag_hangs' => ['title' => 'A tag hangs on it', 'detail' => ':number is tagged out. It cannot be checked out until the tag is lifted.'],
     'not_out_yet' => ['title' => 'Not out', 'detail' => ':number is not out on this hire, so there is nothing to return.'],
-    'hirer_is_known' => ['title' => 'The hirer is known', 'detail' => 'Folio :folio has its hirer. Only a machine that came back with no hire gets one afterwards.'],
-    'replaced_before' => ['title' => 'Replaced before', 'detail' => 'Folio :folio goes on as folio :next. Change that one.'],
-    'same_machine' => ['title' => 'The same machine', 'detail' => ':number is out on this hire. Choose another machine.'],
+    'hire_ends_before_it_begins' => [
+        'title' => 'The hire ends before it begins',
+        'detail' => 'It comes back before it goes out. Look at both times.',
+    ],
+    'hirer_is_known' => [
+        'title' => 'The hirer is known',
+        'detail' => 'Folio :folio has its hirer. Only a machine that came back with no hire gets one '
+            .'afterwards.',
+    ],
+    'replaced_before' => [
+        'title' => 'Replaced before',
+        'detail' => 'Folio :folio goes on as folio :next. Change that one.',
+    ],
+    'same_machine' => [
+        'title' => 'The same machine',
+        'detail' => ':number is out on this hire. Choose another machine.',
+    ],
     'on_another_folio' => ['title' => 'On another folio', 'detail' => ':number is still on folio :folio. Close that first.'],
     'no_such_school' => ['title' => 'No such school', 'detail' => 'This rule takes one of: :choices.'],
     'model_not_complete' => ['title' => 'Not kept yet', 'detail' => 'Nothing is lost: look at what is marked, :count of it, and keep it again.'],
     'model_of_the_catalogue' => ['title' => 'Not the yard\'s own model', 'detail' => 'This model came with the catalogue and is corrected in its file. A model of the yard can be corrected here.'],
-    'table_lacks_columns' => ['title' => 'Columns are missing', 'detail' => 'The head line of the table lacks: :columns. Nothing was taken. Name them as in the table that can be fetched, or say which column is which where that is asked.'],
-    'table_has_strange_columns' => ['title' => 'Columns that nothing reads', 'detail' => 'The head line of the table has: :columns. Nothing was taken, so that no figure is dropped unseen. Take these columns out or correct their names, or say which column is which where that is asked.'],
-    'table_has_no_such_column' => ['title' => 'No such column', 'detail' => 'The table has no place for :columns as it was said, or one place was said twice. Nothing was taken. Look at the columns again.'],
+    'table_lacks_columns' => [
+        'title' => 'Columns are missing',
+        'detail' => 'The head line of the table lacks: :columns. Nothing was taken. Name them as in the table'
+            .' that can be fetched, or say which column is which where that is asked.',
+    ],
+    'table_has_strange_columns' => [
+        'title' => 'Columns that nothing reads',
+        'detail' => 'The head line of the table has: :columns. Nothing was taken, so that no figure is '
+            .'dropped unseen. Take these columns out or correct their names, or say which column is '
+            .'which where that is asked.',
+    ],
+    'table_has_no_such_column' => [
+        'title' => 'No such column',
+        'detail' => 'The table has no place for :columns as it was said, or one place was said twice. Nothing'
+            .' was taken. Look at the columns again.',
+    ],
     'table_is_empty' => ['title' => 'No rows', 'detail' => 'There is nothing below the head line. Nothing was taken.'],
     'key_is_yours' => ['title' => 'The walk is yours already', 'detail' => 'You have the key of this walk. There is nobody to take it from.'],
     'walks_along_already' => ['title' => 'You walk along already', 'detail' => 'Your stations are marked with your initials.'],

@@ -182,7 +182,10 @@ return [
     'wrong_unit' => ['title' => 'Unidad equivocada', 'detail' => 'Este instrumento se lee en :unit.'],
     'off_the_scale' => ['title' => 'Fuera de la escala', 'detail' => 'El instrumento muestra de :low a :high :unit. Léalo otra vez.'],
     'unknown_look' => ['title' => 'Aspecto desconocido', 'detail' => 'Tome uno de: :looks.'],
-    'plate_needs_picture' => ['title' => 'Falta una foto', 'detail' => 'Haga una foto de la placa: es lo que se guarda de ella.'],
+    'plate_needs_picture' => [
+        'title' => 'Falta una foto',
+        'detail' => 'Haga una foto de la placa: es lo que se guarda de ella.',
+    ],
     'photo_not_here' => ['title' => 'La foto no ha llegado', 'detail' => 'Envíe primero la foto, después el asiento que la nombra.'],
     'meter_needs_confirming' => [
         'title' => 'El contador contradice la última lectura',
@@ -210,16 +213,43 @@ return [
     'tagged_already' => ['title' => 'Ya tiene etiqueta', 'detail' => 'En esta máquina cuelga una etiqueta.'],
     'tag_hangs' => ['title' => 'Cuelga una etiqueta', 'detail' => ':number está retirada. No puede salir hasta que se quite la etiqueta.'],
     'not_out_yet' => ['title' => 'No está fuera', 'detail' => ':number no está fuera en este alquiler, así que no hay nada que devolver.'],
-    'hirer_is_known' => ['title' => 'Se sabe quién alquiló', 'detail' => 'El folio :folio tiene su cliente. Solo una máquina que volvió sin alquiler lo recibe después.'],
-    'replaced_before' => ['title' => 'Ya se sustituyó', 'detail' => 'El folio :folio sigue como folio :next. Cambie ese.'],
-    'same_machine' => ['title' => 'La misma máquina', 'detail' => ':number está fuera con este alquiler. Elija otra máquina.'],
+    'hire_ends_before_it_begins' => [
+        'title' => 'El alquiler termina antes de empezar',
+        'detail' => 'Vuelve antes de salir. Revise las dos horas.',
+    ],
+    'hirer_is_known' => [
+        'title' => 'Se sabe quién alquiló',
+        'detail' => 'El folio :folio tiene su cliente. Solo una máquina que volvió sin alquiler lo recibe '
+            .'después.',
+    ],
+    'replaced_before' => [
+        'title' => 'Ya se sustituyó',
+        'detail' => 'El folio :folio sigue como folio :next. Cambie ese.',
+    ],
+    'same_machine' => [
+        'title' => 'La misma máquina',
+        'detail' => ':number está fuera con este alquiler. Elija otra máquina.',
+    ],
     'on_another_folio' => ['title' => 'En otro folio', 'detail' => ':number sigue en el folio :folio. Ciérrelo antes.'],
     'no_such_school' => ['title' => 'No hay tal opción', 'detail' => 'Esta regla admite una de: :choices.'],
     'model_not_complete' => ['title' => 'Aún sin guardar', 'detail' => 'No se pierde nada: mire lo marcado, :count en total, y guárdelo otra vez.'],
     'model_of_the_catalogue' => ['title' => 'No es un modelo del patio', 'detail' => 'Este modelo vino con el catálogo y se corrige en su archivo. Aquí se corrige un modelo del patio.'],
-    'table_lacks_columns' => ['title' => 'Faltan columnas', 'detail' => 'A la cabecera de la tabla le faltan: :columns. No se tomó nada. Nómbrelas como en la tabla que se puede descargar, o indique qué columna es cuál donde se pregunta.'],
-    'table_has_strange_columns' => ['title' => 'Columnas que nada lee', 'detail' => 'La cabecera de la tabla tiene: :columns. No se tomó nada, para no perder ninguna cifra. Quite estas columnas o corrija sus nombres, o indique qué columna es cuál donde se pregunta.'],
-    'table_has_no_such_column' => ['title' => 'No existe esa columna', 'detail' => 'La tabla no tiene lugar para :columns como se indicó, o un lugar se indicó dos veces. No se tomó nada. Revise las columnas.'],
+    'table_lacks_columns' => [
+        'title' => 'Faltan columnas',
+        'detail' => 'A la cabecera de la tabla le faltan: :columns. No se tomó nada. Nómbrelas como en la '
+            .'tabla que se puede descargar, o indique qué columna es cuál donde se pregunta.',
+    ],
+    'table_has_strange_columns' => [
+        'title' => 'Columnas que nada lee',
+        'detail' => 'La cabecera de la tabla tiene: :columns. No se tomó nada, para no perder ninguna cifra. '
+            .'Quite estas columnas o corrija sus nombres, o indique qué columna es cuál donde se '
+            .'pregunta.',
+    ],
+    'table_has_no_such_column' => [
+        'title' => 'No existe esa columna',
+        'detail' => 'La tabla no tiene lugar para :columns como se indicó, o un lugar se indicó dos veces. No'
+            .' se tomó nada. Revise las columnas.',
+    ],
     'table_is_empty' => ['title' => 'Sin filas', 'detail' => 'Bajo la cabecera no hay nada. No se tomó nada.'],
     'key_is_yours' => ['title' => 'La revisión ya es suya', 'detail' => 'Usted tiene la llave de esta revisión. No hay a quién tomársela.'],
     'walks_along_already' => ['title' => 'Ya la revisa', 'detail' => 'Sus puestos llevan sus iniciales.'],

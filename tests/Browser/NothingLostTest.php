@@ -105,7 +105,9 @@ final class NothingLostTest extends BrowserTestCase
     {
         $this->signIn('ines');
         $hire = $this->web->executeAsyncScript(
-            "const done = arguments[0]; fetch('/api/day', { headers: { Accept: 'application/json' } }).then((answer) => answer.json()).then((day) => done(day.outs.find((row) => row.fleet_number === 'K-26').hire_id));",
+            "const done = arguments[0]; fetch('/api/day', { headers: { Accept: 'application/json' } })"
+                .'.then((answer) => answer.json())'
+                .".then((day) => done(day.outs.find((row) => row.fleet_number === 'K-26').hire_id));",
         );
         $this->waitUntil(
             fn (): bool => in_array(['preview', $hire, 'checkout'], $this->pages(), true),
@@ -198,12 +200,15 @@ final class NothingLostTest extends BrowserTestCase
     {
         return (int) $this->web->executeAsyncScript(<<<'JS'
             const [lines, done] = arguments;
-            const ask = (path) => fetch(path, { headers: { Accept: 'application/json' } }).then((answer) => answer.json());
+            const headers = { Accept: 'application/json' };
+            const ask = (path) => fetch(path, { headers }).then((answer) => answer.json());
             (async () => {
               const walk = await ask('/api/walks/' + location.pathname.split('/').pop());
-              const titles = walk.plan.visits.flatMap((visit) => visit.lines).filter((line) => lines.includes(line.key)).map((line) => line.title);
+              const titles = walk.plan.visits.flatMap((visit) => visit.lines)
+                .filter((line) => lines.includes(line.key)).map((line) => line.title);
               const trail = await ask('/api/machines/' + walk.machine.id + '/entries');
-              done(trail.entries.filter((entry) => entry.walk_id === walk.id && entry.kind === 'check.answered' && titles.includes(entry.title)).length);
+              done(trail.entries.filter(({ walk_id, kind, title }) =>
+                walk_id === walk.id && kind === 'check.answered' && titles.includes(title)).length);
             })();
             JS, [$lines]);
     }
@@ -275,7 +280,8 @@ final class NothingLostTest extends BrowserTestCase
     private function shell(): array
     {
         return (array) $this->web->executeAsyncScript(
-            'const done = arguments[0]; caches.keys().then(async (names) => done((await (await caches.open(names[0])).keys()).map((one) => new URL(one.url).pathname)));',
+            'const done = arguments[0]; caches.keys().then(async (names) => done('
+                .'(await (await caches.open(names[0])).keys()).map((one) => new URL(one.url).pathname)));',
         );
     }
 }

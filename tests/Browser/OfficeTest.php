@@ -135,6 +135,12 @@ final class OfficeTest extends BrowserTestCase
         }
         $this->waitForText(self::named('unread'), 'Not read: Colour.');
         $this->assertAccessible();
+        // With no network it says so at once, and what was said of the columns stays.
+        $this->network(false);
+        $this->tap('preview-table');
+        $this->waitForText('.leaf', 'No network');
+        $this->network(true);
+        $this->waitForText(self::named('unread'), 'Not read: Colour.');
         $this->hold('import-table');
         $this->waitForText(self::named('table-report'), '1 taken, 0 would be, 0 refused');
         unlink($file);

@@ -26,7 +26,8 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->tap('keep-pin');
         $this->waitForText(
             '.problem',
-            'This is not the password you sign in with. Try again. No digit or pair that is repeated, no run such as 1234, no year.',
+            'This is not the password you sign in with. Try again. '
+                .'No digit or pair that is repeated, no run such as 1234, no year.',
         );
         $this->assertAccessible();
         $this->typeAnew('password-now', 'tern-quay');
@@ -396,7 +397,9 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->picture('spanish-walk');
         $this->assertAccessible();
         $outside = $this->web->executeScript(
-            'return [...document.querySelectorAll(".act-word, .strip span, .head h1")].filter((words) => words.scrollWidth > words.clientWidth + 1 && getComputedStyle(words).textOverflow !== "ellipsis").map((words) => words.textContent)',
+            'return [...document.querySelectorAll(".act-word, .strip span, .head h1")].filter((words) => '
+                .'words.scrollWidth > words.clientWidth + 1 && getComputedStyle(words).textOverflow !== "ellipsis")'
+                .'.map((words) => words.textContent)',
         );
         self::assertSame([], $outside, 'Spanish is longer, and fits');
 

@@ -123,7 +123,8 @@ final class ClusterTest extends YardTestCase
         fwrite(
             STDERR,
             sprintf(
-                "\n%d batches acknowledged, %d sent again, the longest time without one %.1f s, over in second %.0f, answers %s\n",
+                "\n%d batches acknowledged, %d sent again, the longest time without one %.1f s, "
+                    ."over in second %.0f, answers %s\n",
                 intdiv(
                     array_sum(
                         array_map(

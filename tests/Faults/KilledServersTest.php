@@ -105,7 +105,8 @@ final class KilledServersTest extends YardTestCase
 
     #[
         TestDox(
-            'A database that is killed 50 times under load loses no acknowledged entry, doubles none, and every chain holds',
+            'A database that is killed 50 times under load loses no acknowledged entry, '
+                .'doubles none, and every chain holds',
         ),
     ]
     public function test_a_database_killed_under_load_loses_and_doubles_nothing(): void

@@ -145,7 +145,8 @@ final class UpgradeTest extends TestCase
     private static function written(): array
     {
         $columns =
-            'position, id, machine_id, sequence, kind, hire_id, walk_id, actor_id, corrects, body, previous_hash, hash, recorded_at, received_at';
+            'position, id, machine_id, sequence, kind, hire_id, walk_id, actor_id, '
+                .'corrects, body, previous_hash, hash, recorded_at, received_at';
         $last = isset(self::$entries) ? count(self::$entries) : PHP_INT_MAX;
         $rows = self::$database->query(
             "SELECT {$columns} FROM ledger_entries ORDER BY position LIMIT {$last}",

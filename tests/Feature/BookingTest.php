@@ -254,7 +254,7 @@ final class BookingTest extends YardTestCase
     {
         $this->book(
             ['goes_out' => '2026-12-03T08:00', 'comes_back' => '2026-12-03T08:00'],
-        )->assertStatus(422)->assertJsonPath('type', '/problems/rule-says-no');
+        )->assertStatus(422)->assertJsonPath('type', '/problems/hire-ends-before-it-begins');
     }
 
     public function test_nothing_is_entered_twice(): void

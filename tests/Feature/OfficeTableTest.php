@@ -53,7 +53,8 @@ final class OfficeTableTest extends YardTestCase
     {
         $table =
             self::HEAD.
-            "\nQ-1,dromvik_14c,QQ-1,bay 1,2020\nQ-2,no such,QQ-2,,\nQ-1,dromvik_14c,QQ-3,,\nQ-4,dromvik_14c,QQ-1,,\nQ-5,dromvik_14c,QQ-5,,twenty\n,dromvik_14c,QQ-6,,\n";
+            "\nQ-1,dromvik_14c,QQ-1,bay 1,2020\nQ-2,no such,QQ-2,,\n"
+                ."Q-1,dromvik_14c,QQ-3,,\nQ-4,dromvik_14c,QQ-1,,\nQ-5,dromvik_14c,QQ-5,,twenty\n,dromvik_14c,QQ-6,,\n";
         $none = $this->import('machines', $table, 'all_or_nothing')->assertOk();
         self::assertSame(
             ['held_back', 'refused', 'refused', 'refused', 'refused', 'refused'],
@@ -94,7 +95,8 @@ final class OfficeTableTest extends YardTestCase
     {
         $this->as(Role::Counter);
         $table =
-            "\xEF\xBB\xBFName;Phone;Mail;Address;Notes\r\n\"Heron \"\"Fencing\"\"\";\"'+44 1632 960 111\";heron@fencing.example;Weir Lane;\"Pays late;\nrings first\"\r\nÞóra Ségur;;;;\r\n";
+            "\xEF\xBB\xBFName;Phone;Mail;Address;Notes\r\n"
+                ."\"Heron \"\"Fencing\"\"\";\"'+44 1632 960 111\";heron@fencing.example;Weir Lane;\"Pays late;\nrings first\"\r\nÞóra Ségur;;;;\r\n";
         $taken = $this->import('hirers', $table)->assertOk();
         self::assertSame(
             ['taken', 'taken'],
@@ -172,7 +174,8 @@ final class OfficeTableTest extends YardTestCase
         $table =
             "fleet_number;paper;number;issued_on;valid_until\n{$number};Examination;EX 1;1.6.2026;2026-12-01\n".
             "{$number};examination;EX 2;2026-11-01;01/05/2027\n{$number};insurance;;;31.02.2027\n".
-            "{$number};inspection;;2026-11-02;2026-11-01\nNO-1;insurance;;;2027-01-01\n{$number};licence;;;2027-01-01\n";
+            "{$number};inspection;;2026-11-02;2026-11-01\n"
+                ."NO-1;insurance;;;2027-01-01\n{$number};licence;;;2027-01-01\n";
         $some = $this->import('papers', $table, 'each_row')->assertOk();
         $this->assertFits($some, 'TableImport');
 

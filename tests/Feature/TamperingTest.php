@@ -72,7 +72,8 @@ final class TamperingTest extends YardTestCase
             foreach (['UPDATE', 'DELETE'] as $verb) {
                 $name = "{$table}_no_".strtolower($verb);
                 $this->owner->unprepared(
-                    "CREATE TRIGGER {$name} BEFORE {$verb} ON {$table} FOR EACH ROW SIGNAL SQLSTATE '45000' SET MYSQL_ERRNO = 1644, MESSAGE_TEXT = 'never changed'",
+                    "CREATE TRIGGER {$name} BEFORE {$verb} ON {$table} FOR EACH ROW "
+                        ."SIGNAL SQLSTATE '45000' SET MYSQL_ERRNO = 1644, MESSAGE_TEXT = 'never changed'",
                 );
             }
         }

@@ -30,7 +30,11 @@ trait WalksInTheBrowser
     /** @var array<string, true> */
     private static array $lookedAt = [];
 
-    /** @var array{lines: list<array<string, mixed>>, serial: string, hours: string}|null what was known of the walk before the network went */
+    /**
+     * What was known of the walk before the network went.
+     *
+     * @var array{lines: list<array<string, mixed>>, serial: string, hours: string}|null
+     */
     private ?array $knownWalk = null;
 
     private bool $hasConfirmedByHand = false;
@@ -86,7 +90,9 @@ trait WalksInTheBrowser
     {
         return (string) $this->web->executeScript(<<<'JS'
             const page = document.querySelector('.station-pages [aria-current]');
-            return document.querySelector('.station-leaf') === null ? '' : document.querySelector('.cell-now').dataset.testid + (page?.innerText ?? '');
+            return document.querySelector('.station-leaf') === null
+              ? ''
+              : document.querySelector('.cell-now').dataset.testid + (page?.innerText ?? '');
             JS);
     }
 
@@ -108,7 +114,8 @@ trait WalksInTheBrowser
         $this->stride();
         while ($this->pageOfWalk() === $here) {
             $next = $this->web->executeScript(
-                'return [...document.querySelectorAll(".station-opened .station-act")].map((act) => act.dataset.testid).find((id) => !arguments[0].includes(id)) ?? null',
+                'return [...document.querySelectorAll(".station-opened .station-act")].map((act) => act.dataset.testid)'
+                    .'.find((id) => !arguments[0].includes(id)) ?? null',
                 [$unread],
             );
             if (! is_string($next)) {
@@ -182,7 +189,8 @@ trait WalksInTheBrowser
         $this->waitUntil(
             fn (): bool => (bool) $this->web->executeScript(<<<'JS'
                 const row = [...document.querySelectorAll('[data-testid^="detail-"]')]
-                  .find((one) => [arguments[0], `${arguments[0]}:0`].includes(one.dataset.testid.slice('detail-'.length)));
+                  .find(({ dataset }) =>
+                    [arguments[0], `${arguments[0]}:0`].includes(dataset.testid.slice('detail-'.length)));
                 row?.click();
                 return document.querySelector('.panel')?.dataset.line === arguments[0];
                 JS, [$key]),
@@ -217,13 +225,21 @@ trait WalksInTheBrowser
         $this->tap('compare');
     }
 
-    /** @return array{lines: list<array<string, mixed>>, serial: string, hours: string} the plan of the walk that is open, and the serial and the meter of its machine */
+    /**
+     * The plan of the walk that is open, and the serial and the meter of its machine.
+     *
+     * @return array{lines: list<array<string, mixed>>, serial: string, hours: string}
+     */
     private function walkInPage(): array
     {
         return $this->knownWalk ?? $this->readWalk('/api/walks/', 'location.pathname.split("/").pop()');
     }
 
-    /** @return array{lines: list<array<string, mixed>>, serial: string, hours: string} the same of a walk that nobody opened yet */
+    /**
+     * The same of a walk that nobody opened yet.
+     *
+     * @return array{lines: list<array<string, mixed>>, serial: string, hours: string}
+     */
     private function walkToBe(string $hire): array
     {
         return $this->readWalk("/api/hires/{$hire}/walks/", '"checkout"');
@@ -236,11 +252,20 @@ trait WalksInTheBrowser
             (string) $this->web->executeAsyncScript(
                 <<<JS
                 const done = arguments[0];
-                const ask = (path) => fetch(path, { headers: { Accept: 'application/json' } }).then((answer) => answer.json());
+                const headers = { Accept: 'application/json' };
+                const ask = (path) => fetch(path, { headers }).then((answer) => answer.json());
                 (async () => {
                   const walk = await ask('{$path}' + {$name});
                   const machine = await ask('/api/machines/' + walk.machine.id);
-                  done(JSON.stringify({ hours: walk.machine.smr_hours ?? '1000.0', lines: walk.plan.visits.flatMap((visit) => visit.lines.map((line, place) => ({ ...line, place, page: visit.leaves.findIndex((leaf) => leaf.lines.includes(line.key)) + 1, visit: visit.number, stage: visit.stage, outcome: walk.state.lines.find((one) => one.key === line.key)?.outcome }))), serial: machine.serial }));
+                  const lines = walk.plan.visits.flatMap((visit) => visit.lines.map((line, place) => ({
+                    ...line,
+                    place,
+                    page: visit.leaves.findIndex((leaf) => leaf.lines.includes(line.key)) + 1,
+                    visit: visit.number,
+                    stage: visit.stage,
+                    outcome: walk.state.lines.find((one) => one.key === line.key)?.outcome,
+                  })));
+                  done(JSON.stringify({ hours: walk.machine.smr_hours ?? '1000.0', lines, serial: machine.serial }));
                 })();
                 JS
                 ,
@@ -341,7 +366,8 @@ trait WalksInTheBrowser
               timer(done, 60);
             };
             const step = () => {
-              const act = document.querySelector('.station-leaf :is([data-testid^="stands-"], [data-testid^="start-"]):not([disabled])');
+              const alone = ':is([data-testid^="stands-"], [data-testid^="start-"]):not([disabled])';
+              const act = document.querySelector(`.station-leaf ${alone}`);
               if (act !== null) {
                 const seconds = act.dataset.testid.startsWith('start-') ? Number(/\d+/.exec(act.textContent)[0]) : 0;
                 act.click();
@@ -465,7 +491,8 @@ trait WalksInTheBrowser
         $this->web->executeAsyncScript(<<<'JS'
             const [done] = arguments;
             const step = () => {
-              const line = [...document.querySelectorAll('.crossing-line')].find((one) => one.getAttribute('aria-pressed') !== 'true');
+              const line = [...document.querySelectorAll('.crossing-line')]
+                .find((one) => one.getAttribute('aria-pressed') !== 'true');
               if (line === undefined) {
                 return done();
               }

@@ -28,6 +28,7 @@ enum ProblemName: string
     case GateWantsNumber = 'gate_wants_number';
     case GoneSettleFirst = 'gone_settle_first';
     case HangTheTag = 'hang_the_tag';
+    case HireEndsBeforeItBegins = 'hire_ends_before_it_begins';
     case HireBeginsLater = 'hire_begins_later';
     case HireConflicts = 'hire_conflicts';
     case HireHasBegun = 'hire_has_begun';

@@ -11,6 +11,8 @@ const onError = (error: Error): void => {
 export const queries: QueryClient = new QueryClient({
   queryCache: new QueryCache({ onError }),
   defaultOptions: {
+    // What is sent with no network fails at once, and is said; one that paused would be sent hours later, unseen.
+    mutations: { networkMode: 'always' },
     queries: {
       staleTime: 5_000,
       // What was read stays for days; whether it can be read anew is found out by asking.

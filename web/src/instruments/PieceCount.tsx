@@ -6,7 +6,8 @@ const WIDTH = 92;
 
 /** A booklet on its string. */
 const bookAt = (x: number): string =>
-  `M${x + 10} 86h4v14h-4ZM${x - 18} 100h60v88h-60ZM${x - 10} 108v72h44v-72ZM${x - 2} 120h28v6h-28ZM${x - 2} 134h28v6h-28ZM${x - 2} 148h18v6h-18Z`;
+  `M${x + 10} 86h4v14h-4ZM${x - 18} 100h60v88h-60ZM${x - 10} 108v72h44v-72Z` +
+  `M${x - 2} 120h28v6h-28ZM${x - 2} 134h28v6h-28ZM${x - 2} 148h18v6h-18Z`;
 
 /** Hooks on a board: as many pieces as were counted hang there, the missing ones are drawn in broken line. */
 export function PieceCount({
@@ -57,7 +58,8 @@ export function PieceCount({
                 d={
                   pieces === 'manuals'
                     ? bookAt(x)
-                    : `M${x + 12} 88a26,26 0 1 0 .1,0ZM${x + 12} 98a16,16 0 1 0 .1,0ZM${x + 6} 139V214h12v-10h12v-12h-12v-14h8v-12h-8v-27Z`
+                    : `M${x + 12} 88a26,26 0 1 0 .1,0ZM${x + 12} 98a16,16 0 1 0 .1,0Z` +
+                      `M${x + 6} 139V214h12v-10h12v-12h-12v-14h8v-12h-8v-27Z`
                 }
                 fillRule="evenodd"
                 fill={hangs ? 'var(--ink)' : 'none'}

@@ -42,7 +42,8 @@ export function trackSide(from: number, to: number, height: number): Shape[] {
   return [
     path(`M${from + r},${-height} H${to - r} a${r},${r} 0 0 1 0,${height} H${from + r} a${r},${r} 0 0 1 0,${-height}Z`),
     path(
-      `M${from + r},${-height + 8} H${to - r} a${r - 8},${r - 8} 0 0 1 0,${height - 16} H${from + r} a${r - 8},${r - 8} 0 0 1 0,${-(height - 16)}Z`,
+      `M${from + r},${-height + 8} H${to - r} a${r - 8},${r - 8} 0 0 1 0,${height - 16} ` +
+        `H${from + r} a${r - 8},${r - 8} 0 0 1 0,${-(height - 16)}Z`,
       'p',
     ),
     circle(from + r, -r, r * 0.62, 'q'),
@@ -117,7 +118,8 @@ export const canopySide = (from: number, to: number, foot: number, top: number):
 export const seatSide = (x: number, foot: number, size: number): Shape[] => [
   path(`M${x - size * 0.5},${foot} q-4,${-size * 0.3} 8,${-size * 0.34} H${x + size * 0.4} V${foot}Z`, 'q'),
   path(
-    `M${x + size * 0.3},${foot - size * 0.24} q-2,${-size * 0.6} 10,${-size * 0.86} q10,-2 10,6 q0,${size * 0.5} -6,${size * 0.8}Z`,
+    `M${x + size * 0.3},${foot - size * 0.24} q-2,${-size * 0.6} 10,${-size * 0.86} ` +
+      `q10,-2 10,6 q0,${size * 0.5} -6,${size * 0.8}Z`,
     'q',
   ),
   line(x - size * 0.95, foot, x - size * 0.62, foot - size * 0.6, 'p'),

@@ -20,7 +20,6 @@ export function AttachmentDrawer({ machine, attachment, onClose }: Props) {
   const { t } = useTranslation();
   const [name, setName] = useState('');
   const change = useMutation({
-    networkMode: 'always',
     mutationFn: (fitted: string | null) => postToMachine(machine.id, 'attachment.changed', { fitted }),
     onSuccess: onClose,
   });

@@ -22,7 +22,6 @@ export function DamageDrawer({ detail, onClose }: DamageDrawerProps) {
   const { machine, outline } = detail;
   const [at, setAt] = useState<Schema['Position'] | null>(null);
   const report = useMutation({
-    networkMode: 'always',
     mutationFn: (said: SaidOfFinding) => postToMachine(machine.id, 'damage.found', said),
     onSuccess: async () => {
       await queries.invalidateQueries(

@@ -24,7 +24,6 @@ export function MoveDrawer({ machine, onClose }: MoveDrawerProps) {
     ...new Set((fleet.data?.pages ?? []).flatMap(({ machines }) => machines.flatMap((one) => one.bay ?? []))),
   ].sort();
   const move = useMutation({
-    networkMode: 'always',
     mutationFn: (to: string) => postToMachine(machine.id, 'machine.moved', { bay: to }),
     onSuccess: async () => {
       await queries.invalidateQueries({

@@ -18,7 +18,6 @@ export function ReplaceMeter({ machine, meter, onClose }: Props) {
   const { t } = useTranslation();
   const queries = useQueryClient();
   const replace = useMutation({
-    networkMode: 'always',
     mutationFn: (payload: Payloads['meter.replaced']) => postToMachine(machine.id, 'meter.replaced', payload),
     onSuccess: async () => {
       await queries.invalidateQueries(

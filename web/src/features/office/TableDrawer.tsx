@@ -106,7 +106,7 @@ export function TableDrawer({ of, onTable, onClose }: Props) {
         </>
       }
     >
-      <div className="choice-row">
+      <div className="choices">
         {TABLES.filter((one) => mayTake(one, me.may)).map((one) => (
           <Button key={one} pressed={of === one} testId={`table-${one}`} onClick={() => { forget(); onTable(one); }}>
             {t(`office.${one}_short`)}

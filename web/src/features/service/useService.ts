@@ -46,7 +46,6 @@ export function usePostService<K extends 'service.done' | 'meter.read'>(machineI
   const queries = useQueryClient();
 
   return useMutation({
-    networkMode: 'always',
     mutationFn: (payload: Payloads[K]) => postToMachine(machineId, kind, payload),
     onSuccess: () =>
       queries.invalidateQueries({

@@ -89,8 +89,6 @@ export function useSignOut() {
   const queries = useQueryClient();
 
   return useMutation({
-    // Not put off until there is a network: whoever takes the tablet next finds nobody signed in.
-    networkMode: 'always',
     mutationFn: () => changeHands(signOutHere),
     onSuccess: async () => {
       // Nobody first: a page that is still there would ask for itself again.

@@ -17,7 +17,6 @@ export function useOpenWalk() {
   const queries = useQueryClient();
 
   return useMutation({
-    networkMode: 'always',
     mutationFn: async ({ hireId, movement }: Opening): Promise<Schema['Walk']> => {
       const opening = { walkId: uuid(), hireId, movement, recordedAt: new Date().toISOString() };
       try {
