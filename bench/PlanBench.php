@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bench;
 
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Walk\PlanWalk;
 use Tests\Support\RandomRound;
 

@@ -6,7 +6,7 @@ namespace Bench;
 
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Walk\CountTouches;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\PlanWalk;

@@ -9,8 +9,8 @@ use App\Models\LearnedPace;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
 use Carbon\CarbonImmutable;
-use JadeLedger\Core\Walk\Pace;
-use JadeLedger\Core\Walk\StepTaken;
+use JadeLedger\Core\Catalogue\Pace;
+use JadeLedger\Core\Catalogue\StepTaken;
 use JadeLedger\Core\Walk\WalkPlan;
 
 /** Learns from the last walks of each family how long their lines and states take in this yard. */

@@ -20,7 +20,7 @@ use App\Yards\CurrentYard;
 use Illuminate\Mail\Message;
 use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Mail;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 
 /** Sends a hirer the link of a hire, with the card of its machine where it was walked out. */

@@ -29,7 +29,7 @@ use App\Models\WalkPlanRecord;
 use App\Presenters\PresentPlan;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Walk\PlanWalk;
 
 /** Plans the walk of a movement and opens it; a movement that has a walk already gives that one. */

@@ -15,7 +15,7 @@ use App\Presenters\PresentPlan;
 use App\Presenters\PresentWalk;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /**
  * The walk that a movement would have if it were opened now, for a tablet that will be out of reach. Writes nothing.

@@ -13,9 +13,9 @@ use App\Models\QualificationRecord;
 use App\Models\User;
 use App\Words;
 use Carbon\CarbonImmutable;
-use JadeLedger\Core\Catalogue\Qualification;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Paper\NotADate;
+use JadeLedger\Core\People\Qualification;
 
 /** Writes down that a person is qualified for something until a day; a day that has passed takes it away. */
 final readonly class RecordQualification

@@ -5,10 +5,21 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use JadeLedger\Core\Catalogue as Core;
-use JadeLedger\Core\FunctionTest\TestStep;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\CarryRule;
+use JadeLedger\Core\Check\CarrySchool;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Condition;
+use JadeLedger\Core\Check\Occasion;
+use JadeLedger\Core\Check\Paper;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Check\TestStep;
+use JadeLedger\Core\Equipment\Applicability;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Meter\Meter;
-use JadeLedger\Core\Paper\Paper;
+use JadeLedger\Core\People\AskedFor;
 use JadeLedger\Core\People\OperatorCategory;
+use JadeLedger\Core\People\Qualification;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\After;
@@ -18,7 +29,23 @@ use JadeLedger\Core\Service\GreaseSpot;
 use JadeLedger\Core\Service\Interval;
 use JadeLedger\Core\Service\KitItem;
 use JadeLedger\Core\Service\ServicePoint;
-use JadeLedger\Core\Walk;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
+use JadeLedger\Core\State\Area;
+use JadeLedger\Core\State\Articulation;
+use JadeLedger\Core\State\Aspect;
+use JadeLedger\Core\State\Axles;
+use JadeLedger\Core\State\Controls;
+use JadeLedger\Core\State\Engine;
+use JadeLedger\Core\State\Helper;
+use JadeLedger\Core\State\Isolator;
+use JadeLedger\Core\State\Key;
+use JadeLedger\Core\State\MachineState;
+use JadeLedger\Core\State\ParkBrake;
+use JadeLedger\Core\State\Posture;
+use JadeLedger\Core\State\Pressure;
+use JadeLedger\Core\State\StateNeed;
+use JadeLedger\Core\State\Temperature;
 
 /**
  * Builds the core's typed objects from the validated trees of the catalogue.
@@ -29,21 +56,21 @@ final class BuildCatalogue
 {
     /** The names of the aspects of a machine's state in the catalogue's files. */
     private const ASPECTS = [
-        'isolator' => Walk\Isolator::class,
-        'key' => Walk\Key::class,
-        'engine' => Walk\Engine::class,
-        'temperature' => Walk\Temperature::class,
-        'park_brake' => Walk\ParkBrake::class,
-        'posture' => Walk\Posture::class,
-        'articulation' => Walk\Articulation::class,
-        'pressure' => Walk\Pressure::class,
-        'area' => Walk\Area::class,
-        'helper' => Walk\Helper::class,
-        'controls' => Walk\Controls::class,
-        'axles' => Walk\Axles::class,
+        'isolator' => Isolator::class,
+        'key' => Key::class,
+        'engine' => Engine::class,
+        'temperature' => Temperature::class,
+        'park_brake' => ParkBrake::class,
+        'posture' => Posture::class,
+        'articulation' => Articulation::class,
+        'pressure' => Pressure::class,
+        'area' => Area::class,
+        'helper' => Helper::class,
+        'controls' => Controls::class,
+        'axles' => Axles::class,
     ];
 
-    /** @var array<string, Walk\StateNeed> */
+    /** @var array<string, StateNeed> */
     private array $needs = [];
 
     public function from(CompiledCatalogue $compiled): Core\Catalogue
@@ -88,14 +115,14 @@ final class BuildCatalogue
             ),
             triageRules: array_map($this->triageRule(...), $trees['findings.yaml']['triage']),
             paces: array_map(
-                static fn (array $pace): Walk\Pace => new Walk\Pace($pace['seconds'], $pace['walks']),
+                static fn (array $pace): Core\Pace => new Core\Pace($pace['seconds'], $pace['walks']),
                 $trees['paces'] ?? [],
             ),
             qualifications: array_map(
-                fn (array $one): Core\Qualification => new Core\Qualification(
+                fn (array $one): Qualification => new Qualification(
                     $one['id'],
                     $one['name'],
-                    Core\AskedFor::from($one['asked_for']),
+                    AskedFor::from($one['asked_for']),
                     $this->applies($one),
                     $this->source($one['source']),
                 ),
@@ -182,11 +209,11 @@ final class BuildCatalogue
     }
 
     /** @param  array<string, mixed>  $tree */
-    private function check(array $tree): Core\Check
+    private function check(array $tree): Check
     {
         $reading = $tree['reading'] ?? null;
 
-        return new Core\Check(
+        return new Check(
             id: $tree['id'],
             title: $tree['title'],
             how: $tree['how'],
@@ -196,8 +223,8 @@ final class BuildCatalogue
             places: $tree['places'],
             needs: $this->needs[$tree['needs']] ?? throw Core\NotInTheCatalogue::named('need', $tree['needs']),
             applies: $this->applies($tree),
-            occasions: array_map(Core\Occasion::from(...), $tree['occasions']),
-            severity: Core\Severity::from($tree['severity']),
+            occasions: array_map(Occasion::from(...), $tree['occasions']),
+            severity: Severity::from($tree['severity']),
             seconds: $tree['seconds'],
             answer: $this->answer($tree),
             source: $this->source($tree['source']),
@@ -207,7 +234,7 @@ final class BuildCatalogue
             looks: $reading['looks'] ?? [],
             limits: $reading['limits'] ?? null,
             occasionsWith: array_map(
-                static fn (array $more): array => array_map(Core\Occasion::from(...), $more),
+                static fn (array $more): array => array_map(Occasion::from(...), $more),
                 $tree['occasions_with'] ?? [],
             ),
             test: array_map(
@@ -216,7 +243,7 @@ final class BuildCatalogue
                     $step['expect'],
                     $step['fail_means'],
                     $step['seconds'] ?? null,
-                    isset($step['severity']) ? Core\Severity::from($step['severity']) : null,
+                    isset($step['severity']) ? Severity::from($step['severity']) : null,
                 ),
                 $tree['test'] ?? [],
             ),
@@ -253,7 +280,7 @@ final class BuildCatalogue
                 $every['hires'] ?? 0,
             ),
             counts: CountsFrom::from($tree['counts_from']),
-            severity: Core\Severity::from($tree['severity']),
+            severity: Severity::from($tree['severity']),
             tolerance: Quantity::of($tree['tolerance_h'], Unit::Hour),
             doneBy: DoneBy::from($tree['done_by']),
             contains: $tree['contains'] ?? [],
@@ -298,29 +325,29 @@ final class BuildCatalogue
     }
 
     /** @param  array<string, mixed>  $tree */
-    private function answer(array $tree): Core\AnswerKind
+    private function answer(array $tree): AnswerKind
     {
         return match (true) {
-            isset($tree['reading']) => Core\AnswerKind::from($tree['reading']['kind']),
-            isset($tree['paper']) => Core\AnswerKind::Paper,
-            ($tree['asks'] ?? null) === 'dashboard' => Core\AnswerKind::Dashboard,
-            isset($tree['test']) => Core\AnswerKind::FunctionTest,
-            default => Core\AnswerKind::Look,
+            isset($tree['reading']) => AnswerKind::from($tree['reading']['kind']),
+            isset($tree['paper']) => AnswerKind::Paper,
+            ($tree['asks'] ?? null) === 'dashboard' => AnswerKind::Dashboard,
+            isset($tree['test']) => AnswerKind::FunctionTest,
+            default => AnswerKind::Look,
         };
     }
 
     /** @param  array<string, mixed>  $tree */
-    private function applies(array $tree): Core\Applicability
+    private function applies(array $tree): Applicability
     {
         $applies = $tree['applies'] ?? [];
 
-        return new Core\Applicability($applies['all'] ?? [], $applies['any'] ?? [], $applies['none'] ?? []);
+        return new Applicability($applies['all'] ?? [], $applies['any'] ?? [], $applies['none'] ?? []);
     }
 
     /** @param  array<string, mixed>  $tree */
-    private function source(array $tree): Core\Source
+    private function source(array $tree): Source
     {
-        return new Core\Source(Core\SourceKind::from($tree['kind']), $tree['words']);
+        return new Source(SourceKind::from($tree['kind']), $tree['words']);
     }
 
     /** @param  array<string, mixed>  $tree */
@@ -354,28 +381,28 @@ final class BuildCatalogue
     }
 
     /** @param  array<string, string>  $tree */
-    private function state(array $tree): Walk\MachineState
+    private function state(array $tree): MachineState
     {
-        return new Walk\MachineState(
-            Walk\Isolator::from($tree['isolator']),
-            Walk\Key::from($tree['key']),
-            Walk\Engine::from($tree['engine']),
-            Walk\Temperature::from($tree['temperature']),
-            Walk\ParkBrake::from($tree['park_brake']),
-            Walk\Posture::from($tree['posture']),
-            Walk\Articulation::from($tree['articulation']),
-            Walk\Pressure::from($tree['pressure']),
-            Walk\Area::from($tree['area']),
-            Walk\Helper::from($tree['helper']),
-            Walk\Controls::from($tree['controls']),
-            Walk\Axles::from($tree['axles']),
+        return new MachineState(
+            Isolator::from($tree['isolator']),
+            Key::from($tree['key']),
+            Engine::from($tree['engine']),
+            Temperature::from($tree['temperature']),
+            ParkBrake::from($tree['park_brake']),
+            Posture::from($tree['posture']),
+            Articulation::from($tree['articulation']),
+            Pressure::from($tree['pressure']),
+            Area::from($tree['area']),
+            Helper::from($tree['helper']),
+            Controls::from($tree['controls']),
+            Axles::from($tree['axles']),
         );
     }
 
     /** @param  array<string, mixed>  $tree */
-    private function need(array $tree): Walk\StateNeed
+    private function need(array $tree): StateNeed
     {
-        return new Walk\StateNeed(
+        return new StateNeed(
             $tree['id'],
             $tree['title'],
             $this->aspects($tree['requires']),
@@ -385,28 +412,28 @@ final class BuildCatalogue
 
     /**
      * @param array<string, list<string>> $tree
-     * @return list<Walk\Aspect>
+     * @return list<Aspect>
      */
     private function aspects(array $tree): array
     {
         $aspects = [];
         foreach ($tree as $name => $values) {
             $enum = self::ASPECTS[$name];
-            array_push($aspects, ...array_map(static fn (string $value): Walk\Aspect => $enum::from($value), $values));
+            array_push($aspects, ...array_map(static fn (string $value): Aspect => $enum::from($value), $values));
         }
 
         return $aspects;
     }
 
     /** @param  array<string, mixed>  $tree */
-    private function condition(array $tree): Core\Condition
+    private function condition(array $tree): Condition
     {
         if (! isset($tree['unit'])) {
-            return Core\Condition::seen($tree['id'], $tree['asks'], $this->source($tree['source']));
+            return Condition::seen($tree['id'], $tree['asks'], $this->source($tree['source']));
         }
         $unit = Unit::named($tree['unit']);
 
-        $measured = Core\Condition::measured(
+        $measured = Condition::measured(
             $tree['id'],
             $tree['asks'],
             $this->source($tree['source']),
@@ -429,7 +456,7 @@ final class BuildCatalogue
             id: $tree['id'],
             name: $tree['name'],
             drawing: $tree['drawing'],
-            features: new Core\Features($tree['features']),
+            features: new Features($tree['features']),
             outline: new Core\Box($outline['left'], $outline['top'], $outline['right'], $outline['bottom']),
             stations: array_map(
                 fn (array $station): Core\Station => new Core\Station(
@@ -473,7 +500,7 @@ final class BuildCatalogue
             name: $tree['name'],
             describes: $tree['describes'],
             massKilograms: $tree['mass_kg'],
-            features: new Core\Features($tree['features']),
+            features: new Features($tree['features']),
             limits: array_map((new BuildLimits())->from(...), $tree['limits']),
             plate: isset($tree['plate']) ? (new BuildLimitSheets())->plate($tree['plate']) : null,
             servicePlaces: $tree['service_places'] ?? [],
@@ -540,7 +567,7 @@ final class BuildCatalogue
             systems: $tree['systems'] ?? [],
             degrees: $tree['degrees'] ?? [],
             atLeastMillimetres: $tree['at_least_mm'] ?? 0,
-            severity: Core\Severity::from($tree['severity']),
+            severity: Severity::from($tree['severity']),
             reason: $tree['reason'],
             source: $this->source($tree['source']),
         );
@@ -611,14 +638,14 @@ final class BuildCatalogue
     }
 
     /** @param  array<string, array<string, mixed>>  $rules */
-    private function carried(array $rules): Core\CarryRule
+    private function carried(array $rules): CarryRule
     {
         // A catalogue that an older release kept says nothing of it.
         return isset($rules['carried'], $rules['carried_days'])
-            ? new Core\CarryRule(
-                Core\CarrySchool::from($rules['carried']['value']),
+            ? new CarryRule(
+                CarrySchool::from($rules['carried']['value']),
                 (int) substr((string) $rules['carried_days']['value'], strlen('days_')),
             )
-            : Core\CarryRule::nothing();
+            : CarryRule::nothing();
     }
 }

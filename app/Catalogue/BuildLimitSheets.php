@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use JadeLedger\Core\Catalogue\Applicability;
 use JadeLedger\Core\Catalogue\Plate;
 use JadeLedger\Core\Catalogue\SiteAnswer;
 use JadeLedger\Core\Catalogue\SiteQuestion;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Catalogue\Unsuitable;
+use JadeLedger\Core\Equipment\Applicability;
 use JadeLedger\Core\Limits\Platform\ReachChart;
 use JadeLedger\Core\Limits\Platform\ReachPoint;
 use JadeLedger\Core\Limits\Sheet\Field;
@@ -22,6 +20,8 @@ use JadeLedger\Core\Limits\Truck\LoadChart;
 use JadeLedger\Core\Limits\Truck\LoadZone;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 
 /** Builds the sheets of limits, the questions about a site and the plate of a model from the catalogue's trees. */
 final class BuildLimitSheets

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 
 /** Builds the limits of a model from the tree of its file. */
 final class BuildLimits

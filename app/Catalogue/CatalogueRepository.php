@@ -9,7 +9,7 @@ use App\Models\LearnedPace;
 use App\Models\YardModel;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Equipment\Features;
 
 /**
  * The catalogue of today, and every version that a walk was planned with.

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use JadeLedger\Core\Catalogue\Applicability;
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\CloseUpVariant;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\RuleOption;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Equipment\Applicability;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;

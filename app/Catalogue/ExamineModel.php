@@ -6,10 +6,10 @@ namespace App\Catalogue;
 
 use App\Words;
 use JadeLedger\Core\Catalogue\AskedLimit;
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\LimitsAsked;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Reading\BandsOutOfOrder;
 use JadeLedger\Core\Reading\Fluids\MarksOutOfOrder;
 use JadeLedger\Core\Reading\ScaleReading;

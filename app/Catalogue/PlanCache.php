@@ -8,7 +8,7 @@ use App\Contract\JsonObject;
 use Illuminate\Support\Facades\Cache;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Service\DueCheck;
 use JadeLedger\Core\Walk\PlanWalk;
 

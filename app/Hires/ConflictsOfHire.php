@@ -14,7 +14,7 @@ use App\Models\MachineStanding;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Hire\Availability;
 use JadeLedger\Core\Hire\BookedHire;
 use JadeLedger\Core\Hire\DatedPaper;

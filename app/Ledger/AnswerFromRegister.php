@@ -14,7 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Paper\JudgePaper;
-use JadeLedger\Core\Reading\Judgement;
+use JadeLedger\Core\Walk\Judgement;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\WalkPlan;
 

@@ -17,10 +17,10 @@ use JadeLedger\Core\Carry\Change;
 use JadeLedger\Core\Carry\ChangeKind;
 use JadeLedger\Core\Carry\EarlierAnswer;
 use JadeLedger\Core\Carry\LineCarried;
-use JadeLedger\Core\Catalogue\CarrySchool;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\CarrySchool;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** What a checkout carries from the return walk before it: gathers what the core asks for. */
 final readonly class CarriedLines

@@ -8,7 +8,7 @@ use App\Models\MachineStatus;
 use App\Models\Walk;
 use App\Yards\CurrentYard;
 use Carbon\CarbonInterface;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Paper\HireDays;
 use JadeLedger\Core\Quantity\Quantity;

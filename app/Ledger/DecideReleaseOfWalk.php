@@ -9,13 +9,13 @@ use App\Models\Tag;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Paper\CalendarDate;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\ReleaseDecision;
 use JadeLedger\Core\Release\TagState;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** Asks the core whether the machine of a walk may go: every line of the walk and every finding on the machine. */
 final class DecideReleaseOfWalk

@@ -12,8 +12,8 @@ use App\Models\MachineStanding;
 use App\Models\MachineStatus;
 use App\Models\Walk;
 use Illuminate\Support\Facades\DB;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Release\Decision;
 
 /**

@@ -11,8 +11,8 @@ use App\Ledger\Payloads\ReadingPostedPayload;
 use App\Models\Reading;
 use App\Words;
 use Carbon\CarbonInterface;
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Condition;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Condition;
 use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Quantity\Dimension;
 use JadeLedger\Core\Quantity\Quantity;
@@ -20,13 +20,13 @@ use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Quantity\UnknownUnit;
 use JadeLedger\Core\Reading\ComparedAcross;
 use JadeLedger\Core\Reading\Instrument;
-use JadeLedger\Core\Reading\Judgement;
-use JadeLedger\Core\Reading\JudgeReading;
 use JadeLedger\Core\Reading\LookDecides;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
 use JadeLedger\Core\Reading\ReadAtPoints;
 use JadeLedger\Core\Reading\ScaleReading;
+use JadeLedger\Core\Walk\Judgement;
+use JadeLedger\Core\Walk\JudgeReading;
 
 /** Asks the core for the verdict on a reading of a walk; used to judge an entry and to show the verdict beforehand. */
 final readonly class JudgeReadingOfWalk

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Judgement;
-use JadeLedger\Core\Reading\Phrase;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
+use JadeLedger\Core\Walk\Judgement;
 
 /** A judgement as it is written to the ledger: keys and figures, no language. */
 final class JudgementRecord

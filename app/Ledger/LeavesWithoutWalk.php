@@ -16,7 +16,7 @@ use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
 use App\Models\MachineStatus;
 use Carbon\CarbonImmutable;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /** What has been out since its hire began, without a walk in this record. */
 final class LeavesWithoutWalk

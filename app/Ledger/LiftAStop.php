@@ -17,9 +17,9 @@ use App\Ledger\Payloads\Payload;
 use App\Models\LedgerEntry;
 use App\Models\Role;
 use App\Words;
-use JadeLedger\Core\Catalogue\AskedFor;
+use JadeLedger\Core\People\AskedFor;
 use JadeLedger\Core\Reading\LookAnswer;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 
 /**
  * What is asked for before somebody takes back that a machine is stopped without mending it: a reason, and the lead or

@@ -9,7 +9,7 @@ use App\Http\Problems\ProblemName;
 use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\Walk;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /** Whether the walk of a movement may be opened. Reads only. */
 final class OpeningOfWalk

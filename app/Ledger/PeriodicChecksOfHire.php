@@ -9,13 +9,13 @@ use App\Models\Hire;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Occasion;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Occasion;
 use JadeLedger\Core\Service\After;
 use JadeLedger\Core\Service\ChecksAfterEvents;
 use JadeLedger\Core\Service\DueCheck;
 use JadeLedger\Core\Service\PeriodicChecks;
+use JadeLedger\Core\Verdict\Outcome;
 
 /**
  * The checks that come back with the calendar, or after a repair or another attachment, and enter the next walk of a

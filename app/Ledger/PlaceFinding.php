@@ -15,8 +15,8 @@ use App\Models\Photo;
 use App\Words;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Family;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Severity;
 
 /** Puts something wrong on the plan of a machine, on a walk or beside one. */
 final readonly class PlaceFinding

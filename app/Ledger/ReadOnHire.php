@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Meter\MeterPoint;
 
 /** A reading of the hour meter that counts, and the walk of which hire it was made on. */

@@ -12,8 +12,8 @@ use App\Models\Reading;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use JadeLedger\Core\Carry\CarryLines;
-use JadeLedger\Core\Catalogue\AnswerKind;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Movement;
 
 /**
  * Lines that were affirmed and no longer stand: what they rest on was struck, or something happened to the machine.

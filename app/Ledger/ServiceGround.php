@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Service\DueOnHire;
 use JadeLedger\Core\Service\DuePoint;

@@ -8,8 +8,8 @@ use App\Models\Machine;
 use App\Models\Walk;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Service\DoneBy;
 

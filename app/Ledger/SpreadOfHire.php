@@ -13,19 +13,19 @@ use App\Models\TopUpRecord;
 use App\Models\WalkLine;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Collection;
-use JadeLedger\Core\Catalogue\AnswerKind;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Fluids\TopUp;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Spread\Entry;
 use JadeLedger\Core\Spread\FindingLine;
 use JadeLedger\Core\Spread\InColumn;
 use JadeLedger\Core\Spread\ReadingLine;
 use JadeLedger\Core\Spread\Spread;
 use JadeLedger\Core\Spread\TopUpInYard;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\TopUp;
 
 /** Gathers both columns of a hire for the core. */
 final readonly class SpreadOfHire

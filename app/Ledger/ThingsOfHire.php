@@ -7,14 +7,14 @@ namespace App\Ledger;
 use App\Catalogue\CatalogueRepository;
 use App\Models\HireThing;
 use App\Models\Machine;
-use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\CountedThing;
+use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Spread\Entry;
 use JadeLedger\Core\Spread\InColumn;
 use JadeLedger\Core\Spread\ReadingLine;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** What is counted out with a machine and back in, beside what its walk counts. */
 final readonly class ThingsOfHire

@@ -10,12 +10,12 @@ use App\Models\LedgerEntry;
 use App\Models\WalkLine;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
-use JadeLedger\Core\Reading\Judgement;
-use JadeLedger\Core\Reading\Outcome;
-use JadeLedger\Core\Reading\Phrase;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
+use JadeLedger\Core\Walk\Judgement;
 
 /** Writes the answer of an entry to the line it belongs to. */
 final class UpdateWalkLine

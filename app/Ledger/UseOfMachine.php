@@ -13,7 +13,7 @@ use App\Models\TelematicsReport;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Hire\HirePeriod;
 use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Meter\MeterPoint;

@@ -8,13 +8,13 @@ use App\Ledger\Contexts\WalkContext;
 use App\Models\Reading;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
-use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Reading\Wear\WearForecast;
 use JadeLedger\Core\Reading\Wear\WearPoint;
+use JadeLedger\Core\Verdict\Outcome;
 use JadeLedger\Core\Walk\PlannedLine;
 
 /**

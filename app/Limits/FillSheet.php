@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Limits;
 
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Plate;
 use JadeLedger\Core\Catalogue\SiteAnswer;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Limits\Platform\ReachChart;
 use JadeLedger\Core\Limits\Sheet\Entered;
 use JadeLedger\Core\Limits\Sheet\Field;

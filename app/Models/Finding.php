@@ -8,8 +8,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Severity;
 
 /**
  * Something wrong with a machine, at a place on its plan drawing.

@@ -8,11 +8,11 @@ use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Service\Interval;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 
 /**
  * How often a point of a model comes back in this yard, by what its manual says.

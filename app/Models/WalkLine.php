@@ -6,8 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Verdict\Outcome;
 
 /**
  * One line of a walk. It has no key of its own; write it through UpdateWalkLine.

@@ -15,9 +15,9 @@ use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Release\Decision;
+use JadeLedger\Core\Verdict\Outcome;
 use JadeLedger\Core\Walk\Cooling;
 use JadeLedger\Core\Yard\LatestStart;
 

@@ -21,12 +21,12 @@ use JadeLedger\Core\Briefing\HandoverGates;
 use JadeLedger\Core\Briefing\TeachBack;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\QuestionForm;
 use JadeLedger\Core\Catalogue\TeachBackQuestion;
 use JadeLedger\Core\Catalogue\Wear;
 use JadeLedger\Core\Catalogue\WrongAnswer;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\People\WithoutProof;
 
 /** What the person who takes the machine is told, and how far they have been told it. */

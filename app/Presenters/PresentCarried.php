@@ -8,7 +8,7 @@ use App\Models\LedgerEntry;
 use App\Words;
 use JadeLedger\Core\Carry\LineCarried;
 use JadeLedger\Core\Carry\WhyNotCarried;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** What stands from the return walk, and why the rest is looked at again. */
 final class PresentCarried

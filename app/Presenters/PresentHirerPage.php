@@ -24,7 +24,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\App;
 use JadeLedger\Core\Catalogue\BriefingStep;
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /**

@@ -7,7 +7,7 @@ namespace App\Presenters;
 use App\Models\Machine;
 use App\Models\Walk;
 use App\Models\WalkLine;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** The last walk of a machine that was decided: how long it took, who walked, and how each station stood. */
 final class PresentLastWalk

@@ -6,7 +6,7 @@ namespace App\Presenters;
 
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\DivideStop;
 use JadeLedger\Core\Walk\Leaf;

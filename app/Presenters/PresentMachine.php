@@ -8,7 +8,7 @@ use App\Catalogue\CatalogueRepository;
 use App\Models\Machine;
 use App\Models\MachineStanding;
 use App\Words;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 
 final readonly class PresentMachine
 {

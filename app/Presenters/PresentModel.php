@@ -11,10 +11,10 @@ use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Models\YardModel;
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Occasion;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\PlanWalk;
 

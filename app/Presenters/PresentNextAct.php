@@ -9,7 +9,7 @@ use App\Models\HireStatus;
 use App\Models\Tag;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /** The one act that a machine waits for: of all its hires, of the one that has come furthest. */
 final readonly class PresentNextAct

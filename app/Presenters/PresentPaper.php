@@ -7,7 +7,7 @@ namespace App\Presenters;
 use App\Models\MachinePaper;
 use App\Words;
 use Carbon\CarbonImmutable;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 
 final class PresentPaper
 {

@@ -10,8 +10,8 @@ use App\Models\User;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use JadeLedger\Core\Catalogue\Qualification;
 use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\People\Qualification;
 
 /** The people of the yard, and until when each is qualified for what. */
 final readonly class PresentPeople

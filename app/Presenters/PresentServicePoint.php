@@ -8,16 +8,16 @@ use App\Ledger\PointAhead;
 use App\Models\ServiceRecord;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Service\DueOnHire;
 use JadeLedger\Core\Service\DuePoint;
 use JadeLedger\Core\Service\DueState;
 use JadeLedger\Core\Service\KitItem;
 use JadeLedger\Core\Service\ServicePoint;
 use JadeLedger\Core\Service\WorkDone;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** A service point of a machine, and how far off it is. */
 final class PresentServicePoint

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Source\Source;
 
 final class PresentSource
 {

@@ -23,14 +23,14 @@ use Illuminate\Database\Eloquent\Collection;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\CountedThing;
 use JadeLedger\Core\Catalogue\Family;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Spread\Balance;
 use JadeLedger\Core\Spread\FindingLine;
 use JadeLedger\Core\Spread\ReadingLine;
 use JadeLedger\Core\Spread\TopUpInYard;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** Out, In and Difference of one hire, with what was struck left legible. */
 final readonly class PresentSpread

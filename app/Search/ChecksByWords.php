@@ -8,8 +8,8 @@ use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
 use App\Models\Machine;
 use App\Words;
-use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\MachineModel;
+use JadeLedger\Core\Check\Check;
 
 /** Checks by words of their title in the reader's language, each at a model of the yard that it is asked of. */
 final readonly class ChecksByWords

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Briefing;
 
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Occasion;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /**

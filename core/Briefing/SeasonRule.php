@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Briefing;
 
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\Season;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /** In which months a yard counts on frost and on heat. The house rule says which; common practice, no source. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Carry;
 
 use Brick\Math\BigDecimal;
-use JadeLedger\Core\Catalogue\CarryRule;
+use JadeLedger\Core\Check\CarryRule;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\WalkPlan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Carry;
 
-use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Check\Check;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /** What was seen at a line on the walk before, and found as it should be. */

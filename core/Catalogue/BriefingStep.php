@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Applicability;
+use JadeLedger\Core\Equipment\Features;
+use JadeLedger\Core\Source\Source;
+
 /** One step that a customer is told and shown. */
 final readonly class BriefingStep
 {

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Condition;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Limits\Sheet\LimitSheet;
 use JadeLedger\Core\People\OperatorCategory;
+use JadeLedger\Core\People\Qualification;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Service\ServicePoint;
-use JadeLedger\Core\Walk\Pace;
 
 /** Everything the yard knows about its machines, as typed objects. */
 final readonly class Catalogue

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Features;
+
 /** A part of a machine as it is seen from where one stands, and where on it checks look. */
 final readonly class CloseUp
 {

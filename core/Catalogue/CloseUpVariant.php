@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Applicability;
+
 /** One drawing of a part, for the machines that look like it. */
 final readonly class CloseUpVariant
 {

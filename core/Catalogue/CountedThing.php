@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Applicability;
+
 /** Something that is handed out with a machine and counted back: no part of it, and no line of its walk. */
 final readonly class CountedThing
 {

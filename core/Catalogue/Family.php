@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Features;
+
 /** Machines that are walked and drawn alike. */
 final readonly class Family
 {

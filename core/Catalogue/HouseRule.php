@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Source\Source;
+
 /** A question on which practitioners differ: the schools, which one this yard follows, and why that is the default. */
 final readonly class HouseRule
 {

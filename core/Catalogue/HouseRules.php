@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Check\CarryRule;
+use JadeLedger\Core\Check\CarrySchool;
+use JadeLedger\Core\Equipment\Features;
+
 /** The yard's own choices where practitioners differ. */
 final readonly class HouseRules
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Features;
+
 /** Which limits a machine with given features has to know. They are asked for, never guessed. */
 final readonly class LimitsAsked
 {

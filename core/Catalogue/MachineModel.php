@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Instrument;
 use JadeLedger\Core\Reading\Limits;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Features;
+
 /** One answer to a house rule, and the reason of those who give it. */
 final readonly class RuleOption
 {

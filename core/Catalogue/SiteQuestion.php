@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Applicability;
+use JadeLedger\Core\Source\Source;
+
 /** Something that is asked about the place where a machine will work. */
 final readonly class SiteQuestion
 {

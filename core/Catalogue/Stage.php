@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
-use JadeLedger\Core\Walk\MachineState;
+use JadeLedger\Core\Equipment\Applicability;
+use JadeLedger\Core\Equipment\Features;
+use JadeLedger\Core\State\MachineState;
 
 /** A part of the walk during which the machine stays in one state. */
 final readonly class Stage

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Applicability;
 use JadeLedger\Core\Reading\WaitLimits;
-use JadeLedger\Core\Walk\Aspect;
-use JadeLedger\Core\Walk\MachineState;
+use JadeLedger\Core\State\Aspect;
+use JadeLedger\Core\State\MachineState;
 
 /** One thing that must be true before a machine state counts as reached; confirmed by hand. */
 final readonly class StageLine

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Source\Source;
+
 /** A question on which practitioners differ and on which the product takes the careful side for everybody. */
 final readonly class StatedDefault
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Applicability;
+
 /** What somebody who was briefed is asked back, in several forms: one who was wrong is asked in another. */
 final readonly class TeachBackQuestion
 {

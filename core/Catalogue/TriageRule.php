@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Source\Source;
+
 /** One line of the table by which a finding is graded; the first line that matches decides. */
 final readonly class TriageRule
 {

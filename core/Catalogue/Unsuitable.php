@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Catalogue;
 
+use JadeLedger\Core\Equipment\Applicability;
+
 /** Machines that do not suit a place, why, and the families that would. */
 final readonly class Unsuitable
 {

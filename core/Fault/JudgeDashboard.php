@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Fault;
 
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Reading\Phrase;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * The verdict on lamps and codes: level three stops the machine, level two keeps it here until the cause is found,

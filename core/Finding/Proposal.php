@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Finding;
 
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Source\Source;
 
 final readonly class Proposal
 {

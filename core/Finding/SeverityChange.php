@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Finding;
 
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 
 /**
  * Who may change how grave a finding is: anybody who walks may raise it, only the lead may lower it, with a reason.

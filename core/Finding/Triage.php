@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Finding;
 
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Catalogue\TriageRule;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 
 /**
  * Grades a finding by the yard's table, first match first.

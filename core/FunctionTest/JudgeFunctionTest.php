@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\FunctionTest;
 
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Phrase;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * The verdict on a function test: it stands when every step responded as expected.

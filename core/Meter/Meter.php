@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Meter;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Check\AnswerKind;
 
 /** Which of the hour meters of a machine. */
 enum Meter: string

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Paper;
 
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Paper;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Phrase;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * The verdict on a date or a serial: a paper has to be valid on the day and until the hire ends, and the plate has to

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Paper;
 
+use JadeLedger\Core\Check\Paper;
 use JadeLedger\Core\Quantity\Quantity;
 
 /** When something that was done on a day has to be done again. */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\People;
 
-use JadeLedger\Core\Catalogue\AskedFor;
-use JadeLedger\Core\Catalogue\Features;
-use JadeLedger\Core\Catalogue\Qualification;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\People;
 
-use JadeLedger\Core\Catalogue\Qualification;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /** A qualification that is asked for and not held, or not any more. */

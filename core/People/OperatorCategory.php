@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\People;
 
-use JadeLedger\Core\Catalogue\Applicability;
-use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Equipment\Applicability;
+use JadeLedger\Core\Source\Source;
 
 /** A kind of machine, or a task on one, that the people of a hirer are proved and evaluated for. */
 final readonly class OperatorCategory

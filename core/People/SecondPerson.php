@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\People;
 
-use JadeLedger\Core\Walk\Helper;
-use JadeLedger\Core\Walk\MachineState;
+use JadeLedger\Core\State\Helper;
+use JadeLedger\Core\State\MachineState;
 
 /** Who has to stand by in a state in which nobody is alone: somebody, and somebody else. Common practice, no source. */
 enum SecondPerson

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\People;
 
-use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Equipment\Features;
 
 /** What a yard does where somebody shows no proof, or one that has ended. The house rule says which. */
 enum WithoutProof: string

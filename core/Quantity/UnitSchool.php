@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Quantity;
 
-use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Equipment\Features;
 
 /** In which units a yard reads its figures: those of the plates, or US customary ones first or beside them. */
 enum UnitSchool: string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading;
 
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** A stretch of a scale, and what a figure in it means. */
 final readonly class Band

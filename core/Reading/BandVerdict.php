@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading;
 
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /** The verdict that the band of a figure gives, with the figures and the working of its kind. */
 final readonly class BandVerdict

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading;
 
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * A level on the machine's own display, in per cent of its bar, with the zones that the display colours.

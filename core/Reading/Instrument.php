@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading;
 
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Something on a machine that is read, as it is on one model: in which unit, from where to where, how it looks, and
- * what a
- * figure on it means. A new kind of reading is a class that answers these.
+ * what a figure on it means. A new kind of reading is a class that answers these.
  */
 interface Instrument extends Limits
 {
@@ -19,6 +19,6 @@ interface Instrument extends Limits
 
     public function drawing(): Drawing;
 
-    /** What the figure means, if the machine stood as it should when it was read: see {@see JudgeReading}. */
+    /** What the figure means, if the machine stood as it should when it was read; whether it did is the walk's to say. */
     public function judge(Observation $observation): Verdict;
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /** A check answered by eye: what is amiss weighs as much as the check does. Common practice, no source. */
 final readonly class JudgeLook

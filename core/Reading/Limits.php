@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading;
 
-use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Source\Source;
 
 /** What the maker or the yard laid down for one instrument of one model. */
 interface Limits

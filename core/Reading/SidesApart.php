@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading;
 
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Two sides of a machine beside each other: where each would stand by itself and they lie too far apart, the second one

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading;
 
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Source\Source;
 
 /** A figure of a model that a step of a function test names: at which angle it halts, how far it may sink. */
 final readonly class StatedFigure implements Limits

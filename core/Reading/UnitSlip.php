@@ -7,6 +7,8 @@ namespace JadeLedger\Core\Reading;
 use Brick\Math\RoundingMode;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Phrase;
 
 /**
  * A figure that was read in one unit and typed as another.

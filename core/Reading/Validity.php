@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading;
 
-use JadeLedger\Core\Catalogue\Condition;
+use JadeLedger\Core\Check\Condition;
 
 /**
  * Whether a reading means anything: every condition of its instrument has to be held when it is taken.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading;
 
-use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Source\Source;
 
 /** How long a model has to be left alone before the next step, in seconds. */
 final readonly class WaitLimits implements Limits

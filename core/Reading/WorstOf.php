@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading;
 
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** Of several figures the one whose verdict weighs most; of those that weigh the same, the one that is furthest off. */
 final class WorstOf

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Release;
 
-use JadeLedger\Core\Catalogue\Features;
-use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Check\Occasion;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\WalkPlan;
 

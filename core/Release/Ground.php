@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Release;
 
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** One reason for a decision: a line or a finding and what it says. */
 final readonly class Ground

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Release;
 
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Verdict\Outcome;
 
 /** A line of the walk, or a finding, as the decision sees it. */
 final readonly class JudgedLine

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Release;
 
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 
 /**
  * Whether a person may take a tag off: after a repair that somebody else made, when everything that it made due stands

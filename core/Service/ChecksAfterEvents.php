@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Service;
 
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Features;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Occasion;
+use JadeLedger\Core\Equipment\Features;
 
 /**
  * Checks that a walk does not ask by itself and that are due after something happened to the machine: they enter the

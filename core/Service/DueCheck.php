@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Service;
 
-use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Check\Occasion;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /** A check that no walk asks by itself, and that this one does: how often it is due, and when it was done last. */

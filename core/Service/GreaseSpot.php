@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Service;
 
-use JadeLedger\Core\Catalogue\Applicability;
+use JadeLedger\Core\Equipment\Applicability;
 
 /** One place that is greased: by its name, so that none is passed over. The manual's chart wins. */
 final readonly class GreaseSpot

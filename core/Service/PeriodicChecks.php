@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Service;
 
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Features;
-use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Occasion;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Paper\CalendarDate;
 
 /**

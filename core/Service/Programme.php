@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Service;
 
-use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Equipment\Features;
 
 /** The service points of a machine, and which of them are done with which. */
 final readonly class Programme

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Service;
 
-use JadeLedger\Core\Catalogue\Applicability;
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Equipment\Applicability;
 use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Source\Source;
 
 /** Work on a machine that comes back by use or by the calendar. */
 final readonly class ServicePoint

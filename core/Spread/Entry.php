@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Spread;
 
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Fluids\TopUp;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\TopUp;
 
 /** A reading as it stands in one column of a hire. */
 final readonly class Entry

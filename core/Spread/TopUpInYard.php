@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Spread;
 
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Fluids\TopUp;
+use JadeLedger\Core\Verdict\TopUp;
 
 /** What was filled up after a machine came back: what came back is what was read before that. */
 final readonly class TopUpInYard

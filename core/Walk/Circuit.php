@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\Station;
 use JadeLedger\Core\Catalogue\StationKind;
+use JadeLedger\Core\Equipment\Features;
 
 /** One loop round the machine, or a loop on each level: the ground, the steps, the deck. */
 enum Circuit

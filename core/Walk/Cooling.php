@@ -6,7 +6,7 @@ namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /**
  * When a machine that was just worked will be cold to the hand. How long that takes is content: the lines of a state

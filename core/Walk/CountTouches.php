@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
 use JadeLedger\Core\Catalogue\Catalogue;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\State\Helper;
+use JadeLedger\Core\State\MachineState;
 
 /**
  * Counts the touches of a walk on which everything is as it should be, by the rules of its pages: see Leaf.

@@ -6,6 +6,7 @@ namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Stage;
 use JadeLedger\Core\Catalogue\StageLine;
+use JadeLedger\Core\State\MachineState;
 
 /** The step into a machine state: what must be true now, confirmed line by line. */
 final readonly class Crossing

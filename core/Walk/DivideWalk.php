@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\StationKind;
+use JadeLedger\Core\State\Engine;
 
 /**
  * Divides a walk by stations among the people who share it.

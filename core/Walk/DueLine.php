@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Check\Check;
 use JadeLedger\Core\Service\DueCheck;
 
 /** A check that is due at one place of a machine, before it is known in which state of the walk it is done. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Family;
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\Part;
 use JadeLedger\Core\Catalogue\Point;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Service\GreaseSpot;
 use JadeLedger\Core\Service\ServicePoint;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\CloseUp;
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\Side;
+use JadeLedger\Core\Equipment\Features;
 
 /** The close-up beside a page, and where on it the lines of the page look. */
 final readonly class LeafDrawing

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Check\Check;
 use JadeLedger\Core\Refusal;
 
 final class NoSafeOrder extends \DomainException implements Refusal

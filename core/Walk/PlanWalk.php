@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Family;
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\MachineModel;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Catalogue\Pace;
 use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Service\DueCheck;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Check\Check;
 use JadeLedger\Core\Service\DueCheck;
 
 /** One line of a walk: a check at one place of this machine, done in one state of it. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\Stage;
+use JadeLedger\Core\Equipment\Features;
 
 /**
  * Chooses the machine states of a walk and gives each line to one of them.

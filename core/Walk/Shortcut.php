@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Movement;
 
 /**
  * What is most often so of a line that is read, and is then said with one touch that shows what it posts.

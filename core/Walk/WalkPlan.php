@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /** A whole walk: its machine states in order, the stops in each, and the lines at each stop. */
 final readonly class WalkPlan

@@ -27,7 +27,7 @@ use Database\Seeders\Demo\DemoTelematics;
 use Database\Seeders\Demo\DemoWalker;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Storage;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /**
  * Tern Quay Hire, a yard on an estuary that exists nowhere: its people, machines and hirers, a week of hires behind it

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Service\PeriodicChecks;
 use JadeLedger\Core\Walk\CountTouches;

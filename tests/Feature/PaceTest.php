@@ -10,7 +10,7 @@ use App\Models\Machine;
 use App\Models\Role;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Walk\PlanWalk;
 use Tests\Support\YardTestCase;
 

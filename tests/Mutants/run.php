@@ -9,7 +9,7 @@ use Tests\Mutants\Reach;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-const ROOMS = ['Reading', 'Quantity', 'Release', 'Walk'];
+const ROOMS = ['Reading', 'Verdict', 'Quantity', 'Release', 'State', 'Walk'];
 const AT_ONCE = 2;
 const WANTED = 0.9;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Counted\CountLimits;
@@ -16,6 +14,8 @@ use JadeLedger\Core\Reading\Fluids\LevelMarks;
 use JadeLedger\Core\Reading\Fluids\Need;
 use JadeLedger\Core\Reading\Fluids\SightGlassLimits;
 use JadeLedger\Core\Reading\Fluids\TankColumnLimits;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 
 /** Instruments of an invented machine. */
 final class Levels

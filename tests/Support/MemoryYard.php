@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Features;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Check\TestStep;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\FunctionTest\JudgeFunctionTest;
 use JadeLedger\Core\FunctionTest\StepResponse;
 use JadeLedger\Core\FunctionTest\TestRun;
-use JadeLedger\Core\FunctionTest\TestStep;
 use JadeLedger\Core\Ledger\CanonicalJson;
 use JadeLedger\Core\Ledger\ChainedEntry;
 use JadeLedger\Core\Ledger\HashChain;
 use JadeLedger\Core\Reading\JudgeLook;
 use JadeLedger\Core\Reading\LookAnswer;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\DueAfterRepair;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\MayTagIn;
 use JadeLedger\Core\Release\ReleaseDecision;
 use JadeLedger\Core\Release\TagState;
+use JadeLedger\Core\Verdict\Outcome;
 use JadeLedger\Core\Walk\WalkPlan;
 
 /** One machine and one walk kept in memory: what is posted is judged and decided by the core, and chained. */

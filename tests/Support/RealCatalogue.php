@@ -9,11 +9,11 @@ use App\Catalogue\CatalogueFiles;
 use App\Catalogue\CompiledCatalogue;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Corner;
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\FirstVisit;
 use JadeLedger\Core\Catalogue\HouseRules;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Turn;
+use JadeLedger\Core\Equipment\Features;
 
 /** The catalogue that ships, read once for a whole run. */
 final class RealCatalogue

@@ -11,11 +11,11 @@ use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Words;
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\Check;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Stage;
-use JadeLedger\Core\Reading\Judgement;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Walk\Judgement;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\WalkPlan;
 

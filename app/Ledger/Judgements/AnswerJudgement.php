@@ -6,11 +6,11 @@ namespace App\Ledger\Judgements;
 
 use App\Contract\JsonObject;
 use App\Ledger\JudgementRecord;
-use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Judgement;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Walk\Judgement;
 
 /** The verdict on an answer to a line. */
 final readonly class AnswerJudgement implements RecordedJudgement

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Judgements;
 
 use App\Contract\JsonObject;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 
 /** How grave a reported fault is, and the part of the machine that it is drawn at. */
 final readonly class FaultReportedJudgement implements RecordedJudgement

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger\Judgements;
 
 use App\Contract\JsonObject;
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Source\Source;
 
 /** Where something lies on the machine and how grave it is. */
 final readonly class FindingPlacedJudgement implements RecordedJudgement

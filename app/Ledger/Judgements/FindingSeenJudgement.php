@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Judgements;
 
 use App\Contract\JsonObject;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Finding\Comparison;
 
 /** Damage that was known, held against what it was. */

@@ -6,9 +6,9 @@ namespace App\Ledger\Judgements;
 
 use App\Contract\JsonObject;
 use Carbon\CarbonImmutable;
-use JadeLedger\Core\Meter\MeterReplacement;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\Counted\MeterReplacement;
 
 /**
  * How far the old meter counts, the hours that are added to the new one, and since when it may have been there: it was

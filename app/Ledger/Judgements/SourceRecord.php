@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger\Judgements;
 
 use App\Contract\JsonObject;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 
 /** The source of a rule or a figure, as it is written down. */
 final class SourceRecord

@@ -19,8 +19,8 @@ use App\Models\MachineAttachment;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Occasion;
 
 /**
  * Another attachment was fitted in the yard, or the one that was there taken off. Lines of an open walk that are due

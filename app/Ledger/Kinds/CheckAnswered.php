@@ -16,10 +16,10 @@ use App\Models\FitQuestion;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
-use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Reading\JudgeLook;
-use JadeLedger\Core\Reading\Judgement;
 use JadeLedger\Core\Reading\LookAnswer;
+use JadeLedger\Core\Walk\Judgement;
 
 /**
  * A check answered by eye, or an instrument that could not be read.

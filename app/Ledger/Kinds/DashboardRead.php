@@ -16,12 +16,12 @@ use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
-use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Fault\Dashboard;
 use JadeLedger\Core\Fault\JudgeDashboard;
 use JadeLedger\Core\Fault\NoSuchCode;
 use JadeLedger\Core\Fault\TroubleCode;
-use JadeLedger\Core\Reading\Judgement;
+use JadeLedger\Core\Walk\Judgement;
 
 /**
  * The lamps that are lit and the codes that are active were written down.

@@ -18,7 +18,7 @@ use App\Models\LedgerEntry;
 use App\Models\MachineStanding;
 use App\Models\MachineStatus;
 use App\Models\User;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /**
  * The machine has left on a release that was signed out of reach of the yard and that the yard could not make. It

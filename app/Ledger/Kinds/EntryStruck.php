@@ -27,9 +27,9 @@ use App\Models\Role;
 use App\Models\User;
 use App\Models\WalkLine;
 use App\Words;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Finding\Comparison;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 
 /**
  * A wrong entry is struck: it stays legible, and what it said no longer counts.

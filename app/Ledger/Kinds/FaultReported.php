@@ -20,7 +20,7 @@ use App\Models\User;
 use App\Words;
 use JadeLedger\Core\Catalogue\Family;
 use JadeLedger\Core\Catalogue\Part;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Fault\AlertLevel;
 use JadeLedger\Core\Telematics\ReportedFault;
 

@@ -18,7 +18,7 @@ use App\Models\Finding;
 use App\Models\FindingSighting;
 use App\Models\LedgerEntry;
 use App\Models\User;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Finding\Comparison;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;

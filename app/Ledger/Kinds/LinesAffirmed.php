@@ -19,7 +19,7 @@ use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Models\WalkLine;
 use JadeLedger\Core\Carry\LineCarried;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 
 /**
  * Somebody stood there and affirmed lines that were looked at on the return walk and have not changed since.

@@ -21,12 +21,12 @@ use App\Models\User;
 use App\Presenters\PresentPhrase;
 use App\Words;
 use Carbon\CarbonImmutable;
-use JadeLedger\Core\Meter\HourMeterReading;
 use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Reading\Counted\HourMeterReading;
+use JadeLedger\Core\Verdict\Outcome;
 
 /**
  * The hour meter of a machine was read beside a walk: when the machine came to the yard, in its bay, or long ago, from

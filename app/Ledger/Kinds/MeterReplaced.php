@@ -19,9 +19,9 @@ use App\Models\MeterChange;
 use App\Models\User;
 use App\Words;
 use Brick\Math\RoundingMode;
-use JadeLedger\Core\Meter\HourMeterReading;
-use JadeLedger\Core\Meter\MeterReplacement;
-use JadeLedger\Core\Meter\OldMeterContradicted;
+use JadeLedger\Core\Reading\Counted\HourMeterReading;
+use JadeLedger\Core\Reading\Counted\MeterReplacement;
+use JadeLedger\Core\Reading\Counted\OldMeterContradicted;
 
 /**
  * The hour meter of a machine gave way to another one.

@@ -18,16 +18,16 @@ use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
+use JadeLedger\Core\Check\Paper;
+use JadeLedger\Core\Check\PaperKind;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Paper\HireDays;
 use JadeLedger\Core\Paper\JudgePaper;
 use JadeLedger\Core\Paper\NotADate;
-use JadeLedger\Core\Paper\Paper;
-use JadeLedger\Core\Paper\PaperKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Judgement;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Verdict\Verdict;
+use JadeLedger\Core\Walk\Judgement;
 
 /**
  * A date on a paper was compared with the hire, or the serial of the plate with the record.

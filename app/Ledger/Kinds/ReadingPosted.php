@@ -22,7 +22,7 @@ use App\Models\User;
 use App\Models\Walk;
 use App\Words;
 use Brick\Math\RoundingMode;
-use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 

@@ -25,7 +25,7 @@ use App\Models\User;
 use App\Models\Walk;
 use App\Words;
 use App\Yards\CurrentYard;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Release\Decision;
 use JadeLedger\Core\Release\Ground;
 use JadeLedger\Core\Release\ReleaseDecision;

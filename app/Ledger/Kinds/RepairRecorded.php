@@ -21,7 +21,7 @@ use App\Models\Repair;
 use App\Models\Tag;
 use App\Models\User;
 use App\Models\WalkLine;
-use JadeLedger\Core\Catalogue\AskedFor;
+use JadeLedger\Core\People\AskedFor;
 use JadeLedger\Core\Release\DueAfterRepair;
 use JadeLedger\Core\Walk\PlannedLine;
 

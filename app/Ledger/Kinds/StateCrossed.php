@@ -19,10 +19,10 @@ use App\Models\Repair;
 use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
-use JadeLedger\Core\Catalogue\AskedFor;
 use JadeLedger\Core\Catalogue\StageLine;
+use JadeLedger\Core\People\AskedFor;
 use JadeLedger\Core\People\SecondPerson;
-use JadeLedger\Core\Walk\Engine;
+use JadeLedger\Core\State\Engine;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\StateTransitionGuard;
 

@@ -21,7 +21,7 @@ use App\Models\MachineStatus;
 use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Release\Decision;
 
 /**

@@ -23,8 +23,8 @@ use App\Models\Role;
 use App\Models\Tag;
 use App\Models\User;
 use App\Models\Walk;
-use JadeLedger\Core\Catalogue\AskedFor;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\People\AskedFor;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\NotTaggedIn;
 

@@ -16,12 +16,12 @@ use App\Ledger\UpdateWalkLine;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
-use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\FunctionTest\JudgeFunctionTest;
 use JadeLedger\Core\FunctionTest\StepResponse;
 use JadeLedger\Core\FunctionTest\TestRun;
 use JadeLedger\Core\FunctionTest\TestRunDoesNotFit;
-use JadeLedger\Core\Reading\Judgement;
+use JadeLedger\Core\Walk\Judgement;
 
 /**
  * A function test was done, as far as it went.

@@ -23,7 +23,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkPerson;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /**
  * A walk that was opened and in which nothing was answered is given back: its hire stands as it stood before.

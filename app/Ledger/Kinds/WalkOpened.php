@@ -20,7 +20,7 @@ use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Models\WalkPerson;
 use App\Models\WalkPlanRecord;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /**
  * A checkout or a return begins. Written by OpenWalk only, beside the plan that it names.

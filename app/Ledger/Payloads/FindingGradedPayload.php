@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Payloads;
 
 use App\Contract\JsonObject;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 
 /** Another severity of a finding. */
 final readonly class FindingGradedPayload implements Payload

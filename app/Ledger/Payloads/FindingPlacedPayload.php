@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Payloads;
 
 use App\Contract\JsonObject;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 
 /** Something wrong, put on the plan. */
 final readonly class FindingPlacedPayload implements Payload

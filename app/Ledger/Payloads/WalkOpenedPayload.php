@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Payloads;
 
 use App\Contract\JsonObject;
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 
 /** With which plan and catalogue a walk was opened. */
 final readonly class WalkOpenedPayload implements Payload

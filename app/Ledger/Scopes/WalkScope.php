@@ -35,8 +35,8 @@ use App\Models\LedgerEntry;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use Illuminate\Support\Facades\DB;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Verdict\Outcome;
 
 /**
  * A walk while a batch is posted to it: read once under the machine's lock, and anew only after an entry that moved it.

@@ -13,7 +13,7 @@ use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /**
  * How long a traction battery lasts from its charge down to a fifth, how long it charges, and the air that carries its

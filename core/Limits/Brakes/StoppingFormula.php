@@ -12,7 +12,7 @@ use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Figure;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** In what distance a machine stands, reaction and all, against the room that there is. */
 final readonly class StoppingFormula implements Formula

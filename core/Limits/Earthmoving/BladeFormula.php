@@ -10,7 +10,7 @@ use JadeLedger\Core\Limits\Sheet\LedgerLine;
 use JadeLedger\Core\Limits\Sheet\Rounded;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** What a heaped blade pushes, and what its shape is for. Common practice, no source. */
 final readonly class BladeFormula implements Formula

@@ -14,7 +14,7 @@ use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** What a heaped bucket or skip weighs, against what the machine is rated for. */
 final readonly class BucketFormula implements Formula

@@ -11,7 +11,7 @@ use JadeLedger\Core\Limits\Sheet\Rounded;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** Room behind a machine that slews: its tail and a gap in which nobody is crushed. */
 final readonly class SlewFormula implements Formula

@@ -11,7 +11,7 @@ use JadeLedger\Core\Limits\Sheet\Less;
 use JadeLedger\Core\Limits\Sheet\Rounded;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** What a loader may carry of the load that tips it. Source: ISO 14397-1 and EN 474-3, by LoaderKind. */
 final readonly class TippingShareFormula implements Formula

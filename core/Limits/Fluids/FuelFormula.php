@@ -12,7 +12,7 @@ use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** How long a full tank lasts, and what fuel and exhaust fluid the hire will want. To plan with, never a charge. */
 final readonly class FuelFormula implements Formula

@@ -10,7 +10,7 @@ use JadeLedger\Core\Limits\Sheet\LedgerLine;
 use JadeLedger\Core\Limits\Sheet\Rounded;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** The plate under a wheel, a leg or an outrigger against ground that somebody has stated. */
 final readonly class PadFormula implements Formula

@@ -10,7 +10,7 @@ use JadeLedger\Core\Limits\Sheet\LedgerLine;
 use JadeLedger\Core\Limits\Sheet\Rounded;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** What a machine on tracks presses on the ground, with what is fitted to it. */
 final readonly class TrackFormula implements Formula

@@ -11,7 +11,7 @@ use JadeLedger\Core\Limits\Sheet\Rounded;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /**
  * What the heaviest wheel presses on the ground: a soft tyre about as much as it is inflated to, its carcass a tenth on

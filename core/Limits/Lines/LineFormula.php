@@ -10,7 +10,7 @@ use JadeLedger\Core\Limits\Sheet\LedgerLine;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** How near to an overhead line nothing may come. An unknown voltage takes the largest distance. */
 final readonly class LineFormula implements Formula

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Limits\Sheet;
 
-use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Limits\Sheet;
 
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Refusal;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** What was entered cannot be computed with; says which field, and what to do. */
 final class InputRefused extends \DomainException implements Refusal

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Limits\Sheet;
 
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** A limit as a line of a ledger: what the maker says, what is taken off, and what is left for this hire. */
 final readonly class LedgerLine

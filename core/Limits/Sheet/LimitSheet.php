@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Limits\Sheet;
 
-use JadeLedger\Core\Catalogue\Applicability;
-use JadeLedger\Core\Catalogue\Source;
+use JadeLedger\Core\Equipment\Applicability;
+use JadeLedger\Core\Source\Source;
 
 /**
  * A small calculation of the tailgate: what it asks, how it is computed, on whose authority, and what to be careful

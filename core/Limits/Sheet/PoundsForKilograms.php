@@ -8,7 +8,7 @@ use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /**
  * A mass that is far beyond a limit, and would be within it if the same digits were pounds: most likely a slip. It is

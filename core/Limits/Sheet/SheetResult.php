@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Limits\Sheet;
 
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** What a sheet comes to. */
 final readonly class SheetResult

@@ -13,7 +13,7 @@ use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Figure;
 use JadeLedger\Core\Quantity\Slope;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** How steep the ramps to a deck are, and whether the machine climbs them and they carry it. */
 final readonly class LoadingRampFormula implements Formula

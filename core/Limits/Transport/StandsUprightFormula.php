@@ -13,7 +13,7 @@ use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** Whether a load stands by itself while the lorry brakes, bends and starts. Source: EN 12195-1. */
 final readonly class StandsUprightFormula implements Formula

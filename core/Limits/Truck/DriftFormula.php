@@ -9,7 +9,7 @@ use JadeLedger\Core\Limits\Sheet\Formula;
 use JadeLedger\Core\Limits\Sheet\LedgerLine;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** How far a raised mast sinks and tilts in ten minutes under its rated load. */
 final readonly class DriftFormula implements Formula

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Limits\Truck;
 
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Limits\Sheet\Fits;
 use JadeLedger\Core\Limits\Sheet\Formula;
 use JadeLedger\Core\Limits\Sheet\LedgerLine;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Wear\ChainElongation;
 use JadeLedger\Core\Reading\Wear\ForkHeel;
 use JadeLedger\Core\Reading\Wear\ForkTips;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** Forks and chains as they are measured, against what withdraws them. Sources: ISO 5057; chains by trade practice. */
 final readonly class ForkConditionFormula implements Formula

@@ -12,7 +12,7 @@ use JadeLedger\Core\Limits\Sheet\PoundsForKilograms;
 use JadeLedger\Core\Limits\Sheet\Rounded;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /**
  * A load on a counterbalance truck: how far out it lies, how high it goes and what hangs on the carriage. The plate of

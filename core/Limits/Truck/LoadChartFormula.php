@@ -12,7 +12,7 @@ use JadeLedger\Core\Limits\Sheet\Less;
 use JadeLedger\Core\Limits\Sheet\PoundsForKilograms;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** A load of a telescopic handler at a reach and a height of its load chart. */
 final readonly class LoadChartFormula implements Formula

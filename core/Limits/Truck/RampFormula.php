@@ -11,7 +11,7 @@ use JadeLedger\Core\Limits\Sheet\Rounded;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** A truck on a ramp or a dock plate: whether it climbs it, which way round, and whether plate and floor carry it. */
 final readonly class RampFormula implements Formula

@@ -14,7 +14,7 @@ use JadeLedger\Core\Limits\Sheet\SheetResult;
 use JadeLedger\Core\Quantity\Figure;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** A slope for a mower or a small tractor: the lower of the maker's and fifteen degrees, and less on wet grass. */
 final readonly class MowerFormula implements Formula

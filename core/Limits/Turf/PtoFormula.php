@@ -9,7 +9,7 @@ use JadeLedger\Core\Limits\Sheet\Formula;
 use JadeLedger\Core\Limits\Sheet\LedgerLine;
 use JadeLedger\Core\Limits\Sheet\SheetInputs;
 use JadeLedger\Core\Limits\Sheet\SheetResult;
-use JadeLedger\Core\Reading\Phrase;
+use JadeLedger\Core\Verdict\Phrase;
 
 /** The turns of a tractor's power take-off against what an implement is made for. */
 final readonly class PtoFormula implements Formula

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading\Counted;
 
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Drawing;
 use JadeLedger\Core\Reading\Instrument;
 use JadeLedger\Core\Reading\InstrumentRange;
 use JadeLedger\Core\Reading\Observation;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Verdict;
 
 /** How many pieces belong to the machine. */
 final readonly class CountLimits implements Instrument

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Counted;
 
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Phrase;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /** Pieces counted against the list of what belongs to the machine. Common practice, no source. */
 final readonly class CountReading

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading\Counted;
 
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Meter\HourMeterReading;
 use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -13,7 +11,8 @@ use JadeLedger\Core\Reading\Drawing;
 use JadeLedger\Core\Reading\Instrument;
 use JadeLedger\Core\Reading\InstrumentRange;
 use JadeLedger\Core\Reading\Observation;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Verdict;
 
 /** An hour meter and the number of digits it can show before it rolls over. */
 final readonly class HourMeterLimits implements Instrument

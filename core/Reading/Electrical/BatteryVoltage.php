@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Electrical;
 
 use Brick\Math\RoundingMode;
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Band;
 use JadeLedger\Core\Reading\Bands;
@@ -14,10 +13,11 @@ use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\OnScale;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Scale;
 use JadeLedger\Core\Reading\ScaleReading;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Voltage of a lead-acid battery at rest, in volts.

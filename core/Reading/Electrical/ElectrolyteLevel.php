@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading\Electrical;
 
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Band;
@@ -14,10 +13,11 @@ use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\OnScale;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Scale;
 use JadeLedger\Core\Reading\ScaleReading;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Height of the acid over the plates of the lowest cell, in millimetres.

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Electrical;
 
 use Brick\Math\RoundingMode;
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Band;
 use JadeLedger\Core\Reading\Bands;
@@ -14,11 +13,12 @@ use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\OnScale;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\ReadAtPoints;
 use JadeLedger\Core\Reading\Scale;
-use JadeLedger\Core\Reading\Verdict;
 use JadeLedger\Core\Reading\WorstOf;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Voltage of a set at no load, in volts, judged by the phase whose verdict weighs most; of those that weigh the same,

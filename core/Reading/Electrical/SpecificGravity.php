@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Electrical;
 
 use Brick\Math\RoundingMode;
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Band;
@@ -15,12 +14,13 @@ use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\OnScale;
-use JadeLedger\Core\Reading\Outcome;
-use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\ReadAtPoints;
 use JadeLedger\Core\Reading\Scale;
-use JadeLedger\Core\Reading\Verdict;
 use JadeLedger\Core\Reading\WorstOf;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Specific gravity of the cells of a traction battery, judged by the cell whose verdict weighs most, and of those that

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading\Fluids;
 
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Drawing;
 use JadeLedger\Core\Reading\InstrumentRange;
 use JadeLedger\Core\Reading\Observation;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Verdict;
 
 /** A blade with a cold face and, on some, a hot face; millimetres from the Add mark of the cold face. */
 final readonly class DipstickLimits implements HoldsFluid

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Fluids;
 
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Phrase;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * The level on a dipstick, on the face that belongs to the temperature of the oil.

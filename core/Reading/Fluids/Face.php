@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading\Fluids;
 
-use JadeLedger\Core\Walk\Temperature;
+use JadeLedger\Core\State\Temperature;
 
 /** The side of a two-sided dipstick. */
 enum Face: string

@@ -7,6 +7,7 @@ namespace JadeLedger\Core\Reading\Fluids;
 use Brick\Math\RoundingMode;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Verdict\TopUp;
 
 /** The figures and the arithmetic that all level readings share. */
 final readonly class LevelWords

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading\Fluids;
 
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Drawing;
 use JadeLedger\Core\Reading\InstrumentRange;
 use JadeLedger\Core\Reading\Observation;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Verdict;
 
 /** A round glass in a tank wall; millimetres from the foot of the glass. */
 final readonly class SightGlassLimits implements HoldsFluid

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JadeLedger\Core\Reading\Fluids;
 
 use JadeLedger\Core\Quantity\Quantity;
-use JadeLedger\Core\Reading\Phrase;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * The level in a tank column or a bottle between Min and Max.

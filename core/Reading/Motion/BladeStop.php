@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading\Motion;
 
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Band;
@@ -14,11 +13,12 @@ use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\OnScale;
-use JadeLedger\Core\Reading\Outcome;
-use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Scale;
 use JadeLedger\Core\Reading\ScaleReading;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Time until the blades stand still after they were let go, in seconds.

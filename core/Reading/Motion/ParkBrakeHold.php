@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Reading\Motion;
 
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Band;
@@ -15,10 +14,11 @@ use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\LookDecides;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\OnScale;
-use JadeLedger\Core\Reading\Outcome;
-use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Scale;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Park brake against the engine: for how long it held at the stated engine speed, in seconds.

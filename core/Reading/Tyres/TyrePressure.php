@@ -6,7 +6,6 @@ namespace JadeLedger\Core\Reading\Tyres;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Band;
@@ -17,11 +16,12 @@ use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\OnScale;
-use JadeLedger\Core\Reading\Outcome;
-use JadeLedger\Core\Reading\Phrase;
 use JadeLedger\Core\Reading\Scale;
 use JadeLedger\Core\Reading\SidesApart;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Phrase;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Pressure of an air-filled tyre by gauge, in kilopascals.

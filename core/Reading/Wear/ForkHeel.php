@@ -6,7 +6,6 @@ namespace JadeLedger\Core\Reading\Wear;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use JadeLedger\Core\Catalogue\Source;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Reading\Band;
 use JadeLedger\Core\Reading\Bands;
@@ -15,10 +14,11 @@ use JadeLedger\Core\Reading\Drawn;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\OnScale;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Scale;
 use JadeLedger\Core\Reading\ScaleReading;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Verdict;
 
 /**
  * Wear of a fork arm, measured at its heel in millimetres.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\PlanWalk;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Catalogue;
 
 use App\Catalogue\BuildCatalogue;
-use JadeLedger\Core\Catalogue\Applicability;
-use JadeLedger\Core\Catalogue\Features;
-use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\StageLine;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Equipment\Applicability;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Walk\PlanWalk;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
-use JadeLedger\Core\Catalogue\Check;
+use JadeLedger\Core\Check\Check;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 

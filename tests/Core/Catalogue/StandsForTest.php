@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Catalogue;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Walk\Engine;
-use JadeLedger\Core\Walk\Key;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\State\Engine;
+use JadeLedger\Core\State\Key;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

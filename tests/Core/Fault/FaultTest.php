@@ -14,7 +14,7 @@ use JadeLedger\Core\Fault\PanelSignal;
 use JadeLedger\Core\Fault\SignalColour;
 use JadeLedger\Core\Fault\SignalRhythm;
 use JadeLedger\Core\Fault\TroubleCode;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\PublishedValues;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Finding;
 
 use JadeLedger\Core\Catalogue\Point;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Finding\Comparison;
 use JadeLedger\Core\Finding\Description;
 use JadeLedger\Core\Finding\SeverityChange;

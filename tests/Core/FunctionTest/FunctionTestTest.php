@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core\FunctionTest;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Features;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
 use JadeLedger\Core\Catalogue\LimitsAsked;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Check\TestStep;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\FunctionTest\JudgeFunctionTest;
 use JadeLedger\Core\FunctionTest\StepResponse;
 use JadeLedger\Core\FunctionTest\TestRun;
 use JadeLedger\Core\FunctionTest\TestRunDoesNotFit;
 use JadeLedger\Core\FunctionTest\TestRunFault;
-use JadeLedger\Core\FunctionTest\TestStep;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Meter;
 
-use JadeLedger\Core\Meter\HourMeterReading;
 use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Outcome;
-use JadeLedger\Core\Reading\Verdict;
+use JadeLedger\Core\Reading\Counted\HourMeterReading;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Verdict;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Levels;

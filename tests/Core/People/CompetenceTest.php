@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\People;
 
-use JadeLedger\Core\Catalogue\AskedFor;
-use JadeLedger\Core\Catalogue\Features;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\People\AskedFor;
 use JadeLedger\Core\People\Competence;
 use JadeLedger\Core\People\HeldQualification;
 use JadeLedger\Core\People\SecondPerson;
-use JadeLedger\Core\Walk\Helper;
+use JadeLedger\Core\State\Helper;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\People;
 
-use JadeLedger\Core\Catalogue\Applicability;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
+use JadeLedger\Core\Equipment\Applicability;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\People\OperatorCategory;
 use JadeLedger\Core\People\OperatorRecord;
 use JadeLedger\Core\People\OperatorStanding;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Reading\JudgeLook;
 use JadeLedger\Core\Reading\LookAnswer;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 

@@ -15,7 +15,7 @@ use JadeLedger\Core\Reading\Fluids\MarksOutOfOrder;
 use JadeLedger\Core\Reading\Fluids\Need;
 use JadeLedger\Core\Reading\Fluids\SightGlassReading;
 use JadeLedger\Core\Reading\Fluids\TankColumnReading;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Verdict\Outcome;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Levels;

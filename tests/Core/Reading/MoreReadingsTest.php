@@ -6,8 +6,6 @@ namespace Tests\Core\Reading;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\DisplayZone;
@@ -20,13 +18,15 @@ use JadeLedger\Core\Reading\Motion\EmergencyLowering;
 use JadeLedger\Core\Reading\Motion\ParkBrakeHold;
 use JadeLedger\Core\Reading\Motion\TiltAlarmAngle;
 use JadeLedger\Core\Reading\Observation;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\OutsideTheTable;
 use JadeLedger\Core\Reading\ScaleReading;
-use JadeLedger\Core\Reading\Verdict;
 use JadeLedger\Core\Reading\Wear\BeltDeflection;
 use JadeLedger\Core\Reading\Wear\PinPlay;
 use JadeLedger\Core\Reading\Wear\TrackSag;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Band;
@@ -24,7 +22,6 @@ use JadeLedger\Core\Reading\Motion\BladeStop;
 use JadeLedger\Core\Reading\Motion\DriveSpeed;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\ScaleReading;
 use JadeLedger\Core\Reading\Tyres\TreadDepth;
 use JadeLedger\Core\Reading\Tyres\TyrePressure;
@@ -36,6 +33,9 @@ use JadeLedger\Core\Reading\Wear\ForkTips;
 use JadeLedger\Core\Reading\Wear\TrackSag;
 use JadeLedger\Core\Reading\Wear\WearForecast;
 use JadeLedger\Core\Reading\Wear\WearPoint;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
+use JadeLedger\Core\Verdict\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

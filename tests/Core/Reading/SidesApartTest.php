@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Observation;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Tyres\TyrePressure;
 use JadeLedger\Core\Reading\Wear\TrackSag;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
+use JadeLedger\Core\Verdict\Outcome;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Brick\Math\RoundingMode;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
-use JadeLedger\Core\Meter\HourMeterReading;
 use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\NotANumber;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Counted\HourMeterLimits;
+use JadeLedger\Core\Reading\Counted\HourMeterReading;
 use JadeLedger\Core\Reading\Electrical\BatteryVoltage;
 use JadeLedger\Core\Reading\Electrical\ChargeTable;
 use JadeLedger\Core\Reading\Electrical\GeneratorVoltage;
@@ -21,8 +19,10 @@ use JadeLedger\Core\Reading\Electrical\SpecificGravity;
 use JadeLedger\Core\Reading\Motion\BladeStop;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Reading\Tyres\TyrePressure;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
+use JadeLedger\Core\Verdict\Outcome;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Release;
 
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Ledger\ChainedEntry;
 use JadeLedger\Core\Ledger\HashChain;
 use JadeLedger\Core\Walk\PlanWalk;

@@ -6,14 +6,14 @@ namespace Tests\Core\Release;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\Decision;
 use JadeLedger\Core\Release\Ground;
 use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\Remedy;
 use JadeLedger\Core\Release\TagState;
+use JadeLedger\Core\Verdict\Outcome;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

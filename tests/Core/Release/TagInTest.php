@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Release;
 
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Occasion;
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Occasion;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\Decision;
 use JadeLedger\Core\Release\DueAfterRepair;
@@ -15,6 +14,7 @@ use JadeLedger\Core\Release\JudgedLine;
 use JadeLedger\Core\Release\MayTagIn;
 use JadeLedger\Core\Release\NotTaggedIn;
 use JadeLedger\Core\Release\TagState;
+use JadeLedger\Core\Verdict\Outcome;
 use JadeLedger\Core\Walk\PlanWalk;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;

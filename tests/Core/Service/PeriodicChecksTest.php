@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Service;
 
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Occasion;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Occasion;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Service\DueCheck;
 use JadeLedger\Core\Service\PeriodicChecks;

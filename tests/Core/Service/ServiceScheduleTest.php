@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Service;
 
-use JadeLedger\Core\Catalogue\Applicability;
-use JadeLedger\Core\Catalogue\Features;
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Equipment\Applicability;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
@@ -24,6 +22,8 @@ use JadeLedger\Core\Service\ProgrammeNestsInACircle;
 use JadeLedger\Core\Service\ServicePoint;
 use JadeLedger\Core\Service\ServiceSchedule;
 use JadeLedger\Core\Service\WorkDone;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

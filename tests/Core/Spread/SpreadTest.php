@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Spread;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
+use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
-use JadeLedger\Core\Reading\Fluids\TopUp;
-use JadeLedger\Core\Reading\Outcome;
 use JadeLedger\Core\Spread\Balance;
 use JadeLedger\Core\Spread\Entry;
 use JadeLedger\Core\Spread\FindingLine;
@@ -16,6 +14,8 @@ use JadeLedger\Core\Spread\InColumn;
 use JadeLedger\Core\Spread\ReadingLine;
 use JadeLedger\Core\Spread\Spread;
 use JadeLedger\Core\Spread\TopUpInYard;
+use JadeLedger\Core\Verdict\Outcome;
+use JadeLedger\Core\Verdict\TopUp;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Levels;
 

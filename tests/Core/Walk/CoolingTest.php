@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\State\Temperature;
 use JadeLedger\Core\Walk\Cooling;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\PlanWalk;
-use JadeLedger\Core\Walk\Temperature;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Walk;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
-use JadeLedger\Core\Catalogue\Movement;
-use JadeLedger\Core\Catalogue\Severity;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Walk\DivideStop;
 use JadeLedger\Core\Walk\Leaf;
 use JadeLedger\Core\Walk\LeafItem;

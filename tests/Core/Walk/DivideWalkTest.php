@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\StationKind;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\State\Engine;
 use JadeLedger\Core\Walk\DivideWalk;
-use JadeLedger\Core\Walk\Engine;
 use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Walk\Visit;
 use JadeLedger\Core\Walk\WalkPlan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Movement;
+use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Walk\DivideStop;
 use JadeLedger\Core\Walk\Leaf;
 use JadeLedger\Core\Walk\LeafDrawing;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Walk;
 
-use JadeLedger\Core\Walk\Pace;
-use JadeLedger\Core\Walk\StepTaken;
+use JadeLedger\Core\Catalogue\Pace;
+use JadeLedger\Core\Catalogue\StepTaken;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RealCatalogue;
 

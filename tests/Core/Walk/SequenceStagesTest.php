@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Walk;
 
-use JadeLedger\Core\Catalogue\AnswerKind;
-use JadeLedger\Core\Catalogue\Applicability;
-use JadeLedger\Core\Catalogue\Check;
-use JadeLedger\Core\Catalogue\Features;
-use JadeLedger\Core\Catalogue\Occasion;
-use JadeLedger\Core\Catalogue\Severity;
-use JadeLedger\Core\Catalogue\Source;
-use JadeLedger\Core\Catalogue\SourceKind;
+use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Check;
+use JadeLedger\Core\Check\Occasion;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Equipment\Applicability;
+use JadeLedger\Core\Equipment\Features;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 use JadeLedger\Core\Walk\DueLine;
 use JadeLedger\Core\Walk\NoSafeOrder;
 use JadeLedger\Core\Walk\PlannedLine;

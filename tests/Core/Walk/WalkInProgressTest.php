@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Walk;
 
-use JadeLedger\Core\Catalogue\Movement;
 use JadeLedger\Core\Catalogue\StageLine;
-use JadeLedger\Core\Reading\Outcome;
+use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Verdict\Outcome;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Walk\Progress;
