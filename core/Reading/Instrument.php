@@ -19,6 +19,6 @@ interface Instrument extends Limits
 
     public function drawing(): Drawing;
 
-    /** What the figure means, if the machine stood as it should when it was read; whether it did is the walk's to say. */
+    /** What the figure means where the machine stood as it should; whether it did, the walk says. */
     public function judge(Observation $observation): Verdict;
 }
