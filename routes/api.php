@@ -47,6 +47,7 @@ use App\Http\Controllers\ServicePlanController;
 use App\Http\Controllers\ServiceProgrammeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SeverityProposalController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShiftController;
 use App\Http\Controllers\SpreadController;
 use App\Http\Controllers\StepNoteController;
@@ -164,6 +165,7 @@ Route::middleware(['auth:sanctum', RequireSecondFactor::class])->group(function 
     Route::get('machine-labels', [PrintController::class, 'labels'])->name('machines.labels');
     Route::get('walks/{walk}/card', [PrintController::class, 'card'])->name('walks.card');
     Route::get('walks/{walk}/sheet', [PrintController::class, 'walk'])->name('walks.sheet');
+    Route::post('walks/{walk}/sheet', SheetController::class)->name('walks.enter_sheet');
     Route::get('tags/{tag}/label', TagLabelController::class)->name('tags.label');
     Route::put('session/pin', [PinController::class, 'update'])
         ->middleware('throttle:own-password')

@@ -69,6 +69,8 @@ final readonly class LearnPace
         $last = [];
         $entries = LedgerEntry::query()
             ->where('walk_id', $walk->id)
+            // The times of a sheet are shares of the whole, not measured.
+            ->whereNull('entered_by')
             ->whereIn('kind', [
                 'walk.opened',
                 'state.crossed',

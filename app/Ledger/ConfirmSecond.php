@@ -63,6 +63,12 @@ final class ConfirmSecond
         if ($context->isConfirmedByTheLead) {
             return $second;
         }
+        if ($context->enteredBy !== null) {
+            // Paper is signed with a pen: whoever stood by cannot be asked any more, but the lead can look.
+            $entry->doubts->add(Doubt::SecondOnPaper);
+
+            return $second;
+        }
         if ($entry->second?->wrong === null && $entry->second?->personId === $second->id) {
             return $second;
         }

@@ -13,6 +13,10 @@ enum Doubt: string
     case QualificationSince = 'qualification_since';
     /** The PIN or password of the second person, given out of reach of the yard, was wrong. */
     case SecondPerson = 'second_person';
+    /** Somebody else typed it from a sheet of paper, who does not answer for it as the lead does. */
+    case EnteredForAnother = 'entered_for_another';
+    /** Who stood by signed on paper, and nobody can ask them any more. */
+    case SecondOnPaper = 'second_on_paper';
     /** It rests on an entry that is in doubt. */
     case RestsOnDoubt = 'rests_on_doubt';
 }

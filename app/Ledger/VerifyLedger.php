@@ -41,6 +41,7 @@ final class VerifyLedger
         'yard_id',
         'actor_kind',
         'actor_name',
+        'entered_by',
     ];
 
     /** @var array<string, int> by chain: the first entry that has a seal */
@@ -125,10 +126,11 @@ final class VerifyLedger
                 $yard,
                 $actorKind,
                 $actorName,
+                $enteredBy,
             ] = $row;
             $chains[$chain][] = new ChainedEntry($id, $sequence, $text, $previous, $hash, new EntryColumns(
                 $machine, $kind, $hire, $walk, $actor, $corrects, self::moment($recorded), self::moment($received),
-                $yard, $actorKind, $actorName,
+                $yard, $actorKind, $actorName, $enteredBy,
             ));
             $this->lookAtTheSeal($chain, $id, $sequence, $hash, $seal);
         }

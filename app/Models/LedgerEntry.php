@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $actor_id nothing of what no person posted
  * @property string|null $actor_kind nothing of what a person posted
  * @property string|null $actor_name
+ * @property string|null $entered_by only of what was entered from a sheet of paper
  * @property string|null $corrects
  * @property string $body
  * @property string $previous_hash
@@ -31,6 +32,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $recorded_at
  * @property Carbon $received_at
  * @property-read User|null $actor
+ * @property-read User|null $enteredBy
  */
 final class LedgerEntry extends Projection
 {
@@ -49,6 +51,12 @@ final class LedgerEntry extends Projection
     public function actor(): BelongsTo
     {
         return $this->belongsTo(User::class, 'actor_id');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function enteredBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'entered_by');
     }
 
     /** @throws \LogicException of an entry that is of no machine: its kind asks for one */

@@ -52,6 +52,7 @@ use App\Ledger\Payloads\TelematicsReportedPayload;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
+use Illuminate\Database\Eloquent\Collection;
 use JadeLedger\Core\Quantity\Unit;
 
 /** Lines of the posting trail. */
@@ -67,6 +68,7 @@ final readonly class PresentEntry
      */
     public function all(array $entries): array
     {
+        (new Collection($entries))->loadMissing('enteredBy');
         $strikes = LedgerEntry::query()->with('actor')
             ->whereIn('corrects', array_map(static fn (LedgerEntry $entry): string => $entry->id, $entries))
             ->get()->keyBy('corrects');
@@ -88,6 +90,7 @@ final readonly class PresentEntry
             'words' => $this->words($entry),
             'outcome' => $verdict?->string('outcome'),
             'actor' => PresentActor::of($entry),
+            'entered_by' => $entry->enteredBy === null ? null : PresentPerson::of($entry->enteredBy),
             'recorded_at' => Moment::text($entry->recorded_at),
             'clock' => $entry->clock(),
             'received_at' => Moment::text($entry->received_at),

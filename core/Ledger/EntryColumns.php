@@ -16,6 +16,7 @@ final readonly class EntryColumns
      * @param string|null $yard only of an entry of the yard itself
      * @param string|null $actorKind only of what no person posted
      * @param string|null $actorName only of what no person posted
+     * @param string|null $enteredBy only of what was entered from a sheet of paper
      */
     public function __construct(
         public ?string $machine,
@@ -29,6 +30,7 @@ final readonly class EntryColumns
         public ?string $yard = null,
         public ?string $actorKind = null,
         public ?string $actorName = null,
+        public ?string $enteredBy = null,
     ) {
     }
 
@@ -39,7 +41,8 @@ final readonly class EntryColumns
             && $this->actor !== null
             && $this->yard === null
             && $this->actorKind === null
-            && $this->actorName === null;
+            && $this->actorName === null
+            && $this->enteredBy === null;
     }
 
     /** @return array<string, string|null> by the name that each has in the text */
@@ -55,6 +58,11 @@ final readonly class EntryColumns
     /** @return array<string, string|null> what is in the text only where it is said; nothing for what is not */
     public function rareMembers(): array
     {
-        return ['yard' => $this->yard, 'actor_kind' => $this->actorKind, 'actor_name' => $this->actorName];
+        return [
+            'yard' => $this->yard,
+            'actor_kind' => $this->actorKind,
+            'actor_name' => $this->actorName,
+            'entered_by' => $this->enteredBy,
+        ];
     }
 }

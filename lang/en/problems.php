@@ -129,6 +129,18 @@ return [
     'not_json' => ['title' => 'Not JSON', 'detail' => 'The body must be one JSON object.'],
     'no_entries' => ['title' => 'No entries', 'detail' => 'Send an object with a list "entries" of 1 to :most entries.'],
     'no_such_line' => ['title' => 'No such line in this walk', 'detail' => 'This walk has no line ":line". Take one of the plan that was sent with the walk.'],
+    'line_is_answered' => [
+        'title' => 'Answered already',
+        'detail' => '":line" has an answer, on a tablet or from a sheet that waits for the lead. Change it on the walk.',
+    ],
+    'nobody_who_walks' => [
+        'title' => 'Nobody who goes round machines',
+        'detail' => 'Choose who signed the sheet: somebody of this yard who walks machines.',
+    ],
+    'sheet_ends_before_it_begins' => [
+        'title' => 'The sheet ends before it begins',
+        'detail' => 'Look at both times on the sheet.',
+    ],
     'no_such_stage' => ['title' => 'No such machine state', 'detail' => 'This walk has no state ":stage".'],
     'no_such_step' => ['title' => 'No such step', 'detail' => 'The briefing of this machine has no step ":step".'],
     'no_such_finding' => ['title' => 'No such finding on this machine', 'detail' => 'The finding is not on this machine, or was struck.'],

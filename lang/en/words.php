@@ -157,6 +157,8 @@ return [
         'clock' => 'The clock of the tablet was off by more than twelve hours.',
         'qualification_since' => 'Qualified then, and not any more.',
         'second_person' => 'The PIN or password of the second person was wrong.',
+        'second_on_paper' => 'Who stood by signed on paper.',
+        'entered_for_another' => 'Typed by somebody else from a sheet of paper. Hold the sheet beside it.',
         'rests_on_doubt' => 'Rests on an entry that is in doubt.',
     ],
     'day' => [

@@ -130,6 +130,18 @@ return [
     'not_json' => ['title' => 'No es JSON', 'detail' => 'El cuerpo tiene que ser un objeto JSON.'],
     'no_entries' => ['title' => 'Sin asientos', 'detail' => 'Envíe un objeto con una lista "entries" de 1 a :most asientos.'],
     'no_such_line' => ['title' => 'No hay tal línea en esta revisión', 'detail' => 'Esta revisión no tiene la línea ":line". Tome una del plan que se envió con ella.'],
+    'line_is_answered' => [
+        'title' => 'Ya tiene respuesta',
+        'detail' => '«:line» tiene respuesta, en una tableta o en una hoja que espera al jefe. Cámbiela en la revisión.',
+    ],
+    'nobody_who_walks' => [
+        'title' => 'Nadie que revise máquinas',
+        'detail' => 'Elija a quien firmó la hoja: alguien de este patio que revise máquinas.',
+    ],
+    'sheet_ends_before_it_begins' => [
+        'title' => 'La hoja acaba antes de empezar',
+        'detail' => 'Mire las dos horas de la hoja.',
+    ],
     'no_such_stage' => ['title' => 'No hay tal estado de la máquina', 'detail' => 'Esta revisión no tiene el estado ":stage".'],
     'no_such_step' => ['title' => 'No hay tal paso', 'detail' => 'La explicación de esta máquina no tiene el paso ":step".'],
     'no_such_finding' => ['title' => 'No hay tal hallazgo en esta máquina', 'detail' => 'El hallazgo no está en esta máquina, o fue tachado.'],

@@ -158,6 +158,8 @@ return [
         'clock' => 'El reloj de la tableta estaba desviado más de doce horas.',
         'qualification_since' => 'Cualificada entonces, y ya no.',
         'second_person' => 'El PIN o la contraseña de la segunda persona era incorrecto.',
+        'second_on_paper' => 'Quien estuvo presente firmó en papel.',
+        'entered_for_another' => 'Lo escribió otra persona desde una hoja de papel. Compárelo con la hoja.',
         'rests_on_doubt' => 'Se apoya en una entrada que está en duda.',
     ],
     'day' => [

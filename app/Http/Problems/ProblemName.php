@@ -71,6 +71,9 @@ enum ProblemName: string
     case NoSuchFinding = 'no_such_finding';
     case NoSuchHour = 'no_such_hour';
     case NoSuchLine = 'no_such_line';
+    case NobodyWhoWalks = 'nobody_who_walks';
+    case LineIsAnswered = 'line_is_answered';
+    case SheetEndsBeforeItBegins = 'sheet_ends_before_it_begins';
     case NoSuchOperatorCategory = 'no_such_operator_category';
     case OperatorNotEvaluated = 'operator_not_evaluated';
     case NoSuchSheet = 'no_such_sheet';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Contexts;
 
 use App\Http\Problems\ProblemName;
+use App\Ledger\Actor;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
@@ -32,7 +33,24 @@ final readonly class WalkContext
         private ?string $doubtfulStage = null,
         /** Whether the lead answers for what was in doubt: who stood by, and whether somebody was still qualified. */
         public bool $isConfirmedByTheLead = false,
+        /** Who typed it from a sheet of paper; none of what was said at a tablet. */
+        public ?User $enteredBy = null,
     ) {
+    }
+
+    /** What a person said: at a tablet, or on paper, where the lead who types it answers for it. */
+    public function saidBy(Actor $actor): self
+    {
+        return $actor->enteredBy === null ? $this : new self(
+            $this->walk,
+            $this->catalogue,
+            $this->model,
+            $this->plan,
+            $this->actor,
+            $this->doubtfulStage,
+            $actor->isVouchedForByTheLead(),
+            $actor->enteredBy,
+        );
     }
 
     public function confirmedByTheLead(): self

@@ -89,10 +89,14 @@ final class WalkScope extends PostingScope
             $entry->doubts->add(Doubt::RestsOnDoubt);
         }
 
+        if ($actor->isEnteredForAnother() && ! $actor->isVouchedForByTheLead()) {
+            $entry->doubts->add(Doubt::EnteredForAnother);
+        }
+
         return $this->judged(
             $kind,
             $entry,
-            ($this->context)($this->walk(), $actor->person)->restingOn($resting->stage),
+            ($this->context)($this->walk(), $actor->person)->restingOn($resting->stage)->saidBy($actor),
         );
     }
 
