@@ -117,13 +117,8 @@ final readonly class EnterSheet
             ->where('outcome', Outcome::Open)
             ->pluck('key')
             ->all();
-        $waiting = LedgerEntry::query()
-            ->whereIn('id', DoubtfulEntry::query()->where('walk_id', $walk->id)->whereNull('is_taken')->pluck('id'))
-            ->get()
-            ->map(static fn (LedgerEntry $entry): ?string => $entry->payload()->optionalString('line'))
-            ->all();
 
-        return array_values(array_diff($open, array_filter($waiting)));
+        return array_values(array_diff($open, DoubtfulEntry::linesOf($walk->id)));
     }
 
     /**

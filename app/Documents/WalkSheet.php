@@ -9,13 +9,13 @@ use App\Contract\JsonObject;
 use App\Models\Walk;
 use App\Words;
 use App\Yards\CurrentYard;
+use JadeLedger\Core\Quantity\Unit;
 use TCPDF;
 
 /**
  * The plan of a walk on paper, for the day on which no tablet works: states with what is confirmed before each, stops
- * in
- * the order of the walk, every line with its boxes and every reading with a field. What is written here is entered
- * afterwards.
+ * in the order of the walk, every line with its boxes and every reading with its fields. What is written here is
+ * entered afterwards, on the page that its square leads to.
  */
 final class WalkSheet
 {
@@ -25,6 +25,9 @@ final class WalkSheet
 
     /** Millimetres of the three columns behind a line: stands, not so, and the figure or the words. */
     private const BOXES = [9.0, 9.0, 40.0];
+
+    /** @var array<string, JsonObject> of the plan, by id */
+    private array $conditions = [];
 
     public function __construct(private readonly CurrentYard $yard)
     {
@@ -42,6 +45,10 @@ final class WalkSheet
         $page->AddPage();
         $this->head($page, $walk);
         $visits = $plan->objects('visits');
+        $this->conditions = [];
+        foreach ($plan->objects('conditions') as $condition) {
+            $this->conditions[$condition->string('id')] = $condition;
+        }
         foreach ($plan->objects('stages') as $stage) {
             $this->stage($page, $stage);
             foreach ($visits as $visit) {
@@ -57,7 +64,7 @@ final class WalkSheet
 
     private function head(TCPDF $page, Walk $walk): void
     {
-        $page->write2DBarcode(url("/app/walks/{$walk->id}"), 'QRCODE,M', 172, 12, 26, 26);
+        $page->write2DBarcode(url("/app/walks/{$walk->id}/sheet"), 'QRCODE,M', 172, 12, 26, 26);
         $page->setFont('dejavusans', 'B', 17);
         $page->Cell(
             155,
@@ -109,6 +116,9 @@ final class WalkSheet
         foreach ($stage->objects('lines') as $line) {
             $this->row($page, CatalogueWords::say($line->string('text')), '', [true, false, false], '');
         }
+        if ($stage->flag('asks_second_person')) {
+            $this->row($page, Words::say('documents.walk.second'), '', [false, false, true], '');
+        }
     }
 
     private function visit(TCPDF $page, JsonObject $visit): void
@@ -132,19 +142,70 @@ final class WalkSheet
                 CatalogueWords::say($line->string('title')),
                 CatalogueWords::say($line->string('accept')),
                 [$instrument === null, true, true],
-                $instrument?->string('unit') ?? '',
+                $instrument === null ? '' : self::symbol($instrument->string('unit')),
                 $line->string('severity') === 'stop',
             );
+            $this->besideAReading($page, $line, $instrument?->optionalInteger('points') ?? 1);
             foreach ($line->objects('test') as $step) {
+                $seconds = $step->optionalInteger('seconds');
+                $held = $seconds === null ? '' : ' '.Words::say('documents.walk.held', ['seconds' => (string) $seconds]);
                 $this->row(
                     $page,
-                    '   '.CatalogueWords::say($step->string('do')),
-                    CatalogueWords::say($step->string('expect')),
+                    '   '.self::withFigures(CatalogueWords::say($step->string('do')), $step),
+                    self::withFigures(CatalogueWords::say($step->string('expect')), $step).$held,
                     [true, true, false],
                     '',
                 );
             }
         }
+    }
+
+    /** What was seen, and what was held while it was read: a figure without it says nothing. */
+    private function besideAReading(TCPDF $page, JsonObject $line, int $points): void
+    {
+        if ($points > 1) {
+            $this->row($page, '   '.Words::say('documents.walk.points', ['count' => (string) $points]), '', [
+                false, false, false,
+            ], '');
+        }
+        foreach ($line->strings('looks') as $look) {
+            $this->row($page, '   '.Words::say("documents.walk.look.{$look}"), '', [true, false, false], '');
+        }
+        foreach ($line->strings('conditions') as $id) {
+            $condition = $this->conditions[$id];
+            $asksFigure = $condition->flag('wants_figure') && $condition->has('unit');
+            $this->row(
+                $page,
+                '   '.CatalogueWords::say($condition->string('asks')),
+                '',
+                [! $asksFigure, false, $asksFigure],
+                $asksFigure ? self::symbol($condition->string('unit')) : '',
+            );
+        }
+    }
+
+    /** The figures of the model that a text names in braces. */
+    private static function withFigures(string $text, JsonObject $step): string
+    {
+        if (! $step->has('figures')) {
+            return $text;
+        }
+        $figures = $step->object('figures');
+        foreach ($figures->names() as $name) {
+            $figure = $figures->object($name);
+            $text = str_replace(
+                "{{$name}}",
+                $figure->string('value').' '.self::symbol($figure->string('unit')),
+                $text,
+            );
+        }
+
+        return $text;
+    }
+
+    private static function symbol(string $unit): string
+    {
+        return Unit::tryFrom($unit)?->symbol() ?? $unit;
     }
 
     /**

@@ -39,6 +39,24 @@ final class DoubtfulEntry extends Projection
         ]);
     }
 
+    /** @return list<string> keys of lines of a walk of which an answer waits for the lead */
+    public static function linesOf(string $walkId): array
+    {
+        $waiting = self::query()->withoutGlobalScopes()
+            ->where('walk_id', $walkId)
+            ->whereNull('is_taken')
+            ->orderBy('sequence')
+            ->pluck('id')
+            ->all();
+        $lines = $waiting === [] ? [] : LedgerEntry::query()->withoutGlobalScopes()->whereIn('id', $waiting)
+            ->get()
+            ->map(static fn (LedgerEntry $entry): ?string => $entry->payload()->optionalString('line'))
+            ->filter()
+            ->all();
+
+        return array_values(array_map(strval(...), $lines));
+    }
+
     /** @return Builder<self> */
     public static function openOf(string $walkId, string $actorId): Builder
     {

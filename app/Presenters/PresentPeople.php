@@ -46,6 +46,7 @@ final readonly class PresentPeople
                             'has_left' => $user->left_at !== null,
                             'has_pin' => $user->pin !== null,
                             'may_stand_by' => $user->role->standsBy() && $user->left_at === null,
+                            'may_walk' => $user->role->walks() && $user->left_at === null,
                             'qualified' => self::heldOf($records->get($user->id, new Collection()), $today),
                         ],
                     )

@@ -227,6 +227,7 @@ final readonly class PresentWalk
             'may_be_given_back' => WalkGivenBack::nothingIsSaidIn($walk),
             'decision' => $walk->decision?->value,
             'voided' => $this->voided->of($context),
+            'lines_in_doubt' => DoubtfulEntry::linesOf($walk->id),
             'in_doubt' => DoubtfulEntry::query()->where('walk_id', $walk->id)->whereNull('is_taken')->count(),
             'tag' => PresentTag::hangingOn($walk->machine_id),
             'hire_standing' => $standing->value,

@@ -13,6 +13,7 @@ use Illuminate\Support\Str;
 use JadeLedger\Core\Briefing\ComposeBriefing;
 use JadeLedger\Core\Catalogue\BriefingKind;
 use JadeLedger\Core\Catalogue\SignalWord;
+use PHPUnit\Framework\Attributes\TestWith;
 use Smalot\PdfParser\Document;
 use Smalot\PdfParser\Parser;
 use Tests\Support\YardTestCase;
@@ -20,8 +21,12 @@ use Tests\Support\YardTestCase;
 /** What is printed, read by a parser that is not ours. */
 final class PrintTest extends YardTestCase
 {
-    public function test_a_walk_on_paper_holds_every_state_stop_and_line_of_its_plan(): void
+    /** Steps of the boom name figures of the model. */
+    #[TestWith(['dromvik_14c'])]
+    #[TestWith(['ardlow_38x'])]
+    public function test_a_walk_on_paper_holds_every_state_stop_and_line_of_its_plan(string $model): void
     {
+        $this->machine->update(['model_id' => $model]);
         $this->as(Role::Technician);
         $walk = $this->openWalk();
         $words = self::words($this->pdf("/api/walks/{$walk->id}/sheet"));
@@ -46,8 +51,16 @@ final class PrintTest extends YardTestCase
                     $words,
                     $line['key'],
                 );
+                foreach ($line['conditions'] as $condition) {
+                    self::assertStringContainsString(
+                        self::plain(array_column($plan['conditions'], 'asks', 'id')[$condition]),
+                        $words,
+                        'a figure says nothing without what was held while it was read',
+                    );
+                }
             }
         }
+        self::assertDoesNotMatchRegularExpression('/\{[a-z_]+\}/', $words, 'figures of the model stand in the steps');
     }
 
     /** Every family, as its models are: the card is one sheet, and holds all of starting and stopping it. */

@@ -206,6 +206,10 @@ final class TamperingTest extends YardTestCase
             fn () => $entries()->where('sequence', 4)->update(['actor_id' => $this->person(Role::Counter)->id]),
             'broken at entry 4',
         ];
+        yield 'somebody named who typed it from paper' => [
+            fn () => $entries()->where('sequence', 4)->update(['entered_by' => $this->person(Role::Lead)->id]),
+            'broken at entry 4',
+        ];
         yield 'a time changed' => [
             fn () => $entries()->where('sequence', 5)->update(['recorded_at' => '2020-01-01 00:00:00.000000']),
             'broken at entry 5',

@@ -32,6 +32,18 @@ final class WalkerOverHttp
         return $this->get("/api/walks/{$id}");
     }
 
+    /** The hire that a machine waits for. */
+    public function hireOf(string $fleetNumber): string
+    {
+        $found = $this->get("/api/machines?search={$fleetNumber}")['machines'][0]['id'];
+        $booked = array_filter(
+            $this->get("/api/machines/{$found}")['folios'],
+            static fn (array $folio): bool => $folio['standing'] === 'booked',
+        );
+
+        return (string) array_values($booked)[0]['hire_id'];
+    }
+
     /** Opens the walk of a hire and says its id. */
     public function open(string $hire, string $movement): string
     {

@@ -17,6 +17,7 @@ const loadHandover = () => import('../features/handover/HandoverPage');
 const DayPage = lazy(loadDay);
 const WalkPage = lazy(loadWalk);
 const HandoverPage = lazy(loadHandover);
+const SheetPage = lazy(() => import('../features/sheet/SheetPage'));
 const SpreadPage = lazy(() => import('../features/spread/SpreadPage'));
 const HirersPage = lazy(() => import('../features/hirers/HirersPage'));
 const HorizonPage = lazy(() => import('../features/service/HorizonPage'));
@@ -109,6 +110,7 @@ function PagesBelow() {
         <Routes>
           <Route path="/" element={<DayPage />} />
           <Route path="/walks/:walkId" element={<WalkPage />} />
+          <Route path="/walks/:walkId/sheet" element={<SheetPage />} />
           <Route path="/walks/:walkId/handover" element={<HandoverPage />} />
           <Route path="/hires/:hireId/spread" element={<SpreadPage />} />
           <Route path="/service" element={<HorizonPage />} />

@@ -88,6 +88,11 @@ export function FolioTable({ folios, nextHire, mayChange, onChange, onWalkOut, o
                       {t('fleet.sheet')}
                     </Button>
                   )}
+                  {folio.walk_id !== null && ['walking_out', 'walking_in'].includes(folio.standing) && (
+                    <Link to={`/walks/${folio.walk_id}/sheet`} data-testid={`enter-sheet-${folio.folio}`}>
+                      {t('filled.open')}
+                    </Link>
+                  )}
                   {folio.standing === 'booked' && folio.hire_id !== nextHire && onWalkOut !== undefined && (
                     <Button testId={`walk-out-${folio.folio}`} onClick={() => onWalkOut(folio.hire_id)}>
                       {t('fleet.walk_out')}

@@ -47,6 +47,7 @@ function TrailLine({ entry }: { entry: Schema['Entry'] }) {
       <td className="trail-words">
         <b>{struck === null ? entry.title : <s>{entry.title}</s>}</b>{' '}
         {struck === null ? entry.words : <s>{entry.words}</s>}
+        {entry.entered_by !== null && <i>{t('fleet.entered_by', { who: entry.entered_by.name })}</i>}
         {entry.clock !== null && (
           <i>
             {t(entry.clock.seconds_ahead > 0 ? 'clock.was_ahead' : 'clock.was_behind', {
