@@ -14,9 +14,10 @@ self.addEventListener('activate', (event) => {
   event.waitUntil(
     caches
       .keys()
-      // Another page of the same host keeps its own.
+      // Another page of the same host keeps its own. Of this one the release before stays as well: a tab that was
+      // open during the upgrade still asks for its files, which the yard has no more.
       .then((names) => names.filter((name) => name.startsWith(`${NAME}-`) && name !== VERSION))
-      .then((names) => Promise.all(names.map((name) => caches.delete(name))))
+      .then((names) => Promise.all(names.slice(0, -1).map((name) => caches.delete(name))))
       .then(() => self.clients.claim()),
   );
 });

@@ -108,7 +108,10 @@ final class SheetTest extends YardTestCase
         $entries = $this->entriesOf($this->machine);
 
         // The answer was lost on the way, and it is sent again.
-        $this->enter($walk, $all)->assertOk()->assertJsonPath('refused', [])->assertJsonPath('taken', count($all['answers']));
+        $this->enter($walk, $all)
+            ->assertOk()
+            ->assertJsonPath('refused', [])
+            ->assertJsonPath('taken', count($all['answers']));
         // Somebody else types the same paper.
         $this->sheet = (string) Str::uuid7();
         $refused = $this->enter($walk, $all)->assertOk()->json('refused');
@@ -162,7 +165,9 @@ final class SheetTest extends YardTestCase
         $all = $this->allOf($walk);
         $tomorrow = CarbonImmutable::now('Europe/London')->addDay()->format('Y-m-d\TH:i');
 
-        $this->enter($walk, ['ended' => '2026-01-02T07:00'] + $all)->assertUnprocessable()->assertJsonStructure(['field' => ['ended']]);
+        $this->enter($walk, ['ended' => '2026-01-02T07:00'] + $all)
+            ->assertUnprocessable()
+            ->assertJsonStructure(['field' => ['ended']]);
         $this->enter($walk, ['walked_by' => $this->person(Role::Counter)->id] + $all)
             ->assertUnprocessable()
             ->assertJsonStructure(['field' => ['walked_by']]);

@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ProblemError } from '../src/api/problem';
 
 const calls = vi.hoisted(() => ({ POST: vi.fn(), GET: vi.fn(), PATCH: vi.fn() }));
@@ -373,5 +373,81 @@ describe('what waits of somebody who left', () => {
     calls.POST.mock.calls.forEach(([, asked]) => expect(asked).toMatchObject({ headers: { 'X-Actor': 'dilys' } }));
     expect(await store.kept.count()).toBe(0);
     expect(outbox.snapshot().others).toEqual([]);
+  });
+});
+
+describe('two pages of one tablet', () => {
+  type Act = () => Promise<void>;
+  let other: typeof outbox;
+
+  beforeEach(async () => {
+    // What a browser's lock does, for two instances in one process.
+    let turn: Promise<void> = Promise.resolve();
+    const request = (_: string, act: Act) => {
+      const mine = turn.then(act);
+      turn = mine.catch(() => undefined);
+
+      return mine;
+    };
+    vi.stubGlobal('navigator', { onLine: true, locks: { request } });
+    vi.resetModules();
+    ({ outbox: other } = await import('../src/offline/outbox'));
+    await other.belongsTo('ines');
+  });
+
+  afterEach(async () => {
+    await other.belongsTo(null);
+    vi.stubGlobal('navigator', { onLine: true });
+  });
+
+  it('send one at a time, and each entry once', async () => {
+    let open = 0;
+    let most = 0;
+    calls.POST.mockImplementation(async (_: string, { body }: { body: { entries: { id: string }[] } }) => {
+      most = Math.max(most, ++open);
+      await new Promise((resolve) => setTimeout(resolve, 5));
+      open -= 1;
+
+      return posted(...body.entries.map(({ id }) => id));
+    });
+    const entries = Array.from({ length: 8 }, () => entry());
+    const told: string[] = [];
+    [outbox, other].forEach((one) => one.whenTakenElsewhere((walkId) => told.push(walkId)));
+
+    await Promise.all(entries.map((one, at) => (at % 2 === 0 ? outbox : other).post(WALK, one)));
+
+    expect(most).toBe(1);
+    expect(sent().flat().sort()).toEqual(entries.map(({ id }) => id).sort());
+    expect(await store.kept.count()).toBe(0);
+    // What went with the turn of the other page is asked for anew.
+    expect(told).toContain(WALK);
+  });
+
+  it('tell a refusal where it was entered, whichever of them sent it', async () => {
+    const mine = entry();
+    const theirs = entry();
+    calls.POST.mockImplementation((_: string, { body }: { body: { entries: { id: string }[] } }) =>
+      Promise.resolve({
+        results: body.entries.map(({ id }) =>
+          id === theirs.id ? { id, status: 'refused', problem: problem(422).problem } : { id, status: 'posted' }),
+        state: { stage: null },
+      }));
+
+    const [first, second] = await Promise.allSettled([outbox.post(WALK, mine), other.post(WALK, theirs)]);
+
+    expect(first.status).toBe('fulfilled');
+    expect(second).toMatchObject({ status: 'rejected', reason: { problem: { title: 'Some' } } });
+    expect(await store.kept.count()).toBe(0);
+  });
+
+  it('see what the other one keeps', async () => {
+    const stop = other.followOtherPages();
+    calls.POST.mockRejectedValue(new TypeError('Failed to fetch'));
+    const one = entry();
+
+    await outbox.post(WALK, one);
+
+    await vi.waitFor(() => expect(other.snapshot().kept.map((kept) => kept.entry.id)).toEqual([one.id]));
+    stop();
   });
 });

@@ -9,4 +9,5 @@ vi.stubGlobal('window', Object.assign(globalThis, {
   dispatchEvent: events.dispatchEvent.bind(events),
 }));
 vi.stubGlobal('document', { documentElement: { dataset: {}, lang: '' }, cookie: '' });
+vi.stubGlobal('navigator', { onLine: true });
 vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined });

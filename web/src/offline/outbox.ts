@@ -1,3 +1,4 @@
+import { liveQuery } from 'dexie';
 import i18n from 'i18next';
 import { answer, api, type Schema } from '../api/client';
 import type { Entry } from '../api/entries';
@@ -37,21 +38,24 @@ type Listener = (walkId: string, state: Schema['WalkState']) => void;
 type MachineListener = (machineId: string) => void;
 /** Told when a walk that was opened here turns out to be open already under another id. */
 type MovedListener = (from: string, to: string) => void;
+/** Told of a walk of which another page of this tablet sent something. */
+type ElsewhereListener = (walkId: string) => void;
 
 /** Until the first try again; it doubles with each that fails, up to the longest. */
 const RETRY_MS = 10_000;
 const LONGEST_RETRY_MS = 80_000;
 /** What goes in one batch; the yard takes no more than twice as much at once. */
 const LARGEST_BATCH = 100;
+/** Whichever page of this tablet holds it sends; the others wait for their turn. */
+const LOCK = 'jade.outbox';
 
 /**
  * What has been entered and not yet been taken by the server.
  *
  * An entry is written down here first and sent then, oldest first: queued, sending, and away when the yard's ledger
- * has it,
- * or refused, with what to do, until somebody has read that. A network that fails keeps it queued, whatever becomes of
- * the
- * page. Sending twice does no harm: the entry's id is made here.
+ * has it, or refused, with what to do, until somebody has read that. A network that fails keeps it queued, whatever
+ * becomes of the page. Of several pages on one tablet one sends at a time. Sending twice does no harm: the entry's id
+ * is made here.
  */
 class Outbox {
   private state: OutboxState = { kept: [], refused: [], ofOthers: 0, others: [], nextTry: null };
@@ -60,6 +64,9 @@ class Outbox {
   private readonly listeners = new Set<Listener>();
   private readonly machineListeners = new Set<MachineListener>();
   private readonly moved = new Set<MovedListener>();
+  private readonly elsewhere = new Set<ElsewhereListener>();
+  /** Whether this page is the one that sends. */
+  private holds = false;
   private known: (walkId: string) => number | undefined = () => undefined;
   private timer: number | undefined;
   private failures = 0;
@@ -92,6 +99,17 @@ class Outbox {
     this.moved.add(listener);
   };
 
+  readonly whenTakenElsewhere = (listener: ElsewhereListener): void => {
+    this.elsewhere.add(listener);
+  };
+
+  /** Keeps up with what other pages of this tablet enter and send; gives how to stop that. */
+  readonly followOtherPages = (): (() => void) => {
+    const following = liveQuery(() => store.kept.toCollection().primaryKeys()).subscribe(() => void this.caughtUp());
+
+    return () => following.unsubscribe();
+  };
+
   /** Who says up to which entry a walk is known on this tablet: the yard then tells the rest only. */
   readonly whoKnows = (known: (walkId: string) => number | undefined): void => {
     this.known = known;
@@ -103,7 +121,6 @@ class Outbox {
   async belongsTo(user: string | null): Promise<void> {
     if (user !== this.user) {
       this.user = user;
-      await this.requeueInterrupted();
       await this.load();
       if (user !== null) {
         // Before anything new is taken: what was restored meanwhile would be covered by it.
@@ -157,6 +174,7 @@ class Outbox {
       result = this.awaited.get(entry.id) ?? null;
       this.awaited.delete(entry.id);
     }
+    result ??= await this.answeredElsewhere(subject, entry);
     if (result?.problem !== undefined) {
       // Whoever entered it is told right here.
       await this.read(entry.id);
@@ -164,6 +182,29 @@ class Outbox {
     }
 
     return result === null ? { status: 'kept' } : { status: 'posted', result };
+  }
+
+  /** Another page had its turn first, and sent this entry with its own: what became of it lies in the store. */
+  private async answeredElsewhere(subject: Subject, entry: Entry): Promise<Schema['EntryResult'] | null> {
+    const there = await store.kept.filter((one) => one.entry.id === entry.id).first();
+    if (there === undefined) {
+      this.elsewhere.forEach((listener) => listener(subject.id));
+    }
+
+    return there?.standing === 'refused' && there.problem !== undefined
+      ? { id: entry.id, status: 'refused', problem: { status: 422, ...there.problem } }
+      : null;
+  }
+
+  private async caughtUp(): Promise<void> {
+    const before = this.state.kept;
+    if (this.holds) {
+      return;
+    }
+    await this.load();
+    const now = new Set(this.state.kept.map((one) => one.entry.id));
+    const gone = before.filter((one) => !now.has(one.entry.id)).map((one) => one.walkId);
+    new Set(gone).forEach((walkId) => this.elsewhere.forEach((listener) => listener(walkId)));
   }
 
   async sendAll(): Promise<void> {
@@ -215,11 +256,29 @@ class Outbox {
   }
 
   /** Sends what is queued of one subject, batch after batch; it stays queued when the network did not carry it. */
-  private async send(subject: Subject): Promise<void> {
-    let next: Subject | null = subject;
-    while (next !== null) {
-      next = await this.sendBatch(next);
-    }
+  private send(subject: Subject): Promise<void> {
+    return this.inTurn(async () => {
+      // Nobody else sends now: what is on its way still is of a page that was closed.
+      await this.requeueInterrupted();
+      await this.load();
+      let next: Subject | null = subject;
+      while (next !== null) {
+        next = await this.sendBatch(next);
+      }
+    });
+  }
+
+  private async inTurn(act: () => Promise<void>): Promise<void> {
+    const alone = async () => {
+      this.holds = true;
+      try {
+        await act();
+      } finally {
+        this.holds = false;
+      }
+    };
+    // A browser without locks has them nowhere but over TLS, which tablets are used with.
+    await ('locks' in navigator ? navigator.locks.request(LOCK, alone) : alone());
   }
 
   /** Sends the oldest entries of one. Gives what to go on with; none when nothing is left or nothing gets through. */

@@ -5,6 +5,7 @@ export const useOutbox = (): OutboxState => useSyncExternalStore(outbox.watch, o
 
 /** The outbox sends what whoever is signed in has entered, and nothing of others. */
 export function useOutboxOf(user: string | null): void {
+  useEffect(() => outbox.followOtherPages(), []);
   useEffect(() => {
     void outbox.belongsTo(user);
   }, [user]);

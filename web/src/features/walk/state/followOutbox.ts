@@ -18,7 +18,9 @@ outbox.whenTaken((walkId, state) => {
   });
 });
 
-/** A walk that was opened here with no network, and by somebody else before: its page is that one from now on. */
+/** Another page of this tablet sent it: here it is asked for. */
+outbox.whenTakenElsewhere((walkId) => void queries.invalidateQueries({ queryKey: ['walk', walkId] }));
+
 outbox.whenMachineTaken((machineId) => {
   void queries.invalidateQueries({
     predicate: ({ queryKey }) =>
@@ -27,6 +29,7 @@ outbox.whenMachineTaken((machineId) => {
   });
 });
 
+/** A walk that was opened here with no network, and by somebody else before: its page is that one from now on. */
 outbox.whenMoved((from, to) => {
   if (window.location.pathname.includes(from)) {
     window.location.replace(window.location.pathname.replace(from, to));
