@@ -15,7 +15,8 @@ function worker(version: string, caches: object): Map<string, Handler> {
     clients: { claim: () => Promise.resolve() },
   };
   // eslint-disable-next-line @typescript-eslint/no-implied-eval -- a script of our own, which is no module
-  new Function('self', 'caches', source)(self, caches);
+  const run = new Function('self', 'caches', source) as (self: object, caches: object) => void;
+  run(self, caches);
 
   return handlers;
 }

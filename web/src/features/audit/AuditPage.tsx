@@ -1,9 +1,9 @@
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
-import { Button } from '../../app/Button';
 import { shortDate } from '../../app/figures';
 import { Notice } from '../../app/Notice';
+import { LongList, type Measured } from '../../app/LongList';
 import { Page } from '../../app/Page';
 import { useAudit } from './useAudit';
 import './audit.css';
@@ -33,25 +33,27 @@ export default function AuditPage() {
       {entries.length === 0 && <p className="audit-none">{t('audit.none')}</p>}
       <table className="audit">
         <tbody>
-          {entries.map((entry) => (
-            <AuditLine key={entry.id} entry={entry} />
-          ))}
+          <LongList
+            items={entries}
+            keyOf={(entry) => String(entry.id)}
+            as="tr"
+            height={56}
+            hasMore={audit.hasNextPage}
+            isLoading={audit.isFetchingNextPage}
+            onMore={audit.fetchNextPage}
+            row={(entry, measured) => <AuditLine entry={entry} measured={measured} />}
+          />
         </tbody>
       </table>
-      {audit.hasNextPage && (
-        <Button disabled={audit.isFetchingNextPage} onClick={() => void audit.fetchNextPage()}>
-          {t('audit.earlier')}
-        </Button>
-      )}
     </Page>
   );
 }
 
-function AuditLine({ entry }: { entry: Entry }) {
+function AuditLine({ entry, measured }: { entry: Entry; measured: Measured }) {
   const { t } = useTranslation();
 
   return (
-    <tr data-testid="audit-entry">
+    <tr data-testid="audit-entry" {...measured}>
       <td className="audit-when">{shortDate(entry.at)}</td>
       <td className="audit-who">{entry.actor?.name ?? t('audit.nobody')}</td>
       <td>

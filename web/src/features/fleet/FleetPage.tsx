@@ -4,8 +4,8 @@ import { useTranslation } from 'react-i18next';
 import { Link, useNavigate } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { figure } from '../../app/figures';
-import { Button } from '../../app/Button';
 import { Notice } from '../../app/Notice';
+import { LongList } from '../../app/LongList';
 import { Page } from '../../app/Page';
 import { useAddressFilter } from '../../app/useAddressFilter';
 import { Mark } from '../../marks/Mark';
@@ -149,36 +149,41 @@ export default function FleetPage() {
           </tr>
         </thead>
         <tbody>
-          {shown.map((machine) => (
-            <tr key={machine.id}>
-              <td>
-                <MiniPlan name={machine.drawing} height={44} />
-              </td>
-              <td>
-                <Link to={`/fleet/${machine.id}`} data-testid={`machine-${machine.fleet_number}`}>
-                  <b>{machine.fleet_number}</b> {machine.describes}
-                  <span>
-                    {machine.maker} {machine.model}
-                  </span>
-                </Link>
-              </td>
-              <td className={`fleet-state ${machine.mark === 'stop' ? 'word-stop' : ''}`}>
-                <Mark outcome={machine.mark} size={20} />
-                {machine.words}
-              </td>
-              <td>{machine.standing === 'out' ? '' : machine.bay}</td>
-              <td className="n">{machine.smr_hours === null ? '–' : `${figure(machine.smr_hours)}`}</td>
-            </tr>
-          ))}
+          <LongList
+            items={shown}
+            keyOf={(machine) => machine.id}
+            as="tr"
+            height={62}
+            hasMore={fleet.hasNextPage}
+            isLoading={fleet.isFetchingNextPage}
+            onMore={fleet.fetchNextPage}
+            row={(machine, measured) => (
+              <tr {...measured}>
+                <td>
+                  <MiniPlan name={machine.drawing} height={44} />
+                </td>
+                <td>
+                  <Link to={`/fleet/${machine.id}`} data-testid={`machine-${machine.fleet_number}`}>
+                    <b>{machine.fleet_number}</b> {machine.describes}
+                    <span>
+                      {machine.maker} {machine.model}
+                    </span>
+                  </Link>
+                </td>
+                <td className={`fleet-state ${machine.mark === 'stop' ? 'word-stop' : ''}`}>
+                  <Mark outcome={machine.mark} size={20} />
+                  {machine.words}
+                </td>
+                <td>{machine.standing === 'out' ? '' : machine.bay}</td>
+                <td className="n">{machine.smr_hours === null ? '–' : `${figure(machine.smr_hours)}`}</td>
+              </tr>
+            )}
+          />
         </tbody>
       </table>
       {shown.length === 0 && <p className="fleet-none">{t('fleet.none')}</p>}
-      {fleet.hasNextPage && (
-        <div className="fleet-more">
-          <Button testId="fleet-more" disabled={fleet.isFetchingNextPage} onClick={() => void fleet.fetchNextPage()}>
-            {t('fleet.more', { shown: shown.length, count: first.total })}
-          </Button>
-        </div>
+      {fleet.isFetchingNextPage && (
+        <p className="fleet-more">{t('fleet.more', { shown: shown.length, count: first.total })}</p>
       )}
     </Page>
   );

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
-import { Button } from '../../app/Button';
 import { shortDate } from '../../app/figures';
+import { LongList, type Measured } from '../../app/LongList';
 import { Mark } from '../../marks/Mark';
 import { useTrail } from './useFleet';
 
@@ -19,26 +19,28 @@ export function Trail({ machineId }: { machineId: string }) {
       {trail.isSuccess && entries.length === 0 && <p className="trail-empty">{t('fleet.no_entries')}</p>}
       <table>
         <tbody>
-          {entries.map((entry) => (
-            <TrailLine key={entry.id} entry={entry} />
-          ))}
+          <LongList
+            items={entries}
+            keyOf={(entry) => entry.id}
+            as="tr"
+            height={54}
+            hasMore={trail.hasNextPage}
+            isLoading={trail.isFetchingNextPage}
+            onMore={trail.fetchNextPage}
+            row={(entry, measured) => <TrailLine entry={entry} measured={measured} />}
+          />
         </tbody>
       </table>
-      {trail.hasNextPage && (
-        <Button disabled={trail.isFetchingNextPage} onClick={() => void trail.fetchNextPage()}>
-          {t('fleet.earlier')}
-        </Button>
-      )}
     </section>
   );
 }
 
-function TrailLine({ entry }: { entry: Schema['Entry'] }) {
+function TrailLine({ entry, measured }: { entry: Schema['Entry']; measured: Measured }) {
   const { t } = useTranslation();
   const struck = entry.struck_by;
 
   return (
-    <tr className={struck === null ? '' : 'struck'} data-testid="trail-entry">
+    <tr className={struck === null ? '' : 'struck'} data-testid="trail-entry" {...measured}>
       <td className="trail-number">{entry.sequence}</td>
       <td className="trail-when">
         <i>{entry.actor.initials}</i> {shortDate(entry.recorded_at)}

@@ -2,8 +2,8 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { whatToDo } from '../../api/problem';
-import { Button } from '../../app/Button';
 import { Notice } from '../../app/Notice';
+import { LongList } from '../../app/LongList';
 import { Page } from '../../app/Page';
 import { useAddressFilter } from '../../app/useAddressFilter';
 import { TableDrawer, type TableName } from '../office/TableDrawer';
@@ -69,23 +69,28 @@ export default function HirersPage() {
         />
       </div>
       <ul className="hirers-list">
-        {shown.map((hirer) => (
-          <li key={hirer.id}>
-            <button type="button" data-testid={`open-hirer-${hirer.name}`} onClick={() => choose('of', hirer.id)}>
-              <b>{hirer.name}</b>
-              <span>{hirer.phone}</span>
-              <span>{hirer.address ?? hirer.mail}</span>
-            </button>
-          </li>
-        ))}
+        <LongList
+          items={shown}
+          keyOf={(hirer) => hirer.id}
+          as="li"
+          height={62}
+          hasMore={pages.hasNextPage}
+          isLoading={pages.isFetchingNextPage}
+          onMore={pages.fetchNextPage}
+          row={(hirer, measured) => (
+            <li {...measured}>
+              <button type="button" data-testid={`open-hirer-${hirer.name}`} onClick={() => choose('of', hirer.id)}>
+                <b>{hirer.name}</b>
+                <span>{hirer.phone}</span>
+                <span>{hirer.address ?? hirer.mail}</span>
+              </button>
+            </li>
+          )}
+        />
       </ul>
       {shown.length === 0 && <p className="hirers-none">{t(search === '' ? 'hirers.none' : 'hirers.none_named')}</p>}
-      {pages.hasNextPage && (
-        <div className="hirers-none">
-          <Button disabled={pages.isFetchingNextPage} testId="hirers-more" onClick={() => void pages.fetchNextPage()}>
-            {t('hirers.more', { shown: shown.length, count: first.total })}
-          </Button>
-        </div>
+      {pages.isFetchingNextPage && (
+        <p className="hirers-none">{t('hirers.more', { shown: shown.length, count: first.total })}</p>
       )}
       {isFeeding && <CalendarDrawer onClose={() => setIsFeeding(false)} />}
       {isAdding && <NewHirerDrawer onClose={() => setIsAdding(false)} />}
