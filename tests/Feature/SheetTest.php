@@ -56,8 +56,8 @@ final class SheetTest extends YardTestCase
         self::assertSame($ordered, $times, 'in the order of the plan');
         self::assertGreaterThan(20, count(array_unique($times)), 'spread over the time that stands on the sheet');
         $trail = $this->getJson("/api/machines/{$this->machine->id}/entries")->assertOk()->json('entries');
-        $line = array_values(array_filter($trail, static fn (array $one): bool => $one['kind'] === 'check.answered'))[0];
-        self::assertSame($this->walker->id, $line['entered_by']['id']);
+        $lines = array_filter($trail, static fn (array $one): bool => $one['kind'] === 'check.answered');
+        self::assertSame($this->walker->id, array_values($lines)[0]['entered_by']['id']);
     }
 
     public function test_what_the_lead_types_for_somebody_else_counts_and_names_both(): void
@@ -66,7 +66,10 @@ final class SheetTest extends YardTestCase
         $walk = $this->openedAnHourAgo();
         $lead = $this->as(Role::Lead);
 
-        $this->enter($walk, $this->allOf($walk))->assertOk()->assertJsonPath('in_doubt', 0)->assertJsonPath('refused', []);
+        $this->enter($walk, $this->allOf($walk))
+            ->assertOk()
+            ->assertJsonPath('in_doubt', 0)
+            ->assertJsonPath('refused', []);
 
         foreach ($this->entered($walk) as $entry) {
             self::assertSame($this->walker->id, $entry->actor_id);

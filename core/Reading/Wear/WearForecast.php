@@ -21,7 +21,7 @@ final readonly class WearForecast
     private const ENOUGH = 3;
 
     /**
-     * @param BigRational $slope change of the value for an hour, in the base unit of the value
+     * @param BigRational $slope change of the value for an hour, in the unit of the first value
      * @param BigRational $start the fitted value at zero hours, in that unit
      */
     private function __construct(

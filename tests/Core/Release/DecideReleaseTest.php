@@ -21,6 +21,26 @@ final class DecideReleaseTest extends TestCase
 {
     use TestTrait;
 
+    public function test_what_weighs_most_is_named_first_however_the_lines_come(): void
+    {
+        $lines = [
+            JudgedLine::check('lead', 'L', Severity::Hold, Outcome::Attend),
+            JudgedLine::check('answer', 'A', Severity::Hold, Outcome::Open),
+            JudgedLine::check('reread', 'R', Severity::Stop, Outcome::Attend),
+            JudgedLine::check('repair', 'S', Severity::Stop, Outcome::Stop),
+            JudgedLine::check('note', 'N', Severity::Note, Outcome::Attend),
+        ];
+        foreach ([$lines, array_reverse($lines)] as $order) {
+            self::assertSame(
+                [Remedy::Repair, Remedy::Reread, Remedy::Answer, Remedy::LeadsCondition, Remedy::Nothing],
+                array_map(
+                    static fn (Ground $ground): Remedy => $ground->liftedBy,
+                    (new DecideRelease())->of($order, TagState::None)->grounds,
+                ),
+            );
+        }
+    }
+
     #[TestWith([Severity::Stop, Outcome::Stands, Decision::Released, false], 'everything stands')]
     #[TestWith([Severity::Note, Outcome::Attend, Decision::Released, false], 'a note goes out')]
     #[

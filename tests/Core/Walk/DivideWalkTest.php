@@ -75,6 +75,41 @@ final class DivideWalkTest extends TestCase
         }
     }
 
+    /** Every way to cut the round in three, tried out. */
+    public function test_the_longest_of_three_shares_is_as_short_as_can_be(): void
+    {
+        foreach (['dromvik_14c', 'fenwold_p20', 'ardlow_20b', 'wexmoor_l18'] as $model) {
+            $plan = (new PlanWalk(RealCatalogue::get()))->for(RealCatalogue::get()->model($model), Movement::Checkout);
+            $stage = $plan->crossings[0]->stage->id;
+            $here = array_values(array_filter(
+                $plan->visits,
+                static fn (Visit $visit): bool => $visit->stageId === $stage,
+            ));
+            $isAround = static fn (Visit $visit): bool => $visit->station->standing === StationKind::Beside;
+            $around = array_map(
+                static fn (Visit $visit): int => $visit->seconds(),
+                array_values(array_filter($here, $isAround)),
+            );
+            $besides = array_sum(array_map(static fn (Visit $visit): int => $visit->seconds(), $here))
+                - array_sum($around);
+            $best = PHP_INT_MAX;
+            for ($first = 0; $first <= count($around); $first++) {
+                for ($second = $first; $second <= count($around); $second++) {
+                    $best = min($best, max(
+                        $besides + array_sum(array_slice($around, 0, $first)),
+                        array_sum(array_slice($around, $first, $second - $first)),
+                        array_sum(array_slice($around, $second)),
+                    ));
+                }
+            }
+            $longest = max(array_map(
+                fn (array $numbers): int => $this->seconds($plan, $stage, $numbers),
+                (new DivideWalk($plan))->among(3),
+            ));
+            self::assertSame($best, $longest, $model);
+        }
+    }
+
     /** @param  list<int>  $numbers */
     private function seconds(WalkPlan $plan, string $stage, array $numbers): int
     {
