@@ -16,12 +16,16 @@ final readonly class ChangeYard
     {
     }
 
-    /** @param  string|null  $phone as it is dialled; none takes it off the hirer's page */
-    public function __invoke(Yard $yard, ?string $phone, User $by): Yard
+    /**
+     * @param array{phone: string|null, currency: string|null} $to the number as it is dialled, none takes it off the
+     *                                                             hirer's page; the money by ISO 4217, amounts that stand in an earlier one keep it
+     */
+    public function __invoke(Yard $yard, array $to, User $by): Yard
     {
-        $before = $yard->phone;
-        $yard->update(['phone' => $phone]);
-        ($this->audit)(AuditKind::YardChanged, $by, $yard->name, ['phone' => $before], ['phone' => $phone]);
+        $before = ['phone' => $yard->phone, 'currency' => $yard->currency];
+        $yard->update($to);
+        $changed = array_diff_assoc($to, $before);
+        ($this->audit)(AuditKind::YardChanged, $by, $yard->name, array_intersect_key($before, $changed), $changed);
 
         return $yard;
     }

@@ -103,7 +103,8 @@ final readonly class EnterSheet
             $lines[self::idOf($sheet, $key)] = $key;
         }
         $before = [];
-        foreach (LedgerEntry::query()->where('walk_id', $walk->id)->whereIn('id', array_keys($lines))->get() as $entry) {
+        $entries = LedgerEntry::query()->where('walk_id', $walk->id)->whereIn('id', array_keys($lines))->get();
+        foreach ($entries as $entry) {
             $before[$lines[$entry->id]] = EntryResult::already($entry);
         }
 

@@ -32,16 +32,16 @@ final readonly class OpenYard
     }
 
     /**
-     * @param array{name: string, place: string, timezone: string} $of
+     * @param array{name: string, place: string, timezone: string, currency: string} $of
      * @param array{name: string, login: string, initials: string, password: string} $lead
-     * @param Units $units in which the yard reads figures; `Units::Yard` leaves its house rule as it ships
+     * @param array<string, string> $rules house rules that were said at the opening: units, law of the place
      *
      * @throws ApiProblem where somebody was faster
      */
-    public function __invoke(array $of, array $lead, Language $language, Units $units): User
+    public function __invoke(array $of, array $lead, Language $language, array $rules): User
     {
         // One after the other: of two who open it at once the second is told.
-        $open = function () use ($of, $lead, $language, $units): User {
+        $open = function () use ($of, $lead, $language, $rules): User {
             if (! self::isOpenToAll()) {
                 throw ApiProblem::because(ProblemName::YardIsOpen, 409);
             }
@@ -50,8 +50,8 @@ final readonly class OpenYard
             $this->yard->stepInto($yard);
             $person = User::query()->create(['role' => Role::Lead, 'language' => $language] + $lead);
             ($this->audit)(AuditKind::YardOpened, $person, $yard->name, after: $of + ['lead' => $person->login]);
-            if ($units !== Units::Yard) {
-                ($this->choose)('units', $units->value, Words::say('words.chosen_at_opening'), $person);
+            foreach ($rules as $rule => $value) {
+                ($this->choose)($rule, $value, Words::say('words.chosen_at_opening'), $person);
             }
 
             return $person;

@@ -15,12 +15,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $place
  * @property string $timezone IANA name
  * @property string|null $phone that hirers ring, as it is dialled
+ * @property string|null $currency by ISO 4217; none where nobody has said
  */
 final class Yard extends Model
 {
     use HasUuids;
 
-    protected $fillable = ['name', 'place', 'timezone', 'phone'];
+    protected $fillable = ['name', 'place', 'timezone', 'phone', 'currency'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Actions\OpenYard;
+use App\Catalogue\CatalogueRepository;
+use App\Catalogue\CatalogueWords;
 use App\Keys\SealingKey;
 use App\Models\Role;
 use App\Models\Tablet;
@@ -15,6 +17,7 @@ use App\People\SecondFactor\SecondFactor;
 use App\Tablets\CurrentDevice;
 use App\Yards\CurrentYard;
 use Illuminate\Support\Facades\Storage;
+use JadeLedger\Core\Catalogue\RuleOption;
 
 final class PresentSession
 {
@@ -27,6 +30,7 @@ final class PresentSession
         private readonly ReadersUnits $units,
         private readonly SealingKey $sealing,
         private readonly RecoveryCodes $paper,
+        private readonly CatalogueRepository $catalogue,
     ) {
     }
 
@@ -34,6 +38,7 @@ final class PresentSession
     public function of(?User $user): array
     {
         $tablet = $this->tablet->tablet();
+        $isToBeOpened = $user === null && OpenYard::isOpenToAll();
 
         return [
             'user' => $user === null ? null : [
@@ -62,6 +67,7 @@ final class PresentSession
                 'name' => $this->yard->name(),
                 'place' => $this->yard->place(),
                 'timezone' => $this->yard->timezone(),
+                'currency' => $this->yard->currency(),
             ],
             'sealing_key' => $this->sealing->publicPoint(),
             'unit_pairs' => ReadersUnits::pairs(),
@@ -71,8 +77,20 @@ final class PresentSession
                 'locks_after_minutes' => (int) config('jade.idle_lock_minutes'),
             ],
             'demo_accounts' => self::demoAccounts(),
-            'is_to_be_opened' => $user === null && OpenYard::isOpenToAll(),
+            'is_to_be_opened' => $isToBeOpened,
+            'laws' => $isToBeOpened ? $this->laws() : [],
         ];
+    }
+
+    /** @return list<array{id: string, name: string}> under which a yard may be opened */
+    private function laws(): array
+    {
+        $law = array_column($this->catalogue->current()->houseRules->all, null, 'id')['law'] ?? null;
+
+        return array_map(
+            static fn (RuleOption $law): array => ['id' => $law->id, 'name' => CatalogueWords::say($law->name)],
+            $law->schools ?? [],
+        );
     }
 
     /** @return array<string, mixed>|null null for those of whom none is asked */

@@ -27,6 +27,7 @@ use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Spread\Balance;
+use JadeLedger\Core\Spread\Charge;
 use JadeLedger\Core\Spread\FindingLine;
 use JadeLedger\Core\Spread\ReadingLine;
 use JadeLedger\Core\Spread\TopUpInYard;
@@ -56,16 +57,18 @@ final readonly class PresentSpread
         $model = $catalogue->model($hire->machine->model_id);
         $family = $catalogue->family($model->familyId);
         $spread = ($this->spread)($hire);
-        $explanations = SpreadExplanation::query()->with('actor')
+        $said = SpreadExplanation::query()->with('actor')
             ->where('hire_id', $hire->id)
             ->orderBy('recorded_at')
             ->get()
-            ->keyBy('line')
+            ->keyBy('line');
+        $explanations = $said
             ->map(
                 static fn (SpreadExplanation $one): array => [
                     'words' => $one->words,
                     'by' => PresentPerson::of($one->actor),
                     'at' => Moment::text($one->recorded_at),
+                    'charge' => self::charge($one->charged()),
                 ],
             )->all();
         $readings = Reading::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->get();
@@ -116,6 +119,9 @@ final readonly class PresentSpread
             ),
             'things' => $this->along->of($hire),
             'to_service' => $this->toService($in, $catalogue),
+            'charged' => array_map(self::charge(...), Charge::sums(array_values(array_filter(
+                $said->map(static fn (SpreadExplanation $one): ?Charge => $one->charged())->all(),
+            )))),
             'unexplained' => $in === null ? [] : $spread->unexplained(),
             'may_be_closed' => $hire->standing()->value === 'returned' && $spread->mayBeClosed(),
             'standing' => $hire->standing()->value,
@@ -123,6 +129,12 @@ final readonly class PresentSpread
             'tag' => PresentTag::hangingOn($hire->machine_id),
             'closed_at' => Moment::orNull($hire->state?->closed_at),
         ];
+    }
+
+    /** @return array{amount: string, currency: string}|null */
+    private static function charge(?Charge $charge): ?array
+    {
+        return $charge === null ? null : ['amount' => (string) $charge->amount, 'currency' => $charge->currency];
     }
 
     /**

@@ -51,6 +51,12 @@ final class CurrentYard
         return $this->yard->place ?? (string) config('jade.yard.place');
     }
 
+    /** In which it charges, by ISO 4217; none where nobody has said. */
+    public function currency(): ?string
+    {
+        return $this->yard?->currency;
+    }
+
     /** The calendar day of a moment, as the yard's clock shows it. */
     public function dayOf(CarbonInterface $moment): CalendarDate
     {

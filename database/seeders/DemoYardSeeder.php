@@ -138,7 +138,7 @@ final class DemoYardSeeder extends Seeder
     {
         $ours = Yard::ofTheSettings();
         // A number that is kept free for inventions.
-        $ours->update(['phone' => '01632 960100']);
+        $ours->update(['phone' => '01632 960100', 'currency' => 'GBP']);
         $yard->stepInto($ours);
         $now = CarbonImmutable::now()->startOfSecond();
         $this->clock = new DemoClock($now, $yard->timezone());

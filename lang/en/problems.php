@@ -129,6 +129,22 @@ return [
     'not_json' => ['title' => 'Not JSON', 'detail' => 'The body must be one JSON object.'],
     'no_entries' => ['title' => 'No entries', 'detail' => 'Send an object with a list "entries" of 1 to :most entries.'],
     'no_such_line' => ['title' => 'No such line in this walk', 'detail' => 'This walk has no line ":line". Take one of the plan that was sent with the walk.'],
+    'no_such_currency' => [
+        'title' => 'No such money',
+        'detail' => 'Choose a currency of ISO 4217 that is in use, as EUR or GBP.',
+    ],
+    'other_currency' => [
+        'title' => 'The yard charges in another money',
+        'detail' => 'This yard charges in :currency. Open the page anew, or have the lead say it under House rules.',
+    ],
+    'nothing_to_charge' => [
+        'title' => 'That charges nothing',
+        'detail' => 'Type what is charged, or leave the amount empty.',
+    ],
+    'finer_than_the_coin' => [
+        'title' => 'Nobody can pay that',
+        'detail' => 'Amounts in :currency have :places decimals. Type it with no more.',
+    ],
     'line_is_answered' => [
         'title' => 'Answered already',
         'detail' => '":line" has an answer, on a tablet or from a sheet that waits for the lead. Change it on the walk.',

@@ -130,6 +130,22 @@ return [
     'not_json' => ['title' => 'No es JSON', 'detail' => 'El cuerpo tiene que ser un objeto JSON.'],
     'no_entries' => ['title' => 'Sin asientos', 'detail' => 'Envíe un objeto con una lista "entries" de 1 a :most asientos.'],
     'no_such_line' => ['title' => 'No hay tal línea en esta revisión', 'detail' => 'Esta revisión no tiene la línea ":line". Tome una del plan que se envió con ella.'],
+    'no_such_currency' => [
+        'title' => 'No hay tal moneda',
+        'detail' => 'Elija una moneda de ISO 4217 que esté en uso, como EUR o GBP.',
+    ],
+    'other_currency' => [
+        'title' => 'El patio cobra en otra moneda',
+        'detail' => 'Este patio cobra en :currency. Abra la página de nuevo, o que el jefe lo diga en Reglas de la casa.',
+    ],
+    'nothing_to_charge' => [
+        'title' => 'Eso no cobra nada',
+        'detail' => 'Escriba lo que se cobra, o deje el importe vacío.',
+    ],
+    'finer_than_the_coin' => [
+        'title' => 'Eso nadie puede pagarlo',
+        'detail' => 'Los importes en :currency tienen :places decimales. Escríbalo sin más.',
+    ],
     'line_is_answered' => [
         'title' => 'Ya tiene respuesta',
         'detail' => '«:line» tiene respuesta, en una tableta o en una hoja que espera al jefe. Cámbiela en la revisión.',

@@ -47,6 +47,9 @@ final class FirstDayTest extends BrowserTestCase
         ] as $field => $text) {
             $this->type($field, $text);
         }
+        $this->type('currency', 'EUR');
+        $this->tapOn('[role="option"]');
+        $this->tap('law-eu');
         $this->picture('open-yard');
         $this->tap('open-yard');
         $this->waitForText('.open-yard', 'one of the passwords that are tried first');

@@ -115,8 +115,16 @@ final class HireTest extends YardTestCase
         $this->send($in, $this->entry('hire.closed', []))
             ->assertStatus(409)
             ->assertJsonPath('type', '/problems/does-not-balance');
-        foreach (['doc-key-label', 'fuel-level', $old, $new] as $line) {
-            $this->post_($in, 'spread.explained', ['line' => $line, 'words' => 'Charged to the hirer.']);
+        foreach ([['84.50', 'EUR'], ['0', 'GBP'], ['0.005', 'GBP']] as [$amount, $currency]) {
+            $charge = ['amount' => $amount, 'currency' => $currency];
+            $this->send($in, $this->entry('spread.explained', [
+                'line' => $new, 'words' => 'Charged.', 'charge' => $charge,
+            ]))->assertStatus(422);
+        }
+        foreach (['doc-key-label' => null, 'fuel-level' => '12.3', $old => '84.50', $new => null] as $line => $amount) {
+            $this->post_($in, 'spread.explained', ['line' => $line, 'words' => 'Charged to the hirer.'] + (
+                $amount === null ? [] : ['charge' => ['amount' => $amount, 'currency' => 'GBP']]
+            ));
         }
         $explained = $this->getJson("/api/hires/{$this->hire->id}/spread");
         $this->assertFits($explained, 'Spread');
@@ -127,6 +135,8 @@ final class HireTest extends YardTestCase
             'the words of whoever found it stay beside it',
         );
         self::assertNotSame('', $grown['explanation']['by']['name']);
+        self::assertSame(['amount' => '84.50', 'currency' => 'GBP'], $grown['explanation']['charge']);
+        self::assertSame([['amount' => '96.80', 'currency' => 'GBP']], $explained->json('charged'));
         $this->post_($in, 'hire.closed', []);
         self::assertSame('closed', $this->hire->refresh()->standing()->value);
     }

@@ -16,6 +16,7 @@ final class OpenYardTest extends YardTestCase
 {
     private const YARD = [
         'name' => 'Heron Reach Hire', 'place' => 'Heron Reach', 'timezone' => 'Europe/Madrid', 'language' => 'es',
+        'currency' => 'EUR',
         'lead' => ['name' => 'Orla Quill', 'login' => 'orla', 'initials' => 'OQ', 'password' => 'heron over the weir'],
     ];
 
@@ -63,6 +64,26 @@ final class OpenYardTest extends YardTestCase
             ['yard_opened', 'house_rule_chosen'],
             AuditEntry::query()->orderBy('id')->limit(2)->toBase()->pluck('kind')->all(),
         );
+    }
+
+    public function test_money_and_law_of_the_place_are_said_as_it_is_opened(): void
+    {
+        $laws = array_column($this->getJson('/api/session')->assertOk()->json('laws'), 'name', 'id');
+        self::assertSame('European Union', $laws['eu']);
+        $this->postJson('/api/yard-opening', ['currency' => 'DEM'] + self::YARD)
+            ->assertStatus(422)
+            ->assertJsonStructure(['field' => ['currency']]);
+        $this->postJson('/api/yard-opening', ['law' => 'moon'] + self::YARD)->assertStatus(422);
+        self::assertTrue($this->getJson('/api/session')->json('is_to_be_opened'), 'nothing was opened');
+
+        $opened = $this->postJson('/api/yard-opening', ['law' => 'eu'] + self::YARD)->assertCreated();
+
+        self::assertSame(['EUR', []], [$opened->json('yard.currency'), $opened->json('laws')]);
+        $rules = $this->getJson('/api/house-rules')->assertOk()->json('rules');
+        self::assertSame('eu', collect($rules)->firstWhere('id', 'law')['value'] ?? null);
+        $this->putJson('/api/yard', ['phone' => null, 'currency' => 'XXQ'])->assertStatus(422);
+        $this->putJson('/api/yard', ['phone' => null, 'currency' => 'GBP'])->assertOk()->assertJsonPath('currency', 'GBP');
+        self::assertSame('GBP', Yard::query()->where('name', 'Heron Reach Hire')->value('currency'));
     }
 
     public function test_where_anybody_is_nobody_opens_it_again(): void

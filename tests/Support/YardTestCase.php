@@ -63,6 +63,7 @@ abstract class YardTestCase extends TestCase
                     'name' => 'Tern Quay Hire',
                     'place' => 'Wennet estuary',
                     'timezone' => 'Europe/London',
+                    'currency' => 'GBP',
                 ]),
             );
         $this->machine = Machine::query()->create([

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeYard;
+use App\Contract\JsonObject;
 use App\Http\JsonBody;
 use App\Models\User;
 use App\Models\Yard;
+use App\Yards\Currency;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,15 +32,19 @@ final class YardController
         #[CurrentUser] User $user,
     ): JsonResponse {
         Gate::authorize('choose-house-rules');
-        $phone = $body->of($request, 'ChangeYard')->phone;
-
+        $asked = JsonObject::of($body->of($request, 'ChangeYard'));
         $yard = Yard::query()->findOrFail($user->yard_id);
+        $currency = $asked->has('currency') ? Currency::known($asked->string('currency')) : $yard->currency;
 
-        return $this->answer($change($yard, is_string($phone) ? $phone : null, $user));
+        return $this->answer($change($yard, [
+            'phone' => $asked->optionalString('phone'), 'currency' => $currency,
+        ], $user));
     }
 
     private function answer(Yard $yard): JsonResponse
     {
-        return response()->json(['name' => $yard->name, 'place' => $yard->place, 'phone' => $yard->phone]);
+        return response()->json([
+            'name' => $yard->name, 'place' => $yard->place, 'phone' => $yard->phone, 'currency' => $yard->currency,
+        ]);
     }
 }

@@ -12,6 +12,8 @@ use App\People\PersonRules;
 use App\People\PlainText;
 use App\People\SecondFactor\SecondFactor;
 use App\Presenters\PresentSession;
+use App\Words;
+use App\Yards\Currency;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,6 +35,12 @@ final class YardOpeningController
             'place' => ['required', 'string', 'max:80', new PlainText],
             'timezone' => ['required', 'timezone:all'],
             'language' => ['required', Rule::enum(Language::class)],
+            'currency' => ['required', 'string', static function (string $name, string $code, callable $fail): void {
+                if (! Currency::isInUse($code)) {
+                    $fail(Words::say('problems.no_such_currency.detail'));
+                }
+            }],
+            'law' => ['sometimes', 'required', 'string', 'max:40'],
             'units' => ['sometimes', 'required', Rule::enum(Units::class)->except(Units::Yard)],
         ] + array_combine(
             array_map(static fn (string $name): string => "lead.{$name}", array_keys($lead)),
@@ -43,13 +51,16 @@ final class YardOpeningController
         ));
         $text = static fn (string $name): string => trim($request->string($name)->value());
         $person = $open(
-            ['name' => $text('name'), 'place' => $text('place'), 'timezone' => $text('timezone')],
+            [
+                'name' => $text('name'), 'place' => $text('place'), 'timezone' => $text('timezone'),
+                'currency' => $text('currency'),
+            ],
             [
                 'name' => $text('lead.name'), 'login' => $text('lead.login'), 'initials' => $text('lead.initials'),
                 'password' => $request->string('lead.password')->value(),
             ],
             Language::from($text('language')),
-            Units::tryFrom($text('units')) ?? Units::Yard,
+            array_filter(['units' => $text('units'), 'law' => $text('law')]),
         );
         $guard = Auth::guard('web');
         assert($guard instanceof StatefulGuard);

@@ -71,6 +71,10 @@ enum ProblemName: string
     case NoSuchFinding = 'no_such_finding';
     case NoSuchHour = 'no_such_hour';
     case NoSuchLine = 'no_such_line';
+    case NoSuchCurrency = 'no_such_currency';
+    case OtherCurrency = 'other_currency';
+    case NothingToCharge = 'nothing_to_charge';
+    case FinerThanTheCoin = 'finer_than_the_coin';
     case NobodyWhoWalks = 'nobody_who_walks';
     case LineIsAnswered = 'line_is_answered';
     case SheetEndsBeforeItBegins = 'sheet_ends_before_it_begins';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
+use App\Hires\ChargeInYard;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\HireContext;
@@ -16,6 +17,7 @@ use App\Ledger\SpreadOfHire;
 use App\Models\LedgerEntry;
 use App\Models\SpreadExplanation;
 use App\Models\User;
+use App\Yards\CurrentYard;
 
 /**
  * Somebody said why a line does not balance.
@@ -24,7 +26,7 @@ use App\Models\User;
  */
 final readonly class SpreadExplained implements EntryOfHire
 {
-    public function __construct(private SpreadOfHire $spread)
+    public function __construct(private SpreadOfHire $spread, private CurrentYard $yard)
     {
     }
 
@@ -50,6 +52,10 @@ final readonly class SpreadExplained implements EntryOfHire
             throw ApiProblem::because(ProblemName::BalancesAlready, 409, ['line' => $entry->payload->line]);
         }
 
+        if ($entry->payload->charge !== null) {
+            ChargeInYard::asked($entry->payload->charge, $this->yard->currency());
+        }
+
         return new NothingJudged;
     }
 
@@ -61,6 +67,8 @@ final readonly class SpreadExplained implements EntryOfHire
             'hire_id' => $entry->hire_id,
             'line' => $payload->line,
             'words' => $payload->words,
+            'charge' => $payload->charge?->string('amount'),
+            'currency' => $payload->charge?->string('currency'),
             'actor_id' => $entry->actor_id,
             'recorded_at' => $entry->recorded_at,
         ]);

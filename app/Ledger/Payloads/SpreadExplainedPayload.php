@@ -12,6 +12,8 @@ final readonly class SpreadExplainedPayload implements Payload
     private function __construct(
         public string $line,
         public string $words,
+        /** Amount and currency, where something is charged for it. */
+        public ?JsonObject $charge,
     ) {
     }
 
@@ -20,6 +22,7 @@ final readonly class SpreadExplainedPayload implements Payload
         return new self(
             $json->string('line'),
             $json->string('words'),
+            $json->optionalObject('charge'),
         );
     }
 }

@@ -41,6 +41,17 @@ export function longDate(moment: string): string {
 export const shortDate = (moment: string): string =>
   `${parts(moment, { day: 'numeric', month: 'short' })} ${clock(moment)}`;
 
+/** An amount as the reader writes it, with the sign of its money: £84.50, 84,50 €. */
+export const money = ({ amount, currency }: { amount: string; currency: string }): string =>
+  new Intl.NumberFormat(locale, { style: 'currency', currency }).format(Number(amount));
+
+/** Names of money in a language, the code first; what is paid with today says the yard. */
+export function currencies(language: string): { code: string; name: string }[] {
+  const names = new Intl.DisplayNames(language, { type: 'currency' });
+
+  return Intl.supportedValuesOf('currency').map((code) => ({ code, name: `${code}, ${names.of(code) ?? code}` }));
+}
+
 /** A moment as the yard's clock shows it, to be set: 2026-11-24T14:05 */
 export function onYardClock(moment: string): string {
   const options = { year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit' } as const;

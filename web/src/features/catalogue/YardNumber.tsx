@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next';
 import { answer, api, type Schema } from '../../api/client';
 import { problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
+import { CurrencyField } from '../../app/CurrencyField';
 import { ProblemWords } from '../../app/ProblemWords';
 
 /** The number that hirers ring: on their page and on the card. */
@@ -19,8 +20,11 @@ function NumberField({ yard, mayKeep }: { yard: Schema['Yard']; mayKeep: boolean
   const queries = useQueryClient();
   const [phone, setPhone] = useState(yard.phone ?? '');
   const keep = useMutation({
-    mutationFn: (number: string | null) => answer(api.PUT('/api/yard', { body: { phone: number } })),
-    onSuccess: (now) => queries.setQueryData(['yard'], now),
+    mutationFn: (body: Schema['ChangeYard']) => answer(api.PUT('/api/yard', { body })),
+    onSuccess: (now) => {
+      queries.setQueryData(['yard'], now);
+      void queries.invalidateQueries({ queryKey: ['session'] });
+    },
   });
 
   return (
@@ -42,15 +46,20 @@ function NumberField({ yard, mayKeep }: { yard: Schema['Yard']; mayKeep: boolean
             tone="jade"
             testId="keep-phone"
             disabled={keep.isPending || phone.trim() === (yard.phone ?? '')}
-            onClick={() => keep.mutate(phone.trim() === '' ? null : phone.trim())}
+            onClick={() => keep.mutate({ phone: phone.trim() === '' ? null : phone.trim() })}
           >
             {t('yard_number.keep')}
           </Button>
+          <CurrencyField
+            value={yard.currency}
+            words={t('money.words')}
+            onChange={(currency) => keep.mutate({ phone: yard.phone, currency })}
+          />
           {keep.isError && <ProblemWords problem={problemOf(keep.error, t('state.no_network'))} />}
         </div>
       ) : (
         <p>
-          <b>{yard.phone ?? t('yard_number.none')}</b>
+          <b>{yard.phone ?? t('yard_number.none')}</b> {yard.currency}
         </p>
       )}
     </section>

@@ -6,14 +6,17 @@ import { useTranslation } from 'react-i18next';
 import { answer, api, changeHands, type Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
+import { CurrencyField } from '../../app/CurrencyField';
 import { ProblemWords } from '../../app/ProblemWords';
 import { LANGUAGES, speak } from '../../app/texts';
+import { useSession } from '../session/useSession';
 import '../session/signIn.css';
 import './office.css';
 
 /** As the house rule has them; it can be chosen anew later. */
 const UNITS = ['si', 'us', 'both'] as const;
 const ZONES = Intl.supportedValuesOf('timeZone');
+const NOT_SAID = 'not_said';
 
 /** An installation in which there is nobody yet: whoever opens the yard leads it. */
 export default function OpenYardPage() {
@@ -22,6 +25,9 @@ export default function OpenYardPage() {
   const [yard, setYard] = useState({ name: '', place: '', timezone: Intl.DateTimeFormat().resolvedOptions().timeZone });
   const [lead, setLead] = useState({ name: '', login: '', initials: '', password: '' });
   const [units, setUnits] = useState<(typeof UNITS)[number]>('si');
+  const [currency, setCurrency] = useState<string | null>(null);
+  const [law, setLaw] = useState(NOT_SAID);
+  const laws = useSession().data?.laws ?? [];
   const open = useMutation({
     mutationFn: (body: Schema['OpenYard']) => changeHands(() => answer(api.POST('/api/yard-opening', { body }))),
     onSuccess: (session) => queries.setQueryData(['session'], session),
@@ -29,7 +35,10 @@ export default function OpenYardPage() {
   const fields = open.error instanceof ProblemError ? (open.error.problem.field ?? {}) : {};
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    open.mutate({ ...yard, language: i18n.language === 'es' ? 'es' : 'en', units, lead });
+    if (currency !== null) {
+      const said = law === NOT_SAID ? {} : { law };
+      open.mutate({ ...yard, ...said, currency, language: i18n.language === 'es' ? 'es' : 'en', units, lead });
+    }
   };
   const field = (name: string, label: string, value: string, set: (value: string) => void, more: {
     type?: string; words?: string; complete?: string,
@@ -87,6 +96,21 @@ export default function OpenYardPage() {
             />
           )}
         />
+        <CurrencyField
+          value={currency}
+          wrong={fields['currency']?.[0]}
+          words={t('open_yard.currency_words')}
+          onChange={setCurrency}
+        />
+        <h3>{t('open_yard.law')}</h3>
+        <p>{t('open_yard.law_words')}</p>
+        <div className="choice-row" role="group" aria-label={t('open_yard.law')}>
+          {laws.map((one) => (
+            <Button key={one.id} pressed={law === one.id} testId={`law-${one.id}`} onClick={() => setLaw(one.id)}>
+              {one.name}
+            </Button>
+          ))}
+        </div>
         <h3>{t('me.units')}</h3>
         <div className="choice-row" role="group" aria-label={t('me.units')}>
           {UNITS.map((one) => (
@@ -115,7 +139,7 @@ export default function OpenYardPage() {
           )}
         </div>
         {open.isError && <ProblemWords problem={problemOf(open.error, t('state.no_network'))} />}
-        <button type="submit" className="sign-in-go" disabled={open.isPending} data-testid="open-yard">
+        <button type="submit" className="sign-in-go" disabled={open.isPending || currency === null} data-testid="open-yard">
           {t('open_yard.go')}
         </button>
       </form>

@@ -7,7 +7,7 @@ import { Button } from '../../app/Button';
 import { HoldButton } from '../../app/HoldButton';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
-import { shortDate } from '../../app/figures';
+import { shortDate, money } from '../../app/figures';
 import { Mark } from '../../marks/Mark';
 import { Stamp } from '../../marks/Stamp';
 import { DamagePlan } from '../../plans/DamagePlan';
@@ -136,6 +136,11 @@ function SpreadOf({ spread }: { spread: Schema['Spread'] }) {
           {!isCounted && counting}
           <ToExplainList spread={spread} mayExplain={mayExplain} onExplain={setExplaining} />
           {isCounted && counting}
+          {spread.charged.length > 0 && (
+            <p className="spread-charged" data-testid="charged">
+              {t('spread.charged')} <b>{spread.charged.map(money).join(' + ')}</b>
+            </p>
+          )}
         </section>
         <section>
           <h3>{t('spread.to_service')}</h3>
