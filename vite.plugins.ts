@@ -18,7 +18,8 @@ export function shellWorker({ name, page, assets }: Shell): Plugin {
     // What was written, and not what was planned: chunks that came out empty are dropped on the way.
     writeBundle({ dir = '' }) {
       const files = readdirSync(join(dir, 'assets'))
-        .filter((file) => !file.endsWith('.gz'))
+        // A PDF is read in the office, with a network, and by nobody else.
+        .filter((file) => !file.endsWith('.gz') && !/^pdf[.-]/.test(file))
         .map((file) => `${assets}assets/${file}`)
         .sort();
       const version = createHash('sha256').update(files.join('\n')).digest('hex').slice(0, 16);

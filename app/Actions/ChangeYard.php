@@ -17,8 +17,10 @@ final readonly class ChangeYard
     }
 
     /**
-     * @param array{phone: string|null, currency: string|null} $to the number as it is dialled, none takes it off the
-     *                                                             hirer's page; the money by ISO 4217, amounts that stand in an earlier one keep it
+     * The number is written as it is dialled; none takes it off the hirer's page. Amounts that stand in an earlier
+     * currency keep it.
+     *
+     * @param array{phone: string|null, currency: string|null} $to
      */
     public function __invoke(Yard $yard, array $to, User $by): Yard
     {

@@ -148,7 +148,9 @@ final class WalkSheet
             $this->besideAReading($page, $line, $instrument?->optionalInteger('points') ?? 1);
             foreach ($line->objects('test') as $step) {
                 $seconds = $step->optionalInteger('seconds');
-                $held = $seconds === null ? '' : ' '.Words::say('documents.walk.held', ['seconds' => (string) $seconds]);
+                $held = $seconds === null
+                    ? ''
+                    : ' '.Words::say('documents.walk.held', ['seconds' => (string) $seconds]);
                 $this->row(
                     $page,
                     '   '.self::withFigures(CatalogueWords::say($step->string('do')), $step),

@@ -220,6 +220,41 @@ final class OfficeTest extends BrowserTestCase
         }
     }
 
+    public function test_a_paper_is_kept_from_a_pdf_and_a_broken_one_is_told(): void
+    {
+        $this->addExcavators('E-75');
+        $file = sys_get_temp_dir().'/jade-manual.pdf';
+        file_put_contents($file, 'no paper at all');
+        $this->tap('add-paper');
+        $this->tap('paper-manual');
+        $choose = fn () => $this->web->findElement(
+            \Facebook\WebDriver\WebDriverBy::cssSelector(self::named('pdf')),
+        )->sendKeys($file);
+        $choose();
+        $this->waitForText('.pdf-field', 'cannot be read');
+
+        $paper = new \TCPDF;
+        for ($page = 1; $page <= 8; $page++) {
+            $paper->AddPage();
+            $paper->Write(12, "Operator's manual, page {$page}");
+        }
+        file_put_contents($file, $paper->Output('', 'S'));
+        $choose();
+        $this->waitForText('.pdf-field', '2 pages were left out: 6 are kept.');
+        $this->picture('paper-pdf');
+        $this->assertAccessible();
+        $this->tap('record-paper');
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('record-paper')), 'The paper is not kept.');
+        $this->waitUntil(
+            fn (): bool => count($this->web->findElements(
+                \Facebook\WebDriver\WebDriverBy::cssSelector('.paper-pages img'),
+            )) === 6,
+            'Its pages do not stand at the machine.',
+        );
+        $this->assertConsoleIsClean();
+        unlink($file);
+    }
+
     private function addExcavators(string ...$numbers): void
     {
         $this->signIn('dilys');

@@ -82,7 +82,9 @@ final class OpenYardTest extends YardTestCase
         $rules = $this->getJson('/api/house-rules')->assertOk()->json('rules');
         self::assertSame('eu', collect($rules)->firstWhere('id', 'law')['value'] ?? null);
         $this->putJson('/api/yard', ['phone' => null, 'currency' => 'XXQ'])->assertStatus(422);
-        $this->putJson('/api/yard', ['phone' => null, 'currency' => 'GBP'])->assertOk()->assertJsonPath('currency', 'GBP');
+        $this->putJson('/api/yard', ['phone' => null, 'currency' => 'GBP'])
+            ->assertOk()
+            ->assertJsonPath('currency', 'GBP');
         self::assertSame('GBP', Yard::query()->where('name', 'Heron Reach Hire')->value('currency'));
     }
 

@@ -13,6 +13,7 @@ import { ProblemWords } from '../../app/ProblemWords';
 import { PhotoField } from '../walk/panels/PhotoField';
 import { useRecordPaper } from './useOffice';
 import { LOCALES } from './calendarLocales';
+import { PdfField } from './PdfField';
 
 const KINDS = ['examination', 'inspection', 'extinguisher', 'insurance', 'manual', 'plate'] as const;
 const MOST_PAGES = 6;
@@ -82,6 +83,7 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
       )}
       <h3>{t(kind === 'plate' ? 'office.plate_picture' : 'office.pages')}</h3>
       <PhotoField photos={photos} most={MOST_PAGES} onPhotos={setPhotos} />
+      {kind !== 'plate' && <PdfField photos={photos} most={MOST_PAGES} onPhotos={setPhotos} />}
       <p>{t('office.paper_words')}</p>
       {record.isError && <ProblemWords problem={problemOf(record.error, t('state.no_network'))} />}
     </Drawer>
