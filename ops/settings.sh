@@ -30,13 +30,15 @@ known_port() {
 the yard under a new address, and what they still hold for the old one is posted only from there."
 }
 
-# next_free_port VARIABLE: moves the port on when somebody else has it, and says so.
+# next_free_port VARIABLE: moves the port on when somebody else has it, and says so. One that was given to another
+# variable before is nobody's yet, and taken all the same.
 next_free_port() {
   local name=$1 port=${!1} tries=0
-  while port_is_taken "$port"; do
+  while port_is_taken "$port" || [[ " ${GIVEN_PORTS:-} " == *" $port "* ]]; do
     tries=$((tries + 1)); port=$((port + 1))
     [ "$tries" -lt 50 ] || fail "Ports ${!1} to $port are all taken. Set $name in .env to a free one."
   done
   [ "$port" = "${!1}" ] || say "  Port ${!1} is taken; $name is $port this time."
+  GIVEN_PORTS="${GIVEN_PORTS:-} $port"
   export "$name=$port"
 }

@@ -59,4 +59,20 @@ final class StartTest extends TestCase
         }
         $again->stop();
     }
+
+    /** Two services that begin to look at the same place are not sent to one port. */
+    public function test_a_port_that_was_given_is_not_given_again(): void
+    {
+        $other = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertNotFalse($other);
+        $taken = (int) substr((string) strrchr((string) stream_socket_get_name($other, false), ':'), 1);
+        $process = new Process(['bash', '-euc', 'say() { :; }; fail() { exit 1; }; source ops/settings.sh
+            MAIL_PORT=$1 MAIL_PAGE_PORT=$1
+            next_free_port MAIL_PORT; next_free_port MAIL_PAGE_PORT; echo "$MAIL_PORT $MAIL_PAGE_PORT"', '-', (string) $taken]);
+        $process->mustRun();
+
+        [$mail, $page] = array_map(intval(...), explode(' ', trim($process->getOutput())));
+        self::assertGreaterThan($taken, $mail);
+        self::assertGreaterThan($mail, $page);
+    }
 }
