@@ -147,7 +147,8 @@ return [
     ],
     'line_is_answered' => [
         'title' => 'Answered already',
-        'detail' => '":line" has an answer, on a tablet or from a sheet that waits for the lead. Change it on the walk.',
+        'detail' => '":line" has an answer, on a tablet or from a sheet that waits for the lead. '
+            .'Change it on the walk.',
     ],
     'nobody_who_walks' => [
         'title' => 'Nobody who goes round machines',

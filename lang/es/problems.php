@@ -136,7 +136,8 @@ return [
     ],
     'other_currency' => [
         'title' => 'El patio cobra en otra moneda',
-        'detail' => 'Este patio cobra en :currency. Abra la página de nuevo, o que el jefe lo diga en Reglas de la casa.',
+        'detail' => 'Este patio cobra en :currency. Abra la página de nuevo, o que el jefe lo diga en '
+            .'Reglas de la casa.',
     ],
     'nothing_to_charge' => [
         'title' => 'Eso no cobra nada',
@@ -148,7 +149,8 @@ return [
     ],
     'line_is_answered' => [
         'title' => 'Ya tiene respuesta',
-        'detail' => '«:line» tiene respuesta, en una tableta o en una hoja que espera al jefe. Cámbiela en la revisión.',
+        'detail' => '«:line» tiene respuesta, en una tableta o en una hoja que espera al jefe. '
+            .'Cámbiela en la revisión.',
     ],
     'nobody_who_walks' => [
         'title' => 'Nadie que revise máquinas',

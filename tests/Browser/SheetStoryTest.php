@@ -57,7 +57,8 @@ final class SheetStoryTest extends BrowserTestCase
     {
         $this->web->executeScript('const rows = [...document.querySelectorAll(".filled-row")];'
             .'const isLook = (row) => row?.querySelector("button")?.textContent === "Stands";'
-            .'rows.find((_, at) => rows.slice(at, at + '.self::TYPED.').every(isLook)).querySelector("button").focus()');
+            .'rows.find((_, at) => rows.slice(at, at + '.self::TYPED.').every(isLook))'
+            .'.querySelector("button").focus()');
         for ($at = 0; $at < $count; $at++) {
             $this->web->getKeyboard()->sendKeys('s');
         }

@@ -66,9 +66,9 @@ final class StartTest extends TestCase
         $other = stream_socket_server('tcp://127.0.0.1:0');
         self::assertNotFalse($other);
         $taken = (int) substr((string) strrchr((string) stream_socket_get_name($other, false), ':'), 1);
-        $process = new Process(['bash', '-euc', 'say() { :; }; fail() { exit 1; }; source ops/settings.sh
-            MAIL_PORT=$1 MAIL_PAGE_PORT=$1
-            next_free_port MAIL_PORT; next_free_port MAIL_PAGE_PORT; echo "$MAIL_PORT $MAIL_PAGE_PORT"', '-', (string) $taken]);
+        $script = 'say() { :; }; fail() { exit 1; }; source ops/settings.sh; MAIL_PORT=$1 MAIL_PAGE_PORT=$1
+            next_free_port MAIL_PORT; next_free_port MAIL_PAGE_PORT; echo "$MAIL_PORT $MAIL_PAGE_PORT"';
+        $process = new Process(['bash', '-euc', $script, '-', (string) $taken]);
         $process->mustRun();
 
         [$mail, $page] = array_map(intval(...), explode(' ', trim($process->getOutput())));

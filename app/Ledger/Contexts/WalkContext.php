@@ -41,19 +41,17 @@ final readonly class WalkContext
     /** What a person said: at a tablet, or on paper, where the lead who types it answers for it. */
     public function saidBy(Actor $actor): self
     {
-        return $actor->enteredBy === null ? $this : new self(
-            $this->walk,
-            $this->catalogue,
-            $this->model,
-            $this->plan,
-            $this->actor,
-            $this->doubtfulStage,
-            $actor->isVouchedForByTheLead(),
-            $actor->enteredBy,
-        );
+        return $actor->enteredBy === null
+            ? $this
+            : $this->as($actor->isVouchedForByTheLead(), $actor->enteredBy);
     }
 
     public function confirmedByTheLead(): self
+    {
+        return $this->as(true, $this->enteredBy);
+    }
+
+    private function as(bool $isConfirmedByTheLead, ?User $enteredBy): self
     {
         return new self(
             $this->walk,
@@ -62,7 +60,8 @@ final readonly class WalkContext
             $this->plan,
             $this->actor,
             $this->doubtfulStage,
-            true,
+            $isConfirmedByTheLead,
+            $enteredBy,
         );
     }
 

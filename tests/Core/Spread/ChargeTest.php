@@ -28,8 +28,11 @@ final class ChargeTest extends TestCase
 
     #[TestWith(['0.005', 'GBP', 2])]
     #[TestWith(['12.5', 'JPY', 0])]
-    public function test_what_no_coin_pays_is_refused_and_not_rounded(string $amount, string $currency, int $places): void
-    {
+    public function test_what_no_coin_pays_is_refused_and_not_rounded(
+        string $amount,
+        string $currency,
+        int $places,
+    ): void {
         $this->expectException(FinerThanTheCoin::class);
         Charge::of($amount, $currency, $places);
     }

@@ -24,8 +24,11 @@ final class SheetTest extends TestCase
      * @param list<int> $times
      */
     #[DataProvider('sheets')]
-    public function test_what_was_done_lies_between_the_two_times_of_the_sheet(int $lasted, array $taken, array $times): void
-    {
+    public function test_what_was_done_lies_between_the_two_times_of_the_sheet(
+        int $lasted,
+        array $taken,
+        array $times,
+    ): void {
         self::assertSame($times, SheetTimes::lasting($lasted)->of($taken));
     }
 

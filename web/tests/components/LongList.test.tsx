@@ -51,7 +51,8 @@ describe('a list', () => {
     expect(drawn.length).toBeGreaterThan(13);
     expect(drawn.length).toBeLessThan(60);
     expect(drawn[0]?.textContent).toBe('m0');
-    const pads = [...container.querySelectorAll<HTMLElement>('.list-pad')].map(({ style }) => Number.parseFloat(style.height));
+    const pads = [...container.querySelectorAll<HTMLElement>('.list-pad')]
+      .map(({ style }) => Number.parseFloat(style.height));
     expect(pads[0]).toBe(0);
     expect((pads[1] ?? 0) + drawn.length * 60).toBe(600_000);
   });

@@ -58,8 +58,8 @@ describe('a line of a sheet', () => {
       { kind: 'test.answered', payload: { steps: [{ as_expected: false, observed: 'went on' }] } },
     ],
     [
-      'a paper with hours', line({ answer: 'paper', paper: { kind: 'dated', asks_hours: true } }), { date: '2026-11-02' },
-      'half',
+      'a paper with hours', line({ answer: 'paper', paper: { kind: 'dated', asks_hours: true } }),
+      { date: '2026-11-02' }, 'half',
     ],
     [
       'a lamp', line({ answer: 'dashboard' }), { stands: false, lamps: ['amber'] },

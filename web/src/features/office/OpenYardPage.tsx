@@ -139,7 +139,12 @@ export default function OpenYardPage() {
           )}
         </div>
         {open.isError && <ProblemWords problem={problemOf(open.error, t('state.no_network'))} />}
-        <button type="submit" className="sign-in-go" disabled={open.isPending || currency === null} data-testid="open-yard">
+        <button
+          type="submit"
+          className="sign-in-go"
+          disabled={open.isPending || currency === null}
+          data-testid="open-yard"
+        >
           {t('open_yard.go')}
         </button>
       </form>

@@ -24,6 +24,8 @@ export function ReadingFields({ line, draft, conditions, problem, onChange }: Pr
     return null;
   }
   const points = Array.from({ length: instrument.points ?? 1 }, (_, at) => draft.values?.[at] ?? '');
+  const labelOf = (at: number) =>
+    [points.length > 1 ? at + 1 : '', unitName(instrument.unit)].filter(Boolean).join(', ') || t('filled.figure');
   const observed = draft.observed ?? {};
   const observe = (id: string, seen: Observed | null) => {
     const others = Object.fromEntries(Object.entries(observed).filter(([one]) => one !== id));
@@ -36,7 +38,7 @@ export function ReadingFields({ line, draft, conditions, problem, onChange }: Pr
         {points.map((value, at) => (
           <TextField
             key={at}
-            label={[points.length > 1 ? at + 1 : '', unitName(instrument.unit)].filter(Boolean).join(', ') || t('filled.figure')}
+            label={labelOf(at)}
             value={value}
             onChange={(event) => {
               const next = event.target.value;

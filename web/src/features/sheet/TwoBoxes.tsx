@@ -21,7 +21,7 @@ export function TwoBoxes({ draft, label, first, second, onChange }: Props) {
       exclusive
       aria-label={label}
       value={value}
-      onChange={(_, next: string | null) => onChange(next === null ? { stands: undefined } : { stands: next === 'true' })}
+      onChange={(_, next: string | null) => onChange({ stands: next === null ? undefined : next === 'true' })}
     >
       <ToggleButton value="true">{first ?? t('filled.stands')}</ToggleButton>
       <ToggleButton value="false">{second ?? t('filled.not_so')}</ToggleButton>

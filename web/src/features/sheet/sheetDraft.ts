@@ -98,6 +98,7 @@ function readingOf(line: Line, draft: LineDraft): Said {
 function testOf(line: Line, draft: LineDraft): Said {
   const steps = line.test.map((_, at) => draft.steps?.[at] ?? null);
   const failed = steps.indexOf(false);
+  const words = (draft.words ?? '').trim();
   // A test ends at the step that was not as expected.
   const done = failed < 0 ? steps : steps.slice(0, failed + 1);
   if (steps.every((one) => one === null)) {
@@ -114,7 +115,7 @@ function testOf(line: Line, draft: LineDraft): Said {
         as_expected: isAsExpected === true,
         // The tick on the paper says that it was held for as long as stands beside it.
         ...(isAsExpected === true && line.test[at]?.seconds != null ? { seconds: line.test[at].seconds } : {}),
-        ...(isAsExpected === false && (draft.words ?? '').trim() !== '' ? { observed: (draft.words ?? '').trim() } : {}),
+        ...(isAsExpected === false && words !== '' ? { observed: words } : {}),
       })),
     },
   };
