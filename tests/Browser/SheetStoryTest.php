@@ -15,14 +15,14 @@ final class SheetStoryTest extends BrowserTestCase
     public function test_a_sheet_is_typed_for_a_colleague_and_counts_when_the_lead_has_seen_it(): void
     {
         $ines = new WalkerOverHttp('ines');
-        $walk = $ines->open($ines->hireOf('N-09'), 'checkout');
+        $walk = $ines->open($ines->hireOf('G-02'), 'checkout');
         $open = $ines->walk($walk)['state']['progress']['lines_left'];
 
         $this->signIn('juno');
         $this->open('/app/fleet');
-        $this->tap('machine-N-09');
+        $this->tap('machine-G-02');
         $this->press($this->wait('[data-testid^="enter-sheet-"]'));
-        $this->waitForText('h1', 'Filled sheet of N-09');
+        $this->waitForText('h1', 'Filled sheet of G-02');
         $this->assertAccessible();
         $this->type('walked-by', 'Ines');
         $this->tapOn('[role="option"]');
@@ -42,7 +42,7 @@ final class SheetStoryTest extends BrowserTestCase
 
         $this->signIn('dilys');
         $this->open('/app/doubts');
-        $this->waitForText('main', 'N-09');
+        $this->waitForText('main', 'G-02');
         $this->type('doubt-reason', 'The signed sheet lies before me');
         $this->hold('take-doubtful');
         $this->waitUntil(

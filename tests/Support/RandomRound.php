@@ -23,11 +23,13 @@ use JadeLedger\Core\Walk\OrderStage;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\Route;
 use JadeLedger\Core\Walk\RouteOptimizer;
+use JadeLedger\Core\Walk\RouteStop;
 
 /** A machine of a random size with stations at random round it, some of which wait for others; and how far it is. */
 final readonly class RandomRound
 {
-    private function __construct(public float $planned, public float $exact)
+    /** @param  list<string>  $way stations in the order in which they are walked */
+    private function __construct(public float $planned, public float $exact, public array $way)
     {
     }
 
@@ -64,9 +66,12 @@ final readonly class RandomRound
             ),
         );
 
+        $stops = $shorten->of((new OrderStage($family, $route))->of('cold_isolated', $lines));
+
         return new self(
-            $shorten->length($shorten->of((new OrderStage($family, $route))->of('cold_isolated', $lines))),
+            $shorten->length($stops),
             $exact->length(),
+            array_map(static fn (RouteStop $stop): string => $stop->station->id, $stops),
         );
     }
 

@@ -35,8 +35,8 @@ final class YardOpeningController
             'place' => ['required', 'string', 'max:80', new PlainText],
             'timezone' => ['required', 'timezone:all'],
             'language' => ['required', Rule::enum(Language::class)],
-            'currency' => ['required', 'string', static function (string $name, string $code, callable $fail): void {
-                if (! Currency::isInUse($code)) {
+            'currency' => ['required', 'string', static function (string $name, mixed $code, callable $fail): void {
+                if (! is_string($code) || ! Currency::isInUse($code)) {
                     $fail(Words::say('problems.no_such_currency.detail'));
                 }
             }],

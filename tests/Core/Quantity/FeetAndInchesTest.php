@@ -8,6 +8,7 @@ use JadeLedger\Core\Quantity\FeetAndInches;
 use JadeLedger\Core\Quantity\NotANumber;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Quantity\UnitsShown;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -35,6 +36,7 @@ final class FeetAndInchesTest extends TestCase
     #[TestWith(['24', '2 ft 0 in'])]
     #[TestWith(['30.5', '2 ft 6 1/2 in'])]
     #[TestWith(['0.25', '0 ft 0 1/4 in'])]
+    #[TestWith(['0.75', '0 ft 0 3/4 in'])]
     #[TestWith(['11.99', '1 ft 0 in'])]
     public function test_fractions_are_written_in_their_lowest_terms(string $inches, string $text): void
     {
@@ -44,9 +46,25 @@ final class FeetAndInchesTest extends TestCase
     /** NIST SP 811, appendix B.8; the day is 86 400 s: BIPM SI Brochure, table 8. */
     #[TestWith(['1', Unit::Atmosphere, '101.325', Unit::Kilopascal])]
     #[TestWith(['1', Unit::Day, '24', Unit::Hour])]
+    #[TestWith(['90', Unit::Minute, '1.5', Unit::Hour])]
+    #[TestWith(['1', Unit::KilowattHour, '3.6', Unit::Megajoule])]
     public function test_units_that_are_seldom_read(string $value, Unit $unit, string $same, Unit $other): void
     {
         self::assertSame(0, Quantity::of($value, $unit)->in($other)->compareTo(Quantity::of($same, $other)));
+    }
+
+    /** A bar is a hundred kilopascals: two decimals fewer one way, two more the other. */
+    public function test_decimals_follow_the_size_of_the_unit(): void
+    {
+        self::assertSame(-2, UnitsShown::placesAdded(Unit::Bar, Unit::Kilopascal));
+        self::assertSame(2, UnitsShown::placesAdded(Unit::Kilopascal, Unit::Bar));
+    }
+
+    public function test_what_is_no_number_is_told_with_its_beginning(): void
+    {
+        $told = NotANumber::text(str_repeat('ab', 30))->getMessage();
+
+        self::assertSame('Not a number: "'.str_repeat('ab', 20).'".', $told);
     }
 
     public function test_a_difference_is_converted_without_an_offset(): void

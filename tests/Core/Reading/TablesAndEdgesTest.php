@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use JadeLedger\Core\Check\Condition;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Band;
@@ -26,6 +28,8 @@ use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
 use JadeLedger\Core\Reading\Tyres\TyrePressure;
 use JadeLedger\Core\Reading\UnitSlip;
+use JadeLedger\Core\Reading\Validity;
+use JadeLedger\Core\Reading\Wear\ChainElongation;
 use JadeLedger\Core\Reading\Wear\TrackSag;
 use JadeLedger\Core\Reading\Wear\WearForecast;
 use JadeLedger\Core\Reading\Wear\WearPoint;
@@ -106,6 +110,59 @@ final class TablesAndEdgesTest extends TestCase
 
         self::assertSame(Outcome::Stands, $verdict->outcome);
         self::assertSame(['50 ≤ 52 ≤ 52 Hz'], $verdict->working);
+    }
+
+    /** Of phases whose verdict weighs the same the one furthest off: 8 V above 230 V, and not 6 V below. */
+    public function test_the_phase_furthest_off_is_the_one_that_counts(): void
+    {
+        $voltage = new GeneratorVoltage(Quantity::of('230', Unit::Volt), self::source(), 3);
+        $worst = static fn (string ...$volts): string => $voltage->worst(array_map(
+            static fn (string $one): Quantity => Quantity::of($one, Unit::Volt),
+            array_values($volts),
+        ))->text();
+
+        self::assertSame('238', $worst('224', '238', '230'));
+        self::assertSame('221', $worst('221', '238', '230'));
+    }
+
+    /** Chains are watched from 2 % and replaced at 3 %. Makers' manuals, from memory, to be confirmed. */
+    public function test_a_chain_at_its_limit_is_replaced_and_at_two_per_cent_watched(): void
+    {
+        $chain = new ChainElongation(self::mm('25.4'), 12, self::source());
+        $of = static fn (string $share): Outcome => $chain->judge(
+            new Observation(self::mm('25.4')->times(12)->times($share)),
+        )->outcome;
+
+        self::assertSame(Outcome::Stands, $of('1.0199'));
+        self::assertSame(Outcome::Attend, $of('1.02'));
+    }
+
+    public function test_a_figure_for_what_is_only_seen_holds_nothing(): void
+    {
+        $seen = Condition::seen('level', 'Level', self::source());
+        $measured = Condition::measured(
+            'warm', 'Warm', self::source(), Unit::Celsius,
+            Quantity::of('20', Unit::Celsius), Quantity::of('40', Unit::Celsius),
+        );
+        $warm = static fn (string $degrees): array => Validity::of([$measured], [
+            Observed::measured('warm', Quantity::of($degrees, Unit::Celsius)),
+        ])->missing;
+
+        self::assertSame(['level'], Validity::of([$seen], [Observed::measured('level', self::mm('1'))])->missing);
+        self::assertSame([], Validity::of([$seen], [Observed::seen('level')])->missing);
+        self::assertSame([[], [], ['warm'], ['warm']], [$warm('20'), $warm('40'), $warm('19'), $warm('41')]);
+    }
+
+    /** (350 + 101.325) × 313.15 ÷ 293.15 − 101.325 = 380.7914 kPa, by Gay-Lussac; 101.325 kPa of air: ISO 2533. */
+    public function test_a_warm_tyre_is_reckoned_with_the_air_outside(): void
+    {
+        $warm = TyrePressure::at(
+            Quantity::of('350', Unit::Kilopascal),
+            Quantity::of('20', Unit::Celsius),
+            Quantity::of('40', Unit::Celsius),
+        );
+
+        self::assertSame('380.79140', (string) $warm->decimal(5, RoundingMode::HALF_UP));
     }
 
     public function test_what_is_read_at_one_point_unless_said_otherwise(): void

@@ -21,6 +21,13 @@ final class DecideReleaseTest extends TestCase
 {
     use TestTrait;
 
+    public function test_a_line_of_the_walk_is_no_finding_and_work_that_is_due_neither(): void
+    {
+        self::assertFalse(JudgedLine::check('a', 'A', Severity::Stop, Outcome::Stands)->isFinding);
+        self::assertFalse(JudgedLine::service('b', 'B', Severity::Hold)->isFinding);
+        self::assertTrue(JudgedLine::finding('c', 'C', Severity::Note)->isFinding);
+    }
+
     public function test_what_weighs_most_is_named_first_however_the_lines_come(): void
     {
         $lines = [

@@ -44,6 +44,24 @@ final class RouteOptimizerTest extends TestCase
         self::assertEqualsWithDelta(200.0, $shorten->steps(50.0, $round - 50.0), 1e-9, 'and back over it');
     }
 
+    /**
+     * A routine is the point: a machine is walked in the order in which it was walked by the release before. Whoever
+     * finds a better way writes these down anew, and says so in the changelog.
+     */
+    public function test_the_same_machine_is_walked_in_the_same_order_by_every_release(): void
+    {
+        $ways = [];
+        for ($seed = 1; $seed <= 60; $seed++) {
+            $ways[] = implode(' ', RandomRound::of(12, 7000 + $seed)->way);
+        }
+
+        self::assertSame('s7 s1 s2 s0 s8 s5 s3 s11 s9 s6 s10 s4', $ways[0], 'the first of them');
+        self::assertSame(
+            'a3f761107f346cdb97e859715003571a6e0e499a794cec87a4d33e79b6ad1f00',
+            hash('sha256', implode("\n", $ways)),
+        );
+    }
+
     #[TestWith([12, 3], 'twelve')]
     public function test_the_way_is_within_three_percent_of_the_shortest_on_average_and_never_more_than_ten_above(
         int $stations,

@@ -12,7 +12,8 @@ export function Trail({ machineId }: { machineId: string }) {
   const entries = trail.data?.pages.flatMap((page) => page.entries) ?? [];
 
   return (
-    <section className="trail" aria-label={t('fleet.trail')}>
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls has to be reached by keys
+    <section className="trail" aria-label={t('fleet.trail')} tabIndex={0}>
       <h2>{t('fleet.trail')}</h2>
       {trail.isPending && <p>{t('state.fetching')}</p>}
       {trail.isError && <p>{t('state.no_network')}</p>}
