@@ -61,6 +61,7 @@ final readonly class EnterSheet
                     ['line' => $plan->line($key)->check->title ?? mb_substr($key, 0, 90)],
                 ),
             ], array_values(array_diff($keys, $open)));
+            $behind = 0;
             foreach ($this->entries($sheet, $acts) as $at => $entry) {
                 [$result] = ($this->post)($walk, [$entry], Actor::onPaper($walker, $by));
                 if ($result->problem === null) {
@@ -72,11 +73,16 @@ final readonly class EnterSheet
                     'stage' => $acts[$at]->stageId, 'line' => $acts[$at]->line, 'problem' => $result->problem,
                 ];
                 if ($acts[$at]->stageId !== null) {
+                    $behind = count(array_filter(
+                        array_slice($acts, $at),
+                        static fn (SheetAct $act): bool => $act->line !== null,
+                    ));
+
                     break;
                 }
             }
 
-            return new EnteredSheet($taken, $refused);
+            return new EnteredSheet($taken, $refused, $behind);
         }, 3);
     }
 

@@ -13,8 +13,9 @@ final readonly class EnteredSheet
     /**
      * @param list<EntryResult> $taken
      * @param list<array{stage: string|null, line: string|null, problem: Problem}> $refused
+     * @param int $behind lines that stand behind a state that was refused, and were not looked at
      */
-    public function __construct(public array $taken, public array $refused)
+    public function __construct(public array $taken, public array $refused, public int $behind)
     {
     }
 
@@ -33,6 +34,7 @@ final readonly class EnteredSheet
         return [
             'taken' => count($this->taken),
             'in_doubt' => $this->inDoubt(),
+            'behind' => $this->behind,
             'refused' => array_map(
                 static fn (array $one): array => ['problem' => $one['problem']->toArray()] + $one,
                 $this->refused,

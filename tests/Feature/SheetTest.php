@@ -159,6 +159,8 @@ final class SheetTest extends YardTestCase
             $answer->json('refused'),
         ));
         self::assertSame($stages[0], $walk->refresh()->stage);
+        self::assertSame(count($all['answers']), $answer->json('behind') + $this->linesEntered($walk));
+        self::assertGreaterThan(5, $answer->json('behind'));
     }
 
     public function test_bad_sheets_are_told_what_to_do(): void
@@ -234,6 +236,14 @@ final class SheetTest extends YardTestCase
             'begun' => $now->subMinutes(50)->format('Y-m-d\TH:i'),
             'ended' => $now->subMinutes(10)->format('Y-m-d\TH:i'),
         ]);
+    }
+
+    private function linesEntered(Walk $walk): int
+    {
+        return count(array_filter(
+            $this->entered($walk),
+            static fn (LedgerEntry $one): bool => $one->kind !== 'state.crossed',
+        ));
     }
 
     /** @return list<LedgerEntry> what came from the sheet, in the order of the ledger */

@@ -19,9 +19,8 @@ interface Props<T> {
   as: 'tr' | 'li';
   /** About how high a row is, in pixels. */
   height: number;
-  hasMore: boolean;
-  isLoading: boolean;
-  onMore: () => unknown;
+  /** The query whose pages these are. */
+  pages: { hasNextPage: boolean; isFetchingNextPage: boolean; fetchNextPage: () => unknown };
   row: (item: T, measured: Measured) => ReactNode;
 }
 
@@ -36,7 +35,8 @@ function scrollerOf(element: HTMLElement | null): HTMLElement | null {
 }
 
 /** Rows of a list that may have ten thousand: only what is near the eye is drawn, and more is fetched on the way. */
-export function LongList<T>({ items, keyOf, as: Pad, height, hasMore, isLoading, onMore, row }: Props<T>) {
+export function LongList<T>({ items, keyOf, as: Pad, height, pages, row }: Props<T>) {
+  const { hasNextPage: hasMore, isFetchingNextPage: isLoading, fetchNextPage: onMore } = pages;
   const before = useRef<HTMLElement>(null);
   const [margin, setMargin] = useState(0);
   const isLong = items.length > ALL_AT_ONCE || hasMore;

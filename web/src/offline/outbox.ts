@@ -188,7 +188,7 @@ class Outbox {
   private async answeredElsewhere(subject: Subject, entry: Entry): Promise<Schema['EntryResult'] | null> {
     const there = await store.kept.filter((one) => one.entry.id === entry.id).first();
     if (there === undefined) {
-      this.elsewhere.forEach((listener) => listener(subject.id));
+      this.tellElsewhere(subject);
     }
 
     return there?.standing === 'refused' && there.problem !== undefined
@@ -203,8 +203,12 @@ class Outbox {
     }
     await this.load();
     const now = new Set(this.state.kept.map((one) => one.entry.id));
-    const gone = before.filter((one) => !now.has(one.entry.id)).map((one) => one.walkId);
-    new Set(gone).forEach((walkId) => this.elsewhere.forEach((listener) => listener(walkId)));
+    const gone = before.filter((one) => !now.has(one.entry.id)).map(subjectOf);
+    new Map(gone.map((subject) => [subject.id, subject])).forEach((subject) => this.tellElsewhere(subject));
+  }
+
+  private tellElsewhere({ kind, id }: Subject): void {
+    (kind === 'walk' ? this.elsewhere : this.machineListeners).forEach((listener) => listener(id));
   }
 
   async sendAll(): Promise<void> {

@@ -13,9 +13,7 @@ function List({ count, hasMore = false, onMore = vi.fn() }: { count: number; has
           keyOf={(one) => one.id}
           as="li"
           height={60}
-          hasMore={hasMore}
-          isLoading={false}
-          onMore={onMore}
+          pages={{ hasNextPage: hasMore, isFetchingNextPage: false, fetchNextPage: onMore }}
           row={(one, measured) => (
             <li {...measured} data-testid="row">
               {one.id}

@@ -38,9 +38,7 @@ export default function AuditPage() {
             keyOf={(entry) => String(entry.id)}
             as="tr"
             height={56}
-            hasMore={audit.hasNextPage}
-            isLoading={audit.isFetchingNextPage}
-            onMore={audit.fetchNextPage}
+            pages={audit}
             row={(entry, measured) => <AuditLine entry={entry} measured={measured} />}
           />
         </tbody>

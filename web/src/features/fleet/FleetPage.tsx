@@ -154,9 +154,7 @@ export default function FleetPage() {
             keyOf={(machine) => machine.id}
             as="tr"
             height={62}
-            hasMore={fleet.hasNextPage}
-            isLoading={fleet.isFetchingNextPage}
-            onMore={fleet.fetchNextPage}
+            pages={fleet}
             row={(machine, measured) => (
               <tr {...measured}>
                 <td>

@@ -25,9 +25,7 @@ export function Trail({ machineId }: { machineId: string }) {
             keyOf={(entry) => entry.id}
             as="tr"
             height={54}
-            hasMore={trail.hasNextPage}
-            isLoading={trail.isFetchingNextPage}
-            onMore={trail.fetchNextPage}
+            pages={trail}
             row={(entry, measured) => <TrailLine entry={entry} measured={measured} />}
           />
         </tbody>

@@ -74,9 +74,7 @@ export default function HirersPage() {
           keyOf={(hirer) => hirer.id}
           as="li"
           height={62}
-          hasMore={pages.hasNextPage}
-          isLoading={pages.isFetchingNextPage}
-          onMore={pages.fetchNextPage}
+          pages={pages}
           row={(hirer, measured) => (
             <li {...measured}>
               <button type="button" data-testid={`open-hirer-${hirer.name}`} onClick={() => choose('of', hirer.id)}>

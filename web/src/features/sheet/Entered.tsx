@@ -12,6 +12,7 @@ export function Entered({ entered, walk }: { entered: Schema['EnteredSheet']; wa
       <b>{t('filled.taken', { count: entered.taken })}</b>
       {entered.in_doubt > 0 && <p>{t('filled.in_doubt', { count: entered.in_doubt })}</p>}
       {entered.refused.length > 0 && <p>{t('filled.refused', { count: entered.refused.length })}</p>}
+      {entered.behind > 0 && <p>{t('filled.behind', { count: entered.behind })}</p>}
       <Link to={`/walks/${walk.id}`}>{t('filled.to_walk')}</Link>
     </section>
   );

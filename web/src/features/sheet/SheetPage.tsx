@@ -60,10 +60,12 @@ function FilledSheet({ walk }: { walk: Walk }) {
         states: Object.entries(draft.confirmed).map(([stage, confirmed]) => ({ stage, confirmed })),
         answers: typed.answers,
       },
-      { onSuccess: (answer) => {
-        setEntered(answer);
-        startAnew(answer.refused.flatMap((one) => one.line ?? []));
-      } },
+      {
+        onSuccess: (answered) => {
+          setEntered(answered.entered);
+          startAnew(answered.walk);
+        },
+      },
     );
   };
 

@@ -7,7 +7,7 @@ import { usePersistentState } from '../../app/usePersistentState';
 import { useMe } from '../session/useSession';
 import { walkQuery } from '../walk/state/useWalk';
 import type { Walk } from '../walk/state/types';
-import type { LineDraft, SheetDraft } from './sheetDraft';
+import { openLines, type LineDraft, type SheetDraft } from './sheetDraft';
 
 /** What is typed of a sheet; it is still there after a reload. */
 export function useSheetDraft(walk: Walk) {
@@ -28,12 +28,15 @@ export function useSheetDraft(walk: Walk) {
     [draft, setDraft],
   );
 
-  /** What was refused is still there to be mended; the rest was taken, and the next sending is another one. */
-  const startAnew = (refused: string[]) => setDraft({
-    ...draft,
-    id: uuid(),
-    lines: Object.fromEntries(Object.entries(draft.lines).filter(([key]) => refused.includes(key))),
-  });
+  /** What is still open stays typed, refused or never looked at; the next sending is another one. */
+  const startAnew = (now: Walk) => {
+    const open = new Set(openLines(now).map((line) => line.key));
+    setDraft({
+      ...draft,
+      id: uuid(),
+      lines: Object.fromEntries(Object.entries(draft.lines).filter(([key]) => open.has(key))),
+    });
+  };
 
   return { draft, setDraft, setLine, startAnew };
 }
@@ -42,12 +45,14 @@ export function useEnterSheet(walkId: string) {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (body: Schema['EnterSheet']) =>
-      answer(api.POST('/api/walks/{walk}/sheet', { params: { path: { walk: walkId } }, body })),
-    // The whole of it, and before the answer is shown: what was taken is not asked for any more.
-    onSuccess: async () => queries.setQueryData(
-      walkQuery(walkId).queryKey,
-      await walkQuery(walkId).queryFn(),
-    ),
+    mutationFn: async (body: Schema['EnterSheet']) => {
+      const path = { walk: walkId };
+      const entered = await answer(api.POST('/api/walks/{walk}/sheet', { params: { path }, body }));
+      // The whole of it, and before the answer is shown: what was taken is not asked for any more.
+      const walk = await walkQuery(walkId).queryFn();
+
+      return { entered, walk };
+    },
+    onSuccess: ({ walk }) => queries.setQueryData(walkQuery(walkId).queryKey, walk),
   });
 }
