@@ -44,8 +44,15 @@ final class BenchYard
     /** @var array<string, list<array<string, mixed>>> rows by table, not written yet */
     private array $rows = [];
 
-    public function __construct(private readonly Application $app)
-    {
+    /**
+     * @param int $machines beside those of the technicians
+     * @param int $entriesAMachine of a hire that is over
+     */
+    public function __construct(
+        private readonly Application $app,
+        private readonly int $machines = self::MACHINES,
+        private readonly int $entriesAMachine = self::ENTRIES_A_MACHINE,
+    ) {
         $this->now = CarbonImmutable::now();
     }
 
@@ -58,6 +65,7 @@ final class BenchYard
         $yard = Yard::ofTheSettings();
         $this->app->make(CurrentYard::class)->stepInto($yard);
         $this->yard = $yard->id;
+        $this->folio = (int) DB::table('hires')->max('folio');
         $this->actor = $this->person('bench', Role::Lead);
         for ($n = 0; $n < 40; $n++) {
             $this->customers[] = $id = (string) Str::uuid7();
@@ -70,9 +78,9 @@ final class BenchYard
             ]);
         }
         $models = array_keys($this->app->make(CatalogueRepository::class)->current()->models);
-        for ($n = 0; $n < self::MACHINES; $n++) {
+        for ($n = 0; $n < $this->machines; $n++) {
             $machine = $this->machine($models[$n % count($models)], $n);
-            $this->walkedHire($machine, $this->now->subDays(400 - $n % 300), self::ENTRIES_A_MACHINE, 'closed');
+            $this->walkedHire($machine, $this->now->subDays(400 - $n % 300), $this->entriesAMachine, 'closed');
             if ($n < self::OUT_TODAY) {
                 $this->hire($machine, $this->now->addMinutes($n), $this->now->addDays(3));
             } elseif ($n < self::OUT_TODAY + self::BACK_TODAY) {
@@ -83,7 +91,7 @@ final class BenchYard
         for ($n = 0; $n < $technicians; $n++) {
             $this->qualify($this->person("technician{$n}", Role::Technician));
             $hires[] = $this->hire(
-                $this->machine($model, self::MACHINES + $n),
+                $this->machine($model, $this->machines + $n),
                 $this->now->addMinutes($n),
                 $this->now->addDays(2),
             );

@@ -15,6 +15,7 @@ use Tests\Support\Tablet;
 /**
  * What posting one entry costs, seen from the tablet.
  *
+ * walk_open_p95_ms: opening a checkout, each technician one, one after another.
  * entry_post_p95_ms: the lines of a checkout one by one, by one technician and by twenty at once, each on a machine of
  * their own. Floor: an authenticated route that does nothing, by as many at once.
  */
@@ -26,11 +27,16 @@ final class PostBench
 
     private const TIMES_THE_FLOOR = 4;
 
+    private const OPENING_AT_MOST_MS = 150.0;
+
     /** @var list<Tablet> */
     private array $tablets = [];
 
     /** @var list<list<array{string, array<string, mixed>}>> path and body of what each posts next */
     private array $posts = [];
+
+    /** @var list<float> milliseconds that each opening took */
+    private array $openings = [];
 
     /** @var list<int> up to which entry each knows their walk */
     private array $known = [];
@@ -42,13 +48,16 @@ final class PostBench
             $tablet = new Tablet($url);
             $tablet->signIn("technician{$n}", BenchYard::PASSWORD);
             $this->tablets[] = $tablet;
-            [$this->posts[], $this->known[]] = self::postsOf($tablet, $hire);
+            [$this->posts[], $this->known[]] = $this->postsOf($tablet, $hire);
         }
     }
 
     /** @return iterable<Figure> */
     public function figures(): iterable
     {
+        $openings = Spread::of($this->openings);
+        yield Figure::atMost('walk_open_p50_ms', $openings->percentile(50), 'ms', null, null);
+        yield Figure::atMost('walk_open_p95_ms', $openings->percentile(95), 'ms', null, self::OPENING_AT_MOST_MS);
         foreach ([1, self::TECHNICIANS] as $technicians) {
             $this->pulses($technicians, 4);
             $floor = $this->pulses($technicians, self::POSTS)->percentile(95);
@@ -133,9 +142,10 @@ final class PostBench
     }
 
     /** @return array{list<array{string, array<string, mixed>}>, int} the crossings and lines of a checkout, each as it should be, and the entry by which it was opened */
-    private static function postsOf(Tablet $tablet, string $hire): array
+    private function postsOf(Tablet $tablet, string $hire): array
     {
         $walk = (string) Str::uuid7();
+        $began = hrtime(true);
         $opened = json_decode(
             (string) $tablet
                 ->post("/api/hires/{$hire}/walks", [
@@ -146,6 +156,7 @@ final class PostBench
                 ->getBody(),
             true,
         );
+        $this->openings[] = (hrtime(true) - $began) / 1e6;
         $plan = $opened['plan'];
         $stages = array_column($plan['stages'], null, 'id');
         $conditions = array_column($plan['conditions'], null, 'id');
