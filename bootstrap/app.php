@@ -11,6 +11,7 @@ use App\Http\Middleware\LogRefusals;
 use App\Http\Middleware\NegotiateLocale;
 use App\Http\Middleware\RecognizeNavigation;
 use App\Http\Middleware\RefuseOtherActor;
+use App\Http\Middleware\RefuseWhileRebuilding;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\RenderProblem;
 use Illuminate\Foundation\Application;
@@ -36,6 +37,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Before anything is looked for by its id: that it was not found is said in the reader's language, too.
         $middleware->prependToPriorityList(SubstituteBindings::class, ApplyUserLocale::class);
         $middleware->prependToGroup('api', LogRefusals::class);
+        $middleware->appendToGroup('api', RefuseWhileRebuilding::class);
         $middleware->appendToGroup('api', EndLongSessions::class);
         $middleware->appendToGroup('api', BindSessionToDevice::class);
         $middleware->appendToGroup('api', RefuseOtherActor::class);

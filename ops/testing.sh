@@ -69,6 +69,7 @@ static_checks() {
   mkdir -p storage/phpstan storage/phpstan-core
   step "Style of the PHP code (pint)" plainly vendor/bin/pint --test
   step "Lines of the PHP code (at most 120 columns)" plainly php ops/check-lines.php
+  step "What is installed is what composer.json pins" plainly php ops/pin-packages.php --check
   # The core is held to more than the rest.
   step "Static analysis of the core (phpstan, level max)" plainly vendor/bin/phpstan analyse \
     -c phpstan-core.neon --memory-limit=1G --no-progress

@@ -10,6 +10,7 @@ use App\Hires\MustNotConflict;
 use App\Hires\NextFolio;
 use App\Hires\WantedHire;
 use App\Http\Problems\ApiProblem;
+use App\Http\Problems\ProblemName;
 use App\Models\Customer;
 use App\Models\Hire;
 use App\Models\User;
@@ -26,15 +27,28 @@ final readonly class BookHire
     }
 
     /** @throws ApiProblem where something is in the way */
-    public function __invoke(string $machineId, Customer $hirer, WantedHire $wanted, User $by): Hire
-    {
-        return DB::transaction(function () use ($machineId, $hirer, $wanted, $by): Hire {
-            $machine = ($this->mustNotConflict)($machineId, $wanted->period, $wanted->knowing);
-            $hire = Hire::query()->create([
+    public function __invoke(
+        string $machineId,
+        Customer $hirer,
+        WantedHire $wanted,
+        User $by,
+        ?string $id = null,
+    ): Hire {
+        return DB::transaction(function () use ($machineId, $hirer, $wanted, $by, $id): Hire {
+            // What a tablet kept comes again where the answer to it was lost.
+            $before = $id === null ? null : Hire::query()->find($id);
+            if ($before !== null) {
+                return $before->machine_id === $machineId && $before->customer_id === $hirer->id
+                    ? $before
+                    : throw ApiProblem::because(ProblemName::IdAlreadyUsed, 409, ['id' => $before->id]);
+            }
+            $machine = ($this->mustNotConflict)($machineId, $wanted->period, $wanted->over());
+            $hire = new Hire();
+            $hire->forceFill(array_filter(['id' => $id]) + [
                 'folio' => ($this->nextFolio)(),
                 'machine_id' => $machine->id,
                 'customer_id' => $hirer->id,
-            ] + $wanted->columns());
+            ] + $wanted->columns() + ['out_of_reach_at' => $wanted->outOfReachAt])->save();
             ($this->audit)(AuditKind::HireBooked, $by, (string) $hire->folio, after: [
                 'machine' => $machine->fleet_number, 'hirer' => $hirer->name,
             ] + $wanted->record());

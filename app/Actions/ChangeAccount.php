@@ -13,6 +13,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\People\EndSessions;
 use App\People\SecondFactor\SecondFactor;
+use App\Texts;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -118,7 +119,7 @@ final readonly class ChangeAccount
             $this->sessions->of($person);
         });
         // Names and roles are held against the last checkpoint: what was changed with right is in the next one.
-        $yards = array_values(array_map(strval(...), DB::table('yards')->pluck('id')->all()));
+        $yards = Texts::of(DB::table('yards')->pluck('id'));
         $read = $this->files->read($yards);
         if ($read->faults === [] && $read->newest() !== null) {
             ($this->checkpoint)();

@@ -20,6 +20,7 @@ use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Paper\EnteredSheet;
 use App\Paper\FilledSheet;
+use App\Texts;
 use App\Words;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Verdict\Outcome;
@@ -120,10 +121,9 @@ final readonly class EnterSheet
     /** @return list<string> lines that nobody has answered yet, on a tablet or on a sheet that waits for the lead */
     private function open(Walk $walk): array
     {
-        $open = WalkLine::query()->where('walk_id', $walk->id)
-            ->where('outcome', Outcome::Open)
-            ->pluck('key')
-            ->all();
+        $open = Texts::of(
+            WalkLine::query()->where('walk_id', $walk->id)->where('outcome', Outcome::Open)->pluck('key'),
+        );
 
         return array_values(array_diff($open, DoubtfulEntry::linesOf($walk->id)));
     }
@@ -141,7 +141,7 @@ final readonly class EnterSheet
 
             return RawEntry::of(
                 $answer?->string('kind') ?? StateCrossed::name(),
-                $answer?->object('payload')->toArray() ?? [
+                $answer?->object('payload')->byName() ?? [
                     'stage' => $act->stageId, 'confirmed' => $sheet->confirmed[(string) $act->stageId] ?? [],
                 ] + array_filter(['second' => $sheet->second]),
                 $sheet->begun->addSeconds($seconds),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalogue\CatalogueRepository;
+use App\Contract\JsonObject;
 use App\Models\LearnedPace;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
@@ -113,12 +114,18 @@ final readonly class LearnPace
     private function plan(Walk $walk): array
     {
         $stations = [];
-        foreach ($walk->plan->body['visits'] as $visit) {
-            $stations += array_fill_keys(array_column($visit['lines'], 'key'), (float) $visit['walked']);
+        $plan = JsonObject::of($walk->plan->body);
+        foreach ($plan->objects('visits') as $visit) {
+            foreach ($visit->objects('lines') as $line) {
+                $stations[$line->string('key')] ??= $visit->number('walked');
+            }
         }
         $waits = [];
-        foreach ($walk->plan->body['stages'] as $stage) {
-            $waits[$stage['id']] = array_sum(array_column($stage['lines'], 'wait_seconds'));
+        foreach ($plan->objects('stages') as $stage) {
+            $waits[$stage->string('id')] = array_sum(array_map(
+                static fn (JsonObject $line): int => $line->optionalInteger('wait_seconds') ?? 0,
+                $stage->objects('lines'),
+            ));
         }
 
         return [$stations, $waits];

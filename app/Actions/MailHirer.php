@@ -15,6 +15,7 @@ use App\Ledger\Contexts\ContextOfWalk;
 use App\Models\Hire;
 use App\Models\HirerLanguage;
 use App\Models\User;
+use App\Setting;
 use App\Words;
 use App\Yards\CurrentYard;
 use Illuminate\Mail\Message;
@@ -39,7 +40,7 @@ final readonly class MailHirer
     /** @throws ApiProblem where no server is set, or the server does not take it */
     public function __invoke(Hire $hire, string $to, HirerLanguage $language, User $by): void
     {
-        if ((string) config('mail.mailers.smtp.host') === '') {
+        if (Setting::text('mail.mailers.smtp.host') === '') {
             throw ApiProblem::because(ProblemName::MailNowhere, 409);
         }
         $address = ($this->make)($hire, $by)->address($this->key);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalogue\CatalogueRepository;
+use App\Catalogue\PlanCache;
 use App\Contract\JsonObject;
+use App\Hires\ContestedHires;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Actor;
@@ -20,6 +22,7 @@ use App\Ledger\Kinds\WalkOpened;
 use App\Ledger\OpeningOfWalk;
 use App\Ledger\Payloads\WalkOpenedPayload;
 use App\Ledger\PeriodicChecksOfHire;
+use App\Ledger\RebuildProgress;
 use App\Models\Hire;
 use App\Models\LedgerEntry;
 use App\Models\Machine;
@@ -30,7 +33,6 @@ use App\Presenters\PresentPlan;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Check\Movement;
-use JadeLedger\Core\Walk\PlanWalk;
 
 /** Plans the walk of a movement and opens it; a movement that has a walk already gives that one. */
 final readonly class OpenWalk
@@ -41,6 +43,9 @@ final readonly class OpenWalk
         private AppendEntry $append,
         private AnswerFromRegister $register,
         private PeriodicChecksOfHire $periodic,
+        private PlanCache $plans,
+        private ContestedHires $contested,
+        private RebuildProgress $rebuild,
     ) {
     }
 
@@ -52,6 +57,7 @@ final readonly class OpenWalk
         User $actor,
     ): Walk {
         return DB::transaction(function () use ($hire, $movement, $walkId, $recordedAt, $actor): Walk {
+            $this->rebuild->waitsForWriter();
             Machine::query()->whereKey($hire->machine_id)->lockForUpdate()->firstOrFail();
             $open = OpeningOfWalk::alreadyOpen($hire, $movement);
             if ($open !== null) {
@@ -62,6 +68,7 @@ final readonly class OpenWalk
                 ->first(['recorded_at']);
             EntryClock::openingMustFit($recordedAt, $last?->recorded_at);
             OpeningOfWalk::mustBeDue($hire, $movement);
+            OpeningOfWalk::mustNotBeContested($hire, $movement, $this->contested);
 
             return $this->open($hire, $movement, $walkId, $recordedAt, $actor);
         }, 3);
@@ -77,11 +84,14 @@ final readonly class OpenWalk
         if (DB::table('walk_plans')->where('walk_id', $walkId)->exists()) {
             throw ApiProblem::because(ProblemName::IdAlreadyUsed, 409, ['id' => $walkId]);
         }
-        $catalogue = $this->shelf->current();
-        $model = $catalogue->model($hire->machine->model_id);
-        $plan = (new PlanWalk($catalogue))->for($model, $movement, $this->periodic->of($hire, $movement, $recordedAt));
+        $kit = $this->plans->today(
+            $hire->machine->model_id,
+            $movement,
+            $this->periodic->of($hire, $movement, $recordedAt),
+        );
+        $plan = $kit->plan;
         $body = json_encode(
-            $this->present->plan($plan, $catalogue, $model),
+            $this->present->plan($plan, $kit->catalogue, $kit->model),
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
         );
         $record = new WalkPlanRecord();

@@ -57,6 +57,12 @@ final readonly class OpenYard
             return $person;
         };
 
-        return Cache::lock('yard-opening', 20)->block(10, static fn (): User => DB::transaction($open));
+        $lock = Cache::lock('yard-opening', 20);
+        $lock->block(10);
+        try {
+            return DB::transaction($open);
+        } finally {
+            $lock->release();
+        }
     }
 }

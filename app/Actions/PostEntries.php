@@ -23,6 +23,7 @@ use App\Ledger\IncomingEntry;
 use App\Ledger\Payloads\Payload;
 use App\Ledger\PostedByLinkHolder;
 use App\Ledger\PostedBySystem;
+use App\Ledger\RebuildProgress;
 use App\Ledger\Scopes\OpenScope;
 use App\Ledger\Scopes\PostingScope;
 use App\Ledger\SecondCheck;
@@ -52,6 +53,7 @@ final readonly class PostEntries
         private AppendEntry $append,
         private OpenScope $open,
         private CheckSeconds $seconds,
+        private RebuildProgress $rebuild,
     ) {
     }
 
@@ -69,6 +71,7 @@ final readonly class PostEntries
         $seconds = ($this->seconds)($batch);
 
         return DB::transaction(function () use ($of, $batch, $actor, $clock, $seconds): array {
+            $this->rebuild->waitsForWriter();
             $scope = ($this->open)($of, $batch);
 
             return array_map(
@@ -141,23 +144,27 @@ final readonly class PostEntries
         if ($faults !== [] || ! $raw instanceof \stdClass) {
             throw new ApiProblem(Problem::named(ProblemName::LookAtTheFields, 422, [], $faults));
         }
-        $version = $raw->version ?? 1;
-        if ($version > EntryKinds::versionOf($raw->kind)) {
-            throw ApiProblem::because(ProblemName::NewerThanTheYard, 409, ['kind' => $raw->kind]);
+        $told = JsonObject::of($raw);
+        $kind = $told->string('kind');
+        $id = strtolower($told->string('id'));
+        $version = max(1, $told->optionalInteger('version') ?? 1);
+        if ($version > EntryKinds::versionOf($kind)) {
+            throw ApiProblem::because(ProblemName::NewerThanTheYard, 409, ['kind' => $kind]);
         }
         // A sealed secret was checked and is not kept, not even sealed.
         $said = (object) array_diff_key((array) $raw->payload, ['second_sealed' => true]);
-        $recordedAt = CarbonImmutable::parse($raw->recorded_at)->utc();
+        $recordedAt = CarbonImmutable::parse($told->string('recorded_at'))->utc();
+        $corrects = $told->optionalString('corrects');
         $entry = new IncomingEntry(
-            strtolower($raw->id),
-            $raw->kind,
+            $id,
+            $kind,
             $clock->corrected($recordedAt),
-            isset($raw->corrects) ? strtolower($raw->corrects) : null,
-            $this->payload($raw, $version),
+            $corrects === null ? null : strtolower($corrects),
+            $this->payload($kind, $told->object('payload'), $version),
             $said,
             $version,
             $clock->isOff() ? new DeviceMoment($recordedAt, $clock->secondsAhead) : null,
-            second: $seconds[strtolower($raw->id)] ?? null,
+            second: $seconds[$id] ?? null,
         );
         if ($clock->isBeyondBelief()) {
             $entry->doubts->add(Doubt::Clock);
@@ -167,13 +174,13 @@ final readonly class PostEntries
     }
 
     /** @param  positive-int  $version */
-    private function payload(\stdClass $raw, int $version): Payload
+    private function payload(string $kind, JsonObject $said, int $version): Payload
     {
-        $schema = Str::studly(str_replace('.', '_', $raw->kind)).'Payload';
+        $schema = Str::studly(str_replace('.', '_', $kind)).'Payload';
         if (! $this->contract->has($schema)) {
             throw ApiProblem::because(ProblemName::NotYoursToDo, 403);
         }
-        $present = EntryKinds::inPresentForm($raw->kind, $version, JsonObject::of($raw->payload));
+        $present = EntryKinds::inPresentForm($kind, $version, $said);
         $faults = [];
         foreach ($this->contract->faults($schema, (object) $present->toArray()) as $path => $messages) {
             $faults["payload.{$path}"] = $messages;
@@ -182,7 +189,7 @@ final readonly class PostEntries
             throw new ApiProblem(Problem::named(ProblemName::LookAtTheFields, 422, [], $faults));
         }
 
-        return $this->kinds->named($raw->kind)::payload()::read($present);
+        return $this->kinds->named($kind)::payload()::read($present);
     }
 
     /** @param  IncomingEntry<Payload>  $entry */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalogue\PlanCache;
+use App\Hires\ContestedHires;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\OpeningOfWalk;
 use App\Ledger\PeriodicChecksOfHire;
@@ -24,6 +25,7 @@ final readonly class PreviewWalk
 {
     public function __construct(
         private PlanCache $plans,
+        private ContestedHires $contested,
         private PresentPlan $plan,
         private PresentWalk $present,
         private PeriodicChecksOfHire $periodic,
@@ -38,6 +40,7 @@ final readonly class PreviewWalk
             return $this->present->whole($open, $reader);
         }
         OpeningOfWalk::mustBeDue($hire, $movement);
+        OpeningOfWalk::mustNotBeContested($hire, $movement, $this->contested);
         $kit = $this->plans->today(
             $hire->machine->model_id,
             $movement,

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
+use App\Hires\BookedOver;
 use App\Hires\MustNotConflict;
 use App\Hires\NextFolio;
 use App\Http\Problems\ApiProblem;
@@ -46,7 +47,7 @@ final readonly class ReplaceOnHire
         return DB::transaction(function () use ($hire, $machineId, $period, $why, $knowing, $by): Hire {
             Hire::query()->whereKey($hire->id)->lockForUpdate()->firstOrFail();
             $this->mustBeOut($hire->refresh(), $machineId);
-            $machine = ($this->mustNotConflict)($machineId, $period, $knowing);
+            $machine = ($this->mustNotConflict)($machineId, $period, BookedOver::knowing($knowing));
             $next = Hire::query()->create([
                 'folio' => ($this->nextFolio)(),
                 'machine_id' => $machine->id,

@@ -33,11 +33,11 @@ final readonly class SetModelPlate
     {
         $model = $this->shelf->current()->models[$modelId] ?? throw ApiProblem::because(ProblemName::NotFound, 404);
         $source = trim($asked->string('source'));
-        $figures = $asked->object('figures')->toArray();
-        $reach = $asked->has('reach') ? $asked->list('reach') : null;
+        $figures = $asked->object('figures')->textsByName();
+        $reach = $asked->has('reach') ? $asked->listsOfStrings('reach') : null;
         $zones = $asked->has('load_zones')
             ? array_map(static fn (JsonObject $zone): array => [
-                'load' => $zone->string('load'), 'where' => $zone->list('where'),
+                'load' => $zone->string('load'), 'where' => $zone->listsOfStrings('where'),
             ], $asked->objects('load_zones'))
             : null;
         try {

@@ -13,6 +13,7 @@ use App\Models\Machine;
 use App\Models\ServiceForecast;
 use App\Models\ServiceInterval;
 use App\Models\User;
+use App\Texts;
 use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -65,10 +66,9 @@ final readonly class SetServiceInterval
                 'hires' => $hires,
                 'source' => $source, 'set_by_id' => $by->id, 'set_at' => CarbonImmutable::now(),
             ]);
-            ServiceForecast::becomeStale(array_values(array_map(
-                strval(...),
-                Machine::query()->where('model_id', $model->id)->pluck('id')->all(),
-            )));
+            ServiceForecast::becomeStale(
+                Texts::of(Machine::query()->where('model_id', $model->id)->pluck('id')),
+            );
             ($this->audit)(AuditKind::ServiceIntervalSet, $by, "{$model->maker} {$model->name}", after: [
                 'point' => $point->id, 'hours' => $hours, 'months' => $months, 'days' => $days, 'hires' => $hires,
                 'source' => $source,

@@ -8,6 +8,7 @@ use App\Http\Problems\ApiProblem;
 use App\Models\Photo;
 use App\Models\User;
 use App\Photos\DecodePicture;
+use App\Setting;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
@@ -32,7 +33,7 @@ final class StorePhoto
     public function __invoke(UploadedFile $upload, ?User $user = null): Photo
     {
         $path = (string) $upload->getRealPath();
-        $image = ($this->decode)($path, (int) config('jade.photos.longest_edge'));
+        $image = ($this->decode)($path, Setting::number('jade.photos.longest_edge'));
 
         return $this->keep(self::encoded($image), $image, $this->takenAt($path), $user);
     }
@@ -40,7 +41,7 @@ final class StorePhoto
     private static function encoded(\GdImage $image): string
     {
         ob_start();
-        imagejpeg($image, null, (int) config('jade.photos.quality'));
+        imagejpeg($image, null, Setting::number('jade.photos.quality'));
 
         return (string) ob_get_clean();
     }
@@ -50,7 +51,7 @@ final class StorePhoto
         $sha256 = hash('sha256', $jpeg);
         $disk = Storage::disk('photos');
         $disk->put(self::path($sha256), $jpeg);
-        $small = self::encoded($this->decode->scaled($image, (int) config('jade.photos.thumbnail_edge')));
+        $small = self::encoded($this->decode->scaled($image, Setting::number('jade.photos.thumbnail_edge')));
         $disk->put(self::path($sha256, 'small-'), $small);
 
         return Photo::query()->firstOrCreate(['sha256' => $sha256], [

@@ -6,7 +6,9 @@ namespace App\Actions;
 
 use App\Ledger\Verification\CheckpointFiles;
 use App\Ledger\Verification\DigestTables;
+use App\Texts;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Ledger\ChainEnd;
 use JadeLedger\Core\Ledger\Checkpoint;
@@ -21,7 +23,7 @@ final readonly class TakeCheckpoint
     /** @throws \RuntimeException when the checkpoints before it do not hold: a new one would cover up what is wrong */
     public function __invoke(): Checkpoint
     {
-        $yards = array_values(array_map(strval(...), DB::table('yards')->orderBy('id')->pluck('id')->all()));
+        $yards = Texts::of(DB::table('yards')->orderBy('id')->pluck('id'));
         $read = $this->files->read($yards);
         if ($read->faults !== []) {
             throw new \RuntimeException("No checkpoint was taken, for those before it do not hold: {$read->faults[0]}");
@@ -45,19 +47,15 @@ final readonly class TakeCheckpoint
     {
         $last = DB::table('ledger_entries')->selectRaw('chain_id, max(sequence) as sequence')->groupBy('chain_id');
         $ends = [];
-        foreach (
-            DB::table('ledger_entries as entry')
-                ->joinSub(
-                    $last,
-                    'last',
-                    static fn ($join) => $join
-                        ->on('entry.chain_id', 'last.chain_id')
-                        ->on('entry.sequence', 'last.sequence'),
-                )
-                ->orderBy('entry.chain_id')
-                ->get(['entry.chain_id', 'entry.sequence', 'entry.hash']) as $row
-        ) {
-            $ends[$row->chain_id] = new ChainEnd((int) $row->sequence, $row->hash);
+        /** @var \Illuminate\Support\Collection<int, object{chain_id: string, sequence: int, hash: string}> $rows */
+        $rows = DB::table('ledger_entries as entry')
+            ->joinSub($last, 'last', static fn (JoinClause $join): JoinClause => $join
+                ->on('entry.chain_id', 'last.chain_id')
+                ->on('entry.sequence', 'last.sequence'))
+            ->orderBy('entry.chain_id')
+            ->get(['entry.chain_id', 'entry.sequence', 'entry.hash']);
+        foreach ($rows as $row) {
+            $ends[$row->chain_id] = new ChainEnd($row->sequence, $row->hash);
         }
 
         return $ends;

@@ -11,7 +11,7 @@ final class AuditChain
 
     private const COVERED = ['yard_id', 'kind', 'actor_id', 'subject', 'before', 'after', 'address', 'at'];
 
-    /** @param  array<string, mixed>  $row as the database holds it */
+    /** @param  array<string, string|int|null>  $row as the database holds it */
     public static function hash(array $row, string $previous): string
     {
         $covered = array_map(

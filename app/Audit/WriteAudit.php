@@ -50,11 +50,9 @@ final readonly class WriteAudit
         DB::transaction(static function () use ($row): void {
             // One line after the other: the yard is held, so that two that come at once are one behind the other.
             Yard::query()->whereKey($row['yard_id'])->lockForUpdate()->first();
-            $previous = (string) (
-                DB::table('audit_entries')
-                    ->where('yard_id', $row['yard_id'])->orderByDesc('id')->lockForUpdate()->value('hash')
-                ?? AuditChain::GENESIS
-            );
+            $last = DB::table('audit_entries')
+                ->where('yard_id', $row['yard_id'])->orderByDesc('id')->lockForUpdate()->value('hash');
+            $previous = is_string($last) ? $last : AuditChain::GENESIS;
             DB::table('audit_entries')->insert(
                 $row + ['previous_hash' => $previous, 'hash' => AuditChain::hash($row, $previous)],
             );

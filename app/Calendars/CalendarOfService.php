@@ -20,6 +20,9 @@ use JadeLedger\Core\Paper\CalendarDate;
 /**
  * What is likely due on each machine, as a calendar reads it: one entry for a machine and a day. What is overdue stands
  * on today until it is done.
+ *
+ * @phpstan-type PointOnDay object{machine_id: string, point: string, day: string, fleet_number: string,
+ *     model_id: string}
  */
 final readonly class CalendarOfService
 {
@@ -44,32 +47,33 @@ final readonly class CalendarOfService
             ->orderBy('a.point')
             ->selectRaw('a.machine_id, a.point, coalesce(p.day, a.day) as day, m.fleet_number, m.model_id')->get();
 
+        /** @var Collection<int, PointOnDay> $points */
         return new Calendar(
             Words::say('documents.calendar.service', ['yard' => $this->yard->name()]),
             array_values($points
                 ->groupBy(
-                    static fn (\stdClass $one): string => $one->machine_id.max((string) $one->day, $today->text()),
+                    static fn (object $one): string => $one->machine_id.max($one->day, $today->text()),
                 )
                 ->map(fn (Collection $due): CalendarEvent => $this->event($due, $today, $now))
                 ->all()),
         );
     }
 
-    /** @param  Collection<int, \stdClass>  $due of one machine, on one day or before it */
+    /** @param  Collection<int, PointOnDay>  $due of one machine, on one day or before it */
     private function event(Collection $due, CalendarDate $today, CarbonImmutable $now): CalendarEvent
     {
         $first = $due->firstOrFail();
         $catalogue = $this->catalogue->current();
         $names = array_column($catalogue->servicePoints, 'name', 'id');
         $model = $catalogue->model($first->model_id);
-        $isOver = (string) $first->day < $today->text();
-        $day = CalendarDate::parse($isOver ? $today->text() : (string) $first->day);
+        $isOver = $first->day < $today->text();
+        $day = CalendarDate::parse($isOver ? $today->text() : $first->day);
         $words = Words::say(
             $isOver ? 'documents.calendar.overdue' : 'documents.calendar.due',
             ['count' => count($due)],
         );
         $points = $due->map(
-            static fn (\stdClass $one): string => CatalogueWords::say($names[$one->point] ?? $one->point),
+            static fn (object $one): string => CatalogueWords::say($names[$one->point] ?? $one->point),
         );
 
         return CalendarEvent::onDays(

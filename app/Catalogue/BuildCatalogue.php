@@ -51,6 +51,85 @@ use JadeLedger\Core\State\Temperature;
  * Builds the core's typed objects from the validated trees of the catalogue.
  *
  * The trees have passed their schemas, so shapes are not asked about again here.
+ *
+ * @phpstan-import-type AppliesTree from BuildLimitSheets
+ * @phpstan-import-type SourceTree from BuildLimitSheets
+ * @phpstan-import-type PlateTree from BuildLimitSheets
+ * @phpstan-import-type SheetTree from BuildLimitSheets
+ * @phpstan-import-type SiteQuestionTree from BuildLimitSheets
+ * @phpstan-import-type LimitsTree from BuildLimits
+ *
+ * @phpstan-type AspectsTree array<string, list<string>>
+ * @phpstan-type NeedTree array{id: string, title: string, requires: AspectsTree, forbids?: AspectsTree}
+ * @phpstan-type ReadingTree array{kind: string, conditions?: list<string>, looks?: list<string>, limits?: string}
+ * @phpstan-type StepTree array{do: string, expect: string, fail_means: string, seconds?: int, severity?: string}
+ * @phpstan-type PaperTree array{kind: string, months: int, hours?: int, register?: string}
+ * @phpstan-type CheckTree array{id: string, title: string, how: string, accept: string, if_not: string, group: string,
+ *     places: list<string>, needs: string, applies?: AppliesTree, occasions: list<string>, severity: string,
+ *     seconds: int, source: SourceTree, reading?: ReadingTree, after?: list<string>, stands_before?: string,
+ *     occasions_with?: array<string, list<string>>, test?: list<StepTree>, paper?: PaperTree, put_right?: bool,
+ *     asks_number?: bool, stands_for?: int, asks?: string}
+ * @phpstan-type KitTree array{name: string, quantity?: string, unit: string}
+ * @phpstan-type SpotTree array{name: string, part?: string, nipples: int, strokes: int, applies?: AppliesTree}
+ * @phpstan-type EveryTree array{hours?: string, months?: int, days?: int, hires?: int}
+ * @phpstan-type ServiceTree array{id: string, name: string, brief: string, do: string, applies?: AppliesTree,
+ *     every: EveryTree, counts_from: string, severity: string, tolerance_h: string, done_by: string,
+ *     contains?: list<string>, places: list<string>, kit?: list<KitTree>, source: SourceTree, spots?: list<SpotTree>,
+ *     after?: list<string>, meter?: string, until_hours?: string}
+ * @phpstan-type DrawingTree array{drawing: string, applies?: AppliesTree}
+ * @phpstan-type CloseUpTree array{id: string, side?: string, draws: list<DrawingTree>, anchors: array<string, string>}
+ * @phpstan-type StateTree array{isolator: string, key: string, engine: string, temperature: string,
+ *     park_brake: string, posture: string, articulation: string, pressure: string, area: string, helper: string,
+ *     controls: string, axles: string}
+ * @phpstan-type StageLineTree array{id: string, text: string, why: string, applies?: AppliesTree, wait_seconds?: int,
+ *     wait_limit?: string, leaves?: AspectsTree, cools_minutes?: int, alone?: bool}
+ * @phpstan-type StageTree array{id: string, title: string, summary: string, state: StateTree, seconds: int,
+ *     lines: list<StageLineTree>, begins_return?: AppliesTree}
+ * @phpstan-type ConditionTree array{id: string, asks: string, source: SourceTree, unit?: string, at_least?: string,
+ *     at_most?: string, figure?: bool, may_wait?: bool}
+ * @phpstan-type PointTree array{int|float, int|float}
+ * @phpstan-type BoxTree array{left: float, top: float, right: float, bottom: float}
+ * @phpstan-type StationTree array{id: string, name: string, direction: string, standing?: string, shows: PointTree,
+ *     stands?: PointTree, places: list<string>, part?: string, level?: string}
+ * @phpstan-type PartTree array{id: string, name: string, system: string, box: array{float, float, float, float}}
+ * @phpstan-type FamilyTree array{id: string, name: string, drawing: string, features: list<string>, outline: BoxTree,
+ *     stations: list<StationTree>, parts: list<PartTree>}
+ * @phpstan-type ModelTree array{id: string, family: string, maker: string, name: string, describes: string,
+ *     mass_kg: int, features: list<string>, limits: array<string, LimitsTree>, plate?: PlateTree,
+ *     service_places?: array<string, non-empty-list<string>>, places?: array<string, string>}
+ * @phpstan-type TimerTree array{seconds: int, label: string, limit?: string}
+ * @phpstan-type BriefingStepTree array{id: string, order: int, name: string, instruction: string, why: string,
+ *     caution: string, applies?: AppliesTree, part?: string, timer?: TimerTree, source: SourceTree, level?: string,
+ *     after?: list<string>, by_hand?: bool, of_this_model?: bool, wear?: list<string>, site?: string,
+ *     control?: array<string, string>, season?: string}
+ * @phpstan-type FormTree array{ask: string, right: string, wrong: list<array{say: string, because: string}>}
+ * @phpstan-type QuestionTree array{id: string, step: string, applies?: AppliesTree, forms: list<FormTree>}
+ * @phpstan-type TriageTree array{id: string, kinds?: list<string>, systems?: list<string>, degrees?: list<string>,
+ *     at_least_mm?: int, severity: string, reason: string, source: SourceTree}
+ * @phpstan-type ContradictionTree array{rule: string, school: string, because: string}
+ * @phpstan-type SchoolTree array{name: string, why: string, gives?: list<string>,
+ *     gives_where?: array<string, list<string>>, contradicts?: list<ContradictionTree>}
+ * @phpstan-type RuleTree array{title: string, value: string|int, choices: array<string, SchoolTree>, why: string,
+ *     source: SourceTree}
+ * @phpstan-type StatedTree array{id: string, title: string, followed: string, followed_why: string, other: string,
+ *     other_why: string, source: SourceTree}
+ * @phpstan-type PersonTree array{id: string, name: string, applies?: AppliesTree, source: SourceTree,
+ *     asked_for: string, evaluation_months?: int}
+ * @phpstan-type ThingTree array{id: string, name: string, applies?: AppliesTree, marked?: bool}
+ * @phpstan-type FindingKindTree array{id: string, name: string, degrees?: list<string>}
+ * @phpstan-type FilesTree array{
+ *     'states/needs.yaml': array{needs: list<NeedTree>},
+ *     'states/stages.yaml': array{stages: list<StageTree>},
+ *     'conditions.yaml': array{conditions: list<ConditionTree>},
+ *     'findings.yaml': array{kinds: list<FindingKindTree>, triage: list<TriageTree>},
+ *     paces?: array<string, array{seconds: array<string, int>, walks: int}>,
+ *     'qualifications.yaml'?: array{qualifications: list<PersonTree>},
+ *     'closeups.yaml'?: array{closeups: list<CloseUpTree>},
+ *     'rules/house.yaml': array{rules: array<string, RuleTree>},
+ *     'rules/stated.yaml'?: array{defaults: list<StatedTree>},
+ *     'site.yaml'?: array{questions: list<SiteQuestionTree>},
+ *     'operators.yaml'?: array{categories: list<PersonTree>},
+ *     'things.yaml'?: array{things: list<ThingTree>}}
  */
 final class BuildCatalogue
 {
@@ -75,9 +154,24 @@ final class BuildCatalogue
 
     public function from(CompiledCatalogue $compiled): Core\Catalogue
     {
+        /** @var FilesTree $trees */
         $trees = $compiled->trees;
+        /** @var array<string, array{kind: string, steps: list<BriefingStepTree>}> $briefings */
+        $briefings = $this->below($compiled, 'briefings/');
+        /** @var array<string, array{checks: list<CheckTree>}> $checks */
+        $checks = $this->below($compiled, 'checks/');
+        /** @var array<string, FamilyTree> $families */
+        $families = $this->below($compiled, 'families/');
+        /** @var array<string, ModelTree> $models */
+        $models = $this->below($compiled, 'models/');
+        /** @var array<string, array{points: list<ServiceTree>}> $service */
+        $service = $this->below($compiled, 'service/');
+        /** @var array<string, array{questions: list<QuestionTree>}> $questions */
+        $questions = $this->below($compiled, 'questions/');
+        /** @var array<string, array{sheets: list<SheetTree>}> $sheets */
+        $sheets = $this->below($compiled, 'limits/');
         $steps = [];
-        foreach ($this->below($trees, 'briefings/') as $tree) {
+        foreach ($briefings as $tree) {
             $kind = Core\BriefingKind::from($tree['kind']);
             $steps = [
                 ...$steps,
@@ -85,25 +179,19 @@ final class BuildCatalogue
             ];
         }
         $this->needs = $this->byId(array_map($this->need(...), $trees['states/needs.yaml']['needs']));
-        $checks = array_merge(
-            ...array_map(
-                static fn (array $tree): array => $tree['checks'],
-                array_values($this->below($trees, 'checks/')),
-            ),
-        );
         $stages = $trees['states/stages.yaml']['stages'];
 
         return new Core\Catalogue(
             version: $compiled->version,
-            checks: $this->byId(array_map($this->check(...), $checks)),
+            checks: $this->byId(array_map($this->check(...), array_merge(...array_column($checks, 'checks')))),
             stages: array_map(
                 fn (array $stage, int $at): Core\Stage => $this->stage($stage, $at),
                 $stages,
                 array_keys($stages),
             ),
             conditions: $this->byId(array_map($this->condition(...), $trees['conditions.yaml']['conditions'])),
-            families: $this->byId(array_map($this->family(...), array_values($this->below($trees, 'families/')))),
-            models: $this->byId(array_map($this->model(...), array_values($this->below($trees, 'models/')))),
+            families: $this->byId(array_map($this->family(...), array_values($families))),
+            models: $this->byId(array_map($this->model(...), array_values($models))),
             briefingSteps: $steps,
             findingKinds: array_map(
                 static fn (array $kind): Core\FindingKind => new Core\FindingKind(
@@ -136,30 +224,15 @@ final class BuildCatalogue
             ),
             servicePoints: array_map(
                 $this->servicePoint(...),
-                array_merge(
-                    ...array_map(
-                        static fn (array $tree): array => $tree['points'],
-                        array_values($this->below($trees, 'service/')),
-                    ),
-                ),
+                array_merge(...array_column($service, 'points')),
             ),
             questions: array_map(
                 $this->question(...),
-                array_merge(
-                    ...array_map(
-                        static fn (array $tree): array => $tree['questions'],
-                        array_values($this->below($trees, 'questions/')),
-                    ),
-                ),
+                array_merge(...array_column($questions, 'questions')),
             ),
             limitSheets: array_map(
                 (new BuildLimitSheets())->sheet(...),
-                array_merge(
-                    ...array_map(
-                        static fn (array $tree): array => $tree['sheets'],
-                        array_values($this->below($trees, 'limits/')),
-                    ),
-                ),
+                array_merge(...array_column($sheets, 'sheets')),
             ),
             siteQuestions: array_map((new BuildLimitSheets())->question(...), $trees['site.yaml']['questions'] ?? []),
             operatorCategories: array_map(
@@ -184,14 +257,11 @@ final class BuildCatalogue
         );
     }
 
-    /**
-     * @param array<string, array<string, mixed>> $trees
-     * @return array<string, array<string, mixed>>
-     */
-    private function below(array $trees, string $folder): array
+    /** @return array<string, array<string, mixed>> by file */
+    private function below(CompiledCatalogue $compiled, string $folder): array
     {
         return array_filter(
-            $trees,
+            $compiled->trees,
             static fn (string $file): bool => str_starts_with($file, $folder),
             ARRAY_FILTER_USE_KEY,
         );
@@ -208,7 +278,7 @@ final class BuildCatalogue
         return array_column($things, null, 'id');
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  CheckTree  $tree */
     private function check(array $tree): Check
     {
         $reading = $tree['reading'] ?? null;
@@ -262,7 +332,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  ServiceTree  $tree */
     private function servicePoint(array $tree): ServicePoint
     {
         $every = $tree['every'];
@@ -310,7 +380,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  CloseUpTree  $tree */
     private function closeUp(array $tree): Core\CloseUp
     {
         return new Core\CloseUp(
@@ -324,7 +394,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  CheckTree  $tree */
     private function answer(array $tree): AnswerKind
     {
         return match (true) {
@@ -336,7 +406,7 @@ final class BuildCatalogue
         };
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  array{applies?: AppliesTree, ...}  $tree */
     private function applies(array $tree): Applicability
     {
         $applies = $tree['applies'] ?? [];
@@ -344,13 +414,13 @@ final class BuildCatalogue
         return new Applicability($applies['all'] ?? [], $applies['any'] ?? [], $applies['none'] ?? []);
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  SourceTree  $tree */
     private function source(array $tree): Source
     {
         return new Source(SourceKind::from($tree['kind']), $tree['words']);
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  StageTree  $tree */
     private function stage(array $tree, int $at): Core\Stage
     {
         $state = $tree['state'];
@@ -380,7 +450,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, string>  $tree */
+    /** @param  StateTree  $tree */
     private function state(array $tree): MachineState
     {
         return new MachineState(
@@ -399,7 +469,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  NeedTree  $tree */
     private function need(array $tree): StateNeed
     {
         return new StateNeed(
@@ -411,7 +481,7 @@ final class BuildCatalogue
     }
 
     /**
-     * @param array<string, list<string>> $tree
+     * @param AspectsTree $tree
      * @return list<Aspect>
      */
     private function aspects(array $tree): array
@@ -425,7 +495,7 @@ final class BuildCatalogue
         return $aspects;
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  ConditionTree  $tree */
     private function condition(array $tree): Condition
     {
         if (! isset($tree['unit'])) {
@@ -447,7 +517,7 @@ final class BuildCatalogue
         return ($tree['may_wait'] ?? false) === true ? $measured->thatMayWait() : $measured;
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  FamilyTree  $tree */
     private function family(array $tree): Core\Family
     {
         $outline = $tree['outline'];
@@ -484,13 +554,13 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array{0: int|float, 1: int|float}  $pair */
+    /** @param  PointTree  $pair */
     private function point(array $pair): Core\Point
     {
         return new Core\Point((float) $pair[0], (float) $pair[1]);
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  ModelTree  $tree */
     private function model(array $tree): Core\MachineModel
     {
         return new Core\MachineModel(
@@ -508,7 +578,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  BriefingStepTree  $tree */
     private function briefingStep(Core\BriefingKind $kind, array $tree): Core\BriefingStep
     {
         return new Core\BriefingStep(
@@ -537,7 +607,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  QuestionTree  $tree */
     private function question(array $tree): Core\TeachBackQuestion
     {
         return new Core\TeachBackQuestion(
@@ -558,7 +628,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  TriageTree  $tree */
     private function triageRule(array $tree): Core\TriageRule
     {
         return new Core\TriageRule(
@@ -573,7 +643,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  SchoolTree  $tree */
     private function school(string $id, array $tree): Core\RuleOption
     {
         $contradicts = array_map(
@@ -595,7 +665,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  StatedTree  $tree */
     private function stated(array $tree): Core\StatedDefault
     {
         return new Core\StatedDefault(
@@ -610,8 +680,8 @@ final class BuildCatalogue
     }
 
     /**
-     * @param array<string, array<string, mixed>> $rules
-     * @param list<array<string, mixed>> $stated
+     * @param array<string, RuleTree> $rules
+     * @param list<StatedTree> $stated
      */
     private function houseRules(array $rules, array $stated): Core\HouseRules
     {
@@ -637,7 +707,7 @@ final class BuildCatalogue
         );
     }
 
-    /** @param  array<string, array<string, mixed>>  $rules */
+    /** @param  array<string, RuleTree>  $rules */
     private function carried(array $rules): CarryRule
     {
         // A catalogue that an older release kept says nothing of it.

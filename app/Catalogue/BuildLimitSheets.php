@@ -23,10 +23,26 @@ use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Source\Source;
 use JadeLedger\Core\Source\SourceKind;
 
-/** Builds the sheets of limits, the questions about a site and the plate of a model from the catalogue's trees. */
+/**
+ * Builds the sheets of limits, the questions about a site and the plate of a model from the catalogue's trees.
+ *
+ * @phpstan-type SourceTree array{kind: string, words: string}
+ * @phpstan-type AppliesTree array{all?: list<string>, any?: list<string>, none?: list<string>}
+ * @phpstan-type FieldTree array{name: string, kind: string, asks: string, need: string, unit?: string,
+ *     of_model?: string, of_site?: string, stated?: string, most?: string, choices?: array<string, string>,
+ *     stated_where?: array<string, string>}
+ * @phpstan-type SheetTree array{id: string, kind: string, order: int, title: string, formula: string,
+ *     caution: string, source: SourceTree, applies: AppliesTree, fields: array<FieldTree>,
+ *     example: array<string, string>, gives: string}
+ * @phpstan-type UnsuitableTree array{when: string, applies: AppliesTree, why: string, instead: non-empty-list<string>}
+ * @phpstan-type SiteQuestionTree array{id: string, asks: string, applies: AppliesTree, say: string, ask: string,
+ *     source: SourceTree, unsuitable?: UnsuitableTree}
+ * @phpstan-type PlateTree array{figures: array<string, string>, source: SourceTree, reach?: list<list<string>>,
+ *     load_zones?: array<array{load: string, where: list<list<string>>}>}
+ */
 final class BuildLimitSheets
 {
-    /** @param  array<string, mixed>  $tree */
+    /** @param  SheetTree  $tree */
     public function sheet(array $tree): LimitSheet
     {
         return new LimitSheet(
@@ -44,7 +60,7 @@ final class BuildLimitSheets
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  SiteQuestionTree  $tree */
     public function question(array $tree): SiteQuestion
     {
         $unsuitable = $tree['unsuitable'] ?? null;
@@ -65,7 +81,7 @@ final class BuildLimitSheets
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  PlateTree  $tree */
     public function plate(array $tree): Plate
     {
         $zones = array_map(fn (array $zone): LoadZone => new LoadZone(
@@ -81,7 +97,7 @@ final class BuildLimitSheets
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  FieldTree  $tree */
     private function field(array $tree): Field
     {
         $unit = isset($tree['unit']) ? Unit::named($tree['unit']) : null;
@@ -108,7 +124,7 @@ final class BuildLimitSheets
         return Quantity::of($value, Unit::named($unit));
     }
 
-    /** @param  list<array{string, string}>  $points */
+    /** @param  list<list<string>>  $points each its outreach and its height, in metres */
     private function chart(array $points): ReachChart
     {
         return ReachChart::through(array_map(
@@ -117,13 +133,13 @@ final class BuildLimitSheets
         ));
     }
 
-    /** @param  array<string, list<string>>  $tree */
+    /** @param  AppliesTree  $tree */
     private function applies(array $tree): Applicability
     {
         return new Applicability($tree['all'] ?? [], $tree['any'] ?? [], $tree['none'] ?? []);
     }
 
-    /** @param  array{kind: string, words: string}  $tree */
+    /** @param  SourceTree  $tree */
     private function source(array $tree): Source
     {
         return new Source(SourceKind::from($tree['kind']), $tree['words']);

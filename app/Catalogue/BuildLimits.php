@@ -10,10 +10,23 @@ use JadeLedger\Core\Reading;
 use JadeLedger\Core\Source\Source;
 use JadeLedger\Core\Source\SourceKind;
 
-/** Builds the limits of a model from the tree of its file. */
+/**
+ * Builds the limits of a model from the tree of its file.
+ *
+ * @phpstan-type MarksTree array{lowest: string, add: string, full: string, highest: string}
+ * @phpstan-type FluidTree array{name: string, litres_per_unit: string, settle_minutes: int}
+ * @phpstan-type LimitsTree array{kind: string, source: array{kind: string, words: string}, whole_digits: int,
+ *     decimals: int, cold: MarksTree, hot?: MarksTree, fluid: FluidTree, diameter_mm: string, marks: MarksTree,
+ *     unit: string, need: string, original_mm: string, blade_mm: string, original_deg: string, pitch_mm: string,
+ *     pitches: int, recommended_kpa: string, least_mm: string, most_mm: string, mm_per_stroke?: string,
+ *     nominal_v: string, least: string, cells?: int, distance_m: string, most_m_s: string, most_s: string,
+ *     least_s: string, nominal_hz: string, phases?: int, rated_ma: string, plate_deg: string, least_bar: string,
+ *     most_bar: string, red_percent: string, amber_percent: string, needed_c: string, system_l: string,
+ *     degrees: string, mm: string, seconds: int, pieces: string, expected: int}
+ */
 final class BuildLimits
 {
-    /** @param  array<string, mixed>  $tree */
+    /** @param  LimitsTree  $tree of a kind, and with the members of that kind */
     public function from(array $tree): Reading\Limits
     {
         $source = new Source(SourceKind::from($tree['source']['kind']), $tree['source']['words']);
@@ -133,10 +146,11 @@ final class BuildLimits
             'stated_length' => new Reading\StatedFigure(Quantity::of($tree['mm'], Unit::Millimetre), $source),
             'wait' => new Reading\WaitLimits($tree['seconds'], $source),
             'count' => new Reading\Counted\CountLimits($tree['pieces'], $tree['expected'], $source),
+            default => throw new \LogicException("No limits are built of the kind {$tree['kind']}."),
         };
     }
 
-    /** @param  array<string, string>  $tree */
+    /** @param  MarksTree  $tree */
     private function marks(array $tree, Unit $unit): Reading\Fluids\LevelMarks
     {
         return new Reading\Fluids\LevelMarks(
@@ -147,7 +161,7 @@ final class BuildLimits
         );
     }
 
-    /** @param  array<string, mixed>  $tree */
+    /** @param  FluidTree  $tree */
     private function fluid(array $tree): Reading\Fluids\Fluid
     {
         return new Reading\Fluids\Fluid(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Contract\JsonObject;
 use App\Models\HouseRuleChoice;
 use App\Models\LearnedPace;
 use App\Models\YardModel;
@@ -43,7 +44,7 @@ final class CatalogueRepository
     /** @return array<string, string> what each feature means, in words; those that house rules give included */
     public function featureWords(): array
     {
-        $words = $this->compiled()->trees['features.yaml']['features'];
+        $words = $this->featuresToChoose();
         foreach ($this->current()->houseRules->all as $rule) {
             foreach ($rule->schools as $school) {
                 $words += array_fill_keys(
@@ -59,21 +60,20 @@ final class CatalogueRepository
     /** @return array<string, string> the features that a model can be given, in words */
     public function featuresToChoose(): array
     {
-        return $this->compiled()->trees['features.yaml']['features'];
+        return JsonObject::of($this->compiled()->trees['features.yaml'])->object('features')->textsByName();
     }
 
     /** @return array<string, array<string, mixed>> the models as their files hold them, by id */
     public function modelTrees(): array
     {
-        return array_column(
-            array_filter(
-                $this->compiled()->trees,
-                static fn (string $file): bool => str_starts_with($file, 'models/'),
-                ARRAY_FILTER_USE_KEY,
-            ),
-            null,
-            'id',
-        );
+        $models = [];
+        foreach ($this->compiled()->trees as $file => $tree) {
+            if (str_starts_with($file, 'models/')) {
+                $models[JsonObject::of($tree)->string('id')] = $tree;
+            }
+        }
+
+        return $models;
     }
 
     /** The catalogue as it was when a walk was planned. */
@@ -83,8 +83,8 @@ final class CatalogueRepository
             return $this->current();
         }
         if (! isset($this->built[$version])) {
-            $body = DB::table('catalogue_versions')->where('version', $version)->value('body');
-            $trees = json_decode((string) $body, true, flags: JSON_THROW_ON_ERROR);
+            /** @var array<string, array<string, mixed>> $trees */
+            $trees = json_decode($this->keptText($version), true, flags: JSON_THROW_ON_ERROR);
             $this->build(CompiledCatalogue::stored($version, (new UpcastCatalogue)->inPresentForm($trees)));
         }
 
@@ -95,11 +95,14 @@ final class CatalogueRepository
     public function keepCurrent(): string
     {
         $compiled = $this->compiled();
-        DB::table('catalogue_versions')->insertOrIgnore([
-            'version' => $compiled->version,
-            'body' => json_encode($compiled->trees, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-            'created_at' => now(),
-        ]);
+        // A megabyte of text, made once for each version and not for each walk.
+        if (DB::table('catalogue_versions')->where('version', $compiled->version)->doesntExist()) {
+            DB::table('catalogue_versions')->insertOrIgnore([
+                'version' => $compiled->version,
+                'body' => json_encode($compiled->trees, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+                'created_at' => now(),
+            ]);
+        }
 
         return $compiled->version;
     }
@@ -107,10 +110,14 @@ final class CatalogueRepository
     /** SHA-256 of a version as it is kept beside the walks that were planned with it. */
     public function digestOf(string $version): string
     {
-        return $this->digests[$version] ??= hash(
-            'sha256',
-            (string) DB::table('catalogue_versions')->where('version', $version)->value('body'),
-        );
+        return $this->digests[$version] ??= hash('sha256', $this->keptText($version));
+    }
+
+    private function keptText(string $version): string
+    {
+        $text = DB::table('catalogue_versions')->where('version', $version)->value('body');
+
+        return is_string($text) ? $text : '';
     }
 
     /**
@@ -165,9 +172,10 @@ final class CatalogueRepository
     /** What a school of a house rule gives to every machine; that of the catalogue where none is named. */
     public function giftsOf(string $rule, ?string $school): Features
     {
-        $tree = $this->shipped()['trees']['rules/house.yaml']['rules'][$rule];
+        $tree = JsonObject::of($this->shipped()['trees']['rules/house.yaml'])->object('rules')->object($rule);
+        $followed = $tree->object('choices')->optionalObject($school ?? $tree->string('value'));
 
-        return new Features($tree['choices'][$school ?? $tree['value']]['gives'] ?? []);
+        return new Features($followed?->strings('gives') ?? []);
     }
 
     public function schema(string $name): CatalogueSchema
@@ -201,13 +209,19 @@ final class CatalogueRepository
             $this->compile();
         }
 
-        return require $this->compiledFile;
+        /** @var array{version: string, trees: array<string, array<string, mixed>>} $shipped */
+        $shipped = require $this->compiledFile;
+
+        return $shipped;
     }
 
     /** @return array<string, string> the last choice of each rule */
     private function choices(): array
     {
-        return HouseRuleChoice::query()->orderBy('id')->pluck('value', 'rule')->all();
+        /** @var array<string, string> $choices */
+        $choices = HouseRuleChoice::query()->orderBy('id')->pluck('value', 'rule')->all();
+
+        return $choices;
     }
 
     private function build(CompiledCatalogue $compiled): Catalogue

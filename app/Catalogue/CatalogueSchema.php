@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Contract\JsonObject;
+use App\Texts;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -22,7 +24,9 @@ final readonly class CatalogueSchema
 
     public function tree(): \stdClass
     {
-        return json_decode($this->text, false, flags: JSON_THROW_ON_ERROR);
+        $tree = json_decode($this->text, false, flags: JSON_THROW_ON_ERROR);
+
+        return $tree instanceof \stdClass ? $tree : throw new \LogicException("{$this->name} is no schema.");
     }
 
     /** @return list<SchemaFault> */
@@ -36,9 +40,11 @@ final readonly class CatalogueSchema
         }
         $faults = [];
         $formatter = new ErrorFormatter;
-        foreach ($formatter->formatFlat($error, static fn (ValidationError $leaf): ValidationError => $leaf) as $leaf) {
+        /** @var list<ValidationError> $leaves */
+        $leaves = $formatter->formatFlat($error, static fn (ValidationError $leaf): ValidationError => $leaf);
+        foreach ($leaves as $leaf) {
             if ($this->saysSomething($leaf)) {
-                $path = array_values(array_map(strval(...), $leaf->data()->fullPath()));
+                $path = Texts::of($leaf->data()->fullPath());
                 $faults[] = new SchemaFault($path, $this->words($leaf, $formatter));
             }
         }
@@ -51,7 +57,7 @@ final readonly class CatalogueSchema
     {
         return match ($leaf->keyword()) {
             'allOf', 'then', 'if', 'properties', 'items', '$ref' => false,
-            'additionalProperties' => ($leaf->schema()->info()->data()->additionalProperties ?? null) === false,
+            'additionalProperties' => self::schemaOf($leaf)->members('additionalProperties') === [false],
             default => true,
         };
     }
@@ -59,18 +65,26 @@ final readonly class CatalogueSchema
     /** What has to be there instead, in words. */
     private function words(ValidationError $leaf, ErrorFormatter $formatter): string
     {
-        $schema = $leaf->schema()->info()->data();
+        $schema = self::schemaOf($leaf);
+        $told = JsonObject::of($leaf->args());
 
         return match ($leaf->keyword()) {
-            'required' => 'lacks '.implode(', ', $leaf->args()['missing'] ?? []),
-            'additionalProperties' => 'does not know '.implode(', ', $leaf->args()['properties'] ?? []),
-            'enum' => 'has to be one of: '.implode(', ', array_map(strval(...), (array) ($schema->enum ?? []))),
-            'type' => 'has to be '.$this->typeInWords($leaf->args()['expected'] ?? ''),
-            'pattern' => self::figureInWords((string) ($schema->pattern ?? '')) ?? lcfirst(
+            'required' => 'lacks '.implode(', ', $told->strings('missing')),
+            'additionalProperties' => 'does not know '.implode(', ', $told->strings('properties')),
+            'enum' => 'has to be one of: '.implode(', ', Texts::of($schema->list('enum'))),
+            'type' => 'has to be '.$this->typeInWords($told->members('expected')),
+            'pattern' => self::figureInWords($schema->optionalString('pattern') ?? '') ?? lcfirst(
                 $formatter->formatErrorMessage($leaf),
             ),
             default => lcfirst($formatter->formatErrorMessage($leaf)),
         };
+    }
+
+    private static function schemaOf(ValidationError $leaf): JsonObject
+    {
+        $schema = $leaf->schema()->info()->data();
+
+        return JsonObject::of($schema instanceof \stdClass ? $schema : []);
     }
 
     private static function figureInWords(string $pattern): ?string
@@ -83,8 +97,8 @@ final readonly class CatalogueSchema
         };
     }
 
-    /** @param  string|list<string>  $expected */
-    private function typeInWords(string|array $expected): string
+    /** @param  list<mixed>  $expected */
+    private function typeInWords(array $expected): string
     {
         $words = [
             'integer' => 'a whole number',
@@ -97,7 +111,7 @@ final readonly class CatalogueSchema
 
         return implode(
             ' or ',
-            array_map(static fn (string $type): string => $words[$type] ?? $type, (array) $expected),
+            array_map(static fn (string $type): string => $words[$type] ?? $type, Texts::of($expected)),
         );
     }
 }

@@ -95,8 +95,13 @@ final class CatalogueWords
     {
         $language = App::getLocale();
 
-        return self::$tables[$language] ??= is_file(lang_path("{$language}/catalogue.php"))
-            ? require lang_path("{$language}/catalogue.php")
-            : [];
+        if (! isset(self::$tables[$language])) {
+            $file = lang_path("{$language}/catalogue.php");
+            /** @var array<string, string> $table */
+            $table = is_file($file) ? require $file : [];
+            self::$tables[$language] = $table;
+        }
+
+        return self::$tables[$language];
     }
 }

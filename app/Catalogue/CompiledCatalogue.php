@@ -29,14 +29,16 @@ final readonly class CompiledCatalogue
      */
     public function withChoices(array $choices): self
     {
-        $trees = $this->trees;
-        foreach (array_intersect_key($choices, $trees['rules/house.yaml']['rules']) as $rule => $value) {
-            $trees['rules/house.yaml']['rules'][$rule]['value'] = is_int(
-                $trees['rules/house.yaml']['rules'][$rule]['value'],
-            )
-                ? (int) $value
-                : $value;
+        /** @var array{'rules/house.yaml': array{rules: array<string, array{value: string|int}>}} $files */
+        $files = $this->trees;
+        $rules = $files['rules/house.yaml']['rules'];
+        foreach (array_intersect_key($choices, $rules) as $rule => $value) {
+            $rules[$rule]['value'] = is_int($rules[$rule]['value']) ? (int) $value : $value;
         }
+        $trees = array_replace(
+            $this->trees,
+            ['rules/house.yaml' => ['rules' => $rules] + $this->trees['rules/house.yaml']],
+        );
 
         return $trees === $this->trees ? $this : $this->changedTo($trees, $choices);
     }

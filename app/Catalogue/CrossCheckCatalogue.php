@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Contract\JsonObject;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\CloseUpVariant;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
@@ -52,7 +53,8 @@ final readonly class CrossCheckCatalogue
     /** @return list<CatalogueFault> */
     private function unknownNames(): array
     {
-        $known = [...array_keys($this->trees['features.yaml']['features']), ...$this->featuresOfRules()];
+        $features = JsonObject::of($this->trees['features.yaml'])->object('features');
+        $known = [...$features->names(), ...$this->featuresOfRules()];
         $faults = [];
         foreach ($this->whatAsks() as [$file, $what, $id, $asked]) {
             foreach (array_diff($asked, $known) as $feature) {
@@ -378,13 +380,14 @@ final readonly class CrossCheckCatalogue
     private function numbersWithoutSource(): array
     {
         $faults = [];
-        foreach ($this->trees['states/stages.yaml']['stages'] as $stage) {
-            foreach ($stage['lines'] as $line) {
-                if (preg_match('/\d/', $line['text'].$line['why']) === 1 && ! isset($line['source'])) {
+        foreach (JsonObject::of($this->trees['states/stages.yaml'])->objects('stages') as $stage) {
+            foreach ($stage->objects('lines') as $line) {
+                $says = $line->string('text').$line->string('why');
+                if (preg_match('/\d/', $says) === 1 && ! $line->has('source')) {
                     $faults[] = CatalogueFault::in(
                         'states/stages.yaml',
-                        "a line of {$stage['id']}:",
-                        $line['id'],
+                        "a line of {$stage->string('id')}:",
+                        $line->string('id'),
                         'has a number and no source',
                     );
                 }

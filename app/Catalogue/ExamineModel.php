@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Contract\JsonObject;
 use App\Words;
 use JadeLedger\Core\Catalogue\AskedLimit;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
@@ -149,7 +150,10 @@ final readonly class ExamineModel
             $this->shelf
                 ->schema('model')
                 ->faultsOf(
-                    ['features' => array_values($tree['features']), 'limits' => (object) $tree['limits']] + $tree,
+                    [
+                        'features' => JsonObject::of($tree)->list('features'),
+                        'limits' => (object) $tree['limits'],
+                    ] + $tree,
                 ) as $fault
         ) {
             if (array_slice($fault->path, -2) === ['source', 'words']) {
@@ -172,12 +176,13 @@ final readonly class ExamineModel
     private function cannotBeWalked(array $tree): array
     {
         try {
-            $catalogue = $this->shelf->withModel($tree['id'], $tree);
+            $id = JsonObject::of($tree)->string('id');
+            $catalogue = $this->shelf->withModel($id, $tree);
             foreach (Movement::cases() as $movement) {
-                (new PlanWalk($catalogue))->for($catalogue->model($tree['id']), $movement);
+                (new PlanWalk($catalogue))->for($catalogue->model($id), $movement);
             }
             // The bands of an instrument are put in order when they are asked for.
-            foreach ($catalogue->model($tree['id'])->limits as $limits) {
+            foreach ($catalogue->model($id)->limits as $limits) {
                 $limits instanceof ScaleReading && $limits->bands();
             }
         } catch (NoSafeOrder|LimitNotKnown $fault) {

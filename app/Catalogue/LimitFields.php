@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Contract\JsonObject;
+use App\Texts;
 use JadeLedger\Core\Catalogue\AskedLimit;
 
 /** The fields of a model's limits, read from the schema that its file is held against. */
 final readonly class LimitFields
 {
-    /** @param  array<string, \stdClass>  $kinds the schema of each kind of limits */
+    /** @param  array<string, JsonObject>  $kinds the schema of each kind of limits */
     private function __construct(private array $kinds)
     {
     }
@@ -17,8 +19,10 @@ final readonly class LimitFields
     public static function from(CatalogueSchema $model): self
     {
         $kinds = [];
-        foreach ($model->tree()->properties->limits->additionalProperties->allOf as $case) {
-            $kinds[$case->if->properties->kind->const] = $case->then;
+        $limits = JsonObject::of($model->tree())->object('properties')->object('limits');
+        foreach ($limits->object('additionalProperties')->objects('allOf') as $case) {
+            $kind = $case->object('if')->object('properties')->object('kind')->string('const');
+            $kinds[$kind] = $case->object('then');
         }
 
         return new self($kinds);
@@ -34,16 +38,18 @@ final readonly class LimitFields
      * @param list<string> $path
      * @return list<LimitField>
      */
-    private function below(AskedLimit $asked, \stdClass $schema, array $path, bool $isNeeded): array
+    private function below(AskedLimit $asked, JsonObject $schema, array $path, bool $isNeeded): array
     {
         $fields = [];
-        foreach (get_object_vars($schema->properties) as $key => $property) {
+        $properties = $schema->object('properties');
+        foreach ($properties->names() as $key) {
+            $property = $properties->object($key);
             if ($path === [] && in_array($key, ['kind', 'source'], true)) {
                 continue;
             }
-            $needed = $isNeeded && in_array($key, $schema->required ?? [], true);
+            $needed = $isNeeded && in_array($key, $schema->strings('required'), true);
             $here = [...$path, $key];
-            if ($property instanceof \stdClass && isset($property->properties)) {
+            if ($property->has('properties')) {
                 array_push($fields, ...$this->below($asked, $property, $here, $needed));
             } else {
                 $fields[] = new LimitField(
@@ -51,7 +57,7 @@ final readonly class LimitFields
                     $asked->kind,
                     $here,
                     $this->typeOf($property),
-                    $property->enum ?? [],
+                    Texts::of($property->list('enum')),
                     $needed,
                 );
             }
@@ -61,12 +67,12 @@ final readonly class LimitFields
     }
 
     /** @return 'whole_number'|'figure'|'text'|'choice' */
-    private function typeOf(\stdClass $property): string
+    private function typeOf(JsonObject $property): string
     {
         return match (true) {
-            isset($property->enum) => 'choice',
-            ($property->type ?? null) === 'integer' => 'whole_number',
-            isset($property->pattern) => 'figure',
+            $property->has('enum') => 'choice',
+            $property->members('type') === ['integer'] => 'whole_number',
+            $property->has('pattern') => 'figure',
             default => 'text',
         };
     }

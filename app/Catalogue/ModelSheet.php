@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Contract\JsonObject;
+use App\Texts;
 use Illuminate\Support\Arr;
 
 /** A model as it is written on a sheet: plain words and figures, before anything of it was looked at. */
@@ -76,20 +78,24 @@ final readonly class ModelSheet
     {
         $flat = [];
         $source = '';
-        foreach ($tree['limits'] as $name => $limit) {
-            $source = $source === '' ? $limit['source']['words'] : $source;
-            foreach (Arr::dot(array_diff_key($limit, ['kind' => true, 'source' => true])) as $path => $value) {
-                $flat["{$name}.{$path}"] = (string) $value;
+        $model = JsonObject::of($tree);
+        $limits = $model->object('limits');
+        foreach ($limits->names() as $name) {
+            $limit = $limits->object($name);
+            $source = $source === '' ? $limit->object('source')->string('words') : $source;
+            $own = Arr::dot(array_diff_key($limit->byName(), ['kind' => true, 'source' => true]));
+            foreach (array_combine(array_keys($own), Texts::of($own)) as $path => $value) {
+                $flat["{$name}.{$path}"] = $value;
             }
         }
 
         return new self(
-            $tree['family'],
-            $tree['maker'],
-            $tree['name'],
-            $tree['describes'],
-            (string) $tree['mass_kg'],
-            $tree['features'],
+            $model->string('family'),
+            $model->string('maker'),
+            $model->string('name'),
+            $model->string('describes'),
+            (string) $model->integer('mass_kg'),
+            $model->strings('features'),
             $source,
             $flat,
         );

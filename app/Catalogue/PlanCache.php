@@ -16,8 +16,7 @@ use JadeLedger\Core\Walk\PlanWalk;
  * Kits in the memory that the workers share.
  *
  * A catalogue's version names all that a plan follows from, and the same in gives the same out; so what is kept under
- * it
- * is never stale. A release that plans in another way starts new workers, and with them an empty memory.
+ * it is never stale. A release that plans in another way starts new workers, and with them an empty memory.
  */
 final class PlanCache
 {
@@ -65,7 +64,13 @@ final class PlanCache
         $version = $this->shelf->currentVersion();
         if ($more !== []) {
             // As good as one for each machine and day: kept, they would only push out what many ask for.
-            return $this->make($version, $modelId, $movement, $more);
+            $held = $this->today($modelId, $movement);
+
+            return new CachedPlan(
+                $held->catalogue,
+                $held->model,
+                (new PlanWalk($held->catalogue))->for($held->model, $movement, $more),
+            );
         }
 
         return $this->held(
@@ -99,12 +104,11 @@ final class PlanCache
         return $plan;
     }
 
-    /** @param  array<string, DueCheck>  $more */
-    private function make(string $version, string $modelId, Movement $movement, array $more = []): CachedPlan
+    private function make(string $version, string $modelId, Movement $movement): CachedPlan
     {
         [$catalogue, $model] = $this->catalogueOf($version, $modelId);
 
-        return new CachedPlan($catalogue, $model, (new PlanWalk($catalogue))->for($model, $movement, $more));
+        return new CachedPlan($catalogue, $model, (new PlanWalk($catalogue))->for($model, $movement));
     }
 
     /** @return array{Catalogue, MachineModel} the part that concerns the model */

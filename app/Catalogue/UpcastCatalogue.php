@@ -8,6 +8,8 @@ namespace App\Catalogue;
  * A catalogue that an older release kept beside its walks, in the form that this release reads. What is kept is never
  * changed: this is done each time that it is read.
  *
+ * @phpstan-import-type FilesTree from BuildCatalogue
+ *
  * @phpstan-type Trees array<string, array<string, mixed>>
  */
 final class UpcastCatalogue
@@ -18,11 +20,14 @@ final class UpcastCatalogue
      */
     public function inPresentForm(array $trees): array
     {
-        foreach ($trees['states/stages.yaml']['stages'] as $at => $stage) {
+        /** @var FilesTree $files */
+        $files = $trees;
+        $stages = $files['states/stages.yaml']['stages'];
+        foreach ($stages as $at => $stage) {
             // Until 0.6.0 no state said how far the axles stand out: they were in.
-            $trees['states/stages.yaml']['stages'][$at]['state'] = $stage['state'] + ['axles' => 'in'];
+            $stages[$at]['state'] = $stage['state'] + ['axles' => 'in'];
         }
 
-        return $trees;
+        return array_replace($trees, ['states/stages.yaml' => ['stages' => $stages]]);
     }
 }

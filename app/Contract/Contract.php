@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Texts;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -48,9 +49,17 @@ final class Contract
         return $this->document;
     }
 
+    private function schemas(): \stdClass
+    {
+        $components = $this->document()->components;
+        $schemas = $components instanceof \stdClass ? $components->schemas : null;
+
+        return $schemas instanceof \stdClass ? $schemas : throw new \LogicException('The contract has no schemas.');
+    }
+
     public function has(string $schema): bool
     {
-        return isset($this->document()->components->schemas->{$schema});
+        return isset($this->schemas()->{$schema});
     }
 
     /**
@@ -68,18 +77,12 @@ final class Contract
         }
         $formatter = new ErrorFormatter;
         $faults = [];
-        foreach (
-            $formatter->formatFlat(
-                $error,
-                static fn (ValidationError $leaf): array => [
-                    $leaf,
-                    implode('.', $leaf->data()->fullPath()),
-                    $formatter->formatErrorMessage($leaf),
-                ],
-            ) as [$leaf, $path, $message]
-        ) {
+        /** @var list<ValidationError> $leaves */
+        $leaves = $formatter->formatFlat($error, static fn (ValidationError $leaf): ValidationError => $leaf);
+        foreach ($leaves as $leaf) {
             if ($leaf->subErrors() === []) {
-                $faults[$path === '' ? 'body' : $path][] = $message;
+                $path = implode('.', Texts::of($leaf->data()->fullPath()));
+                $faults[$path === '' ? 'body' : $path][] = $formatter->formatErrorMessage($leaf);
             }
         }
 
@@ -109,7 +112,7 @@ final class Contract
     private function collect(string $schema, \stdClass $into): void
     {
         if (! isset($into->{$schema})) {
-            $into->{$schema} = $this->document()->components->schemas->{$schema};
+            $into->{$schema} = $this->schemas()->{$schema};
             $this->follow($into->{$schema}, $into);
         }
     }

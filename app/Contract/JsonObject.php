@@ -122,10 +122,42 @@ final readonly class JsonObject
         return is_array($value) ? array_values($value) : throw new UnexpectedJson($name, 'a list', $value);
     }
 
+    /** @return list<mixed> of a list its members, of anything else that alone; empty where it is not there */
+    public function members(string $name): array
+    {
+        return array_key_exists($name, $this->members) ? array_values((array) $this->members[$name]) : [];
+    }
+
     /** @return list<string> */
     public function names(): array
     {
         return array_map(strval(...), array_keys($this->members));
+    }
+
+    /** @return array<string, mixed> the members by name */
+    public function byName(): array
+    {
+        return array_combine($this->names(), $this->members);
+    }
+
+    /** @return array<string, string> the members by name, where each is a text */
+    public function textsByName(): array
+    {
+        $texts = [];
+        foreach ($this->names() as $name) {
+            $texts[$name] = $this->string($name);
+        }
+
+        return $texts;
+    }
+
+    /** @return list<list<string>> empty where the member is not there */
+    public function listsOfStrings(string $name): array
+    {
+        return array_map(
+            static fn (mixed $one): array => self::of(['texts' => $one])->strings('texts'),
+            $this->list($name),
+        );
     }
 
     /** @return array<array-key, mixed> */

@@ -23,11 +23,9 @@ final readonly class MustNotConflict
     /**
      * Inside a transaction.
      *
-     * @param list<string> $knowing kinds of conflicts that whoever books has read
-     *
-     * @throws ApiProblem with every conflict that bars, or that was not read
+     * @throws ApiProblem with every conflict over which it is not booked
      */
-    public function __invoke(string $machineId, HirePeriod $wanted, array $knowing, ?Hire $itself = null): Machine
+    public function __invoke(string $machineId, HirePeriod $wanted, BookedOver $over, ?Hire $itself = null): Machine
     {
         Machine::query()->whereKey($machineId)->lockForUpdate()->firstOrFail();
         $machine = Machine::query()->with('state')->findOrFail($machineId);
@@ -35,7 +33,7 @@ final readonly class MustNotConflict
         $machine->touch();
         $found = array_values(array_filter(
             $this->conflicts->of($machine, $wanted, $itself),
-            static fn (HireConflict $one): bool => $one->kind->bars() || ! in_array($one->kind->value, $knowing, true),
+            static fn (HireConflict $one): bool => ! $over->allows($one->kind),
         ));
         if ($found !== []) {
             $problem = Problem::named(ProblemName::HireConflicts, 409, ['number' => $machine->fleet_number]);

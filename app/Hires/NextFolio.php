@@ -19,6 +19,6 @@ final readonly class NextFolio
     {
         Yard::query()->whereKey($this->yard->id())->lockForUpdate()->firstOrFail();
 
-        return (int) Hire::query()->sharedLock()->max('folio') + 1;
+        return (int) Hire::query()->toBase()->sharedLock()->max('folio') + 1;
     }
 }

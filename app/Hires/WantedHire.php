@@ -8,6 +8,7 @@ use App\Contract\JsonObject;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Words;
+use Carbon\CarbonImmutable;
 use JadeLedger\Core\Hire\HireEndsBeforeItBegins;
 use JadeLedger\Core\Hire\HirePeriod;
 
@@ -21,6 +22,7 @@ final readonly class WantedHire
         public ?string $contactPhone,
         public ?string $site,
         public array $knowing,
+        public ?CarbonImmutable $outOfReachAt = null,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class WantedHire
             $text('contact_phone'),
             $text('site'),
             $asked->has('knowing') ? $asked->strings('knowing') : [],
+            $asked->has('out_of_reach_at') ? CarbonImmutable::parse($asked->string('out_of_reach_at'))->utc() : null,
         );
     }
 
@@ -55,6 +58,11 @@ final readonly class WantedHire
                 'comes_back' => [Words::say('problems.hire_ends_before_it_begins.title')],
             ]);
         }
+    }
+
+    public function over(): BookedOver
+    {
+        return $this->outOfReachAt === null ? BookedOver::knowing($this->knowing) : BookedOver::outOfReach();
     }
 
     /** @return array<string, mixed> */
@@ -75,6 +83,9 @@ final readonly class WantedHire
         return [
             'goes_out_at' => $this->period->from->format('Y-m-d\TH:i:s\Z'),
             'comes_back_at' => $this->period->until->format('Y-m-d\TH:i:s\Z'),
-        ] + array_filter(['knowing' => implode(', ', $this->knowing)]);
+        ] + array_filter([
+            'knowing' => implode(', ', $this->knowing),
+            'out_of_reach_at' => $this->outOfReachAt?->format('Y-m-d\TH:i:s\Z'),
+        ]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Setting;
 use App\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -17,7 +18,7 @@ final class UploadedPicture
     public static function of(Request $request): UploadedFile
     {
         $file = $request->file('photo');
-        $most = (int) config('jade.photos.largest_upload_bytes');
+        $most = Setting::number('jade.photos.largest_upload_bytes');
         if ($file instanceof UploadedFile && ($file->getError() === UPLOAD_ERR_INI_SIZE || $file->getSize() > $most)) {
             throw ApiProblem::because(ProblemName::TooLarge, 413, ['megabytes' => intdiv($most, 1024 * 1024)]);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Keys;
 
+use App\Setting;
+
 /**
  * A secret that lies in a file outside the database, readable by its owner only; made when it is first asked for.
  *
@@ -14,7 +16,7 @@ final class KeyFile
     /** @param  \Closure(): string  $make the content of a new file */
     public static function read(string $name, \Closure $make): string
     {
-        $folder = (string) config('jade.keys_folder');
+        $folder = Setting::text('jade.keys_folder');
         $file = "{$folder}/{$name}";
         if (! is_file($file)) {
             if (! is_dir($folder) && ! mkdir($folder, 0o700, true) && ! is_dir($folder)) {

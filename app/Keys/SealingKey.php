@@ -28,7 +28,7 @@ final class SealingKey
     public function publicPoint(): string
     {
         $point = openssl_pkey_get_details($this->key())['ec'] ?? null;
-        if (! is_array($point)) {
+        if (! is_array($point) || ! is_string($point['x']) || ! is_string($point['y'])) {
             throw new \RuntimeException('The sealing key is no key on P-256.');
         }
 
@@ -73,7 +73,7 @@ final class SealingKey
                 throw new \RuntimeException('No key on P-256 could be made: '.openssl_error_string());
             }
 
-            return (string) $pem;
+            return is_string($pem) ? $pem : throw new \LogicException('A key is exported as text.');
         });
         $key = openssl_pkey_get_private($pem);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Contract\JsonObject;
 use App\Models\Finding;
 use App\Models\Tag;
 use App\Models\Walk;
@@ -101,10 +102,11 @@ final class DecideReleaseOfWalk
 
     private static function lastDayOf(WalkLine $line): ?CalendarDate
     {
-        $reason = $line->judgement['verdict']['reason'] ?? null;
+        $reason = JsonObject::of($line->judgement ?? [])->optionalObject('verdict')?->optionalObject('reason');
 
-        return $line->outcome === Outcome::Stands && in_array($reason['key'] ?? null, self::VALID_PAPER, true)
-            ? CalendarDate::parse($reason['figures']['due'])
-            : null;
+        return $reason !== null && $line->outcome === Outcome::Stands
+            && in_array($reason->optionalString('key'), self::VALID_PAPER, true)
+                ? CalendarDate::parse($reason->object('figures')->string('due'))
+                : null;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Models\Hire;
 use App\Models\MachineAttachment;
 use App\Models\Repair;
+use App\Texts;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Service\After;
@@ -24,8 +25,8 @@ final class HappenedTo
         $last = array_fill_keys($machineIds, []);
         $repairs = Repair::query()->whereIn('machine_id', $machineIds)->toBase()->groupBy('machine_id')
             ->selectRaw('machine_id, max(repaired_at) as at')->pluck('at', 'machine_id');
-        foreach ($repairs as $machine => $at) {
-            $last[$machine][After::Repair->value] = CarbonImmutable::parse((string) $at, 'UTC')->toDateTimeImmutable();
+        foreach (array_combine(Texts::of($repairs->keys()), Texts::of($repairs)) as $machine => $at) {
+            $last[$machine][After::Repair->value] = CarbonImmutable::parse($at, 'UTC')->toDateTimeImmutable();
         }
         foreach (MachineAttachment::query()->whereIn('machine_id', $machineIds)->get() as $attachment) {
             $last[$attachment->machine_id][After::AttachmentChange->value] = $attachment->since->toDateTimeImmutable();

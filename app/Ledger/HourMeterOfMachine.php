@@ -188,7 +188,7 @@ final readonly class HourMeterOfMachine
         $sum = $this->changes($machineId, $meter)
             ->where('at', '>', $from->format('Y-m-d H:i:s.u'))
             ->where('at', '<=', $to->format('Y-m-d H:i:s.u'))
-            ->sum('offset_hours');
+            ->toBase()->sum('offset_hours');
 
         return Quantity::of((string) $sum, Unit::Hour);
     }

@@ -9,7 +9,16 @@ use JadeLedger\Core\Verdict\Phrase;
 use JadeLedger\Core\Verdict\Verdict;
 use JadeLedger\Core\Walk\Judgement;
 
-/** A judgement as it is written to the ledger: keys and figures, no language. */
+/**
+ * A judgement as it is written to the ledger: keys and figures, no language.
+ *
+ * @phpstan-type WrittenPhrase array{key: string, figures: array<string, mixed>}
+ * @phpstan-type WrittenTopUp array{litres: string, fluid: string, reread_after_minutes: int}
+ * @phpstan-type WrittenVerdict array{outcome: string, reason: WrittenPhrase, act: WrittenPhrase|null,
+ *     working: list<string>, source: array{kind: string, words: string}, top_up: WrittenTopUp|null, is_disputed: bool}
+ * @phpstan-type WrittenJudgement array{kind?: string, is_valid: bool, missing_conditions: list<string>,
+ *     verdict: WrittenVerdict, may_be_read_later?: bool}
+ */
 final class JudgementRecord
 {
     /** @return array<string, mixed> */

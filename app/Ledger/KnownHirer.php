@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Catalogue\CatalogueRepository;
 use App\Models\Hire;
+use App\Texts;
 use App\Yards\CurrentYard;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -33,11 +34,17 @@ final readonly class KnownHirer
             ->groupBy('machines.model_id')
             ->selectRaw('max(handovers.signed_at) as last_at, machines.model_id')
             ->pluck('last_at', 'model_id');
-        $ofFamily = $before->filter(
-            static fn (string $at, string $id): bool => ($models[$id] ?? null)?->familyId === $model->familyId,
+        $byModel = array_combine(Texts::of($before->keys()), Texts::of($before));
+        $ofFamily = array_filter(
+            $byModel,
+            static fn (string $id): bool => ($models[$id] ?? null)?->familyId === $model->familyId,
+            ARRAY_FILTER_USE_KEY,
         );
 
-        return new KnownFrom($this->day($ofFamily->max()), $this->day($before->get($model->id)));
+        return new KnownFrom(
+            $this->day($ofFamily === [] ? null : max($ofFamily)),
+            $this->day($byModel[$model->id] ?? null),
+        );
     }
 
     private function day(?string $at): ?CalendarDate

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Contract\JsonObject;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\WalkContext;
@@ -60,7 +61,7 @@ final readonly class LiftAStop
         ) {
             return null;
         }
-        if (($line->judgement['verdict']['top_up'] ?? null) !== null) {
+        if (JsonObject::of($line->judgement ?? [])->optionalObject('verdict')?->has('top_up') === true) {
             return null;
         }
         if ($entry->payload instanceof CheckAnsweredPayload && $entry->payload->answer === LookAnswer::PutRight) {

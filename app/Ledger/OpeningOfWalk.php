@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Hires\ContestedHires;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Models\Hire;
@@ -67,6 +68,17 @@ final class OpeningOfWalk
         }
         if ($movement === Movement::Checkout && $hire->machine->tags()->exists()) {
             throw ApiProblem::because(ProblemName::TagHangs, 409, ['number' => $hire->machine->fleet_number]);
+        }
+    }
+
+    /** @throws ApiProblem where somebody else was promised the machine, too: who gets it is for the lead to say */
+    public static function mustNotBeContested(Hire $hire, Movement $movement, ContestedHires $contested): void
+    {
+        $others = $movement === Movement::Checkout ? $contested->with($hire->id) : [];
+        if ($others !== []) {
+            throw ApiProblem::because(ProblemName::HireIsContested, 409, [
+                'number' => $hire->machine->fleet_number, 'folios' => implode(', ', $others),
+            ]);
         }
     }
 }

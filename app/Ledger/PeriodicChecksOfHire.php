@@ -88,6 +88,7 @@ final readonly class PeriodicChecksOfHire
             ->selectRaw('walk_lines.check_id, max(walk_lines.answered_at) as last_at')
             ->get();
         $last = [];
+        /** @var object{check_id: string, last_at: string|null} $row */
         foreach ($rows as $row) {
             if ($row->last_at !== null) {
                 $last[$row->check_id] = CarbonImmutable::parse($row->last_at, 'UTC');

@@ -64,6 +64,7 @@ final readonly class PlaceFinding
      */
     public static function photosMustBeHere(array $photos): Thumbnails
     {
+        /** @var array<string, string|null> $kept */
         $kept = Photo::query()->whereIn('sha256', $photos)->pluck('thumbnail_sha256', 'sha256')->all();
         if (count($kept) !== count(array_unique($photos))) {
             throw ApiProblem::because(

@@ -33,7 +33,12 @@ final class ProgrammeOfModel
     {
         $this->own ??= ServiceInterval::query()->with('setBy')->orderBy('id')->get();
 
-        return $this->own->where('model_id', $modelId)->keyBy('point')->all();
+        $own = [];
+        foreach ($this->own->where('model_id', $modelId) as $interval) {
+            $own[$interval->point] = $interval;
+        }
+
+        return $own;
     }
 
     private function make(string $modelId): Programme

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Catalogue\CatalogueRepository;
 use App\Models\Machine;
+use App\Texts;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
@@ -35,12 +36,12 @@ final readonly class RefreshForecasts
         $now = CarbonImmutable::now();
         $today = $this->yard->dayOf($now);
         for ($done = 0; $done < $most; $done += self::AT_ONCE) {
-            $ids = $this->stale($today)->orderByRaw('f.machine_id is not null')
-                ->limit(min(self::AT_ONCE, $most - $done))->pluck('m.id')->all();
+            $ids = Texts::of($this->stale($today)->orderByRaw('f.machine_id is not null')
+                ->limit(min(self::AT_ONCE, $most - $done))->pluck('m.id'));
             if ($ids === []) {
                 return 0;
             }
-            $this->work(array_values(array_map(strval(...), $ids)), $now, $today);
+            $this->work($ids, $now, $today);
         }
 
         return $this->stale($today)->count();
@@ -53,7 +54,7 @@ final readonly class RefreshForecasts
             ->leftJoin('service_forecasts as f', 'f.machine_id', '=', 'm.id')
             ->where('m.yard_id', $this->yard->id())
             ->whereNull('m.left_at')
-            ->whereExists(static fn (Builder $one) => $one->select(DB::raw(1))->from('service_records as r')
+            ->whereExists(static fn (Builder $one) => $one->select(DB::raw('1'))->from('service_records as r')
                 ->whereColumn('r.machine_id', 'm.id'))
             ->where(fn (Builder $either) => $either->whereNull('f.machine_id')->orWhere('f.is_stale', true)
                 ->orWhere('f.made_on', '<', $today->text())

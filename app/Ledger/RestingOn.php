@@ -20,6 +20,6 @@ final readonly class RestingOn
     {
         $open = DoubtfulEntry::openOf($walkId, $actorId)->orderByDesc('sequence')->get(['stage']);
 
-        return new self($open->isNotEmpty(), $open->pluck('stage')->filter()->first());
+        return new self($open->isNotEmpty(), $open->firstWhere('stage', '!=', null)?->stage);
     }
 }

@@ -49,7 +49,10 @@ final readonly class ServiceOfMachine
     {
         $catalogue = $this->shelf->current();
         $features = $catalogue->featuresOf($catalogue->model($history->machine->model_id));
-        $back = $history->hires->map(static fn (Hire $hire) => $hire->state?->in_at)->filter()->max();
+        $back = null;
+        foreach ($history->hires as $hire) {
+            $back = max($back, $hire->state?->in_at);
+        }
         $laidUp = LaidUp::since($back === null ? null : $this->yard->dayOf($back->toImmutable()), $ahead, $today);
         $begin = static fn (CalendarDate $day): \DateTimeImmutable => new \DateTimeImmutable("{$day->text()} UTC");
 

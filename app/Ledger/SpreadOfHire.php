@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Contract\JsonObject;
 use App\Models\Finding;
 use App\Models\Hire;
 use App\Models\HireStatus;
@@ -11,6 +12,7 @@ use App\Models\Reading;
 use App\Models\SpreadExplanation;
 use App\Models\TopUpRecord;
 use App\Models\WalkLine;
+use App\Texts;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Check\AnswerKind;
@@ -36,13 +38,7 @@ final readonly class SpreadOfHire
 
     public function __invoke(Hire $hire): Spread
     {
-        $readings = Reading::query()
-            ->where('hire_id', $hire->id)
-            ->where('is_valid', true)
-            ->where('is_struck', false)
-            ->orderBy('recorded_at')
-            ->get();
-
+        $readings = $this->inOrder($hire);
         $column = in_array($hire->standing(), [HireStatus::Returned, HireStatus::Closed], true)
             ? InColumn::Finished
             : InColumn::Open;
@@ -61,6 +57,26 @@ final readonly class SpreadOfHire
     }
 
     /**
+     * As they were read, and behind them what the line of the walk says: a tablet that was out of reach may send the
+     * earlier reading last, and the spread says what was seen at the signature.
+     *
+     * @return Collection<int, Reading>
+     */
+    private function inOrder(Hire $hire): Collection
+    {
+        $readings = Reading::query()
+            ->where('hire_id', $hire->id)
+            ->where('is_valid', true)
+            ->where('is_struck', false)
+            ->orderBy('recorded_at')
+            ->get();
+        $said = WalkLine::query()->whereIn('walk_id', $readings->pluck('walk_id')->unique()->all())
+            ->whereIn('entry_id', $readings->pluck('id')->all())->pluck('entry_id')->flip();
+
+        return $readings->sortBy(static fn (Reading $one): bool => $said->has($one->id))->values();
+    }
+
+    /**
      * The lines that the return walk asks for; all of them as long as there is none.
      *
      * @return list<string>|null
@@ -71,7 +87,7 @@ final readonly class SpreadOfHire
 
         return $inWalk === null
             ? null
-            : array_values(WalkLine::query()->where('walk_id', $inWalk)->pluck('key')->all());
+            : Texts::of(WalkLine::query()->where('walk_id', $inWalk)->pluck('key'));
     }
 
     /**
@@ -88,7 +104,7 @@ final readonly class SpreadOfHire
             $lines[] = new ReadingLine(
                 (string) $key,
                 // As it was read: the house rules of today may not know the line any more.
-                AnswerKind::from((string) $ofLine->last()?->judgement['kind']),
+                AnswerKind::from(self::kindOf($ofLine->last())),
                 Arr::last($this->entries($ofLine, Movement::Checkout)),
                 $toppedUp->asReturned ?? Arr::last($back),
                 $dueIn !== null && ! in_array((string) $key, $dueIn, true) ? InColumn::NotAsked : $column,
@@ -113,7 +129,7 @@ final readonly class SpreadOfHire
         if ($first === null || $last === null || $first->id === $last->id) {
             return null;
         }
-        $litres = TopUpRecord::query()
+        $litres = TopUpRecord::query()->toBase()
             ->where('machine_id', $first->machine_id)
             ->where('line', $first->line)
             ->whereBetween('at', [
@@ -131,7 +147,7 @@ final readonly class SpreadOfHire
     {
         $out = $ofLine->where('movement', Movement::Checkout)->last();
         $in = $ofLine->where('movement', Movement::Return)->last();
-        $kind = AnswerKind::tryFrom((string) ($in->judgement['kind'] ?? ''));
+        $kind = AnswerKind::tryFrom(self::kindOf($in));
         if ($out === null || $in === null || ! in_array($kind, [AnswerKind::HourMeter, AnswerKind::WorkMeter], true)) {
             return null;
         }
@@ -154,21 +170,26 @@ final readonly class SpreadOfHire
         return array_values($ofLine->where('movement', $column)->map($this->entry(...))->all());
     }
 
+    private static function kindOf(?Reading $reading): string
+    {
+        return JsonObject::of($reading->judgement ?? [])->optionalString('kind') ?? '';
+    }
+
     private function entry(Reading $reading): Entry
     {
-        $verdict = $reading->judgement['verdict'];
-        $topUp = $verdict['top_up'];
+        $verdict = JsonObject::of($reading->judgement)->object('verdict');
+        $topUp = $verdict->optionalObject('top_up');
 
         return new Entry(
             $reading->quantity(),
-            Outcome::from($verdict['outcome']),
-            (bool) $verdict['is_disputed'],
+            Outcome::from($verdict->string('outcome')),
+            $verdict->flag('is_disputed'),
             $topUp === null
                 ? null
                 : new TopUp(
-                    Quantity::of($topUp['litres'], Unit::Litre),
-                    $topUp['fluid'],
-                    $topUp['reread_after_minutes'],
+                    Quantity::of($topUp->string('litres'), Unit::Litre),
+                    $topUp->string('fluid'),
+                    $topUp->integer('reread_after_minutes'),
                 ),
         );
     }

@@ -107,6 +107,12 @@ final class VerifyLedger
         $statement = DB::connection()->getPdo()->prepare($query->toSql());
         $statement->execute($query->getBindings());
         while (is_array($row = $statement->fetch(PDO::FETCH_NUM))) {
+            /**
+             * In the order of COLUMNS.
+             *
+             * @var array{string, ?string, string, int, string, string, string, string, ?string, ?string, ?string,
+             *     ?string, string, string, ?string, ?string, ?string, ?string, ?string} $row
+             */
             [
                 $chain,
                 $machine,

@@ -21,7 +21,7 @@ final readonly class LimitsTold
     /**
      * What was set for this machine; after a swap it holds no more.
      *
-     * @return list<array<string, mixed>>
+     * @return list<array{sheet: string, title: string, fits: mixed, says: string, lines: list<array<string, mixed>>}>
      */
     public function limits(string $hireId, Machine $machine): array
     {

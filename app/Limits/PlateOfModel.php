@@ -30,8 +30,8 @@ final readonly class PlateOfModel
 
     /**
      * @param array<string, string> $figures
-     * @param list<array{string, string}>|null $reach
-     * @param list<array{load: string, where: list<array{string, string}>}>|null $zones
+     * @param list<list<string>>|null $reach each point its outreach and its height, in metres
+     * @param list<array{load: string, where: list<list<string>>}>|null $zones
      */
     public static function built(array $figures, ?array $reach, ?array $zones, string $source): Plate
     {

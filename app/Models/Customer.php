@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Texts;
 use App\Words;
 use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Builder;
@@ -85,6 +86,6 @@ final class Customer extends Model
     /** @return list<string> its own id and those of the hirers that were merged into it */
     public function idsOfAll(): array
     {
-        return [$this->id, ...array_values(array_map(strval(...), $this->doubles()->pluck('id')->all()))];
+        return [$this->id, ...Texts::of($this->doubles()->pluck('id'))];
     }
 }

@@ -60,7 +60,7 @@ final class Finding extends Projection
     /** Findings of a machine are numbered as they come. */
     public static function nextNumber(string $machineId): int
     {
-        return (int) self::query()->where('machine_id', $machineId)->max('number') + 1;
+        return (int) self::query()->toBase()->where('machine_id', $machineId)->max('number') + 1;
     }
 
     /** @return BelongsTo<User, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Texts;
 use App\Yards\BelongsToYard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
@@ -25,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $contact who takes it over
  * @property string|null $contact_phone
  * @property string|null $site
+ * @property Carbon|null $out_of_reach_at when it was promised on a tablet that had no network
  * @property Carbon|null $cancelled_at
  * @property string|null $cancelled_why
  * @property string|null $in_place_of_id the hire whose machine this one took the place of while it was out
@@ -57,6 +59,7 @@ final class Hire extends Model
         'cancelled_at',
         'cancelled_why',
         'in_place_of_id',
+        'out_of_reach_at',
     ];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
@@ -65,14 +68,14 @@ final class Hire extends Model
     {
         // What falls due on a hire is another thing where its days or its machine are others.
         self::saved(static fn (self $hire) => ServiceForecast::becomeStale(
-            array_values(array_unique(array_filter([$hire->machine_id, $hire->getOriginal('machine_id')]))),
+            array_values(array_unique(Texts::of(array_filter([$hire->machine_id, $hire->getOriginal('machine_id')])))),
         ));
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['goes_out_at' => 'datetime', 'comes_back_at' => 'datetime', 'cancelled_at' => 'datetime'];
+        return array_fill_keys(['goes_out_at', 'comes_back_at', 'cancelled_at', 'out_of_reach_at'], 'datetime');
     }
 
     /** @return BelongsTo<Machine, $this> */

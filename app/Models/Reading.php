@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\JudgementRecord;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -14,6 +15,8 @@ use JadeLedger\Core\Quantity\Unit;
 
 /**
  * Every reading that was posted, those that did not count and those that were struck included.
+ *
+ * @phpstan-import-type WrittenJudgement from JudgementRecord
  *
  * @property string $id
  * @property string $machine_id
@@ -29,7 +32,7 @@ use JadeLedger\Core\Quantity\Unit;
  * @property string|null $struck_because
  * @property Carbon|null $struck_at
  * @property array<string, mixed> $payload
- * @property array<string, mixed> $judgement
+ * @property WrittenJudgement $judgement
  * @property string $actor_id
  * @property Carbon $recorded_at
  * @property-read User $actor

@@ -40,8 +40,8 @@ final class StepNote extends Model
             ->get();
         $words = [];
         foreach ([$all->whereNull('customer_id'), $all->whereNotNull('customer_id')] as $notes) {
-            foreach ($notes->keyBy('step') as $step => $note) {
-                $words[$step] = trim(($words[$step] ?? '')." {$note->words}");
+            foreach ($notes->reverse()->unique('step') as $note) {
+                $words[$note->step] = trim(($words[$note->step] ?? '')." {$note->words}");
             }
         }
 

@@ -51,7 +51,7 @@ final class Tag extends Projection
         Yard::query()->whereKey($yard)->lockForUpdate()->firstOrFail();
 
         // Locked, so that it is the last one that was committed, and not what this transaction saw when it began.
-        return (int) self::query()->where('yard_id', $yard)->sharedLock()->max('number') + 1;
+        return (int) self::query()->toBase()->where('yard_id', $yard)->sharedLock()->max('number') + 1;
     }
 
     /** @return BelongsTo<Machine, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\JudgementRecord;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use JadeLedger\Core\Check\Severity;
@@ -11,6 +12,8 @@ use JadeLedger\Core\Verdict\Outcome;
 
 /**
  * One line of a walk. It has no key of its own; write it through UpdateWalkLine.
+ *
+ * @phpstan-import-type WrittenJudgement from JudgementRecord
  *
  * @property string $walk_id
  * @property string $key
@@ -21,7 +24,7 @@ use JadeLedger\Core\Verdict\Outcome;
  * @property string|null $entry_id
  * @property int $attempts
  * @property int $changed_by sequence number of the entry by which it changed last
- * @property array<string, mixed>|null $judgement
+ * @property WrittenJudgement|null $judgement
  * @property string|null $value
  * @property string|null $unit
  * @property string|null $answered_by_id

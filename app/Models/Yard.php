@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Setting;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -30,9 +31,9 @@ final class Yard extends Model
     {
         return self::query()->orderBy('created_at')->first() ??
             self::query()->create([
-                'name' => config('jade.yard.name'),
-                'place' => config('jade.yard.place'),
-                'timezone' => config('jade.yard.timezone'),
+                'name' => Setting::text('jade.yard.name'),
+                'place' => Setting::text('jade.yard.place'),
+                'timezone' => Setting::text('jade.yard.timezone'),
             ]);
     }
 }

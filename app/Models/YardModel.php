@@ -32,7 +32,12 @@ final class YardModel extends Model
     /** @return array<string, array<string, mixed>> the last body of each model */
     public static function bodies(): array
     {
-        return self::query()->orderBy('id')->get(['model_id', 'body'])->pluck('body', 'model_id')->all();
+        $bodies = [];
+        foreach (self::query()->orderBy('id')->get(['model_id', 'body']) as $model) {
+            $bodies[$model->model_id] = $model->body;
+        }
+
+        return $bodies;
     }
 
     /** @return array<string, string> */

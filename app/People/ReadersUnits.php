@@ -51,7 +51,7 @@ final class ReadersUnits
         return UnitSchool::of(
             $this->shelf->giftsOf(
                 'units',
-                HouseRuleChoice::query()->where('rule', 'units')->orderByDesc('id')->value('value'),
+                HouseRuleChoice::query()->where('rule', 'units')->orderByDesc('id')->first()?->value,
             ),
         );
     }

@@ -6,6 +6,7 @@ namespace App\Photos;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Setting;
 use App\Words;
 
 /**
@@ -33,7 +34,7 @@ final class DecodePicture
         if ($size === false || ! in_array($size[2], self::TYPES, true) || $size[0] < 1 || $size[1] < 1) {
             throw self::notAPicture();
         }
-        $most = (int) config('jade.photos.largest_pixels');
+        $most = Setting::number('jade.photos.largest_pixels');
         if ($most < $size[0] * $size[1]) {
             throw ApiProblem::because(
                 ProblemName::TooManyPixels,
@@ -106,7 +107,8 @@ final class DecodePicture
     private function upright(\GdImage $image, ?string $path): \GdImage
     {
         $exif = $path === null ? false : @exif_read_data($path, 'IFD0');
-        $held = is_array($exif) ? (int) ($exif['Orientation'] ?? 1) : 1;
+        $said = is_array($exif) ? $exif['Orientation'] ?? null : null;
+        $held = is_numeric($said) ? (int) $said : 1;
         if (in_array($held, [2, 4, 5, 7], true)) {
             imageflip($image, in_array($held, [4], true) ? IMG_FLIP_VERTICAL : IMG_FLIP_HORIZONTAL);
         }

@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\PlanCache;
+use App\Hires\ContestedHires;
 use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\MachineStanding;
@@ -21,23 +22,32 @@ use JadeLedger\Core\Verdict\Outcome;
 use JadeLedger\Core\Walk\Cooling;
 use JadeLedger\Core\Yard\LatestStart;
 
-/** One line of the day: a machine that goes out or comes back. */
+/**
+ * One line of the day: a machine that goes out or comes back.
+ *
+ * @phpstan-type Row array{hire_id: string, start_by: string, due_at: string, started_at: string|null,
+ *     done_at: string|null, work_seconds: int, standing: string, state: array{mark: string, ...}, ...}
+ */
 final class DayRow
 {
     /** @var array<string, int> seconds of a walk by model and movement */
     private array $seconds = [];
 
+    /** @var array<string, list<int>>|null by hire: the folios that have its machine on the same days */
+    private ?array $contested = null;
+
     public function __construct(
         private readonly CatalogueRepository $shelf,
         private readonly PlanCache $kits,
         private readonly CurrentYard $yard,
+        private readonly ContestedHires $contests,
     ) {
     }
 
     /**
      * @param Collection<int, Hire> $all the hires of the day that are of the same machine, to see what feeds what
      * @param array<string, WalkTally> $tallies by walk
-     * @return array<string, mixed>
+     * @return Row
      */
     public function of(Hire $hire, Movement $movement, Collection $all, array $tallies, CarbonImmutable $now): array
     {
@@ -51,11 +61,7 @@ final class DayRow
             $movement === Movement::Checkout
                 ? $due
                 : $this->neededAfter($hire, $all, $due->addMinutes(60)->addSeconds($work));
-        $latest = LatestStart::before(
-            $ready->toDateTimeImmutable(),
-            $work,
-            max($now, $movement === Movement::Checkout ? $now : $due)->toDateTimeImmutable(),
-        );
+        $latest = LatestStart::before($ready->toDateTimeImmutable(), $work);
 
         return [
             'hire_id' => $hire->id,
@@ -68,7 +74,7 @@ final class DayRow
             'phone' => $hire->customer->phone,
             'due_at' => Moment::text($due),
             'start_by' => Moment::text(CarbonImmutable::instance($latest->at)),
-            'slack_seconds' => $latest->slackSeconds,
+            'at_hand_from' => $movement === Movement::Return ? Moment::text($due) : null,
             'work_seconds' => $work,
             'started_at' => Moment::orNull($walk?->opened_at),
             'done_at' => Moment::orNull($this->doneAt($hire, $movement, $walk)),
@@ -129,7 +135,9 @@ final class DayRow
 
         return match (true) {
             $movement === Movement::Checkout => match ($standing) {
-                HireStatus::Booked, HireStatus::WalkingOut, HireStatus::Held, HireStatus::Stopped,
+                // Which of two bookings is walked is for the lead to say: there it is changed.
+                HireStatus::Booked => $this->contestedWith($hire) === [] ? 'walk' : 'hire',
+                HireStatus::WalkingOut, HireStatus::Held, HireStatus::Stopped,
                 HireStatus::Gone => 'walk',
                 HireStatus::Ready => 'handover',
                 default => $walk === null ? 'nothing' : 'walk',
@@ -140,7 +148,7 @@ final class DayRow
         };
     }
 
-    /** @return array<string, mixed> the mark, the words and what blocks it */
+    /** @return array{mark: string, words: string, because: string, progress: float} */
     private function state(
         Hire $hire,
         Movement $movement,
@@ -194,12 +202,22 @@ final class DayRow
         ];
     }
 
-    /** @return array{Outcome, string, mixed} */
+    /** @return list<int> folios */
+    private function contestedWith(Hire $hire): array
+    {
+        return ($this->contested ??= $this->contests->all())[$hire->id] ?? [];
+    }
+
+    /** @return array{Outcome, string, string} */
     private function booked(Hire $hire, CarbonImmutable $due, CarbonImmutable $now): array
     {
         $standing = $hire->machine->state?->standing->value;
+        $others = $this->contestedWith($hire);
 
         return match (true) {
+            $others !== [] => [Outcome::Attend, 'contested', Words::say('words.day.contested_with', [
+                'folios' => implode(', ', $others),
+            ])],
             $standing === 'tagged_out' => [Outcome::Stop, 'tagged_machine', Words::say('words.day.another_machine')],
             $standing === 'out' => [Outcome::Open, 'not_back', Words::say('words.day.opens_when_in')],
             $due->lessThan($now) => [Outcome::Attend, 'overdue', (string) $hire->machine->presentBay()],

@@ -6,12 +6,17 @@ namespace App\Presenters;
 
 use App\Http\Problems\Problem;
 use App\Ledger\EntryResult;
+use App\Ledger\JudgementRecord;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Models\Walk;
 use Illuminate\Http\JsonResponse;
 
-/** What became of a batch: entry by entry, and the walk as it stands now. */
+/**
+ * What became of a batch: entry by entry, and the walk as it stands now.
+ *
+ * @phpstan-import-type WrittenJudgement from JudgementRecord
+ */
 final readonly class PresentBatch
 {
     public function __construct(private PresentWalk $walk)
@@ -76,6 +81,7 @@ final readonly class PresentBatch
         if ($result->problem !== null) {
             return ['id' => $result->id, 'status' => $result->status, 'problem' => $result->problem->toArray()];
         }
+        /** @var WrittenJudgement|array{} $judgement */
         $judgement = $result->entry?->judgement()->toArray() ?? [];
 
         return [

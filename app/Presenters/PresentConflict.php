@@ -9,7 +9,7 @@ use JadeLedger\Core\Hire\HireConflict;
 
 final class PresentConflict
 {
-    /** @return array<string, mixed> */
+    /** @return array{kind: string, bars: bool, words: string} */
     public static function of(HireConflict $one): array
     {
         return [

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Contract\JsonObject;
 use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\Machine;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Walk;
+use App\Texts;
 use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -17,7 +19,11 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Check\Movement;
 
-/** The outs and ins of one day, in the order in which work on them has to begin. */
+/**
+ * The outs and ins of one day, in the order in which work on them has to begin.
+ *
+ * @phpstan-import-type Row from DayRow
+ */
 final readonly class PresentDay
 {
     private const AS_STORED = 'Y-m-d H:i:s.u';
@@ -68,7 +74,7 @@ final readonly class PresentDay
                     ->orWhereBetween('comes_back_at', [$from, $until]),
             )
             ->get();
-        $tallies = WalkTally::of(array_values($hires->flatMap->walks->pluck('id')->all()));
+        $tallies = WalkTally::of(self::walksOf($hires));
         // As text: a moment is made of it each time that it is asked for, and a day asks thousands of times.
         $isOfDay = static fn (Hire $hire, string $column): bool => $hire->getRawOriginal($column) >= $from && $hire
             ->getRawOriginal($column) <= $until;
@@ -116,12 +122,13 @@ final readonly class PresentDay
             )
             ->whereNull('cancelled_at')->where($column, '>=', $since)->where($column, '<', $from)
             ->orderBy($column)->limit(self::MOST_BEFORE);
-        $in = static fn (array $standings): \Closure => static fn ($state) => $state->whereIn('standing', $standings);
+        $in = static fn (array $standings): \Closure => static fn (Builder $state): Builder => $state
+            ->whereIn('standing', $standings);
         $outs = $before('goes_out_at')->where(
             static fn ($query) => $query->whereDoesntHave('state')->orWhereHas('state', $in(self::NOT_GONE)),
         )->get();
         $ins = $before('comes_back_at')->whereHas('state', $in(self::NOT_SETTLED))->get();
-        $tallies = WalkTally::of(array_values($outs->concat($ins)->flatMap->walks->pluck('id')->all()));
+        $tallies = WalkTally::of(self::walksOf($outs->concat($ins)));
         $row = fn (Movement $movement): \Closure => fn (Hire $hire): array => [
             'side' => $movement === Movement::Checkout ? 'out' : 'in',
             'row' => $this->row->of($hire, $movement, collect([$hire]), $tallies, $now),
@@ -134,9 +141,23 @@ final readonly class PresentDay
 
     /**
      * @param Collection<int, Hire> $hires
+     * @return list<string>
+     */
+    private static function walksOf(Collection $hires): array
+    {
+        $walks = [];
+        foreach ($hires as $hire) {
+            array_push($walks, ...Texts::of($hire->walks->pluck('id')));
+        }
+
+        return $walks;
+    }
+
+    /**
+     * @param Collection<int, Hire> $hires
      * @param Collection<int, Hire> $all
      * @param array<string, WalkTally> $tallies
-     * @return list<array<string, mixed>>
+     * @return list<Row>
      */
     private function rows(
         Collection $hires,
@@ -170,7 +191,7 @@ final readonly class PresentDay
     }
 
     /**
-     * @param list<array<string, mixed>> $rows
+     * @param list<Row> $rows
      * @return array<string, int>
      */
     private function totals(array $rows): array
@@ -223,13 +244,14 @@ final readonly class PresentDay
     /** @return array<string, mixed>|null the last nightly verification, where it failed; for leads */
     private function verification(User $reader): ?array
     {
+        /** @var object{at: string, faults: string, holds: int}|null $last */
         $last = $reader->role === Role::Lead ? DB::table('verification_reports')->orderByDesc('id')->first() : null;
 
-        return $last === null || $last->holds
+        return $last === null || $last->holds === 1
             ? null
             : [
                 'at' => Moment::text(CarbonImmutable::parse($last->at, 'UTC')),
-                'faults' => array_slice(json_decode($last->faults, true), 0, 5),
+                'faults' => array_slice(JsonObject::of(['all' => json_decode($last->faults)])->strings('all'), 0, 5),
             ];
     }
 
@@ -249,7 +271,7 @@ final readonly class PresentDay
             ->get()
             ->keyBy('opened_by_id');
 
-        $tallies = WalkTally::of(array_values($walking->pluck('id')->all()));
+        $tallies = WalkTally::of(Texts::of($walking->pluck('id')));
 
         return array_values(
             User::query()

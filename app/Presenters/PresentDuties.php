@@ -20,13 +20,13 @@ final readonly class PresentDuties
     {
     }
 
-    /** @return list<array<string, mixed>> the first of the hire first */
+    /** @return list<array{id: string, name: string, do: string, first_day: mixed, ...}> the first of the hire first */
     public function of(Walk $walk): array
     {
         return $this->on($walk->hire_id, $walk->machine);
     }
 
-    /** @return list<array<string, mixed>> the first of the hire first */
+    /** @return list<array{id: string, name: string, do: string, first_day: mixed, ...}> the first of the hire first */
     public function on(string $hireId, Machine $machine): array
     {
         $history = ServiceHistory::of($machine);

@@ -263,7 +263,7 @@ final readonly class PresentEntry
 
     private function standsBy(?string $second): string
     {
-        $name = $second === null ? null : User::query()->whereKey($second)->value('name');
+        $name = $second === null ? null : User::query()->find($second)?->name;
 
         return $name === null ? '' : ', '.Words::say('words.stands_by', ['name' => $name]);
     }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Hires\ContestedHires;
 use App\Models\Customer;
 use App\Models\Hire;
 
 /** A hire as the office sees it. */
 final readonly class PresentHire
 {
-    public function __construct(private PresentMachine $machine)
+    public function __construct(private PresentMachine $machine, private ContestedHires $contested)
     {
     }
 
@@ -41,6 +42,7 @@ final readonly class PresentHire
             'hirer_is_known' => ! $hire->customer->is_nobody,
             'in_place_of' => self::other($hire->inPlaceOf),
             'replaced_by' => self::other($hire->replacement),
+            'contested_with' => $this->contested->with($hire->id),
         ];
     }
 

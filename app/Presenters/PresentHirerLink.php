@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Documents\SquareOf;
 use App\Keys\LinkKey;
 use App\Models\Hire;
 use App\Models\HirerLink;
 use App\Models\Yard;
 use App\Yards\CurrentYard;
-use TCPDF2DBarcode;
 
 /** The link of a hire as the yard sees it, with the square in which a phone reads it. */
 final readonly class PresentHirerLink
@@ -41,8 +41,6 @@ final readonly class PresentHirerLink
     /** @return list<string> a row of 0 and 1 each (ISO/IEC 18004, level M) */
     private static function square(string $address): array
     {
-        $rows = (new TCPDF2DBarcode($address, 'QRCODE,M'))->getBarcodeArray()['bcode'] ?? [];
-
-        return array_values(array_map(static fn (array $row): string => implode('', $row), $rows));
+        return SquareOf::address($address);
     }
 }

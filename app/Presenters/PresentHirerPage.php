@@ -119,6 +119,7 @@ final readonly class PresentHirerPage
         $points = $this->programme->of($hire->machine->model_id)->points;
 
         return array_values(array_map(
+            /** @param array{id: string, ...} $duty */
             static function (array $duty) use ($ticks, $points, $today): array {
                 $tick = $ticks->get($duty['id']);
                 $done = $tick === null ? null : CalendarDate::parse($tick->day->format('Y-m-d'));

@@ -13,6 +13,7 @@ use App\Ledger\ServiceHistory;
 use App\Ledger\ServiceOfMachine;
 use App\Ledger\ServiceOutlook;
 use App\Models\Machine;
+use App\Texts;
 use App\Yards\CurrentYard;
 use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
@@ -98,10 +99,7 @@ final readonly class PresentHorizon
         }
         $near->orderBy('f.next_day')->orderByDesc('f.clashes')->orderBy('m.fleet_number');
 
-        return array_values(array_map(
-            strval(...),
-            $near->offset($asked->from)->limit(HorizonAsked::PAGE + 1)->pluck('f.machine_id')->all(),
-        ));
+        return Texts::of($near->offset($asked->from)->limit(HorizonAsked::PAGE + 1)->pluck('f.machine_id'));
     }
 
     /** @return list<string> */
@@ -130,9 +128,10 @@ final readonly class PresentHorizon
     {
         $catalogue = $this->shelf->current();
         $families = [];
+        /** @var object{model_id: string, machines: int} $row */
         foreach ($models as $row) {
             $family = $catalogue->family($catalogue->model($row->model_id)->familyId);
-            $count = ($families[$family->drawing]['count'] ?? 0) + (int) $row->machines;
+            $count = ($families[$family->drawing]['count'] ?? 0) + $row->machines;
             $families[$family->drawing] = ['drawing' => $family->drawing, 'name' => $family->name, 'count' => $count];
         }
         usort($families, static fn (array $a, array $b): int => $b['count'] <=> $a['count']);
@@ -163,16 +162,17 @@ final readonly class PresentHorizon
     {
         $known = (int) DB::table('service_forecasts as f')->join('machines as m', 'm.id', '=', 'f.machine_id')
             ->where('f.yard_id', $this->yard->id())->whereNull('m.left_at')->sum('f.not_known');
-        $others = Machine::query()->whereNull('left_at')
-            ->whereNotExists(static fn (Builder $one) => $one->select(DB::raw(1))->from('service_records as r')
+        $others = Machine::query()->toBase()->whereNull('left_at')
+            ->whereNotExists(static fn (Builder $one) => $one->select(DB::raw('1'))->from('service_records as r')
                 ->whereColumn('r.machine_id', 'machines.id'))
             ->groupBy('model_id')->selectRaw('model_id, count(*) as machines')->get();
+        /** @var object{model_id: string, machines: int} $model */
         foreach ($others as $model) {
             $points = array_filter(
                 $this->programme->of($model->model_id)->points,
                 static fn (ServicePoint $point): bool => $point->isOn(null),
             );
-            $known += (int) $model->machines * count($points);
+            $known += $model->machines * count($points);
         }
 
         return $known;
@@ -227,14 +227,15 @@ final readonly class PresentHorizon
         $rows = $this->ahead($until)->groupBy('a.point', 'm.model_id')->orderBy('a.point')->orderBy('m.model_id')
             ->selectRaw('a.point, m.model_id, count(*) as machines')
             ->selectRaw("group_concat(m.fleet_number order by m.fleet_number separator '\n') as numbers")->get();
+        /** @var object{point: string, model_id: string, machines: int, numbers: string} $row */
         foreach ($rows as $row) {
-            $numbers = explode("\n", (string) $row->numbers);
+            $numbers = explode("\n", $row->numbers);
             foreach ($this->programme->of($row->model_id)->points[$row->point]->kit ?? [] as $item) {
                 $line = $kit[$item->name] ?? [
                     'name' => $item->name, 'unit' => $item->unit, 'quantity' => null, 'machines' => [], 'count' => 0,
                 ];
                 if ($item->quantity !== null) {
-                    $all = BigDecimal::of($item->quantity)->multipliedBy((int) $row->machines);
+                    $all = BigDecimal::of($item->quantity)->multipliedBy($row->machines);
                     $line['quantity'] = (string) BigDecimal::of($line['quantity'] ?? '0')->plus($all);
                 }
                 $line['machines'] += array_fill_keys($numbers, true);

@@ -4,12 +4,21 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-/** A judgement of the ledger in the reader's language. */
+use App\Ledger\JudgementRecord;
+
+/**
+ * A judgement of the ledger in the reader's language.
+ *
+ * @phpstan-import-type WrittenJudgement from JudgementRecord
+ * @phpstan-import-type WrittenVerdict from JudgementRecord
+ */
 final class PresentJudgement
 {
     /**
-     * @param array<string, mixed> $record as App\Ledger\JudgementRecord writes it
-     * @return array<string, mixed>
+     * @param WrittenJudgement $record
+     * @return array{is_valid: bool, missing_conditions: list<string>, may_be_read_later: bool,
+     *     verdict: array{outcome: string, reason: string, act: string|null, working: list<string>,
+     *     source: array{kind: string, words: string}, top_up: array<string, mixed>|null, is_disputed: bool}}
      */
     public static function of(array $record): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Contract\JsonObject;
 use App\Models\Machine;
 use App\Models\Walk;
 use App\Models\WalkLine;
@@ -12,6 +13,8 @@ use JadeLedger\Core\Verdict\Outcome;
 /** The last walk of a machine that was decided: how long it took, who walked, and how each station stood. */
 final class PresentLastWalk
 {
+    private const OF_A_STATION = ['number' => true, 'name' => true, 'stands' => true, 'shows' => true, 'seat' => true];
+
     /** @return array<string, mixed>|null */
     public static function of(Machine $machine): ?array
     {
@@ -40,21 +43,16 @@ final class PresentLastWalk
             static fn (WalkLine $line): array => [$line->key => $line->outcome],
         )->all();
         $stations = [];
-        foreach ($walk->plan->body['visits'] as $visit) {
+        foreach (JsonObject::of($walk->plan->body)->objects('visits') as $visit) {
             $of = array_map(
-                static fn (array $line): Outcome => $outcomes[$line['key']] ?? Outcome::Open,
-                array_values($visit['lines']),
+                static fn (JsonObject $line): Outcome => $outcomes[$line->string('key')] ?? Outcome::Open,
+                $visit->objects('lines'),
             );
-            $worst = [...$of, $stations[$visit['station']]['outcome'] ?? Outcome::Stands];
+            $station = $visit->string('station');
+            $worst = [...$of, $stations[$station]['outcome'] ?? Outcome::Stands];
             usort($worst, static fn (Outcome $a, Outcome $b): int => $b->weight() <=> $a->weight());
-            $stations[$visit['station']] ??= [
-                'number' => $visit['number'],
-                'name' => $visit['name'],
-                'stands' => $visit['stands'],
-                'shows' => $visit['shows'],
-                'seat' => $visit['seat'],
-            ];
-            $stations[$visit['station']]['outcome'] = $worst[0];
+            $stations[$station] ??= array_intersect_key($visit->byName(), self::OF_A_STATION);
+            $stations[$station]['outcome'] = $worst[0];
         }
 
         return array_values($stations);

@@ -24,11 +24,16 @@ use JadeLedger\Core\Walk\WalkPlan;
 final class PresentLeaves
 {
     /**
-     * @param array<string, mixed> $body a plan as PresentPlan writes it
+     * @param array<string, mixed> $written a plan as PresentPlan writes it
      * @return array<string, mixed> the same with its pages
      */
-    public static function in(array $body, WalkPlan $plan, Catalogue $catalogue, MachineModel $model): array
+    public static function in(array $written, WalkPlan $plan, Catalogue $catalogue, MachineModel $model): array
     {
+        /**
+         * @var array{conditions: list<array{id: string}>, visits: list<array<string, mixed>>,
+         *     stages: list<array{id: string, lines: list<array{id: string}>}>} $body
+         */
+        $body = $written;
         foreach ($body['conditions'] as $at => $condition) {
             $body['conditions'][$at]['wants_figure'] = $catalogue->condition($condition['id'])->wantsFigure;
         }
@@ -52,7 +57,7 @@ final class PresentLeaves
             );
         }
 
-        return $body;
+        return array_replace($written, $body);
     }
 
     /** @return list<string> ids of the lines that are confirmed one by one; whoever has to wait starts a clock first */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Contract\JsonObject;
 use App\Models\Customer;
 use App\Models\Operator;
 use App\Yards\CurrentYard;
@@ -91,10 +92,14 @@ final readonly class PresentOperators
             ->join('machines', 'machines.id', '=', 'hires.machine_id')
             ->whereIn('hires.customer_id', $hirers)->whereNotNull('handovers.signed_at')
             ->distinct()->get(['handovers.signed_name', 'handovers.others', 'machines.model_id']);
+        /** @var object{signed_name: string|null, others: string|null, model_id: string} $one */
         foreach ($signed as $one) {
-            $others = array_column(json_decode((string) ($one->others ?? '[]'), true), 'name');
+            $others = array_map(
+                static fn (JsonObject $other): string => $other->string('name'),
+                JsonObject::of(['all' => json_decode($one->others ?? '[]')])->objects('all'),
+            );
             foreach ([(string) $one->signed_name, ...$others] as $name) {
-                $models[mb_strtolower(trim($name))][] = (string) $one->model_id;
+                $models[mb_strtolower(trim($name))][] = $one->model_id;
             }
         }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Catalogue\CatalogueWords;
+use App\Contract\JsonObject;
+use App\Contract\UnexpectedJson;
 use App\Words;
 use JadeLedger\Core\Quantity\Unit;
 
@@ -27,14 +29,15 @@ final class PresentPhrase
         'column' => ['volume' => 'l'],
     ];
 
-    /** @param  array<string, mixed>  $phrase as App\Ledger\JudgementRecord writes it */
+    /** @param  array<array-key, mixed>  $phrase as App\Ledger\JudgementRecord writes it */
     public static function sentence(array $phrase): string
     {
-        $units = self::UNITS_BEFORE_060[explode('.', $phrase['key'])[0]] ?? [];
-        $figures = (array) $phrase['figures'];
-        foreach ($figures as $name => $figure) {
+        $read = JsonObject::of($phrase);
+        $units = self::UNITS_BEFORE_060[explode('.', $read->string('key'))[0]] ?? [];
+        $figures = [];
+        foreach ($read->object('figures')->byName() as $name => $figure) {
             $figures[$name] = match (true) {
-                is_array($figure) => WrittenFigure::of($figure['value'], Unit::named($figure['unit'])),
+                is_array($figure) => self::measured(JsonObject::of($figure)),
                 is_string($figure) && isset($units[$name]) && is_numeric($figure) => WrittenFigure::of(
                     $figure,
                     Unit::named($units[$name]),
@@ -49,7 +52,8 @@ final class PresentPhrase
                 is_string($figure) && is_numeric($figure) => WrittenFigure::marked($figure),
                 // What is no figure is a sentence of the catalogue, or what somebody said.
                 is_string($figure) => CatalogueWords::say($figure),
-                default => $figure,
+                is_int($figure) => $figure,
+                default => throw new UnexpectedJson("figures.{$name}", 'a figure or a text', $figure),
             };
         }
 
@@ -59,10 +63,15 @@ final class PresentPhrase
         );
         // A step of a test names figures of the model.
         $figures = array_map(
-            static fn (mixed $words): mixed => is_string($words) ? strtr($words, $inBraces) : $words,
+            static fn (string|int $words): string|int => is_string($words) ? strtr($words, $inBraces) : $words,
             $figures,
         );
 
-        return Words::say('verdicts.'.$phrase['key'], $figures);
+        return Words::say('verdicts.'.$read->string('key'), $figures);
+    }
+
+    private static function measured(JsonObject $figure): string
+    {
+        return WrittenFigure::of($figure->string('value'), Unit::named($figure->string('unit')));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Actions\OpenYard;
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
+use App\Contract\JsonObject;
 use App\Keys\SealingKey;
 use App\Models\Role;
 use App\Models\Tablet;
@@ -14,6 +15,7 @@ use App\Models\User;
 use App\People\ReadersUnits;
 use App\People\SecondFactor\RecoveryCodes;
 use App\People\SecondFactor\SecondFactor;
+use App\Setting;
 use App\Tablets\CurrentDevice;
 use App\Yards\CurrentYard;
 use Illuminate\Support\Facades\Storage;
@@ -74,7 +76,7 @@ final class PresentSession
             'tablet' => $tablet === null ? null : [
                 'name' => $tablet->name,
                 'people' => self::onShift($tablet),
-                'locks_after_minutes' => (int) config('jade.idle_lock_minutes'),
+                'locks_after_minutes' => Setting::number('jade.idle_lock_minutes'),
             ],
             'demo_accounts' => self::demoAccounts(),
             'is_to_be_opened' => $isToBeOpened,
@@ -123,6 +125,11 @@ final class PresentSession
     {
         $disk = Storage::disk('local');
 
-        return $disk->exists(self::DEMO_FILE) ? json_decode((string) $disk->get(self::DEMO_FILE), true) : [];
+        return $disk->exists(self::DEMO_FILE)
+            ? array_map(
+                static fn (JsonObject $one): array => $one->textsByName(),
+                JsonObject::of(['all' => json_decode((string) $disk->get(self::DEMO_FILE))])->objects('all'),
+            )
+            : [];
     }
 }

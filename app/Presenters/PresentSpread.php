@@ -52,8 +52,8 @@ final readonly class PresentSpread
         $in = $hire->walks->firstWhere('movement', Movement::Return);
         // A machine that was out already has no walk out; its spread begins with the walk in.
         $last = $in ?? $out ?? throw ApiProblem::because(ProblemName::NothingOutYet, 409);
-        $version = WalkPlanRecord::query()->where('walk_id', $last->id)->value('catalogue_version');
-        $catalogue = $this->shelf->version((string) $version);
+        $plan = WalkPlanRecord::query()->where('walk_id', $last->id)->firstOrFail(['catalogue_version']);
+        $catalogue = $this->shelf->version($plan->catalogue_version);
         $model = $catalogue->model($hire->machine->model_id);
         $family = $catalogue->family($model->familyId);
         $spread = ($this->spread)($hire);
@@ -139,8 +139,8 @@ final readonly class PresentSpread
 
     /**
      * @param Collection<int, Reading> $readings
-     * @param array<string, array<string, mixed>> $explanations
-     * @return array<string, mixed>
+     * @param array<array-key, array<string, mixed>> $explanations
+     * @return array{group: string, key: string, ...}
      */
     private function reading(ReadingLine $line, Catalogue $catalogue, Collection $readings, array $explanations): array
     {
@@ -229,7 +229,7 @@ final readonly class PresentSpread
     }
 
     /**
-     * @param array<string, array<string, mixed>> $explanations
+     * @param array<array-key, array<string, mixed>> $explanations
      * @return array<string, mixed>
      */
     private function finding(FindingLine $line, Finding $finding, ?Walk $in, array $explanations): array
@@ -276,11 +276,12 @@ final readonly class PresentSpread
     }
 
     /**
-     * @param list<array<string, mixed>> $rows
-     * @return list<array<string, mixed>> grouped, the groups in the order in which the walk first comes to them
+     * @param list<array{group: string, key: string, ...}> $rows
+     * @return list<array{group: string, key: string, ...}> grouped, the groups in the order of the walk
      */
     private function inWalkingOrder(array $rows, Walk $walk): array
     {
+        /** @var array<string, int> $at */
         $at = $walk->lines()->pluck('position', 'key')->all();
         $first = [];
         foreach ($rows as $row) {

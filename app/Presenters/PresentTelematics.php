@@ -8,6 +8,7 @@ use App\Models\Machine;
 use App\Models\TelematicsAside;
 use App\Models\TelematicsContact;
 use App\Models\TelematicsReport;
+use App\Texts;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
@@ -58,13 +59,14 @@ final class PresentTelematics
     /** @return array<string, mixed> */
     public function ofFleet(): array
     {
+        /** @var object{at: string, failure: string|null, machines: int, taken: int, aside: int}|null $poll */
         $poll = DB::table('telematics_polls')->orderByDesc('id')->first();
         $good = DB::table('telematics_polls')->whereNull('failure')->orderByDesc('id')->value('at');
         $machines = Machine::query()->whereNull('left_at')
             ->whereIn('id', TelematicsContact::query()->select('machine_id'))
             ->orderBy('fleet_number')->limit(self::MOST_MACHINES)->get();
         $contacts = TelematicsContact::query()->findMany($machines->pluck('id'))->keyBy('machine_id');
-        $reports = TelematicsReport::lastOfEach(array_values($machines->pluck('id')->all()));
+        $reports = TelematicsReport::lastOfEach(Texts::of($machines->pluck('id')));
         $aside = TelematicsAside::query()->with('machine')
             ->where('last_at', '>=', CarbonImmutable::now()->subDays(self::ASIDE_DAYS)->format('Y-m-d H:i:s.u'))
             // Of a machine of another yard nothing is said here; of one that nobody knows, everywhere.
@@ -76,11 +78,11 @@ final class PresentTelematics
             'last_poll' => $poll === null ? null : [
                 'at' => self::moment($poll->at),
                 'failure' => $poll->failure,
-                'machines' => (int) $poll->machines,
-                'taken' => (int) $poll->taken,
-                'aside' => (int) $poll->aside,
+                'machines' => $poll->machines,
+                'taken' => $poll->taken,
+                'aside' => $poll->aside,
             ],
-            'last_good_at' => $good === null ? null : self::moment($good),
+            'last_good_at' => $good === null ? null : self::moment((string) $good),
             'machines' => array_values($machines->map(
                 static fn (Machine $machine): array => self::row(
                     $machine,

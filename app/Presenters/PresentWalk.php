@@ -7,6 +7,7 @@ namespace App\Presenters;
 use App\Ledger\CarriedLines;
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
+use App\Ledger\JudgementRecord;
 use App\Ledger\Kinds\WalkGivenBack;
 use App\Ledger\WearOfMachine;
 use App\Models\DoubtfulEntry;
@@ -37,7 +38,15 @@ use JadeLedger\Core\Walk\ReachableStates;
 use JadeLedger\Core\Walk\StateTransitionGuard;
 use JadeLedger\Core\Walk\Visit;
 
-/** A walk with its plan, and how far it has come. */
+/**
+ * A walk with its plan, and how far it has come.
+ *
+ * @phpstan-import-type WrittenJudgement from JudgementRecord
+ *
+ * @phpstan-type LineRow object{key: string, outcome: string, severity: string, entry_id: string|null, attempts: int,
+ *     value: string|null, unit: string|null, judgement: string|null, answered_by_id: string|null,
+ *     answered_at: string|null}
+ */
 final readonly class PresentWalk
 {
     public function __construct(
@@ -133,6 +142,7 @@ final readonly class PresentWalk
     {
         $walk = $context->walk;
         // Rows and no models: a walk has some two hundred lines.
+        /** @var list<LineRow> $lines */
         $lines = $walk->lines()->toBase()
             ->when(
                 $known !== null && ! $this->meterWasRead($context, $known),
@@ -143,21 +153,25 @@ final readonly class PresentWalk
 
         return $this->state(
             $context,
-            array_values($lines),
+            $lines,
             $this->people($context),
             $walk->hire->refresh()->standing(),
         );
     }
 
     /**
-     * @param list<\stdClass> $lines rows of walk_lines, those that are told
+     * @param list<LineRow> $lines rows of walk_lines, those that are told
      * @param list<array{person: array<string, mixed>, visits: list<int>}> $walkers
      * @return array<string, mixed>
      */
     private function state(WalkContext $context, array $lines, array $walkers, HireStatus $standing): array
     {
         $walk = $context->walk;
-        $outcomes = array_map(Outcome::from(...), $walk->lines()->toBase()->pluck('outcome', 'key')->all());
+        $outcomes = [];
+        /** @var object{key: string, outcome: string} $line */
+        foreach ($walk->lines()->toBase()->get(['key', 'outcome']) as $line) {
+            $outcomes[$line->key] = Outcome::from($line->outcome);
+        }
         $later = $context->toBeReadLater();
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
         $people = User::query()
@@ -182,7 +196,7 @@ final readonly class PresentWalk
             'stages_entered' => $walk->stages_entered,
             'people' => $walkers,
             'lines' => array_map(
-                static fn (\stdClass $line): array => [
+                static fn (object $line): array => [
                     'key' => $line->key,
                     'outcome' => $line->outcome,
                     'entry_id' => $line->entry_id,
@@ -191,7 +205,7 @@ final readonly class PresentWalk
                     'unit' => $line->unit,
                     'judgement' => $line->judgement === null
                             ? null
-                            : PresentJudgement::of(json_decode($line->judgement, true, flags: JSON_THROW_ON_ERROR)),
+                            : PresentJudgement::of(self::judged($line->judgement)),
                     'answered_by' => $line->answered_by_id === null ? null : $people[$line->answered_by_id],
                     'answered_at' => $line->answered_at === null
                             ? null
@@ -298,14 +312,15 @@ final readonly class PresentWalk
      * What the lines said in the column before this one: the last In at a checkout, the Out of this hire at a return.
      *
      * @param list<string> $keys
-     * @return array<string, string>
+     * @return array<array-key, string>
      */
     private function otherColumn(Walk $walk, array $keys): array
     {
         $changes = MeterChange::query()->where('machine_id', $walk->machine_id)->toBase()->groupBy('meter')
             ->selectRaw('meter, max(at) as at')->pluck('at', 'meter')->all();
 
-        return Reading::query()
+        /** @var array<array-key, string> $last */
+        $last = Reading::query()
             ->where('machine_id', $walk->machine_id)
             ->where('is_valid', true)
             ->where('is_struck', false)
@@ -322,6 +337,17 @@ final readonly class PresentWalk
             ->orderBy('recorded_at')
             ->pluck('value', 'line')
             ->all();
+
+        return $last;
+    }
+
+    /** @return WrittenJudgement */
+    private static function judged(string $text): array
+    {
+        /** @var WrittenJudgement $judgement */
+        $judgement = json_decode($text, true, flags: JSON_THROW_ON_ERROR);
+
+        return $judgement;
     }
 
     /**

@@ -43,9 +43,13 @@ final readonly class WalkTally
                 ,
             )
             ->get();
+        /**
+         * @var object{walk_id: string, lines_in_all: int, lines_done: string, lines_attending: string,
+         *     first_waiting: string|null} $row
+         */
         foreach ($rows as $row) {
             $tallies[$row->walk_id] = new self(
-                (int) $row->lines_in_all,
+                $row->lines_in_all,
                 (int) $row->lines_done,
                 (int) $row->lines_attending,
                 $row->first_waiting === null ? null : substr($row->first_waiting, 6),

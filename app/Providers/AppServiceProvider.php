@@ -12,6 +12,7 @@ use App\Ledger\EntryKinds;
 use App\Models\Role;
 use App\Models\User;
 use App\People\ReadersUnits;
+use App\Setting;
 use App\Telematics\HttpProvider;
 use App\Telematics\TelematicsProvider;
 use App\Yards\CurrentYard;
@@ -46,8 +47,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ContextOfWalk::class);
         $this->app->bind(TelematicsProvider::class, static fn (): TelematicsProvider => new HttpProvider(
             app(Factory::class),
-            (string) config('jade.telematics.url'),
-            (string) config('jade.telematics.token'),
+            Setting::text('jade.telematics.url'),
+            Setting::text('jade.telematics.token'),
         ));
     }
 
@@ -89,7 +90,7 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('keep-models', static fn (User $user): bool => $user->role === Role::Lead);
         RateLimiter::for(
             'api',
-            static fn (Request $request): Limit => Limit::perMinute((int) config('jade.requests_a_minute'))->by(
+            static fn (Request $request): Limit => Limit::perMinute(Setting::number('jade.requests_a_minute'))->by(
                 $request->user()?->getAuthIdentifier() ?? $request->ip(),
             ),
         );
@@ -104,11 +105,11 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for(
             'own-password',
             static fn (Request $request): Limit => Limit::perMinute(6)->by(
-                'own-password|'.$request->user()?->getAuthIdentifier(),
+                'own-password|'.$request->user()?->id,
             ),
         );
         // Only what stands in front by name may say where a request came from.
-        TrustProxies::at(array_filter(explode(',', (string) config('jade.trusted_proxies'))));
+        TrustProxies::at(array_filter(explode(',', Setting::text('jade.trusted_proxies'))));
         // A forgotten eager load is found in a test, not in the yard.
         Model::preventLazyLoading($this->app->environment() === 'testing');
         Model::preventSilentlyDiscardingAttributes($this->app->environment() === 'testing');

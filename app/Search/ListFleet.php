@@ -137,9 +137,10 @@ final readonly class ListFleet
             ->selectRaw('model_id, count(*) as many')
             ->groupBy('model_id')
             ->get();
+        /** @var object{model_id: string, many: int} $row */
         foreach ($rows as $row) {
-            $family = $catalogue->model((string) $row->model_id)->familyId;
-            $counts[$family] = ($counts[$family] ?? 0) + (int) $row->many;
+            $family = $catalogue->model($row->model_id)->familyId;
+            $counts[$family] = ($counts[$family] ?? 0) + $row->many;
         }
         $families = [];
         foreach (array_intersect_key($catalogue->families, $counts) as $id => $family) {
@@ -160,9 +161,10 @@ final readonly class ListFleet
             ->groupBy('machine_states.standing')
             ->get();
         $counts = [];
+        /** @var object{standing: string|null, many: int} $row */
         foreach ($rows as $row) {
-            $standing = (string) ($row->standing ?? MachineStanding::InYard->value);
-            $counts[$standing] = ($counts[$standing] ?? 0) + (int) $row->many;
+            $standing = $row->standing ?? MachineStanding::InYard->value;
+            $counts[$standing] = ($counts[$standing] ?? 0) + $row->many;
         }
 
         return array_map(static fn (MachineStanding $one): array => [

@@ -16,63 +16,100 @@ if (! ctype_digit($smtpPort) || ! ctype_digit($pagePort) || $folder === '') {
     exit(2);
 }
 is_dir($folder) || mkdir($folder, 0o750, true);
-$listen = static function (string $port): mixed {
-    $socket = stream_socket_server("tcp://127.0.0.1:{$port}", $code, $why);
-    if ($socket === false) {
-        fwrite(STDERR, "Port {$port}: {$why}\n");
-        exit(1);
-    }
-
-    return $socket;
-};
-[$smtp, $page] = [$listen($smtpPort), $listen($pagePort)];
+$smtp = stream_socket_server("tcp://127.0.0.1:{$smtpPort}", $code, $why);
+$page = stream_socket_server("tcp://127.0.0.1:{$pagePort}", $code, $why);
+if ($smtp === false || $page === false) {
+    fwrite(STDERR, "Ports {$smtpPort} and {$pagePort}: {$why}\n");
+    exit(1);
+}
 /** The largest mail that is taken, in bytes. */
 const LARGEST = 20_000_000;
 
-$reply = static function (mixed $socket, string $line): void {
-    @fwrite($socket, "{$line}\r\n");
-};
+/** One conversation with whoever sends mail, or one look at the page. */
+final class Conversation
+{
+    public bool $isOver = false;
 
-/** One line of a conversation; gives back the state after it. */
-$hear = static function (array $state, string $line, mixed $socket) use ($reply, $folder): array {
-    if ($state['in_data']) {
+    private bool $isInData = false;
+
+    private string $data = '';
+
+    /** @var list<string> */
+    private array $to = [];
+
+    /** @param  resource  $socket */
+    public function __construct(public readonly mixed $socket, public readonly bool $isPage, private string $folder)
+    {
+        $isPage || $this->reply('220 localhost mail stand-in');
+    }
+
+    public function isTooLong(): bool
+    {
+        return strlen($this->data) > LARGEST;
+    }
+
+    public function send(string $text): void
+    {
+        @fwrite($this->socket, $text);
+    }
+
+    public function hear(string $line): void
+    {
+        $this->isInData ? $this->keep($line) : $this->obey(rtrim($line, "\r\n"));
+    }
+
+    private function reply(string $line): void
+    {
+        $this->send("{$line}\r\n");
+    }
+
+    private function keep(string $line): void
+    {
         if (rtrim($line, "\r\n") !== '.') {
-            $state['data'] .= str_starts_with($line, '.') ? substr($line, 1) : $line;
+            $this->data .= str_starts_with($line, '.') ? substr($line, 1) : $line;
 
-            return $state;
+            return;
         }
-        $number = count(glob("{$folder}/*.eml") ?: []) + 1;
-        $envelope = 'X-Envelope-To: '.implode(', ', $state['to'])."\r\n";
-        file_put_contents("{$folder}/{$number}.eml", $envelope.$state['data']);
-        $reply($socket, "250 Kept as {$number}");
-
-        return ['in_data' => false, 'data' => '', 'to' => []] + $state;
-    }
-    $line = rtrim($line, "\r\n");
-    $verb = strtoupper(strtok($line, ' :') ?: '');
-    if ($verb === 'EHLO') {
-        $reply($socket, '250-localhost');
-        $reply($socket, '250 SIZE '.LARGEST);
-    } elseif ($verb === 'RCPT') {
-        $to = trim((string) preg_replace('/^RCPT TO:\s*/i', '', $line), '<> ');
-        $isRefused = str_ends_with(strtolower($to), '@refused.example');
-        $state['to'] = $isRefused ? $state['to'] : [...$state['to'], $to];
-        $reply($socket, $isRefused ? '550 No such mailbox' : '250 OK');
-    } elseif ($verb === 'DATA') {
-        $state['in_data'] = $state['to'] !== [];
-        $reply($socket, $state['in_data'] ? '354 End with a dot on a line of its own' : '503 Nobody to send it to');
-    } elseif ($verb === 'QUIT') {
-        $reply($socket, '221 Goodbye');
-        $state['is_over'] = true;
-    } elseif (in_array($verb, ['HELO', 'MAIL', 'RSET', 'NOOP'], true)) {
-        $state['to'] = $verb === 'NOOP' ? $state['to'] : [];
-        $reply($socket, '250 OK');
-    } else {
-        $reply($socket, '502 Not known here');
+        $number = count(glob("{$this->folder}/*.eml") ?: []) + 1;
+        $envelope = 'X-Envelope-To: '.implode(', ', $this->to)."\r\n";
+        file_put_contents("{$this->folder}/{$number}.eml", $envelope.$this->data);
+        $this->reply("250 Kept as {$number}");
+        [$this->isInData, $this->data, $this->to] = [false, '', []];
     }
 
-    return $state;
-};
+    private function obey(string $line): void
+    {
+        $verb = strtoupper(strtok($line, ' :') ?: '');
+        if ($verb === 'EHLO') {
+            $this->reply('250-localhost');
+            $this->reply('250 SIZE '.LARGEST);
+        } elseif ($verb === 'RCPT') {
+            $this->addRecipient(trim((string) preg_replace('/^RCPT TO:\s*/i', '', $line), '<> '));
+        } elseif ($verb === 'DATA') {
+            $this->isInData = $this->to !== [];
+            $this->reply($this->isInData ? '354 End with a dot on a line of its own' : '503 Nobody to send it to');
+        } elseif ($verb === 'QUIT') {
+            $this->reply('221 Goodbye');
+            $this->isOver = true;
+        } elseif (in_array($verb, ['HELO', 'MAIL', 'RSET', 'NOOP'], true)) {
+            $this->to = $verb === 'NOOP' ? $this->to : [];
+            $this->reply('250 OK');
+        } else {
+            $this->reply('502 Not known here');
+        }
+    }
+
+    private function addRecipient(string $to): void
+    {
+        if (str_ends_with(strtolower($to), '@refused.example')) {
+            $this->reply('550 No such mailbox');
+
+            return;
+        }
+        $this->to[] = $to;
+        $this->reply('250 OK');
+    }
+}
 
 /** The page: a list of what was kept, and each as it came. */
 $show = static function (string $request) use ($folder): string {
@@ -106,11 +143,10 @@ $show = static function (string $request) use ($folder): string {
         .($rows === '' ? '<p>None yet.</p>' : "<table><tr><th>Mail<th>To<th>Subject<th>Date</tr>{$rows}</table>");
 };
 
-/** @var array<int, array<string, mixed>> $talks by socket */
+/** @var array<int, Conversation> $talks by socket */
 $talks = [];
-$sockets = [];
 while (true) {
-    $read = [$smtp, $page, ...$sockets];
+    $read = [$smtp, $page, ...array_map(static fn (Conversation $talk): mixed => $talk->socket, $talks)];
     $none = null;
     if (@stream_select($read, $none, $none, null) === false) {
         exit(0);
@@ -119,30 +155,24 @@ while (true) {
         if ($socket === $smtp || $socket === $page) {
             $guest = @stream_socket_accept($socket, 0);
             if ($guest !== false) {
-                $sockets[(int) $guest] = $guest;
-                $talks[(int) $guest] = [
-                    'is_page' => $socket === $page, 'in_data' => false, 'data' => '', 'to' => [], 'is_over' => false,
-                ];
-                if ($socket === $smtp) {
-                    $reply($guest, '220 localhost mail stand-in');
-                }
+                $talks[(int) $guest] = new Conversation($guest, $socket === $page, $folder);
             }
 
             continue;
         }
-        $id = (int) $socket;
+        $talk = $talks[(int) $socket];
         $line = fgets($socket, 65_536);
-        if ($line === false || strlen($talks[$id]['data']) > LARGEST) {
-            $talks[$id]['is_over'] = true;
-        } elseif ($talks[$id]['is_page']) {
-            @fwrite($socket, $show($line));
-            $talks[$id]['is_over'] = true;
+        if ($line === false || $talk->isTooLong()) {
+            $talk->isOver = true;
+        } elseif ($talk->isPage) {
+            $talk->send($show($line));
+            $talk->isOver = true;
         } else {
-            $talks[$id] = $hear($talks[$id], $line, $socket);
+            $talk->hear($line);
         }
-        if ($talks[$id]['is_over']) {
+        if ($talk->isOver) {
             fclose($socket);
-            unset($sockets[$id], $talks[$id]);
+            unset($talks[(int) $socket]);
         }
     }
 }

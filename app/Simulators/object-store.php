@@ -14,11 +14,12 @@ $answer = static function (int $status, string $body = ''): never {
     header('Content-Type: application/xml');
     exit($body);
 };
+$said = static fn (string $name): string => is_string($_SERVER[$name] ?? null) ? $_SERVER[$name] : '';
 $known = (string) getenv('OBJECT_STORE_KEY');
-if (! str_starts_with($_SERVER['HTTP_AUTHORIZATION'] ?? '', "AWS4-HMAC-SHA256 Credential={$known}/")) {
+if (! str_starts_with($said('HTTP_AUTHORIZATION'), "AWS4-HMAC-SHA256 Credential={$known}/")) {
     $answer(403, '<Error><Code>AccessDenied</Code></Error>');
 }
-$path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
+$path = rawurldecode((string) parse_url($said('REQUEST_URI'), PHP_URL_PATH));
 if (preg_match('#^(/[A-Za-z0-9][A-Za-z0-9._-]*)+$#D', $path) !== 1) {
     $answer(400, '<Error><Code>InvalidArgument</Code></Error>');
 }

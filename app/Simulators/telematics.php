@@ -16,12 +16,13 @@ $answer = static function (int $status, string $type = 'text/plain', string $bod
     header("Content-Type: {$type}");
     exit($body);
 };
+$said = static fn (string $name): string => is_string($_SERVER[$name] ?? null) ? $_SERVER[$name] : '';
 $fleetFile = (string) getenv('TELEMATICS_FLEET');
 $modeFile = "{$fleetFile}.mode";
 if (($_SERVER['HTTP_AUTHORIZATION'] ?? '') !== 'Bearer '.getenv('TELEMATICS_KEY')) {
     $answer(401);
 }
-$path = (string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH);
+$path = (string) parse_url($said('REQUEST_URI'), PHP_URL_PATH);
 if ($path === '/mode' && $_SERVER['REQUEST_METHOD'] === 'PUT') {
     file_put_contents($modeFile, trim((string) file_get_contents('php://input')));
     $answer(204);
@@ -41,7 +42,12 @@ match ($mode) {
 $now = time() - ($mode === 'stale' ? 3 * 86_400 : 0);
 $moment = static fn (int $at): string => gmdate('Y-m-d\TH:i:s\Z', $at);
 $equipment = [];
-foreach (json_decode((string) file_get_contents($fleetFile), true, 16, JSON_THROW_ON_ERROR) as $machine) {
+/**
+ * @var list<array{id: string, serial: string, model: string, hours: float, at: string, hours_per_day: float,
+ *     fuel: int, faults: list<array{string, string}>}> $machines
+ */
+$machines = json_decode((string) file_get_contents($fleetFile), true, 16, JSON_THROW_ON_ERROR);
+foreach ($machines as $machine) {
     $days = max(0, $now - strtotime($machine['at'])) / 86_400;
     $hours = $machine['hours'] + $machine['hours_per_day'] * $days - ($mode === 'backwards' ? 100 : 0);
     $equipment[] = [
@@ -76,7 +82,7 @@ $page = max(1, (int) ($match[1] ?? 1));
 $links = $page * PAGE < count($equipment) ? [['Rel' => 'Next', 'Href' => '/Fleet/'.($page + 1)]] : [];
 $equipment = array_slice($equipment, ($page - 1) * PAGE, PAGE);
 $root = ['version' => '1', 'snapshotTime' => $moment($now)];
-if (str_starts_with($_SERVER['HTTP_ACCEPT'] ?? '', 'application/json')) {
+if (str_starts_with($said('HTTP_ACCEPT'), 'application/json')) {
     $answer(
         200,
         'application/json',
@@ -85,20 +91,25 @@ if (str_starts_with($_SERVER['HTTP_ACCEPT'] ?? '', 'application/json')) {
 }
 $document = new DOMDocument('1.0', 'UTF-8');
 $fleet = $document->createElementNS('http://standards.iso.org/iso/15143/-3', 'Fleet');
-$write = static function (DOMElement $into, string $name, array $members) use (&$write, $document): void {
+$write = /** @param  array<array-key, mixed>  $members */ static function (
+    DOMElement $into,
+    string $name,
+    array $members,
+) use (&$write, $document): void {
     $element = $document->createElement($name);
     $into->appendChild($element);
     foreach ($members as $member => $value) {
         match (true) {
-            $member === 'datetime' => $element->setAttribute('datetime', $value),
+            $member === 'datetime' && is_string($value) => $element->setAttribute('datetime', $value),
             is_array($value) && array_is_list($value) => array_map(
-                static fn (array $one) => $write($element, $member, $one),
+                static fn (mixed $one) => $write($element, (string) $member, (array) $one),
                 $value,
             ),
-            is_array($value) => $write($element, $member, $value),
-            default => $element->appendChild(
-                $document->createElement($member, htmlspecialchars((string) $value, ENT_XML1)),
+            is_array($value) => $write($element, (string) $member, $value),
+            is_scalar($value) => $element->appendChild(
+                $document->createElement((string) $member, htmlspecialchars((string) $value, ENT_XML1)),
             ),
+            default => null,
         };
     }
 };

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Transfer;
 
 use App\Actions\StorePhoto;
+use App\Contract\JsonObject;
 use App\Keys\CheckpointKey;
 use App\Ledger\Verification\VerificationDepth;
 use App\Ledger\Verification\VerificationReport;
 use App\Ledger\Verification\VerifyEverything;
 use App\Models\Yard;
+use App\Setting;
+use App\Texts;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -53,7 +56,7 @@ final readonly class ExportYard
     private static function rows(YardTable $table, string $yardId): \Generator
     {
         foreach ($table->rowsOf($yardId)->cursor() as $row) {
-            yield array_diff_key((array) $row, array_flip($table->leftOut()));
+            yield array_diff_key(JsonObject::of($row)->byName(), array_flip($table->leftOut()));
         }
     }
 
@@ -61,9 +64,9 @@ final readonly class ExportYard
     {
         $disk = Storage::disk('photos');
         $count = 0;
-        foreach (YardTable::Photos->rowsOf($yardId)->pluck('sha256') as $sha256) {
+        foreach (Texts::of(YardTable::Photos->rowsOf($yardId)->pluck('sha256')) as $sha256) {
             foreach (['', 'small-'] as $size) {
-                $bytes = $disk->get(StorePhoto::path((string) $sha256, $size));
+                $bytes = $disk->get(StorePhoto::path($sha256, $size));
                 if ($bytes !== null) {
                     $folder->writePhoto("{$size}{$sha256}.jpg", $bytes);
                     $count++;
@@ -76,7 +79,7 @@ final readonly class ExportYard
 
     private static function backupKey(): ?string
     {
-        $file = config('jade.keys_folder').'/backup.pub';
+        $file = Setting::text('jade.keys_folder').'/backup.pub';
 
         return is_file($file) ? (string) file_get_contents($file) : null;
     }

@@ -10,6 +10,7 @@ use App\Ledger\RebuildProjections;
 use App\Ledger\Verification\VerificationDepth;
 use App\Ledger\Verification\VerificationReport;
 use App\Ledger\Verification\VerifyEverything;
+use App\Texts;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -71,7 +72,7 @@ final readonly class ImportYard
 
     private function table(YardFolder $folder, YardTable $table, string $locked): void
     {
-        $columns = Schema::getColumnListing($table->value);
+        $columns = Texts::of(Schema::getColumnListing($table->value));
         $rows = [];
         foreach ($folder->readTable($table) as $line => $row) {
             $unknown = array_diff(array_keys($row), $columns, $table->leftOut());

@@ -6,6 +6,7 @@ namespace App\Yards;
 
 use App\Catalogue\CatalogueRepository;
 use App\Models\Yard;
+use App\Setting;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Paper\CalendarDate;
 
@@ -43,12 +44,12 @@ final class CurrentYard
 
     public function name(): string
     {
-        return $this->yard->name ?? (string) config('jade.yard.name');
+        return $this->yard->name ?? Setting::text('jade.yard.name');
     }
 
     public function place(): string
     {
-        return $this->yard->place ?? (string) config('jade.yard.place');
+        return $this->yard->place ?? Setting::text('jade.yard.place');
     }
 
     /** In which it charges, by ISO 4217; none where nobody has said. */
@@ -66,6 +67,6 @@ final class CurrentYard
     /** IANA name of the time zone in which the yard reads its clock. */
     public function timezone(): string
     {
-        return $this->yard->timezone ?? (string) config('jade.yard.timezone');
+        return $this->yard->timezone ?? Setting::text('jade.yard.timezone');
     }
 }

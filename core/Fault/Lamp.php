@@ -17,6 +17,8 @@ enum Lamp: string
     case Protect = 'protect';
     case Malfunction = 'mil';
 
+    private const TWO_BITS = 0b11;
+
     /** Two bits each, from the top: malfunction, red stop, amber, protect. */
     private function shift(): int
     {
@@ -31,7 +33,7 @@ enum Lamp: string
     /** @return bool|null none where the machine does not have it, or says nothing of it */
     public function isLitIn(int $byte): ?bool
     {
-        return match (($byte >> $this->shift()) & 3) {
+        return match (($byte >> $this->shift()) & self::TWO_BITS) {
             0 => false,
             1 => true,
             default => null,

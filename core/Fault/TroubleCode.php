@@ -15,6 +15,12 @@ final readonly class TroubleCode
     /** Source: SAE J1939-73, occurrence count not available. */
     private const COUNT_UNKNOWN = 127;
 
+    /** The lower seven bits of the last byte; the eighth is the conversion method. Source: SAE J1939-73. */
+    private const OF_COUNT = 0b0111_1111;
+
+    /** The lower five bits of the third byte; the upper three belong to the parameter. Source: SAE J1939-73. */
+    private const OF_MODE = 0b0001_1111;
+
     private function __construct(public int $parameter, public FailureMode $mode, public ?int $occurrences)
     {
     }
@@ -46,13 +52,13 @@ final readonly class TroubleCode
             throw NoSuchCode::bytes($hex);
         }
 
-        $count = $last & 127;
+        $count = $last & self::OF_COUNT;
 
         return $hex === self::NO_FAULT
             ? null
             : self::of(
                 $low + 256 * $middle + 65_536 * ($high >> 5),
-                $high & 31,
+                $high & self::OF_MODE,
                 $count === self::COUNT_UNKNOWN ? null : $count,
             );
     }

@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Yard;
 
-/** When work on a hire has to begin at the latest, and how much slack is left. */
+/** When work on a hire has to begin at the latest. */
 final readonly class LatestStart
 {
-    private function __construct(public \DateTimeImmutable $at, public int $slackSeconds)
+    private function __construct(public \DateTimeImmutable $at)
     {
     }
 
-    /**
-     * @param int $workSeconds the walk and the handover
-     * @param \DateTimeImmutable $earliest when the machine is at hand
-     */
-    public static function before(\DateTimeImmutable $due, int $workSeconds, \DateTimeImmutable $earliest): self
+    /** @param  int  $workSeconds the walk and the handover */
+    public static function before(\DateTimeImmutable $due, int $workSeconds): self
     {
-        $at = $due->modify("-{$workSeconds} seconds");
-
-        return new self($at, $at->getTimestamp() - $earliest->getTimestamp());
+        return new self($due->modify("-{$workSeconds} seconds"));
     }
 }

@@ -42,6 +42,12 @@ return [
         'detail' => 'Folio :folio has begun or is over: what was walked is of this machine and these days. '
             .'Only the day of the return can still be moved, while it is out.',
     ],
+    'hire_is_contested' => [
+        'title' => 'Two bookings for :number',
+        'detail' => 'Another one was made out of reach for the same days (folio :folios). Both stand, and '
+            .'neither is walked out until the lead has settled it: other days, another machine, or one '
+            .'of them called off.',
+    ],
     'hire_is_cancelled' => [
         'title' => 'The hire is cancelled',
         'detail' => 'Folio :folio was cancelled. Book a new one.',
@@ -125,6 +131,11 @@ return [
     'page_expired' => ['title' => 'The page has expired', 'detail' => 'Load the page again and send it once more; what was entered is kept.'],
     'refused' => ['title' => 'ApiProblem', 'detail' => 'The request was not taken as it was sent.'],
     'our_fault' => ['title' => 'Our fault', 'detail' => 'Something broke on our side. What was entered is kept on the tablet; try again.'],
+    'rebuild_under_way' => [
+        'title' => 'The yard is being set out anew',
+        'detail' => 'What its screens read is built again from the ledger. Nothing is lost: what was entered is '
+            .'kept on the tablet, and it is tried again in :seconds s.',
+    ],
     'database_away' => ['title' => 'The yard\'s database does not answer', 'detail' => 'It is tried again in :seconds s. What was entered is kept on the tablet until it is posted.'],
     'not_json' => ['title' => 'Not JSON', 'detail' => 'The body must be one JSON object.'],
     'no_entries' => ['title' => 'No entries', 'detail' => 'Send an object with a list "entries" of 1 to :most entries.'],

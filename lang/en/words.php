@@ -168,6 +168,8 @@ return [
         'opens_when_in' => 'Opens when its In closes',
         'walking' => 'Walking, :done of :all',
         'gone_not_released' => 'Gone, not released',
+        'contested' => 'Two bookings',
+        'contested_with' => 'Also folio :folios',
         'lead_settles' => 'The lead settles it',
         'voided' => 'Release void, decide anew',
         'held' => 'Held',

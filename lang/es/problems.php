@@ -42,6 +42,11 @@ return [
         'detail' => 'El folio :folio ha empezado o ha terminado: lo recorrido es de esta máquina y estos días. '
             .'Solo se puede mover el día de la vuelta, mientras está fuera.',
     ],
+    'hire_is_contested' => [
+        'title' => 'Dos reservas para :number',
+        'detail' => 'Otra se hizo sin red para los mismos días (folio :folios). Las dos valen y ninguna sale '
+            .'hasta que el jefe lo resuelva: otros días, otra máquina o una anulada.',
+    ],
     'hire_is_cancelled' => [
         'title' => 'El alquiler está anulado',
         'detail' => 'El folio :folio se anuló. Reserve uno nuevo.',
@@ -126,6 +131,11 @@ return [
     'page_expired' => ['title' => 'La página ha caducado', 'detail' => 'Cárguela otra vez y envíe de nuevo; lo anotado queda guardado.'],
     'refused' => ['title' => 'Rechazado', 'detail' => 'La petición no se tomó tal como se envió.'],
     'our_fault' => ['title' => 'Fallo nuestro', 'detail' => 'Algo se rompió de nuestro lado. Lo anotado queda en la tableta; pruebe otra vez.'],
+    'rebuild_under_way' => [
+        'title' => 'El patio se vuelve a montar',
+        'detail' => 'Lo que leen las pantallas se hace de nuevo a partir del registro. No se pierde nada: lo '
+            .'anotado queda en la tableta y se prueba otra vez en :seconds s.',
+    ],
     'database_away' => ['title' => 'La base de datos del patio no responde', 'detail' => 'Se prueba otra vez en :seconds s. Lo anotado queda en la tableta hasta que se asiente.'],
     'not_json' => ['title' => 'No es JSON', 'detail' => 'El cuerpo tiene que ser un objeto JSON.'],
     'no_entries' => ['title' => 'Sin asientos', 'detail' => 'Envíe un objeto con una lista "entries" de 1 a :most asientos.'],

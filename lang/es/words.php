@@ -169,6 +169,8 @@ return [
         'opens_when_in' => 'Se abre al cerrar su vuelta',
         'walking' => 'En revisión, :done de :all',
         'gone_not_released' => 'Se fue sin liberar',
+        'contested' => 'Dos reservas',
+        'contested_with' => 'También el folio :folios',
         'lead_settles' => 'Lo resuelve el encargado',
         'voided' => 'Liberación anulada, decida de nuevo',
         'held' => 'Retenida',

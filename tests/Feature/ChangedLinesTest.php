@@ -167,4 +167,24 @@ final class ChangedLinesTest extends YardTestCase
             'If-None-Match' => (string) $first->headers->get('ETag'),
         ])->assertOk();
     }
+
+    public function test_a_day_that_has_not_changed_is_not_sent_again(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->travelTo(now()->startOfMinute());
+        $before = $this->getJson('/api/day')->assertOk();
+        $tag = ['If-None-Match' => (string) $before->headers->get('ETag')];
+
+        $this->travel(5)->seconds();
+        $this->getJson('/api/day', $tag)->assertStatus(304)->assertNoContent(304);
+
+        $this->cross($walk, 'cold_isolated');
+        $this->post_($walk, 'check.answered', ['line' => 'hkp-area', 'answer' => 'stands']);
+        $after = $this->getJson('/api/day', $tag)->assertOk();
+        self::assertNotSame($before->json('outs'), $after->json('outs'));
+
+        $this->as(Role::Lead);
+        $this->getJson('/api/day', ['If-None-Match' => (string) $after->headers->get('ETag')])->assertOk();
+    }
 }

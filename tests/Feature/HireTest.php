@@ -177,6 +177,27 @@ final class HireTest extends YardTestCase
         );
     }
 
+    public function test_the_spread_says_what_the_line_said_also_when_an_earlier_reading_was_sent_last(): void
+    {
+        $this->as(Role::Technician);
+        $out = $this->openWalk();
+        $this->cross($out, 'cold_isolated');
+        $this->travel(20)->minutes();
+        $this->post_($out, 'reading.posted', $this->reading('hyd-level-glass', '30'));
+        $late = $this->entry('reading.posted', $this->reading('hyd-level-glass', '33'));
+        $late['recorded_at'] = now()->subMinutes(10)->utc()->format('Y-m-d\TH:i:s.u\Z');
+
+        $this->send($out, $late)->assertOk()->assertJsonPath('results.0.status', 'posted');
+
+        $line = array_column($this->getJson("/api/walks/{$out->id}/state")->json('lines'), null, 'key');
+        self::assertSame('33', $line['hyd-level-glass']['value']);
+        $spread = $this->getJson("/api/hires/{$this->hire->id}/spread")->assertOk();
+        self::assertSame(
+            '33',
+            array_column($spread->json('readings'), null, 'key')['hyd-level-glass']['out']['value'],
+        );
+    }
+
     public function test_the_day_shows_the_hire_on_its_side_with_its_latest_start(): void
     {
         $this->as(Role::Technician);

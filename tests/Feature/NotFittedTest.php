@@ -77,7 +77,7 @@ final class NotFittedTest extends YardTestCase
         self::assertSame([], $this->getJson('/api/doubts')->json('questions'));
         $this->send($walk, $this->entry('fit.settled', $settle))
             ->assertJsonPath('results.0.problem.type', '/problems/no-such-question');
-        (new RebuildProjections(app(\App\Ledger\ProjectEntry::class)))();
+        app(RebuildProjections::class)();
         self::assertSame('open', $this->outcome($walk, $line));
     }
 

@@ -125,7 +125,7 @@ final class OpenDoorTest extends YardTestCase
         $this->assertFits(
             $this->getJson('/api/ready')->assertOk()->assertJsonPath(
                 'parts',
-                ['database' => true, 'catalogue' => true, 'photos' => true, 'storage' => true],
+                ['database' => true, 'projections' => true, 'catalogue' => true, 'photos' => true, 'storage' => true],
             ),
             'Health',
         );

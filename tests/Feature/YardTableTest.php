@@ -17,7 +17,7 @@ final class YardTableTest extends YardTestCase
     private const STAYS = [
         'calendar_feeds', 'hirer_links',
         'migrations', 'sessions', 'cache', 'cache_locks', 'tablets', 'photo_uploads', 'recovery_codes',
-        'verification_reports', 'telematics_asides', 'telematics_contacts', 'telematics_polls',
+        'rebuild_progress', 'verification_reports', 'telematics_asides', 'telematics_contacts', 'telematics_polls',
     ];
 
     public function test_every_table_leaves_is_made_again_or_stays(): void

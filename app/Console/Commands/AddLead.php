@@ -34,9 +34,8 @@ final class AddLead extends Command
             return self::INVALID;
         }
         $login = $this->argument('login');
-        $given = $this->arguments() + [
-            'password' => (string) $this->secret('Password, at least '.GoodPassword::SHORTEST.' characters'),
-        ];
+        $password = $this->secret('Password, at least '.GoodPassword::SHORTEST.' characters');
+        $given = $this->arguments() + ['password' => is_string($password) ? $password : ''];
         $faults = Validator::make($given, PersonRules::all(is_string($login) ? $login : ''), PersonRules::messages())
             ->errors()
             ->all();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Setting;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -48,8 +49,8 @@ final class GrantRights extends Command
     {
         $owner = DB::connection(is_string($this->option('database')) ? $this->option('database') : 'owner');
         $schema = $owner->getDatabaseName();
-        $user = $owner->getPdo()->quote((string) config('database.connections.mariadb.username')).'@'
-            .$owner->getPdo()->quote((string) config('jade.database_user_host'));
+        $user = $owner->getPdo()->quote(Setting::text('database.connections.mariadb.username')).'@'
+            .$owner->getPdo()->quote(Setting::text('jade.database_user_host'));
         // A right on the whole schema cannot be taken away for one table: there is none.
         $owner->unprepared("grant select on `{$schema}`.* to {$user}");
         $owner->unprepared("revoke all privileges on `{$schema}`.* from {$user}");

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\StorePhoto;
 use App\Models\Photo;
+use App\Texts;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
 
@@ -20,12 +21,12 @@ final class PhotosVerify extends Command
         $disk = Storage::disk('photos');
         $wrong = 0;
         $read = 0;
-        foreach (Photo::query()->select('sha256')->distinct()->orderBy('sha256')->cursor() as $photo) {
+        foreach (Texts::of(Photo::query()->distinct()->orderBy('sha256')->pluck('sha256')) as $sha256) {
             $read++;
-            $path = StorePhoto::path($photo->sha256);
-            if (! $disk->exists($path) || hash('sha256', (string) $disk->get($path)) !== $photo->sha256) {
+            $path = StorePhoto::path($sha256);
+            if (! $disk->exists($path) || hash('sha256', (string) $disk->get($path)) !== $sha256) {
                 $wrong++;
-                $this->error("{$photo->sha256} is missing or is not what it was.");
+                $this->error("{$sha256} is missing or is not what it was.");
             }
         }
         $this->line($wrong === 0 ? "{$read} photos are what they were." : "{$wrong} of {$read} photos are not.");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Yard;
+use App\Texts;
 use App\Transfer\ExportYard;
 use App\Transfer\TransferFault;
 use Illuminate\Console\Command;
@@ -29,7 +30,7 @@ final class YardExport extends Command
             return self::INVALID;
         }
         try {
-            $report = $export($yard, rtrim(implode('', (array) $this->argument('folder')), '/'));
+            $report = $export($yard, rtrim(implode('', Texts::of((array) $this->argument('folder'))), '/'));
         } catch (TransferFault $fault) {
             $this->error($fault->getMessage());
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Texts;
 use App\Transfer\ImportYard;
 use App\Transfer\TransferFault;
 use Illuminate\Console\Command;
@@ -17,7 +18,7 @@ final class YardImport extends Command
     public function handle(ImportYard $import): int
     {
         try {
-            $report = $import(rtrim(implode('', (array) $this->argument('folder')), '/'));
+            $report = $import(rtrim(implode('', Texts::of((array) $this->argument('folder'))), '/'));
         } catch (TransferFault $fault) {
             $this->error($fault->getMessage());
 

@@ -55,8 +55,8 @@ final readonly class AccountController
     public function takeOverOutbox(Request $request, User $person, #[CurrentUser] User $user): Response
     {
         Gate::authorize('keep-people');
-        $valid = $request->validate(['count' => ['required', 'integer', 'min:1', 'max:100000']]);
-        $this->change->takeOverOutbox($person, (int) $valid['count'], $user);
+        $request->validate(['count' => ['required', 'integer', 'min:1', 'max:100000']]);
+        $this->change->takeOverOutbox($person, $request->integer('count'), $user);
 
         return response()->noContent();
     }

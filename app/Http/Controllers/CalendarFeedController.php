@@ -35,12 +35,12 @@ final class CalendarFeedController
     public function store(Request $request, MakeCalendarFeed $make, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('book');
-        $valid = $request->validate([
+        $request->validate([
             'name' => ['required', 'string', 'min:2', 'max:60', new PlainText()],
             'shows' => [Rule::enum(CalendarShows::class)],
         ]);
-        $shows = CalendarShows::from($valid['shows'] ?? CalendarShows::Hires->value);
-        $token = $make(trim($valid['name']), $shows, $user);
+        $shows = CalendarShows::from($request->string('shows', CalendarShows::Hires->value)->toString());
+        $token = $make($request->string('name')->trim()->toString(), $shows, $user);
 
         return response()->json($this->all($token), 201);
     }

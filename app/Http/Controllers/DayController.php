@@ -23,14 +23,23 @@ final class DayController
         #[CurrentUser] User $user,
     ): JsonResponse {
         Gate::authorize('viewAny', Machine::class);
-        $valid = $request->validate(['date' => ['sometimes', 'date_format:Y-m-d']]);
+        $request->validate(['date' => ['sometimes', 'date_format:Y-m-d']]);
         $zone = $yard->timezone();
         $now = CarbonImmutable::now();
-        $day = isset($valid['date'])
-            ? CarbonImmutable::createFromFormat('!Y-m-d', $valid['date'], $zone)
+        $day = $request->filled('date')
+            ? CarbonImmutable::createFromFormat('!Y-m-d', $request->string('date')->toString(), $zone)
             : $now->setTimezone($zone)->startOfDay();
         assert($day instanceof CarbonImmutable);
 
-        return response()->json($present->of($day, $now, $user));
+        $shown = $present->of($day, $now, $user);
+        $answer = response()->json($shown);
+        // The moment alone is no news: a page reads it from the Date of the answer (RFC 9110 section 6.6.1).
+        $answer->setEtag(hash('sha256', $user->id.json_encode(
+            array_diff_key($shown, ['now' => true]),
+            JSON_THROW_ON_ERROR,
+        )));
+        $answer->isNotModified($request);
+
+        return $answer;
     }
 }

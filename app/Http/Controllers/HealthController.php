@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Catalogue\CatalogueRepository;
+use App\Ledger\RebuildProgress;
+use App\Setting;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
@@ -18,10 +20,13 @@ final class HealthController
         return response()->json(['status' => 'live']);
     }
 
-    public function ready(CatalogueRepository $shelf): JsonResponse
+    public function ready(CatalogueRepository $shelf, RebuildProgress $rebuild): JsonResponse
     {
         $parts = [
             'database' => self::works(static fn (): mixed => DB::selectOne('select 1')),
+            'projections' => self::works(
+                static fn (): bool => $rebuild->isUnderWay() ? throw RebuildProgress::underWay() : true,
+            ),
             'catalogue' => self::works(static fn (): string => $shelf->current()->version),
             'photos' => self::works(static fn (): bool => self::hasRoomForPhotos()),
             'storage' => self::works(
@@ -42,7 +47,7 @@ final class HealthController
         if (config('filesystems.disks.photos.driver') !== 'local') {
             return true;
         }
-        $folder = (string) config('filesystems.disks.photos.root');
+        $folder = Setting::text('filesystems.disks.photos.root');
         is_dir($folder) || mkdir($folder, 0o770, true);
         $free = (float) disk_free_space($folder);
         if ($free < self::ROOM_FOR_PHOTOS) {

@@ -44,7 +44,13 @@ final readonly class HireController
         Gate::authorize('book');
         $asked = JsonObject::of($this->body->of($request, 'BookHire'));
         $hirer = Customer::query()->where('is_nobody', false)->findOrFail($asked->string('hirer_id'))->kept();
-        $hire = $book($asked->string('machine_id'), $hirer, WantedHire::read($asked, $this->time), $user);
+        $hire = $book(
+            $asked->string('machine_id'),
+            $hirer,
+            WantedHire::read($asked, $this->time),
+            $user,
+            $asked->optionalString('id'),
+        );
 
         return response()->json($this->present->of($hire), 201);
     }

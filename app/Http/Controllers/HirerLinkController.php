@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\MailHirer;
 use App\Actions\MakeHirerLink;
 use App\Actions\RevokeHirerLink;
+use App\Contract\JsonObject;
 use App\Http\JsonBody;
 use App\Models\Hire;
 use App\Models\HirerLanguage;
@@ -56,8 +57,8 @@ final readonly class HirerLinkController
         #[CurrentUser] User $user,
     ): JsonResponse {
         Gate::authorize('giveLink', $hire);
-        $asked = $body->of($request, 'MailHirer');
-        $mail($hire, (string) $asked->to, HirerLanguage::from($asked->language), $user);
+        $asked = JsonObject::of($body->of($request, 'MailHirer'));
+        $mail($hire, $asked->string('to'), HirerLanguage::from($asked->string('language')), $user);
 
         return response()->json($this->present->of($hire));
     }

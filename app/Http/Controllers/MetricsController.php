@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\LedgerEntry;
 use App\Models\Tag;
 use App\Models\Walk;
+use App\Setting;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -17,8 +18,9 @@ final class MetricsController
 {
     public function __invoke(Request $request): Response
     {
-        $token = (string) config('jade.metrics_token');
+        $token = Setting::text('jade.metrics_token');
         abort_if($token === '' || ! hash_equals($token, (string) $request->bearerToken()), 401);
+        /** @var object{holds: int, at: string}|null $verified */
         $verified = DB::table('verification_reports')->orderByDesc('id')->first();
         $figures = [
             ['jade_ledger_entries_total', 'counter', 'Entries in the ledger', LedgerEntry::query()->count()],
@@ -33,7 +35,7 @@ final class MetricsController
                 'jade_ledger_verified',
                 'gauge',
                 'Whether the last verification held: 1, 0, or 2 where there was none',
-                (int) ($verified->holds ?? 2),
+                $verified->holds ?? 2,
             ],
             [
                 'jade_ledger_verified_timestamp_seconds',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\JsonObject;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Presenters\PresentModelDraft;
@@ -24,14 +25,14 @@ final class ModelDraftController
     public function store(Request $request, PresentModelDraft $present): JsonResponse
     {
         Gate::authorize('keep-models');
-        $asked = $request->validate([
+        $asked = JsonObject::of($request->validate([
             'family' => ['required', 'string', 'max:80'],
             'features' => ['present', 'array', 'max:200'],
             'features.*' => ['string', 'max:80'],
-        ]);
+        ]));
 
         return response()->json(
-            $present->of($asked['family'], array_values($asked['features'])) ??
+            $present->of($asked->string('family'), $asked->strings('features')) ??
                 throw ApiProblem::because(ProblemName::NotFound, 404),
         );
     }

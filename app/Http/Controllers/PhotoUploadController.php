@@ -11,6 +11,7 @@ use App\Models\Photo;
 use App\Models\PhotoUpload;
 use App\Models\User;
 use App\Photos\UploadChunks;
+use App\Setting;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,8 +30,9 @@ final class PhotoUploadController
     public function store(Request $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('create', Photo::class);
-        $most = (int) config('jade.photos.largest_upload_bytes');
-        $bytes = (int) $request->validate(['bytes' => ['required', 'integer', 'min:1']])['bytes'];
+        $most = Setting::number('jade.photos.largest_upload_bytes');
+        $request->validate(['bytes' => ['required', 'integer', 'min:1']]);
+        $bytes = $request->integer('bytes');
         if ($bytes > $most) {
             throw ApiProblem::because(ProblemName::TooLarge, 413, ['megabytes' => intdiv($most, 1024 * 1024)]);
         }
@@ -53,7 +55,8 @@ final class PhotoUploadController
         AppendUploadChunk $take,
         #[CurrentUser] User $user,
     ): JsonResponse {
-        $offset = (int) $request->validate(['offset' => ['required', 'integer', 'min:0']])['offset'];
+        $request->validate(['offset' => ['required', 'integer', 'min:0']]);
+        $offset = $request->integer('offset');
 
         return response()->json(
             $this->presented($take($this->own($upload, $user), $offset, $request->getContent(), $user)),

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\SignInByPin;
 use App\Audit\AuditKind;
 use App\Audit\WriteAudit;
+use App\Contract\JsonObject;
 use App\Http\Middleware\BindSessionToDevice;
 use App\Http\Middleware\EndLongSessions;
 use App\Http\Problems\ApiProblem;
@@ -31,11 +32,11 @@ final class PinController
         CurrentDevice $hand,
         PresentSession $present,
     ): JsonResponse {
-        $valid = $request->validate([
+        $valid = JsonObject::of($request->validate([
             'person' => ['required', 'string', 'uuid'],
             'pin' => ['required', 'string', 'max:8'],
-        ]);
-        $person = $signIn($valid['person'], $valid['pin']);
+        ]));
+        $person = $signIn($valid->string('person'), $valid->string('pin'));
         $guard = Auth::guard('web');
         assert($guard instanceof StatefulGuard);
         $guard->login($person);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\JsonObject;
 use App\Models\Language;
 use App\Models\Units;
 use App\Models\User;
@@ -23,12 +24,11 @@ final class PreferenceController
         ReadersUnits $units,
         #[CurrentUser] User $user,
     ): JsonResponse {
-        $user->update(
-            $request->validate([
-                'language' => ['sometimes', 'required', Rule::enum(Language::class)],
-                'units' => ['sometimes', 'required', Rule::enum(Units::class)],
-            ]),
-        );
+        $chosen = JsonObject::of($request->validate([
+            'language' => ['sometimes', 'required', Rule::enum(Language::class)],
+            'units' => ['sometimes', 'required', Rule::enum(Units::class)],
+        ]));
+        $user->update($chosen->byName());
 
         $units->readBy($user);
 

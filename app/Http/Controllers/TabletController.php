@@ -31,9 +31,9 @@ final class TabletController
     public function store(Request $request, EnrolTablet $enrol, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('keep-tablets');
-        $valid = $request->validate(['name' => ['required', 'string', 'min:2', 'max:60', new PlainText]]);
+        $request->validate(['name' => ['required', 'string', 'min:2', 'max:60', new PlainText]]);
         $secret = Str::random(40);
-        $tablet = $enrol(trim($valid['name']), $secret, $user);
+        $tablet = $enrol($request->string('name')->trim()->toString(), $secret, $user);
 
         return response()->json($this->all($tablet), 201)->withCookie(CurrentDevice::cookie($tablet, $secret));
     }

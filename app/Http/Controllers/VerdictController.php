@@ -19,7 +19,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
-/** The verdict on a reading before it is posted. */
+/**
+ * The verdict on a reading before it is posted.
+ *
+ * @phpstan-import-type WrittenJudgement from JudgementRecord
+ */
 final class VerdictController
 {
     public function __invoke(
@@ -36,7 +40,8 @@ final class VerdictController
             $context($walk, $user),
             CarbonImmutable::now(),
         );
-        $record = json_decode((string) json_encode(JudgementRecord::of($judgement)), true);
+        /** @var WrittenJudgement $record */
+        $record = json_decode(json_encode(JudgementRecord::of($judgement), JSON_THROW_ON_ERROR), true);
 
         return response()->json(PresentJudgement::of($record));
     }

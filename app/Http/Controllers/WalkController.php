@@ -43,8 +43,8 @@ final class WalkController
     public function state(Request $request, Walk $walk, PresentWalk $present, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $walk);
-        $valid = $request->validate(['known_sequence' => ['sometimes', 'integer', 'min:0']]);
-        $known = isset($valid['known_sequence']) ? (int) $valid['known_sequence'] : null;
+        $request->validate(['known_sequence' => ['sometimes', 'integer', 'min:0']]);
+        $known = $request->filled('known_sequence') ? $request->integer('known_sequence') : null;
         $answer = response()->json();
         // Everything in it follows from the machine's entries, whoever reads it, and the minute: it cools meanwhile.
         $answer->setEtag(hash('sha256', implode('|', [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\User;
+use App\Setting;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -49,7 +50,7 @@ final class EndLongSessions
 
     private static function isOver(float $began, User $user): bool
     {
-        return self::now() - $began > config('jade.session_absolute_hours') * 3600
+        return self::now() - $began > Setting::number('jade.session_absolute_hours') * 3600
             || ($user->sessions_valid_from !== null && $began < (float) $user->sessions_valid_from->format('U.u'));
     }
 

@@ -7,7 +7,8 @@ namespace App\Http\Problems;
 /** Something that was asked for and is not done, with the problem that says why. */
 final class ApiProblem extends \RuntimeException
 {
-    public function __construct(public readonly Problem $problem)
+    /** @param  int|null  $comeBackAfter  seconds after which it may be asked again */
+    public function __construct(public readonly Problem $problem, public readonly ?int $comeBackAfter = null)
     {
         parent::__construct($problem->detail, $problem->status);
     }

@@ -32,9 +32,11 @@ enum ProblemName: string
     case HireBeginsLater = 'hire_begins_later';
     case HireConflicts = 'hire_conflicts';
     case HireHasBegun = 'hire_has_begun';
+    case HireIsContested = 'hire_is_contested';
     case HireIsCancelled = 'hire_is_cancelled';
     case HirerKnown = 'hirer_known';
     case HirerIsKnown = 'hirer_is_known';
+    case RebuildUnderWay = 'rebuild_under_way';
     case ReplacedBefore = 'replaced_before';
     case SameMachine = 'same_machine';
     case HirersOneAlready = 'hirers_one_already';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Problems;
 
+use App\Contract\JsonObject;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -12,11 +13,11 @@ final class ProblemPage
 {
     public static function of(JsonResponse $problem): Response
     {
-        $said = $problem->getData(true);
-        $said = is_array($said) ? $said : [];
+        $said = $problem->getData();
+        $said = JsonObject::of($said instanceof \stdClass ? $said : []);
         $html = view(
             'problem',
-            ['title' => (string) ($said['title'] ?? ''), 'detail' => (string) ($said['detail'] ?? '')],
+            ['title' => $said->optionalString('title') ?? '', 'detail' => $said->optionalString('detail') ?? ''],
         )->render();
 
         return new Response($html, $problem->getStatusCode(), ['Content-Type' => 'text/html; charset=utf-8']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Problems;
 
+use App\Setting;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Database\LostConnectionException;
@@ -37,13 +38,15 @@ final class RenderProblem
     private function answer(Throwable $error): JsonResponse
     {
         return match (true) {
-            $error instanceof ApiProblem => $error->problem->respond(),
+            $error instanceof ApiProblem => $error->problem->respond(
+                $error->comeBackAfter === null ? [] : ['Retry-After' => (string) $error->comeBackAfter],
+            ),
             $error instanceof Refusal => Problem::ofRule($error)->respond(),
             $error instanceof ValidationException => $this->validation($error)->respond(),
             $error instanceof AuthenticationException => Problem::named(ProblemName::SignInFirst, 401)->respond(),
             $error instanceof ThrottleRequestsException => $this->throttled($error),
             $error instanceof PostTooLargeException => Problem::named(ProblemName::TooLarge, 413, [
-                'megabytes' => intdiv((int) config('jade.photos.largest_upload_bytes'), 1024 * 1024),
+                'megabytes' => intdiv(Setting::number('jade.photos.largest_upload_bytes'), 1024 * 1024),
             ])->respond(),
             $error instanceof HttpExceptionInterface => $this->http($error),
             self::isOfALostDatabase($error) || self::isOfABusyOne($error) => Problem::named(
@@ -89,7 +92,8 @@ final class RenderProblem
 
     private function throttled(ThrottleRequestsException $error): JsonResponse
     {
-        $seconds = (int) ($error->getHeaders()['Retry-After'] ?? 60);
+        $after = $error->getHeaders()['Retry-After'] ?? null;
+        $seconds = is_numeric($after) ? (int) $after : 60;
 
         return Problem::named(ProblemName::TooOften, 429, ['seconds' => $seconds])->respond([
             'Retry-After' => (string) $seconds,

@@ -30,7 +30,7 @@ final class ContextOfWalk
                 ->firstOrFail(['catalogue_version', 'sha256']);
             $kit = $this->kits->stored(
                 $stored->catalogue_version,
-                (string) Machine::query()->whereKey($walk->machine_id)->value('model_id'),
+                (string) Machine::query()->toBase()->where('id', $walk->machine_id)->value('model_id'),
                 $stored->sha256,
                 static fn (): string => (string) WalkPlanRecord::query()->toBase()
                     ->where('walk_id', $walk->id)

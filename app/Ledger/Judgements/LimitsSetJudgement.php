@@ -27,8 +27,8 @@ final readonly class LimitsSetJudgement implements RecordedJudgement
         return new self(
             $json->string('title'),
             $json->string('machine_id'),
-            $json->object('inputs')->toArray(),
-            $json->object('result')->toArray(),
+            self::inputs($json->object('inputs')),
+            $json->object('result')->byName(),
         );
     }
 
@@ -38,5 +38,17 @@ final readonly class LimitsSetJudgement implements RecordedJudgement
             'title' => $this->title, 'machine_id' => $this->machineId,
             'inputs' => (object) $this->inputs, 'result' => $this->result,
         ];
+    }
+
+    /** @return array<string, array{value: string, unit: string|null}> */
+    private static function inputs(JsonObject $json): array
+    {
+        $inputs = [];
+        foreach ($json->names() as $name) {
+            $one = $json->object($name);
+            $inputs[$name] = ['value' => $one->string('value'), 'unit' => $one->optionalString('unit')];
+        }
+
+        return $inputs;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger\Kinds;
 
+use App\Contract\JsonObject;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\EntryOfWalk;
 use App\Ledger\IncomingEntry;
@@ -86,14 +87,14 @@ final class WalkOpened implements EntryOfWalk
     {
         $plan = WalkPlanRecord::query()->findOrFail($walk->id);
         $rows = [];
-        foreach ($plan->body['visits'] as $visit) {
-            foreach ($visit['lines'] as $line) {
+        foreach (JsonObject::of($plan->body)->objects('visits') as $visit) {
+            foreach ($visit->objects('lines') as $line) {
                 $rows[] = [
                     'walk_id' => $walk->id,
-                    'key' => $line['key'],
-                    'check_id' => $line['check'],
+                    'key' => $line->string('key'),
+                    'check_id' => $line->string('check'),
                     'position' => count($rows) + 1,
-                    'severity' => $line['severity'],
+                    'severity' => $line->string('severity'),
                     'outcome' => 'open',
                 ];
             }

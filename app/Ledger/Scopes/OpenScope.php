@@ -53,6 +53,11 @@ final readonly class OpenScope
             static fn (mixed $id): bool => is_string($id) && preg_match('/^[0-9a-f-]{36}$/iD', $id) === 1,
         );
 
-        return LedgerEntry::query()->whereIn('id', array_values($ids))->get()->keyBy('id')->all();
+        $known = [];
+        foreach (LedgerEntry::query()->whereIn('id', array_values($ids))->get() as $entry) {
+            $known[$entry->id] = $entry;
+        }
+
+        return $known;
     }
 }

@@ -34,6 +34,7 @@ use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
 use App\Models\WalkLine;
+use App\Texts;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Verdict\Outcome;
@@ -58,7 +59,7 @@ final class WalkScope extends PostingScope
 
     private ?RestingOn $resting = null;
 
-    /** @var array<string, true>|null by line */
+    /** @var list<string>|null by line */
     private ?array $stopped = null;
 
     /** @param  array<string, LedgerEntry>  $known  by id */
@@ -225,15 +226,13 @@ final class WalkScope extends PostingScope
      */
     private function isStopped(IncomingEntry $entry): bool
     {
-        $this->stopped ??= array_fill_keys(
+        $this->stopped ??= Texts::of(
             DB::table('walk_lines')->where('walk_id', $this->walk->id)
                 ->where('outcome', Outcome::Stop->value)
-                ->pluck('key')
-                ->all(),
-            true,
+                ->pluck('key'),
         );
 
         return $entry->payload instanceof \App\Ledger\Payloads\LineAnswer
-            && isset($this->stopped[$entry->payload->line]);
+            && in_array($entry->payload->line, $this->stopped, true);
     }
 }

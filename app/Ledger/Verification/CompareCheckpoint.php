@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger\Verification;
 
+use App\Texts;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Ledger\ChainEnd;
@@ -21,7 +22,7 @@ final readonly class CompareCheckpoint
     public function faults(): array
     {
         $read = $this->files->read(
-            array_values(array_map(strval(...), DB::table('yards')->orderBy('id')->pluck('id')->all())),
+            Texts::of(DB::table('yards')->orderBy('id')->pluck('id')),
         );
         $newest = $read->newest();
         if ($newest === null) {
@@ -34,13 +35,14 @@ final readonly class CompareCheckpoint
                 $faults[] = "Chain {$chain}: {$fault} Checkpoint {$newest->number} of {$newest->takenAt} says so.";
             }
         }
+        /** @var array<string, int> $unsealed by chain */
         $unsealed = DB::table('ledger_entries')->whereNull('seal')
             ->selectRaw('chain_id, max(sequence) as sequence')
             ->groupBy('chain_id')
-            ->pluck('sequence', 'chain_id');
+            ->pluck('sequence', 'chain_id')->all();
         foreach ($unsealed as $chain => $sequence) {
             // Entries of before seals were written are covered by the checkpoint that was taken then.
-            if ((int) $sequence > ($newest->chains[$chain]->entries ?? 0)) {
+            if ($sequence > ($newest->chains[$chain]->entries ?? 0)) {
                 $faults[] = "Chain {$chain}: entry {$sequence} came after checkpoint {$newest->number}"
                     .' and was not written by the application.';
             }
@@ -63,7 +65,7 @@ final readonly class CompareCheckpoint
     public function notice(): ?string
     {
         $newest = $this->files->read(
-            array_values(array_map(strval(...), DB::table('yards')->pluck('id')->all())),
+            Texts::of(DB::table('yards')->pluck('id')),
         )->newest();
         if ($newest === null) {
             return DB::table('ledger_entries')->exists()

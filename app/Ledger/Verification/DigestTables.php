@@ -45,7 +45,7 @@ final class DigestTables
                 $hash,
                 json_encode(
                     array_map(
-                        static fn (mixed $one): ?string => $one === null ? null : (string) $one,
+                        static fn (mixed $one): ?string => is_scalar($one) ? (string) $one : null,
                         array_values((array) $row),
                     ),
                     JSON_THROW_ON_ERROR,

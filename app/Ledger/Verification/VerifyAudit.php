@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Verification;
 
 use App\Audit\AuditChain;
+use App\Texts;
 use Illuminate\Support\Facades\DB;
 
 /** Walks the chain of the audit trail of each yard. */
@@ -14,21 +15,24 @@ final class VerifyAudit
     public function faults(): array
     {
         $faults = [];
-        foreach (DB::table('audit_entries')->distinct()->pluck('yard_id') as $yard) {
+        foreach (Texts::of(DB::table('audit_entries')->distinct()->pluck('yard_id')) as $yard) {
             $previous = AuditChain::GENESIS;
             $isChained = false;
             foreach (DB::table('audit_entries')->where('yard_id', $yard)->orderBy('id')->cursor() as $row) {
+                /** @var array<string, int|string|null> $columns */
+                $columns = (array) $row;
                 // Lines of before the trail was chained are covered by checkpoints only.
-                if ($row->hash === null && ! $isChained) {
+                if ($columns['hash'] === null && ! $isChained) {
                     continue;
                 }
                 $isChained = true;
-                if ($row->previous_hash !== $previous || $row->hash !== AuditChain::hash((array) $row, $previous)) {
-                    $faults[] = "The audit trail of yard {$yard} is broken at line {$row->id}.";
+                $hash = AuditChain::hash($columns, $previous);
+                if ($columns['previous_hash'] !== $previous || $columns['hash'] !== $hash) {
+                    $faults[] = "The audit trail of yard {$yard} is broken at line {$columns['id']}.";
 
                     break;
                 }
-                $previous = $row->hash;
+                $previous = $hash;
             }
         }
 

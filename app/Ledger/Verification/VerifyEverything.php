@@ -22,6 +22,7 @@ final readonly class VerifyEverything
 
     public function __invoke(VerificationDepth $depth): VerificationReport
     {
+        /** @var array<string, string> $numbers */
         $numbers = Machine::query()->withoutGlobalScopes()->pluck('fleet_number', 'id')->all()
             + Yard::query()->pluck('name', 'id')->all();
         $faults = [];

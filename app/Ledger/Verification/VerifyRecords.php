@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Ledger\Verification;
 
 use App\Actions\StorePhoto;
+use App\Contract\JsonObject;
 use App\Models\Photo;
 use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 
@@ -30,18 +32,20 @@ final class VerifyRecords
         $catalogues = [];
         $openings = DB::table('ledger_entries')->where('kind', 'walk.opened')->orderBy('position');
         foreach ($openings->lazyById(self::ROWS_AT_ONCE, 'position') as $entry) {
-            $payload = json_decode($entry->body, true)['payload'] ?? [];
+            /** @var object{body: string, walk_id: string} $entry */
+            $payload = JsonObject::parse($entry->body)->optionalObject('payload') ?? JsonObject::of([]);
+            /** @var object{body: string, catalogue_version: string}|null $plan */
             $plan = DB::table('walk_plans')->where('walk_id', $entry->walk_id)->first();
             if (
                 $plan === null
-                || hash('sha256', $plan->body) !== ($payload['plan_sha256'] ?? null)
-                || $plan->catalogue_version !== ($payload['catalogue_version'] ?? null)
+                || hash('sha256', $plan->body) !== $payload->optionalString('plan_sha256')
+                || $plan->catalogue_version !== $payload->optionalString('catalogue_version')
             ) {
                 $faults[] = "The plan of walk {$entry->walk_id} is "
                     .($plan === null ? 'missing.' : 'not the one that it was opened with.');
             }
-            if (isset($payload['catalogue_sha256'])) {
-                $catalogues[$payload['catalogue_version']] = $payload['catalogue_sha256'];
+            if ($payload->has('catalogue_sha256')) {
+                $catalogues[$payload->string('catalogue_version')] = $payload->string('catalogue_sha256');
             }
         }
         foreach ($catalogues as $version => $sha256) {
@@ -61,16 +65,17 @@ final class VerifyRecords
         $named = $thumbnails = [];
         $withPhotos = DB::table('ledger_entries')
             ->whereIn('kind', ['finding.placed', 'finding.seen_again', 'reading.posted'])
-            ->where(static fn ($query) => $query->where('body', 'like', '%"photos":["%')
+            ->where(static fn (Builder $query): Builder => $query->where('body', 'like', '%"photos":["%')
                 ->orWhere('body', 'like', '%"photo":"%'))
             ->orderBy('position');
         foreach ($withPhotos->lazyById(self::ROWS_AT_ONCE, 'position') as $entry) {
-            $body = json_decode($entry->body, true);
-            $photos = [...$body['payload']['photos'] ?? [], $body['payload']['photo'] ?? null];
-            foreach (array_filter($photos) as $photo) {
+            /** @var object{id: string, body: string} $entry */
+            $body = JsonObject::parse($entry->body);
+            $payload = $body->object('payload');
+            foreach (array_filter([...$payload->strings('photos'), $payload->optionalString('photo')]) as $photo) {
                 $named[$photo] = $entry->id;
             }
-            $thumbnails = ($body['judgement']['thumbnails'] ?? []) + $thumbnails;
+            $thumbnails += $body->object('judgement')->optionalObject('thumbnails')?->textsByName() ?? [];
         }
         $faults = [];
         $disk = Storage::disk('photos');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\People\SecondFactor;
 
-use TCPDF2DBarcode;
+use App\Documents\SquareOf;
 
 /** What a device takes up once: as an address in a square to be photographed, and as letters to be typed. */
 final readonly class DeviceSecret
@@ -32,14 +32,6 @@ final readonly class DeviceSecret
     /** @return list<string> the square (ISO/IEC 18004), a row each, 1 where it is dark */
     public function square(): array
     {
-        $square = (new TCPDF2DBarcode($this->address(), 'QRCODE,M'))->getBarcodeArray();
-
-        return array_values(array_map(
-            static fn (array $row): string => implode(
-                '',
-                array_map(static fn (mixed $dark): string => (bool) $dark ? '1' : '0', $row),
-            ),
-            $square['bcode'],
-        ));
+        return SquareOf::address($this->address());
     }
 }

@@ -20,6 +20,11 @@ final readonly class OneTimeCode
     /** Steps before and after this one that are taken too: one. Source: RFC 6238 section 5.2. */
     private const DRIFT = 1;
 
+    /** Where in the hash the code begins, and its first bit taken off. Source: RFC 4226 section 5.3. */
+    private const LOW_NIBBLE = 0x0F;
+
+    private const WITHOUT_SIGN = 0x7FFF_FFFF;
+
     public function __construct(#[\SensitiveParameter] private string $secret)
     {
     }
@@ -27,11 +32,12 @@ final readonly class OneTimeCode
     public function at(int $step, int $digits = self::DIGITS): string
     {
         $hash = hash_hmac('sha1', pack('J', $step), $this->secret, true);
-        $offset = ord($hash[-1]) & 0x0F;
+        $offset = ord($hash[-1]) & self::LOW_NIBBLE;
+        /** @var array{1: int}|false $word */
         $word = unpack('N', substr($hash, $offset, 4));
         assert($word !== false);
 
-        return str_pad((string) (($word[1] & 0x7FFFFFFF) % 10 ** $digits), $digits, '0', STR_PAD_LEFT);
+        return str_pad((string) (($word[1] & self::WITHOUT_SIGN) % 10 ** $digits), $digits, '0', STR_PAD_LEFT);
     }
 
     /** In which step this code is the right one, if in any that is near. */

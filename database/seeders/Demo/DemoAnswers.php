@@ -6,7 +6,12 @@ namespace Database\Seeders\Demo;
 
 use Carbon\CarbonImmutable;
 
-/** How the lines of a demo machine are answered on one walk, each as it should be. */
+/**
+ * How the lines of a demo machine are answered on one walk, each as it should be.
+ *
+ * @phpstan-import-type Asked from DemoReadings
+ * @phpstan-import-type LineTold from DemoReadings
+ */
 final class DemoAnswers
 {
     /** @param  string  $serial of the plate, the right one */
@@ -15,8 +20,8 @@ final class DemoAnswers
     }
 
     /**
-     * @param array<string, mixed> $line of the plan
-     * @param array<string, array<string, mixed>> $conditions of the plan, by id
+     * @param LineTold $line of the plan
+     * @param array<string, Asked> $conditions of the plan, by id
      * @return array{string, array<string, mixed>} the kind of the entry and its payload
      */
     public function of(array $line, array $conditions): array

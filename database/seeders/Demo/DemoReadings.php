@@ -4,7 +4,17 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
-/** What the instruments of a demo machine show on one walk. */
+/**
+ * What the instruments of a demo machine show on one walk.
+ *
+ * @phpstan-type Band array{outcome: string, from: float, to: float}
+ * @phpstan-type Instrument array{kind: string, unit: string, points?: int, expected: int,
+ *     marks: array{add: float, full: float}, bands: list<Band>, step: float}
+ * @phpstan-type Asked array{id: string, unit: string|null, at_least: float|null, at_most: float|null}
+ * @phpstan-type LineTold array{key: string, answer: string, seconds: int, instrument: Instrument,
+ *     conditions: list<string>, looks: list<string>, test: list<array{seconds: int|null}>,
+ *     paper: array{kind: string, asks_hours: bool}}
+ */
 final class DemoReadings
 {
     /** @param  array<string, string>  $own values by line key; the rest stands in the upper half of its band */
@@ -13,8 +23,8 @@ final class DemoReadings
     }
 
     /**
-     * @param array<string, mixed> $line of the plan
-     * @param array<string, array<string, mixed>> $conditions of the plan, by id
+     * @param LineTold $line of the plan
+     * @param array<string, Asked> $conditions of the plan, by id
      * @return array<string, mixed> the payload of a reading
      */
     public function of(array $line, array $conditions): array
@@ -40,7 +50,7 @@ final class DemoReadings
         return $payload;
     }
 
-    /** @param  array<string, mixed>  $instrument */
+    /** @param  Instrument  $instrument */
     private function usual(array $instrument): string
     {
         return match ($instrument['kind']) {
@@ -54,7 +64,7 @@ final class DemoReadings
     /**
      * The middle of the widest band in which it stands.
      *
-     * @param array<string, mixed> $instrument
+     * @param Instrument $instrument
      */
     private function amidst(array $instrument): string
     {
@@ -66,7 +76,7 @@ final class DemoReadings
     }
 
     /**
-     * @param array<string, mixed> $condition
+     * @param Asked $condition
      * @return array<string, mixed>
      */
     private function observed(array $condition): array

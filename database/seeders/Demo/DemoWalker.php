@@ -7,6 +7,7 @@ namespace Database\Seeders\Demo;
 use App\Actions\OpenWalk;
 use App\Actions\PostEntries;
 use App\Actions\StorePhoto;
+use App\Contract\JsonObject;
 use App\Ledger\Actor;
 use App\Models\Hire;
 use App\Models\HirerLink;
@@ -22,7 +23,16 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use JadeLedger\Core\Check\Movement;
 
-/** Walks machines for the demo through the one write path, with the clock set to the time of each act. */
+/**
+ * Walks machines for the demo through the one write path, with the clock set to the time of each act.
+ *
+ * @phpstan-import-type Asked from DemoReadings
+ * @phpstan-import-type LineTold from DemoReadings
+ *
+ * @phpstan-type StageTold array{id: string, lines: list<array{id: string}>, asks_second_person: bool}
+ * @phpstan-type PlanTold array{conditions: list<Asked>, stages: list<StageTold>,
+ *     visits: list<array{stage: string, lines: list<LineTold>}>}
+ */
 final class DemoWalker
 {
     private const BRIEFING_MINUTES = 14;
@@ -51,6 +61,7 @@ final class DemoWalker
     ): Walk {
         $this->at($from);
         $walk = ($this->open)($hire, $movement, (string) Str::uuid7($from), $this->clock, $by);
+        /** @var PlanTold $plan */
         $plan = $walk->plan->body;
         $conditions = array_column($plan['conditions'], null, 'id');
         $answers = new DemoAnswers($readings, $hire->machine->serial);
@@ -84,7 +95,7 @@ final class DemoWalker
         $entry = $this->entry($kind, $payload);
         $this->send($walk, [$entry], $by);
 
-        return $entry->id;
+        return JsonObject::of($entry)->string('id');
     }
 
     /** @param  list<array{string, array<string, mixed>}>  $told kind and payload of each entry */
@@ -104,6 +115,10 @@ final class DemoWalker
         $begins = $at->subMinutes(self::BRIEFING_MINUTES)->max($this->clock);
         $ends = $at->max($begins);
         $this->at($begins);
+        /**
+         * @var array{lengths: non-empty-list<array{length: string, steps: list<string>}>,
+         *     questions: list<array{id: string}>} $briefing
+         */
         $briefing = app(PresentBriefing::class)->of($walk->refresh(), $by);
         ['lengths' => $lengths, 'questions' => $questions] = $briefing;
         // Hirers of this yard come back: they hear as much as they have to.
@@ -143,7 +158,7 @@ final class DemoWalker
         $this->at($this->clock->addSeconds($seconds));
     }
 
-    /** @param  array<string, mixed>  $plan */
+    /** @param  PlanTold  $plan */
     private function crossing(Walk $walk, array $plan, string $stage, User $by): \stdClass
     {
         $crossing = array_column($plan['stages'], null, 'id')[$stage];
