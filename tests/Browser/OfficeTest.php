@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Carbon\CarbonImmutable;
 use Tests\Support\BrowserTestCase;
+use Tests\Support\Tablet;
 
 /** The counter books, changes and cancels; what is in the way is said. */
 final class OfficeTest extends BrowserTestCase
@@ -253,6 +254,64 @@ final class OfficeTest extends BrowserTestCase
         );
         $this->assertConsoleIsClean();
         unlink($file);
+    }
+
+    public function test_a_hire_promised_with_no_network_stands_beside_another_until_the_lead_settles_it(): void
+    {
+        $this->addExcavators('E-81');
+        $this->signIn('juno');
+        $this->tap('new-hire');
+        $this->type('hirer-field', 'Orr');
+        $this->tap('hirer-Orrery Yard Build');
+        $this->type('machine-field', 'E-81');
+        $this->wait(self::named('take-E-81'));
+        $this->network(false);
+        $this->tap('take-E-81');
+        $this->waitForText(self::named('out-of-reach'), 'no network');
+        $this->picture('booking-out-of-reach');
+        $this->assertAccessible();
+        $this->tap('book');
+        $this->waitForText(self::named('kept-booking'), 'E-81 for Orrery Yard Build');
+        $this->assertAccessible();
+
+        $this->bookAtAnotherDesk('E-81');
+        $this->web->manage()->getLog('browser');
+        $this->network(true);
+        $this->waitUntil(
+            fn (): bool => ! $this->exists(self::named('kept-booking')),
+            'What was kept is not booked.',
+        );
+
+        $this->signIn('dilys');
+        $this->tap('day-after');
+        $this->waitForText(self::named('open-out-E-81'), 'Two bookings');
+        $this->tap('open-out-E-81');
+        $this->waitForText(self::named('contested'), 'has this machine on the same days');
+        $this->picture('two-bookings');
+        $this->assertAccessible();
+        $this->type('why', 'Rung, takes another day');
+        $this->hold('cancel-hire');
+        $this->waitUntil(
+            fn (): bool => ! str_contains($this->text('.book'), 'Two bookings'),
+            'It is still contested.',
+        );
+        $this->assertConsoleIsClean();
+    }
+
+    /** For tomorrow, as the form proposes it. */
+    private function bookAtAnotherDesk(string $number): void
+    {
+        $desk = new Tablet((string) getenv('BROWSER_URL'));
+        $desk->signIn('dilys', 'tern-quay');
+        $read = static fn (string $path): array => (array) json_decode((string) $desk->get($path)->getBody(), true);
+        $day = CarbonImmutable::now('Europe/London')->addDay()->format('Y-m-d');
+        $booked = $desk->post('/api/hires', [
+            'machine_id' => $read("/api/machines?search={$number}")['machines'][0]['id'],
+            'hirer_id' => $read('/api/hirers?search=Plover')['hirers'][0]['id'],
+            'goes_out' => "{$day}T09:00",
+            'comes_back' => "{$day}T15:00",
+        ]);
+        self::assertSame(201, $booked->getStatusCode(), (string) $booked->getBody());
     }
 
     private function addExcavators(string ...$numbers): void

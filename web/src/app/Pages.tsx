@@ -5,6 +5,7 @@ import { SignInPage } from '../features/session/SignInPage';
 import { useHandoverLock } from '../features/handover/useHandoverLock';
 import { useIdleLock } from '../features/session/useIdleLock';
 import { useSession } from '../features/session/useSession';
+import { useBookingsOf } from '../offline/useBookings';
 import { useOutboxOf } from '../offline/useOutbox';
 import { setZone } from './figures';
 import { Notice } from './Notice';
@@ -70,6 +71,7 @@ function PagesBelow() {
   const session = useSession();
   const { pathname } = useLocation();
   useOutboxOf(session.data?.user?.id ?? null);
+  useBookingsOf(session.data?.user?.id ?? null);
   useLanguageOf(session.data?.user ?? null);
   const lock = useHandoverLock(session.data?.user?.id ?? null);
   useWalkingPages(session.data?.user?.may.walk === true);

@@ -233,7 +233,7 @@ class Outbox {
     if (to === null) {
       return;
     }
-    await store.transaction('rw', store.kept, store.openings, store.photos, async () => {
+    await store.transaction('rw', store.kept, store.openings, store.photos, store.bookings, async () => {
       await store.kept
         .filter((one) => one.userId === from)
         .modify((one) => {
@@ -243,6 +243,7 @@ class Outbox {
         });
       await store.openings.filter((one) => one.userId === from).modify({ userId: to });
       await store.photos.filter((one) => one.userId === from).modify({ userId: to });
+      await store.bookings.filter((one) => one.userId === from).modify({ userId: to });
     });
     await this.load();
     await this.sendAll();

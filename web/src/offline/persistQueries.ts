@@ -2,7 +2,9 @@ import { dehydrate, hydrate, type DehydratedState, type Query, type QueryClient 
 import { store } from './store';
 
 /** What is needed without a network: who is signed in, the day, each walk with its plan, each service sheet. */
-const KEPT = ['session', 'day', 'preview', 'walk', 'briefing', 'people', 'fleet', 'machine', 'service'];
+const KEPT = [
+  'session', 'day', 'preview', 'walk', 'briefing', 'people', 'fleet', 'machine', 'service', 'hirers', 'found-machines',
+];
 /** What was read longer ago is not shown again. */
 const LONGEST_MS = 3 * 24 * 3_600_000;
 /** Written down so often at the most, and never later than this. */

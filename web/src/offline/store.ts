@@ -60,6 +60,22 @@ export interface KeptPin extends SealedPin {
   userId: string;
 }
 
+/** A hire that was promised with no network: the yard is told as soon as there is one. */
+export interface KeptBooking {
+  /** Of the hire: what comes twice is booked once. */
+  id: string;
+  userId: string;
+  body: Schema['BookHire'];
+  /** Somebody who is new to the yard, entered before the hire is booked. */
+  newHirer: Schema['KeepHirer'] | null;
+  answers: Record<string, Schema['SiteAnswer']>;
+  /** For whoever reads what waits here. */
+  hirer: string;
+  machine: string;
+  /** Why the yard said no. */
+  problem?: Pick<Problem, 'type' | 'title' | 'detail'>;
+}
+
 /** What the yard said of the last entry of a chain that this tablet posted. */
 export interface KeptReceipt {
   chain: string;
@@ -75,6 +91,7 @@ export const store = new Dexie('jade-ledger') as Dexie & {
   locks: EntityTable<HandoverLock, 'id'>;
   receipts: EntityTable<KeptReceipt, 'chain'>;
   pins: EntityTable<KeptPin, 'userId'>;
+  bookings: EntityTable<KeptBooking, 'id'>;
 };
 
 store.version(1).stores({ kept: '++order, walkId' });
@@ -93,6 +110,7 @@ store
 store.version(3).stores({ locks: 'id' });
 store.version(4).stores({ receipts: 'chain' });
 store.version(5).stores({ pins: 'userId' });
+store.version(6).stores({ bookings: 'id' });
 
 /** Whether the browser said that there is no room left. */
 export const isFull = (error: unknown): boolean =>

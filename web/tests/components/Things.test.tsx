@@ -1,5 +1,7 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import type { ReactElement } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { CountBackDrawer } from '../../src/features/things/CountBackDrawer';
 import { CountOutDrawer } from '../../src/features/things/CountOutDrawer';
@@ -7,6 +9,9 @@ import { CountOutDrawer } from '../../src/features/things/CountOutDrawer';
 const harness = { thing: 'harness', name: 'Harness', is_marked: true, handed: 2, marks: 'H-11', returned: null };
 const padlock = { thing: 'padlock', name: 'Padlock', is_marked: false, handed: 1, marks: '', returned: null };
 const helmet = { thing: 'helmet', name: 'Helmet', is_marked: false, handed: null, marks: '', returned: null };
+
+const show = (drawer: ReactElement) =>
+  render(<QueryClientProvider client={new QueryClient()}>{drawer}</QueryClientProvider>);
 
 const touch = (testId: string) => userEvent.click(screen.getByTestId(testId));
 
@@ -17,7 +22,7 @@ beforeEach(() => {
 describe('what goes along', () => {
   it('is posted as it was counted, with the numbers on the pieces, and nothing that was not touched', async () => {
     const post = vi.fn().mockResolvedValue({ status: 'posted' });
-    render(<CountOutDrawer things={[harness, padlock, helmet]} post={post} onClose={vi.fn()} />);
+    show(<CountOutDrawer things={[harness, padlock, helmet]} post={post} onClose={vi.fn()} />);
     expect(screen.getByTestId('things-post')).toHaveProperty('disabled', true);
     await touch('more-harness');
     await userEvent.type(screen.getByTestId('marks-harness'), ', H-12, H-14');
@@ -32,7 +37,7 @@ describe('what goes along', () => {
 describe('what came back', () => {
   it('is posted when each piece was counted, and not before', async () => {
     const post = vi.fn().mockResolvedValue({ status: 'posted' });
-    render(<CountBackDrawer things={[harness, padlock, helmet]} post={post} onClose={vi.fn()} />);
+    show(<CountBackDrawer things={[harness, padlock, helmet]} post={post} onClose={vi.fn()} />);
     expect(screen.queryByTestId('count-helmet')).toBeNull();
     await touch('more-harness');
     expect(screen.getByTestId('things-post')).toHaveProperty('disabled', true);
@@ -49,7 +54,7 @@ describe('what came back', () => {
 
   it('is all back with one touch, and can still be changed', async () => {
     const post = vi.fn().mockResolvedValue({ status: 'posted' });
-    render(<CountBackDrawer things={[harness, padlock]} post={post} onClose={vi.fn()} />);
+    show(<CountBackDrawer things={[harness, padlock]} post={post} onClose={vi.fn()} />);
     await touch('all-back');
     await touch('less-harness');
     await touch('things-post');

@@ -38,7 +38,7 @@ export function BeforeToday({ left, mayWalk, onOpen }: Props) {
               <span>
                 {t(side === 'out' ? 'day.was_to_leave' : 'day.was_to_be_back', { date: shortDate(row.due_at) })}
               </span>
-              {row.opens === 'nothing' || (row.opens === 'walk' && !mayWalk) ? (
+              {row.opens === 'nothing' || row.opens === 'hire' || (row.opens === 'walk' && !mayWalk) ? (
                 <Link to={`/fleet/${row.machine_id}`}>{t('day.settle_it')}</Link>
               ) : (
                 <Button testId={`settle-${row.fleet_number}`} onClick={() => onOpen(row, side)}>

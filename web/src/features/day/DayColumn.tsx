@@ -13,10 +13,16 @@ interface Props {
   busy: boolean;
   /** Whether this person may open a walk; others see those that are open. */
   mayWalk: boolean;
+  /** Whether this person may change a hire. */
+  mayBook: boolean;
   onOpen: (row: Row) => void;
 }
 
-export function DayColumn({ side, rows, now, nextId, busy, mayWalk, onOpen }: Props) {
+export function DayColumn({ side, rows, now, nextId, busy, mayWalk, mayBook, onOpen }: Props) {
+  const isShut = (row: Row): boolean =>
+    row.opens === 'nothing' ||
+    (row.opens === 'hire' && !mayBook) ||
+    (row.opens === 'walk' && row.walk_id === null && !mayWalk);
   const { t } = useTranslation();
 
   return (
@@ -33,7 +39,7 @@ export function DayColumn({ side, rows, now, nextId, busy, mayWalk, onOpen }: Pr
             <button
               type="button"
               className={`row ${row.done_at !== null ? 'row-done' : ''} ${row.hire_id === nextId ? 'row-next' : ''}`}
-              disabled={row.opens === 'nothing' || busy || (row.opens === 'walk' && row.walk_id === null && !mayWalk)}
+              disabled={busy || isShut(row)}
               data-testid={`open-${side}-${row.fleet_number}`}
               onClick={() => onOpen(row)}
             >

@@ -13,10 +13,13 @@ import { useDoubts } from '../doubts/useDoubts';
 import { useOpenReports } from '../reports/useReports';
 import { SecondFactorNotice } from '../session/SecondFactorNotice';
 import { MyName } from '../session/MyName';
+import { useKeptBookings } from '../../offline/useBookings';
 import { useOutbox } from '../../offline/useOutbox';
+import { useBookingLists } from '../office/useOffice';
 import { BeforeToday } from './BeforeToday';
 import { DayColumn } from './DayColumn';
 import { Fold } from './Fold';
+import { KeptBookings } from './KeptBookings';
 import { rowHeight } from './geometry';
 import { OpenWalkDrawer } from './OpenWalkDrawer';
 import { useDay, useOpenRow, type Row } from './useDay';
@@ -26,6 +29,7 @@ import './day.css';
 
 // The office's forms bring calendars along, which a tablet in the yard never opens.
 const NewHireDrawer = lazy(() => import('../office/NewHireDrawer').then((part) => ({ default: part.NewHireDrawer })));
+const HireDrawer = lazy(() => import('../office/HireDrawer').then((part) => ({ default: part.HireDrawer })));
 const FirstSteps = lazy(() => import('../office/FirstSteps').then((part) => ({ default: part.FirstSteps })));
 
 const DAY_MS = 86_400_000;
@@ -60,23 +64,31 @@ export default function DayPage() {
   const now = useYardNow(day.data?.now ?? new Date(0).toISOString(), day.dataUpdatedAt);
   const [asking, setAsking] = useState<{ row: Row; side: 'out' | 'in' } | null>(null);
   const [isBooking, setIsBooking] = useState(false);
+  const [changing, setChanging] = useState<string | null>(null);
   const book = useRef<HTMLDivElement>(null);
   const open = useOpenRow();
   const yard = useSession().data?.yard;
   const { kept } = useOutbox();
+  const promised = useKeptBookings();
   const howItStands = (): string => {
     if (day.isError) {
       return t('state.no_network');
     }
 
-    return kept.length > 0 ? t('state.kept', { count: kept.length }) : t('state.posted');
+    if (kept.length > 0) {
+      return t('state.kept', { count: kept.length });
+    }
+
+    return promised.length > 0 ? t('office.bookings_kept', { count: promised.length }) : t('state.posted');
   };
   const me = useMe();
   const doubts = useDoubts(me.may.lead).data;
   const doubtful = doubts?.walks.length ?? 0;
   const missing = doubts?.questions.length ?? 0;
   const reported = useOpenReports().data?.reports.length ?? 0;
-  usePreviews(me.may.walk ? toWalk(day.data) : []);
+  useBookingLists(me.may.book);
+  // Of another day nothing is walked, and its machines may still be on the folio before.
+  usePreviews(me.may.walk && date === null ? toWalk(day.data) : []);
   const rows = day.data === undefined ? [] : [...day.data.outs, ...day.data.ins];
   const height = day.data === undefined ? 0 : bookHeight(day.data.outs, day.data.ins);
   useNowInSight(book, rows, now, height, date === null);
@@ -105,7 +117,9 @@ export default function DayPage() {
   };
 
   const askOrOpen = (row: Row, side: 'out' | 'in') => {
-    if (row.opens === 'walk' && row.walk_id === null) {
+    if (row.opens === 'hire') {
+      setChanging(row.hire_id);
+    } else if (row.opens === 'walk' && row.walk_id === null) {
       setAsking({ row, side });
     } else {
       open.open(row, side === 'out' ? 'checkout' : 'return');
@@ -122,6 +136,7 @@ export default function DayPage() {
       notices={
         <>
           <SecondFactorNotice />
+          <KeptBookings userId={me.id} />
           {day.data.before_today.length > 0 && (
             <BeforeToday left={day.data.before_today} mayWalk={me.may.walk} onOpen={askOrOpen} />
           )}
@@ -208,6 +223,7 @@ export default function DayPage() {
           nextId={next?.hire_id}
           busy={open.isPending}
           mayWalk={me.may.walk}
+          mayBook={me.may.book}
           onOpen={(row) => askOrOpen(row, 'out')}
         />
         <Fold outs={outs} ins={ins} now={now} isToday={isToday} height={height} />
@@ -218,6 +234,7 @@ export default function DayPage() {
           nextId={undefined}
           busy={open.isPending}
           mayWalk={me.may.walk}
+          mayBook={me.may.book}
           onOpen={(row) => askOrOpen(row, 'in')}
         />
         <Totals side="out" totals={totals.outs} />
@@ -260,6 +277,11 @@ export default function DayPage() {
           <NewHireDrawer onClose={() => setIsBooking(false)} />
         </Suspense>
       )}
+      {changing !== null && (
+        <Suspense fallback={null}>
+          <HireDrawer hireId={changing} onClose={() => setChanging(null)} />
+        </Suspense>
+      )}
       {asking !== null && (
         <OpenWalkDrawer
           row={asking.row}
@@ -297,7 +319,10 @@ function unfinishedOf(me: string, outs: Row[], ins: Row[]): { row: Row; side: 'o
 /** The job that has to begin first, of those that nobody has begun and whose machine is known to be in the yard. */
 function nextToStart(outs: Row[]): Row | undefined {
   return outs
-    .filter((row) => row.standing === 'booked' && row.state.mark !== 'stop' && row.machine_is_here)
+    .filter(
+      (row) =>
+        row.standing === 'booked' && row.opens === 'walk' && row.state.mark !== 'stop' && row.machine_is_here,
+    )
     .sort((a, b) => a.start_by.localeCompare(b.start_by))[0];
 }
 

@@ -1,5 +1,5 @@
 import { clock, hourOfDay } from '../../app/figures';
-import { FOLD_HEAD as HEAD, hoursShown, rowHeight, yOf } from './geometry';
+import { FOLD_HEAD as HEAD, hoursOfSlack, hoursShown, rowHeight, yOf } from './geometry';
 import type { Row } from './useDay';
 
 const WIDTH = 146;
@@ -49,8 +49,8 @@ export function Fold({ outs, ins, now, isToday, height }: Props) {
             </text>
           </g>
         ))}
-        <Bars rows={outs} side="out" y={y} />
-        <Bars rows={ins} side="in" y={y} />
+        <Bars rows={outs} side="out" y={y} now={now} />
+        <Bars rows={ins} side="in" y={y} now={now} />
         <Feeds ins={ins} outs={outs} y={y} />
         {isToday && (
           <g>
@@ -99,12 +99,12 @@ function place(rows: Row[], y: (hour: number) => number): Placed[] {
   return placed;
 }
 
-function Bars({ rows, side, y }: { rows: Row[]; side: 'out' | 'in'; y: (hour: number) => number }) {
+function Bars({ rows, side, y, now }: { rows: Row[]; side: 'out' | 'in'; y: (hour: number) => number; now: string }) {
   return place(rows, y).map(({ row, lane, centre, top, foot }) => {
     const x = side === 'out' ? 32 - lane * 17 : 100 + lane * 17;
     const [edge, first, second] = side === 'out' ? [0, 3, 8] : [WIDTH, 143, 138];
     // Longer slack than this is no news; the whisker is cut so that lanes stay apart.
-    const slack = row.started_at === null ? Math.min(LONGEST_WHISKER, Math.max(0, row.slack_seconds) / 3600) : 0;
+    const slack = row.started_at === null ? Math.min(LONGEST_WHISKER, hoursOfSlack(row, now)) : 0;
 
     return (
       <g key={row.hire_id}>

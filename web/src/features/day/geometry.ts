@@ -12,6 +12,13 @@ export const rowHeight = (row: Row): number =>
 export const yOf = (hour: number, [from, to]: [number, number], height: number): number =>
   FOLD_HEAD + 18 + ((hour - from) / (to - from)) * (height - 44);
 
+/** How much time is left between the earliest and the latest start. */
+export function hoursOfSlack(row: Pick<Row, 'start_by' | 'at_hand_from'>, now: string): number {
+  const earliest = Math.max(Date.parse(now), Date.parse(row.at_hand_from ?? now));
+
+  return Math.max(0, Date.parse(row.start_by) - earliest) / 3_600_000;
+}
+
 /** The hours that the fold shows: all that the day holds, and never less than eight. */
 export function hoursShown(rows: Row[], now: string): [number, number] {
   const moments = rows.flatMap((row) => [

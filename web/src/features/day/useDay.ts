@@ -9,7 +9,14 @@ export type Row = Schema['DayRow'];
 export function useDay(date: string | null = null) {
   return useQuery({
     queryKey: date === null ? ['day'] : ['day', date],
-    queryFn: () => answer(api.GET('/api/day', { params: { query: date === null ? {} : { date } } })),
+    queryFn: async () => {
+      const call = await api.GET('/api/day', { params: { query: date === null ? {} : { date } } });
+      const day = await answer(Promise.resolve(call));
+      // Of a day that has not changed since, only the Date is new.
+      const answered = Date.parse(call.response.headers.get('Date') ?? '');
+
+      return Number.isNaN(answered) ? day : { ...day, now: new Date(answered).toISOString() };
+    },
     refetchInterval: 30_000,
   });
 }

@@ -15,7 +15,7 @@ import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
 import { LOCALES } from '../office/calendarLocales';
 import { PhotoField } from '../walk/panels/PhotoField';
-import { postToHire } from '../office/postToHire';
+import { postToHire } from '../../api/postToHire';
 import type { Briefing } from './withShownHere';
 
 const DAY = 'YYYY-MM-DD';

@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Schema } from '../../api/client';
-import { postToHire } from '../office/postToHire';
+import { postToHire } from '../../api/postToHire';
 
 export type Limits = Schema['LimitsOfMachine'];
 export type Sheet = Schema['LimitSheet'];

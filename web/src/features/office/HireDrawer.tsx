@@ -68,6 +68,11 @@ function HireForm({ hire, onClose }: { hire: Schema['HireDetail']; onClose: () =
         <b>{hire.hirer.name}</b>{' '}
         {[hire.contact, hire.contact_phone ?? hire.hirer.phone, hire.site].filter((one) => one !== null).join(', ')}
       </p>
+      {hire.contested_with.length > 0 && (
+        <p className="out-of-reach" role="status" data-testid="contested">
+          {t('office.contested', { folios: hire.contested_with.join(', ') })}
+        </p>
+      )}
       {hire.in_place_of !== null && (
         <p>{t('office.in_place_of', { number: hire.in_place_of.fleet_number, folio: hire.in_place_of.folio })}</p>
       )}

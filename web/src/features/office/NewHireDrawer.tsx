@@ -1,6 +1,7 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { v7 as uuid } from 'uuid';
 import type { Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
@@ -12,8 +13,9 @@ import { InTheWay, mayBook } from './InTheWay';
 import { MachineField } from './MachineField';
 import { SiteToBe } from '../limits/SiteToBe';
 import type { SiteAnswer } from '../limits/useLimits';
-import { postToHire } from './postToHire';
-import { useAddHirer, useBookHire, useProposal } from './useOffice';
+import { bookings } from '../../offline/bookings';
+import { postToHire } from '../../api/postToHire';
+import { isOutOfReach, useAddHirer, useBookHire, useProposal } from './useOffice';
 import { YardTimePicker } from './YardTimePicker';
 
 /** Tomorrow morning, and the afternoon of the same day: what is asked for most. */
@@ -33,6 +35,7 @@ interface Props {
 export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props) {
   const { t } = useTranslation();
   const [first] = useState(firstTimes);
+  const [id] = useState(() => uuid());
   const [hirer, setHirer] = useState<HirerChoice | null>(known === undefined ? null : { known });
   const [machine, setMachine] = useState<Schema['MachineRow'] | null>(chosen ?? null);
   const [out, setOut] = useState(first.out);
@@ -55,9 +58,26 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
   const book = useBookHire();
   const isBusy = addHirer.isPending || book.isPending;
   const fault = siteFault ?? book.error ?? addHirer.error ?? (asked === null ? null : proposal.error);
+  // Nobody can say what is in the way: it is kept here, and stands.
+  const isKept = asked !== null && isOutOfReach(book.error ?? addHirer.error ?? proposal.error);
   const fields = fault instanceof ProblemError ? fault.problem.field : undefined;
+  const said = (of: Schema['MachineRow']) => ({
+    id,
+    machine_id: of.id,
+    goes_out: out,
+    comes_back: back,
+    contact,
+    contact_phone: phone,
+    site,
+  });
   const send = async () => {
     if (hirer === null || machine === null) {
+      return;
+    }
+    if (isKept && booked === null) {
+      await keepIt(hirer, machine);
+      onClose();
+
       return;
     }
     const hireId = booked ?? (await bookIt(hirer, machine));
@@ -75,19 +95,24 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
   };
   const bookIt = async (by: HirerChoice, of: Schema['MachineRow']): Promise<string> => {
     const hirerId = 'known' in by ? by.known.id : (await addHirer.mutateAsync({ name: by.name, phone })).id;
-    const hire = await book.mutateAsync({
-      machine_id: of.id,
-      hirer_id: hirerId,
-      goes_out: out,
-      comes_back: back,
-      contact,
-      contact_phone: phone,
-      site,
-      knowing,
-    });
+    const hire = await book.mutateAsync({ ...said(of), hirer_id: hirerId, knowing });
 
     return hire.id;
   };
+  const keepIt = (by: HirerChoice, of: Schema['MachineRow']): Promise<void> =>
+    bookings.keep({
+      id,
+      body: {
+        ...said(of),
+        // Of somebody new it is put in when the yard knows them.
+        hirer_id: 'known' in by ? by.known.id : id,
+        out_of_reach_at: new Date().toISOString(),
+      },
+      newHirer: 'known' in by ? null : { name: by.name, phone },
+      answers,
+      hirer: 'known' in by ? by.known.name : by.name,
+      machine: of.fleet_number,
+    });
 
   return (
     <Drawer
@@ -98,11 +123,11 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
         <Button
           tone="jade"
           testId="book"
-          disabled={isBusy || hirer === null || asked === null || !mayBook(proposal.data, knowing)}
+          disabled={isBusy || hirer === null || asked === null || !(isKept || mayBook(proposal.data, knowing))}
           under={machine === null ? t('office.choose_machine') : undefined}
           onClick={() => void send().catch(() => undefined)}
         >
-          {t('office.book')}
+          {t(isKept ? 'office.keep_booking' : 'office.book')}
         </Button>
       }
     >
@@ -131,10 +156,15 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
           onChange={setBack}
         />
       </div>
-      {proposal.data !== undefined && asked !== null && (
+      {proposal.data !== undefined && asked !== null && !isKept && (
         <InTheWay proposal={proposal.data} knowing={knowing} onKnow={setKnowing} onInstead={setMachine} />
       )}
-      {fault !== null && <ProblemWords problem={problemOf(fault, t('state.no_network'))} />}
+      {isKept && (
+        <p className="out-of-reach" role="status" data-testid="out-of-reach">
+          {t('office.out_of_reach')}
+        </p>
+      )}
+      {fault !== null && !isKept && <ProblemWords problem={problemOf(fault, t('state.no_network'))} />}
       <div className="two-times">
         <TextField
           label={t('office.contact')}
@@ -155,7 +185,7 @@ export function NewHireDrawer({ machine: chosen, hirer: known, onClose }: Props)
         onChange={(event) => setSite(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 300, 'data-testid': 'site' } }}
       />
-      {machine !== null && <SiteToBe machineId={machine.id} answers={answers} onAnswers={setAnswers} />}
+      {machine !== null && !isKept && <SiteToBe machineId={machine.id} answers={answers} onAnswers={setAnswers} />}
     </Drawer>
   );
 }

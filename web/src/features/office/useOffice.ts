@@ -1,6 +1,7 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { answer, api, type Schema } from '../../api/client';
-import { postToHire } from './postToHire';
+import { ProblemError } from '../../api/problem';
+import { postToHire } from '../../api/postToHire';
 
 /** What a booking or a machine changes on other pages. */
 const TOUCHED = ['machine', 'fleet', 'day', 'hire', 'hirers', 'proposal', 'found-machines', 'trail'];
@@ -11,21 +12,65 @@ function useTouch() {
   return () => queries.invalidateQueries({ predicate: (query) => TOUCHED.includes(String(query.queryKey[0])) });
 }
 
+/** The yard gave no answer, which is no refusal. */
+export const isOutOfReach = (error: unknown): boolean => error !== null && !(error instanceof ProblemError);
+
+/** What was read before under the same name, whatever was searched for then, each thing once. */
+function readBefore<Found, One extends { id: string }>(
+  queries: QueryClient,
+  name: string,
+  of: (found: Found) => One[],
+): One[] {
+  const all = queries.getQueriesData<Found>({ queryKey: [name] });
+
+  return [
+    ...new Map(all.flatMap(([, found]) => (found === undefined ? [] : of(found))).map((one) => [one.id, one])).values(),
+  ];
+}
+
+const holds = (text: string, search: string): boolean => text.toLowerCase().includes(search.trim().toLowerCase());
+
+const hirersNamed = (search: string) => ({
+  queryKey: ['hirers', search],
+  queryFn: () => answer(api.GET('/api/hirers', { params: { query: { search } } })),
+});
+
+const machinesNamed = (search: string) => ({
+  queryKey: ['found-machines', search],
+  queryFn: () => answer(api.GET('/api/machines', { params: { query: { search } } })),
+});
+
 export function useHirers(search: string) {
-  return useQuery({
-    queryKey: ['hirers', search],
-    placeholderData: keepPreviousData,
-    queryFn: () => answer(api.GET('/api/hirers', { params: { query: { search } } })),
-  });
+  const queries = useQueryClient();
+  const found = useQuery({ ...hirersNamed(search), placeholderData: keepPreviousData });
+  if (found.data === undefined && isOutOfReach(found.error)) {
+    const known = readBefore(queries, 'hirers', (page: Schema['HirerList']) => page.hirers);
+
+    return { ...found, data: { hirers: known.filter((one) => holds(one.name, search)) } };
+  }
+
+  return found;
 }
 
 /** Machines whose number or serial holds these letters; the first hundred. */
 export function useFoundMachines(search: string) {
-  return useQuery({
-    queryKey: ['found-machines', search],
-    placeholderData: keepPreviousData,
-    queryFn: () => answer(api.GET('/api/machines', { params: { query: { search } } })),
-  });
+  const queries = useQueryClient();
+  const found = useQuery({ ...machinesNamed(search), placeholderData: keepPreviousData });
+  if (found.data === undefined && isOutOfReach(found.error)) {
+    const known = readBefore(queries, 'found-machines', (page: Schema['MachinePage']) => page.machines);
+    const machines = known.filter((one) => holds(`${one.fleet_number} ${one.describes}`, search));
+
+    return { ...found, data: { machines, next_cursor: null } };
+  }
+
+  return found;
+}
+
+/** What a hire is booked with where there is no network: the first hirers and machines of the yard. */
+export function useBookingLists(isWanted: boolean): void {
+  const seldom = { enabled: isWanted, staleTime: 600_000 };
+  useQuery({ ...hirersNamed(''), ...seldom });
+  useQuery({ ...machinesNamed(''), ...seldom });
 }
 
 export function useModels() {

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type Schema } from '../../api/client';
-import { postToHire } from '../office/postToHire';
+import { postToHire } from '../../api/postToHire';
 
 export type Report = Schema['HirerReport'];
 

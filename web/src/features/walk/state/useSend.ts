@@ -1,31 +1,29 @@
-import { useState } from 'react';
+import { useMutation } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { problemOf, type Problem } from '../../../api/problem';
+import { problemOf } from '../../../api/problem';
 
 /** Runs one act at a time and keeps what went wrong, in words, until the next try. */
 export function useSend() {
   const { t } = useTranslation();
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<Problem | null>(null);
+  const { mutateAsync, isPending, error, reset } = useMutation({ mutationFn: (act: () => Promise<unknown>) => act() });
 
   const send = async (act: () => Promise<unknown>): Promise<boolean> => {
-    if (busy) {
+    if (isPending) {
       return false;
     }
-    setBusy(true);
-    setProblem(null);
     try {
-      await act();
+      await mutateAsync(act);
 
       return true;
-    } catch (error) {
-      setProblem(problemOf(error, t('state.no_network')));
-
+    } catch {
       return false;
-    } finally {
-      setBusy(false);
     }
   };
 
-  return { busy, problem, send, clear: () => setProblem(null) };
+  return {
+    busy: isPending,
+    problem: error === null ? null : problemOf(error, t('state.no_network')),
+    send,
+    clear: reset,
+  };
 }

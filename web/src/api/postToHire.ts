@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
-import { answer, api } from '../../api/client';
-import { entryOf, type Payloads, type PostedKind } from '../../api/entries';
-import { ProblemError } from '../../api/problem';
+import { answer, api } from './client';
+import { entryOf, type Payloads, type PostedKind } from './entries';
+import { ProblemError } from './problem';
 
 /** Posts one entry of a hire whose machine is on no walk. Throws the problem when the yard says no. */
 export async function postToHire<Kind extends PostedKind>(
