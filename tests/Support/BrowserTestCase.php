@@ -266,6 +266,9 @@ abstract class BrowserTestCase extends TestCase
         $element = $this->web->executeAsyncScript(<<<'JS'
             const [selector, how, patience, done] = arguments;
             const until = performance.now() + patience;
+            // A list that is still being fetched moves under the finger: a hand waits for the names it typed.
+            const rests = () => document.documentElement.dataset.settling === undefined
+              && document.querySelector('[role="listbox"][aria-busy="true"]') === null;
             const seen = (one) => one.getClientRects().length > 0 && getComputedStyle(one).visibility !== 'hidden';
             const look = () => {
               const element = document.querySelector(selector);
@@ -273,7 +276,7 @@ abstract class BrowserTestCase extends TestCase
                 element.scrollIntoView({ block: 'nearest' });
               }
               const isThere = element !== null && seen(element);
-              if (isThere && (how === 'visible' || (!element.disabled && document.documentElement.dataset.settling === undefined))) {
+              if (isThere && (how === 'visible' || (!element.disabled && rests()))) {
                 return done(element);
               }
               return performance.now() > until ? done(null) : setTimeout(look, 10);

@@ -42,6 +42,7 @@ export function HirerField({ value, onlyKnown = false, onChange }: Props) {
       loading={found.isPending}
       loadingText={t('state.fetching')}
       noOptionsText={t(onlyKnown ? 'hirers.none_named' : 'office.type_a_hirer')}
+      slotProps={{ listbox: { 'aria-busy': found.isFetching } }}
       filterOptions={(options) => options}
       getOptionLabel={nameOf}
       getOptionKey={(choice) => ('known' in choice ? choice.known.id : 'new')}

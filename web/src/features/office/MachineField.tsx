@@ -29,6 +29,7 @@ export function MachineField({ value, onChange }: Props) {
       loading={found.isPending}
       loadingText={t('state.fetching')}
       noOptionsText={t('office.no_machine')}
+      slotProps={{ listbox: { 'aria-busy': found.isFetching } }}
       // The yard has searched already, also in the serial, which is not shown.
       filterOptions={(options) => options}
       getOptionLabel={(machine) => `${machine.fleet_number} ${machine.describes}`}
