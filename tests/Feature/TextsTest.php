@@ -147,6 +147,35 @@ final class TextsTest extends YardTestCase
         self::assertSame([], $unknown);
     }
 
+    public function test_the_first_page_says_nothing_that_comes_only_after_it(): void
+    {
+        $known = array_keys(Arr::dot(self::words('en.first')));
+        $read = [];
+        $toRead = [self::ROOT.'/web/src/main.tsx', self::ROOT.'/web/src/features/session/PinPad.tsx'];
+        $asked = [];
+        while (($file = array_pop($toRead)) !== null) {
+            $read[$file] = true;
+            $source = (string) file_get_contents($file);
+            preg_match_all('/\bt\([\'`]([\w.]+?)(?:\'|\.\$\{)/', $source, $keys);
+            $asked = [...$asked, ...$keys[1]];
+            preg_match_all('/^(?:import|\} from) (?!type )[^\n]*\'(\.[^\']+)\';$/m', $source, $imports);
+            foreach ($imports[1] as $import) {
+                $found = glob(dirname($file)."/{$import}{.ts,.tsx}", GLOB_BRACE) ?: [];
+                $toRead = [...$toRead, ...array_filter(
+                    array_map(realpath(...), $found),
+                    static fn (string|false $one): bool => $one !== false && ! isset($read[$one]),
+                )];
+            }
+        }
+
+        self::assertGreaterThan(15, count($read));
+        self::assertContains('sign_in.title', $asked);
+        self::assertSame([], array_values(array_filter($asked, static fn (string $key): bool => Arr::first(
+            $known,
+            static fn (string $one): bool => $one === $key || str_starts_with($one, "{$key}."),
+        ) === null)));
+    }
+
     public function test_every_sentence_that_the_server_names_is_there(): void
     {
         $problems = array_map(static fn (ProblemName $name): string => $name->value, ProblemName::cases());
@@ -376,8 +405,17 @@ final class TextsTest extends YardTestCase
     /** @return array<string, mixed> */
     private static function interface(string $language): array
     {
+        [$first, $rest] = [self::words("{$language}.first"), self::words($language)];
+        self::assertSame([], array_intersect_key($first, $rest), "{$language}: a word in two files is said by chance.");
+
+        return [...$first, ...$rest];
+    }
+
+    /** @return array<string, mixed> */
+    private static function words(string $file): array
+    {
         return json_decode(
-            (string) file_get_contents(self::ROOT."/web/src/app/texts/{$language}.json"),
+            (string) file_get_contents(self::ROOT."/web/src/app/texts/{$file}.json"),
             true,
             flags: JSON_THROW_ON_ERROR,
         );

@@ -7,24 +7,40 @@ import { lastSpoken, speak } from './app/texts';
 import './app/tokens.css';
 import './app/base.css';
 import './plans/shapes.css';
-import './features/walk/state/followOutbox';
-import { persistQueries, restoreQueries } from './offline/persistQueries';
+import { session } from './features/session/useSession';
+import { hasStore } from './offline/hasStore';
 import { registerWorker } from './offline/registerWorker';
+
+/** The store of the tablet is fetched before the first page only where something is kept in it. */
+async function restore(): Promise<void> {
+  if (!(await hasStore())) {
+    // Asked before the page is there, which takes a while on a slow tablet.
+    void queries.prefetchQuery(session);
+
+    return;
+  }
+  const { restoreQueries } = await import('./offline/persistQueries');
+  await restoreQueries(queries);
+  // Who was signed in yesterday is shown at once, and asked for.
+  void queries.invalidateQueries({ queryKey: session.queryKey });
+}
+
+async function show(root: HTMLElement): Promise<void> {
+  // A language that does not come leaves the page in English: the work goes on.
+  await Promise.all([restore().catch(() => undefined), speak(lastSpoken()).catch(() => undefined)]);
+  createRoot(root).render(
+    <StrictMode>
+      <App />
+    </StrictMode>,
+  );
+  // Comes after the answer that the first page waits for.
+  await queries.ensureQueryData(session).catch(() => undefined);
+  const { persistQueries } = await import('./offline/persistQueries');
+  persistQueries(queries);
+}
 
 const root = document.getElementById('root');
 if (root !== null) {
-  // A language that does not come leaves the page in English: the work goes on.
-const spoken = speak(lastSpoken()).catch(() => undefined);
-void Promise.all([restoreQueries(queries), spoken]).then(() => {
-    persistQueries(queries);
-    // Who was signed in yesterday is shown at once, and asked for.
-    void queries.invalidateQueries({ queryKey: ['session'] });
-    createRoot(root).render(
-      <StrictMode>
-        <App />
-      </StrictMode>,
-    );
-  });
+  void show(root).finally(() => void registerWorker());
 }
 guardTouches(document);
-void registerWorker();

@@ -1,7 +1,6 @@
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { BrowserRouter } from 'react-router';
 import { queries } from '../api/queries';
 import { Pages } from './Pages';
 import { theme } from './theme';
@@ -11,9 +10,7 @@ export function App() {
     <ThemeProvider theme={theme}>
       <CssBaseline />
       <QueryClientProvider client={queries}>
-        <BrowserRouter basename="/app">
-          <Pages />
-        </BrowserRouter>
+        <Pages />
       </QueryClientProvider>
     </ThemeProvider>
   );

@@ -37,14 +37,12 @@ export async function restoreQueries(queries: QueryClient): Promise<void> {
   }
 }
 
-/** Keeps what is read on the tablet. */
+/** Keeps what is read on the tablet, also what was read since the page was opened. */
 export function persistQueries(queries: QueryClient): void {
   let timer: number | undefined;
   const changed = new Set<string>();
-  queries.getQueryCache().subscribe((event) => {
-    const query = event.query as Query;
-    const isNews = event.type === 'removed' || (event.type === 'updated' && event.action.type === 'success');
-    if (!isNews || !KEPT.includes(String(query.queryKey[0]))) {
+  const keep = (query: Query) => {
+    if (!KEPT.includes(String(query.queryKey[0]))) {
       return;
     }
     changed.add(query.queryHash);
@@ -54,6 +52,16 @@ export function persistQueries(queries: QueryClient): void {
       changed.clear();
       void write(queries, hashes).catch(() => undefined);
     }, EVERY_MS);
+  };
+  queries
+    .getQueryCache()
+    .getAll()
+    .filter((query) => query.state.dataUpdatedAt >= performance.timeOrigin)
+    .forEach(keep);
+  queries.getQueryCache().subscribe((event) => {
+    if (event.type === 'removed' || (event.type === 'updated' && event.action.type === 'success')) {
+      keep(event.query as Query);
+    }
   });
 }
 

@@ -2,6 +2,7 @@ import Dexie, { type EntityTable } from 'dexie';
 import type { Schema } from '../api/client';
 import type { Entry } from '../api/entries';
 import type { Problem } from '../api/problem';
+import { STORE } from './hasStore';
 import type { SealedPin } from './pinSeal';
 
 /**
@@ -83,7 +84,7 @@ export interface KeptReceipt {
   hash: string;
 }
 
-export const store = new Dexie('jade-ledger') as Dexie & {
+export const store = new Dexie(STORE) as Dexie & {
   kept: EntityTable<KeptEntry, 'order'>;
   openings: EntityTable<KeptOpening, 'walkId'>;
   photos: EntityTable<KeptPhoto, 'id'>;

@@ -4,7 +4,7 @@ import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import type { HandoverLock } from '../../offline/store';
 import { PinKeys } from '../session/PinKeys';
-import { useSignOut } from '../session/useSession';
+import { useSignOut } from '../session/useAccount';
 import { isLockedOut, triesLeft } from '../../offline/pinSeal';
 import { unlock } from './handoverLock';
 

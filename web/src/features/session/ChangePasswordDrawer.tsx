@@ -5,7 +5,7 @@ import { problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
-import { useChangePassword } from './useSession';
+import { useChangePassword } from './useAccount';
 
 /** Another password; every other session ends. */
 export function ChangePasswordDrawer({ onClose }: { onClose: () => void }) {

@@ -5,7 +5,7 @@ import { problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
-import { useChoosePin } from './useSession';
+import { useChoosePin } from './usePins';
 
 /** Chooses the PIN for shared tablets; the password is asked for again. */
 export function ChoosePinDrawer({ onClose }: { onClose: () => void }) {

@@ -6,7 +6,8 @@ import { whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { checkPin } from './keptPin';
 import { PinKeys } from './PinKeys';
-import { useSignInByPin, useSignOut } from './useSession';
+import { useSignOut } from './useAccount';
+import { useSignInByPin } from './usePins';
 import './idleLock.css';
 
 interface Props {

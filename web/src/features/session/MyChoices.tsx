@@ -2,7 +2,8 @@ import { useTranslation } from 'react-i18next';
 import { whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { LANGUAGES } from '../../app/texts';
-import { useChoosePreferences, useMe } from './useSession';
+import { useChoosePreferences } from './useAccount';
+import { useMe } from './useSession';
 
 const UNITS = ['yard', 'si', 'us', 'both'] as const;
 

@@ -10,7 +10,8 @@ import { MyChoices } from './MyChoices';
 import { OutboxesOfOthers } from './OutboxesOfOthers';
 import { SecondFactorDrawer } from './SecondFactorDrawer';
 import { TabletChoices } from './TabletChoices';
-import { useMe, useSignOut, useSignOutElsewhere } from './useSession';
+import { useSignOut, useSignOutElsewhere } from './useAccount';
+import { useMe } from './useSession';
 
 /** The name at the right of the head line, and behind it: day or night set, and signing out. */
 export function MyName() {

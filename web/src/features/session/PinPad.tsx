@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { whatToDo } from '../../api/problem';
 import { PinKeys } from './PinKeys';
-import { useSignInByPin } from './useSession';
+import { useSignInByPin } from './usePins';
 
 /** The names on shift of an enrolled tablet, and the digits of a PIN. */
 export function PinPad({ tablet }: { tablet: NonNullable<Schema['Session']['tablet']> }) {

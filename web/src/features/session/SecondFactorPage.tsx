@@ -2,7 +2,8 @@ import { useTranslation } from 'react-i18next';
 import { Button } from '../../app/Button';
 import { Page } from '../../app/Page';
 import { SecondFactorSteps } from './SecondFactorSteps';
-import { useMe, useSignOut } from './useSession';
+import { useSignOut } from './useAccount';
+import { useMe } from './useSession';
 
 /** It was put off for too long: nothing else opens before it is set. */
 export function SecondFactorPage() {

@@ -1,12 +1,13 @@
-import { useState, type FormEvent } from 'react';
+import { Suspense, lazy, useState, type FormEvent } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { ProblemError, whatToDo } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { TextInput } from '../../app/TextInput';
-import { PinPad } from './PinPad';
 import { useSignIn } from './useSession';
 import './signIn.css';
+
+const PinPad = lazy(() => import('./PinPad').then((part) => ({ default: part.PinPad })));
 
 /** Paper, J over its double rule, and the people of the yard. */
 export function SignInPage({ session }: { session: Schema['Session'] }) {
@@ -41,7 +42,9 @@ export function SignInPage({ session }: { session: Schema['Session'] }) {
       </div>
       {tablet !== null && (
         <div className="sign-in-tablet">
-          <PinPad tablet={tablet} />
+          <Suspense fallback={<p>{t('state.fetching')}</p>}>
+            <PinPad tablet={tablet} />
+          </Suspense>
           <Button testId="by-password" onClick={() => setByPassword(true)}>
             {t('sign_in.by_password')}
           </Button>

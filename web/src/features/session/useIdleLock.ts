@@ -2,31 +2,29 @@ import { useEffect, useState } from 'react';
 import type { Schema } from '../../api/client';
 import { idleMinutes, stillThere } from '../../app/idle';
 import { useHandoverLock } from '../handover/useHandoverLock';
+import { idleLocked } from './idleLocked';
 
-const LOCKED = 'jade.idle.locked';
 const LOOK_EVERY_MS = 2000;
 
+interface IdleLock {
+  isLocked: boolean;
+  minutes: number;
+  open: () => void;
+}
+
 /** Whether this shared tablet waits for the PIN of whoever is signed in, and what opens it. A reload opens nothing. */
-export function useIdleLock(session: Schema['Session'] | undefined): { isLocked: boolean; open: () => void } {
-  const user = session?.user?.id ?? null;
-  const minutes = session?.tablet?.locks_after_minutes ?? 0;
+export function useIdleLock(tablet: Schema['Session']['tablet'], user: string): IdleLock {
+  const minutes = tablet?.locks_after_minutes ?? 0;
   const isGivenOut = useHandoverLock(user) !== null;
-  const isNobody = session !== undefined && user === null;
-  const [locked, setLocked] = useState(() => localStorage.getItem(LOCKED));
-  if (isNobody && locked !== null) {
-    setLocked(null);
-  }
+  const [locked, setLocked] = useState(idleLocked.whom);
   useEffect(() => {
-    if (isNobody) {
-      localStorage.removeItem(LOCKED);
-    }
     // A tablet that was given out for a handover is locked to it already.
-    if (user === null || minutes === 0 || isGivenOut) {
+    if (minutes === 0 || isGivenOut) {
       return;
     }
     const look = () => {
       if (idleMinutes() >= minutes) {
-        localStorage.setItem(LOCKED, user);
+        idleLocked.keep(user);
         setLocked(user);
       }
     };
@@ -38,13 +36,14 @@ export function useIdleLock(session: Schema['Session'] | undefined): { isLocked:
       window.clearInterval(timer);
       document.removeEventListener('visibilitychange', look);
     };
-  }, [user, minutes, isGivenOut, isNobody]);
+  }, [user, minutes, isGivenOut]);
 
   return {
-    isLocked: user !== null && minutes > 0 && locked === user,
+    isLocked: minutes > 0 && locked === user,
+    minutes,
     open: () => {
       stillThere();
-      localStorage.removeItem(LOCKED);
+      idleLocked.forget();
       setLocked(null);
     },
   };
