@@ -7,7 +7,9 @@ namespace Tests\Support;
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
 use GuzzleHttp\Cookie\SetCookie;
+use GuzzleHttp\HandlerStack;
 use GuzzleHttp\Promise\PromiseInterface;
+use GuzzleHttp\Utils;
 use Psr\Http\Message\ResponseInterface;
 
 /** Speaks to a served yard over HTTP as a signed-in tablet does: cookies, CSRF token, JSON. */
@@ -17,10 +19,15 @@ final class Tablet
 
     private readonly CookieJar $cookies;
 
+    /** One for all tablets: requests of several that have a handler each go out one after another. */
+    private static ?\Closure $transport = null;
+
     public function __construct(string $url)
     {
         $this->cookies = new CookieJar();
+        self::$transport ??= Utils::chooseHandler()(...);
         $this->client = new Client([
+            'handler' => HandlerStack::create(self::$transport),
             'base_uri' => $url,
             'cookies' => $this->cookies,
             'http_errors' => false,
