@@ -25,7 +25,7 @@ final class PostBench
 
     private const POSTS = 24;
 
-    private const TIMES_THE_FLOOR = 4;
+    private const TIMES_THE_FLOOR = 3;
 
     private const OPENING_AT_MOST_MS = 150.0;
 

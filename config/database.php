@@ -11,7 +11,10 @@ $nodes = array_filter(
 $address = $nodes === []
     ? ['host' => env('DB_HOST', '127.0.0.1'), 'port' => env('DB_PORT', '23060')]
     : ['host' => array_map(static fn (string $node): string => strtr($node, [':' => ';port=']), array_values($nodes))];
-$options = extension_loaded('pdo_mysql') ? [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)] : [];
+$options = extension_loaded('pdo_mysql') ? [
+    PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false),
+    PDO::ATTR_EMULATE_PREPARES => true,
+] : [];
 if ($nodes !== [] && extension_loaded('pdo_mysql')) {
     $options[PDO::ATTR_TIMEOUT] = 2;
     // What one node acknowledged, the next request on another one sees.

@@ -5,7 +5,7 @@ NODE_NEEDED=20.19.0
 
 debian_packages() {
   printf '%s\n' mariadb-server mariadb-client nginx openssl procps curl unzip git composer \
-    php$PHP_VERSION-{cli,fpm,mysql,curl,zip,gd,bcmath,intl,mbstring,xml,apcu}
+    php$PHP_VERSION-{cli,fpm,mysql,curl,zip,gd,bcmath,intl,mbstring,xml,apcu,igbinary}
   command -v node >/dev/null || printf '%s\n' nodejs
   command -v npm >/dev/null || printf '%s\n' npm
   [ "${WITH_CLUSTER:-no}" = yes ] && printf '%s\n' galera-4 rsync redis-server php$PHP_VERSION-redis

@@ -125,7 +125,7 @@ final readonly class EnterSheet
             WalkLine::query()->where('walk_id', $walk->id)->where('outcome', Outcome::Open)->pluck('key'),
         );
 
-        return array_values(array_diff($open, DoubtfulEntry::linesOf($walk->id)));
+        return array_values(array_diff($open, DoubtfulEntry::linesOf(DoubtfulEntry::waitingIn($walk->id))));
     }
 
     /**

@@ -26,6 +26,9 @@ final class Contract
     /** @var array<string, true> */
     private array $registered = [];
 
+    /** @var array<string, \stdClass> by schema, each with what it refers to */
+    private array $closures = [];
+
     public function __construct(private readonly string $file, private readonly string $compiledFile)
     {
     }
@@ -34,12 +37,7 @@ final class Contract
     {
         if ($this->document === null) {
             if (! is_file($this->compiledFile) || filemtime($this->compiledFile) < filemtime($this->file)) {
-                $draft = $this->compiledFile.'.'.bin2hex(random_bytes(4));
-                file_put_contents(
-                    $draft,
-                    json_encode(Yaml::parseFile($this->file, Yaml::PARSE_OBJECT_FOR_MAP), JSON_THROW_ON_ERROR),
-                );
-                rename($draft, $this->compiledFile);
+                self::write($this->compiledFile, Yaml::parseFile($this->file, Yaml::PARSE_OBJECT_FOR_MAP));
             }
             $document = json_decode((string) file_get_contents($this->compiledFile), false, 128, JSON_THROW_ON_ERROR);
             assert($document instanceof \stdClass);
@@ -59,7 +57,7 @@ final class Contract
 
     public function has(string $schema): bool
     {
-        return isset($this->schemas()->{$schema});
+        return $this->closure($schema) !== null;
     }
 
     /**
@@ -98,8 +96,7 @@ final class Contract
     {
         $address = self::BASE."{$schema}.json";
         if (! isset($this->registered[$schema])) {
-            $schemas = new \stdClass;
-            $this->collect($schema, $schemas);
+            $schemas = $this->closure($schema) ?? throw new \LogicException("The contract has no {$schema}.");
             $this->validator()
                 ->resolver()
                 ?->registerRaw((object) ['components' => (object) ['schemas' => $schemas]], $address);
@@ -107,6 +104,41 @@ final class Contract
         }
 
         return $address;
+    }
+
+    /**
+     * A schema with what it refers to, by name: read from a file of its own, for the whole contract is large.
+     *
+     * @return \stdClass|null where the contract has no such schema
+     */
+    private function closure(string $schema): ?\stdClass
+    {
+        if (isset($this->closures[$schema])) {
+            return $this->closures[$schema];
+        }
+        $file = "{$this->compiledFile}.{$schema}";
+        if (preg_match('/^\w+$/D', $schema) !== 1) {
+            return null;
+        }
+        if (is_file($file) && filemtime($file) >= filemtime($this->file)) {
+            $schemas = json_decode((string) file_get_contents($file), false, 128, JSON_THROW_ON_ERROR);
+            assert($schemas instanceof \stdClass);
+        } elseif (isset($this->schemas()->{$schema})) {
+            $schemas = new \stdClass;
+            $this->collect($schema, $schemas);
+            self::write($file, $schemas);
+        } else {
+            return null;
+        }
+
+        return $this->closures[$schema] = $schemas;
+    }
+
+    private static function write(string $file, mixed $value): void
+    {
+        $draft = $file.'.'.bin2hex(random_bytes(4));
+        file_put_contents($draft, json_encode($value, JSON_THROW_ON_ERROR));
+        rename($draft, $file);
     }
 
     private function collect(string $schema, \stdClass $into): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\DoubtfulEntry;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Whether what somebody posts to a walk rests on an entry of theirs that nobody has looked at, and in which state that
@@ -18,8 +18,14 @@ final readonly class RestingOn
 
     public static function of(string $walkId, string $actorId): self
     {
-        $open = DoubtfulEntry::openOf($walkId, $actorId)->orderByDesc('sequence')->get(['stage']);
+        $stages = DB::table('doubtful_entries')
+            ->where('walk_id', $walkId)
+            ->where('actor_id', $actorId)
+            ->whereNull('is_taken')
+            ->orderByDesc('sequence')
+            ->pluck('stage');
+        $stage = $stages->first(static fn (mixed $one): bool => is_string($one));
 
-        return new self($open->isNotEmpty(), $open->firstWhere('stage', '!=', null)?->stage);
+        return new self($stages->isNotEmpty(), is_string($stage) ? $stage : null);
     }
 }

@@ -28,6 +28,8 @@ final class AuditEntry extends Model
 {
     use BelongsToYard;
 
+    protected $table = 'audit_entries';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -28,6 +28,8 @@ final class CalendarFeed extends Model
     use BelongsToYard;
     use HasUuids;
 
+    protected $table = 'calendar_feeds';
+
     public $timestamps = false;
 
     protected $fillable = ['yard_id', 'name', 'shows', 'digest', 'made_by_id', 'made_at', 'read_at', 'revoked_at'];

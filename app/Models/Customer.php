@@ -28,6 +28,8 @@ final class Customer extends Model
     use BelongsToYard;
     use HasUuids;
 
+    protected $table = 'customers';
+
     protected $fillable = ['yard_id', 'name', 'phone', 'mail', 'address', 'notes', 'merged_into_id', 'is_nobody'];
 
     /** @return array<string, string> */

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Texts;
 use App\Yards\ScopedByMachine;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * An entry that is kept and decides nothing until the lead has looked at it.
@@ -29,6 +30,8 @@ final class DoubtfulEntry extends Projection
 {
     use ScopedByMachine;
 
+    protected $table = 'doubtful_entries';
+
     public static function keep(LedgerEntry $entry): void
     {
         self::query()->create([
@@ -39,15 +42,24 @@ final class DoubtfulEntry extends Projection
         ]);
     }
 
-    /** @return list<string> keys of lines of a walk of which an answer waits for the lead */
-    public static function linesOf(string $walkId): array
+    /** @return list<string> ids of entries of a walk that wait for the lead */
+    public static function waitingIn(string $walkId): array
     {
-        $waiting = self::query()->withoutGlobalScopes()
-            ->where('walk_id', $walkId)
-            ->whereNull('is_taken')
-            ->orderBy('sequence')
-            ->pluck('id')
-            ->all();
+        return Texts::of(
+            DB::table('doubtful_entries')
+                ->where('walk_id', $walkId)
+                ->whereNull('is_taken')
+                ->orderBy('sequence')
+                ->pluck('id'),
+        );
+    }
+
+    /**
+     * @param list<string> $waiting ids of entries
+     * @return list<string> keys of the lines that they answer
+     */
+    public static function linesOf(array $waiting): array
+    {
         $lines = $waiting === [] ? [] : LedgerEntry::query()->withoutGlobalScopes()->whereIn('id', $waiting)
             ->get()
             ->map(static fn (LedgerEntry $entry): ?string => $entry->payload()->optionalString('line'))
@@ -55,15 +67,6 @@ final class DoubtfulEntry extends Projection
             ->all();
 
         return array_values(array_map(strval(...), $lines));
-    }
-
-    /** @return Builder<self> */
-    public static function openOf(string $walkId, string $actorId): Builder
-    {
-        return self::query()->withoutGlobalScopes()
-            ->where('walk_id', $walkId)
-            ->where('actor_id', $actorId)
-            ->whereNull('is_taken');
     }
 
     /** @return array<string, string> */

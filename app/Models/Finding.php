@@ -44,6 +44,8 @@ use JadeLedger\Core\Check\Severity;
  */
 final class Finding extends Projection
 {
+    protected $table = 'findings';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

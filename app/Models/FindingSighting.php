@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  */
 final class FindingSighting extends Projection
 {
+    protected $table = 'finding_sightings';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

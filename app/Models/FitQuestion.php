@@ -28,6 +28,8 @@ final class FitQuestion extends Projection
 {
     use ScopedByMachine;
 
+    protected $table = 'fit_questions';
+
     public static function ask(LedgerEntry $entry, string $line, string $words): void
     {
         self::query()->create([

@@ -20,6 +20,8 @@ use Illuminate\Support\Carbon;
  */
 final class Handover extends Projection
 {
+    protected $table = 'handovers';
+
     protected $primaryKey = 'walk_id';
 
     public static function ofEntry(LedgerEntry $entry): self

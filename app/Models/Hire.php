@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property string $id
@@ -43,6 +44,8 @@ final class Hire extends Model
 {
     use BelongsToYard;
     use HasUuids;
+
+    protected $table = 'hires';
 
     protected $fillable = [
         'yard_id',
@@ -124,6 +127,20 @@ final class Hire extends Model
     public function replacement(): HasOne
     {
         return $this->hasOne(self::class, 'in_place_of_id')->whereNull('cancelled_at');
+    }
+
+    /** How a hire stands now, whatever was read of it before. */
+    public static function standingOf(string $id): HireStatus
+    {
+        $row = DB::table('hires')->leftJoin('hire_states', 'hire_states.hire_id', '=', 'hires.id')
+            ->where('hires.id', $id)
+            ->first(['hires.cancelled_at', 'hire_states.standing']);
+
+        if ($row?->cancelled_at !== null) {
+            return HireStatus::Cancelled;
+        }
+
+        return is_string($row?->standing) ? HireStatus::from($row->standing) : HireStatus::Booked;
     }
 
     public function standing(): HireStatus

@@ -24,6 +24,8 @@ use Illuminate\Support\Carbon;
  */
 final class HireLimit extends Projection
 {
+    protected $table = 'hire_limits';
+
     /**
      * What was set for a hire and still holds: after a swap of the machine it does not.
      *

@@ -20,6 +20,8 @@ use JadeLedger\Core\Catalogue\SiteAnswer;
  */
 final class HireSiteAnswer extends Projection
 {
+    protected $table = 'hire_site_answers';
+
     /** @return array<string, SiteAnswer> by question */
     public static function of(string $hireId): array
     {

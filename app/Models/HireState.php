@@ -20,6 +20,8 @@ use Illuminate\Support\Carbon;
  */
 final class HireState extends Projection
 {
+    protected $table = 'hire_states';
+
     protected $primaryKey = 'hire_id';
 
     /** @return BelongsTo<Hire, $this> */

@@ -23,6 +23,8 @@ use Illuminate\Support\Carbon;
  */
 final class HireThing extends Projection
 {
+    protected $table = 'hire_things';
+
     /** @return Collection<int, self> */
     public static function handedOn(string $hireId): Collection
     {

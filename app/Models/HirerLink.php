@@ -30,6 +30,8 @@ final class HirerLink extends Model
     use BelongsToYard;
     use HasUuids;
 
+    protected $table = 'hirer_links';
+
     /** Days after the end of the hire for which the page still says that it is over. Our own choice. */
     private const DAYS_AFTER = 30;
 

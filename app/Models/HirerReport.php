@@ -32,6 +32,8 @@ final class HirerReport extends Projection
 {
     use BelongsToYard;
 
+    protected $table = 'hirer_reports';
+
     /** @return BelongsTo<Hire, $this> */
     public function hire(): BelongsTo
     {

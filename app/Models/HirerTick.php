@@ -18,6 +18,8 @@ use Illuminate\Support\Carbon;
  */
 final class HirerTick extends Projection
 {
+    protected $table = 'hirer_ticks';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -24,6 +24,8 @@ final class HouseRuleChoice extends Model
 {
     use BelongsToYard;
 
+    protected $table = 'house_rule_choices';
+
     public $timestamps = false;
 
     protected $fillable = ['yard_id', 'rule', 'value', 'reason', 'chosen_by_id', 'chosen_at'];

@@ -20,6 +20,8 @@ final class LearnedPace extends Model
 {
     use BelongsToYard;
 
+    protected $table = 'learned_paces';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -36,6 +36,8 @@ use Illuminate\Support\Carbon;
  */
 final class LedgerEntry extends Projection
 {
+    protected $table = 'ledger_entries';
+
     private ?JsonObject $laterJudgement = null;
 
     /** The text is decoded once: projecting asks for several members. */

@@ -31,6 +31,8 @@ final class Machine extends Model
     use BelongsToYard;
     use HasUuids;
 
+    protected $table = 'machines';
+
     protected $fillable = ['yard_id', 'fleet_number', 'model_id', 'serial', 'bay', 'year', 'left_at', 'left_as'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';

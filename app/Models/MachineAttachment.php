@@ -16,6 +16,8 @@ use Illuminate\Support\Carbon;
  */
 final class MachineAttachment extends Projection
 {
+    protected $table = 'machine_attachments';
+
     protected $primaryKey = 'machine_id';
 
     /** @return array<string, string> */

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class MachinePaper extends Model
 {
+    protected $table = 'machine_papers';
+
     public $timestamps = false;
 
     protected $fillable = [

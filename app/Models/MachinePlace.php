@@ -16,6 +16,8 @@ use Illuminate\Support\Carbon;
  */
 final class MachinePlace extends Projection
 {
+    protected $table = 'machine_places';
+
     protected $primaryKey = 'machine_id';
 
     /** @return array<string, string> */

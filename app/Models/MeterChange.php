@@ -21,6 +21,8 @@ use JadeLedger\Core\Meter\Meter;
  */
 final class MeterChange extends Projection
 {
+    protected $table = 'meter_changes';
+
     protected $primaryKey = 'id';
 
     /** @return array<string, string> */

@@ -26,6 +26,8 @@ final class ModelPlate extends Model
 {
     use BelongsToYard;
 
+    protected $table = 'model_plates';
+
     public $timestamps = false;
 
     protected $fillable = ['yard_id', 'model_id', 'figures', 'reach', 'load_zones', 'source', 'set_by_id', 'set_at'];

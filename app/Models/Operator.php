@@ -32,6 +32,8 @@ use JadeLedger\Core\People\OperatorRecord;
  */
 final class Operator extends Projection
 {
+    protected $table = 'operators';
+
     /** @return BelongsTo<User, $this> */
     public function recordedBy(): BelongsTo
     {

@@ -20,6 +20,8 @@ final class Photo extends Model
 {
     use BelongsToYard;
 
+    protected $table = 'photos';
+
     public $incrementing = false;
 
     protected $primaryKey = 'sha256';

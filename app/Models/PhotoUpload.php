@@ -26,6 +26,8 @@ final class PhotoUpload extends Model
     use BelongsToYard;
     use HasUuids;
 
+    protected $table = 'photo_uploads';
+
     protected $fillable = ['yard_id', 'user_id', 'bytes', 'received', 'pieces', 'photo_sha256'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';

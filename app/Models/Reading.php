@@ -39,6 +39,8 @@ use JadeLedger\Core\Quantity\Unit;
  */
 final class Reading extends Projection
 {
+    protected $table = 'readings';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  */
 final class Repair extends Projection
 {
+    protected $table = 'repairs';
+
     /** The last one under a tag: it is what is tested. */
     public static function under(string $tagId): ?self
     {

@@ -24,6 +24,8 @@ final class ServiceForecast extends Projection
 {
     use BelongsToYard;
 
+    protected $table = 'service_forecasts';
+
     protected $primaryKey = 'machine_id';
 
     /** @param  list<string>  $machines ids */

@@ -33,6 +33,8 @@ final class ServiceInterval extends Model
 {
     use BelongsToYard;
 
+    protected $table = 'service_intervals';
+
     public $timestamps = false;
 
     protected $fillable = ['yard_id', 'model_id', 'point', 'hours', 'months', 'days', 'hires', 'source', 'set_by_id',

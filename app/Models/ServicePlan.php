@@ -28,6 +28,8 @@ final class ServicePlan extends Model
 {
     use BelongsToYard;
 
+    protected $table = 'service_plans';
+
     public $timestamps = false;
 
     protected $fillable = ['yard_id', 'machine_id', 'point', 'day', 'planned_by_id', 'planned_at'];

@@ -28,6 +28,8 @@ use JadeLedger\Core\Service\WorkDone;
  */
 final class ServiceRecord extends Projection
 {
+    protected $table = 'service_records';
+
     /** @return BelongsTo<User, $this> */
     public function actor(): BelongsTo
     {

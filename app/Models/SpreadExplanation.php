@@ -24,6 +24,8 @@ use JadeLedger\Core\Spread\Charge;
  */
 final class SpreadExplanation extends Projection
 {
+    protected $table = 'spread_explanations';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

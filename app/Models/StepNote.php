@@ -22,6 +22,8 @@ final class StepNote extends Model
 {
     use BelongsToYard;
 
+    protected $table = 'step_notes';
+
     public $timestamps = false;
 
     protected $fillable = ['yard_id', 'step', 'customer_id', 'words', 'set_by_id', 'set_at'];

@@ -28,6 +28,8 @@ final class Tablet extends Model
     use BelongsToYard;
     use HasUuids;
 
+    protected $table = 'tablets';
+
     public $timestamps = false;
 
     protected $fillable = ['yard_id', 'name', 'secret_sha256', 'enrolled_by_id', 'enrolled_at', 'revoked_at'];

@@ -29,6 +29,8 @@ final class Tag extends Projection
 {
     use ScopedByMachine;
 
+    protected $table = 'tags';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

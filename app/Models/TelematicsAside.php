@@ -24,6 +24,8 @@ use JadeLedger\Core\Telematics\WhyNotPlaced;
  */
 final class TelematicsAside extends Projection
 {
+    protected $table = 'telematics_asides';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

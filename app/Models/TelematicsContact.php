@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  */
 final class TelematicsContact extends Projection
 {
+    protected $table = 'telematics_contacts';
+
     protected $primaryKey = 'machine_id';
 
     /** @return array<string, string> */

@@ -23,6 +23,8 @@ use JadeLedger\Core\Telematics\TimedHours;
  */
 final class TelematicsReport extends Projection
 {
+    protected $table = 'telematics_reports';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -33,6 +33,8 @@ final class User extends Authenticatable
     use BelongsToYard;
     use HasUuids;
 
+    protected $table = 'users';
+
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
     protected $fillable = [

@@ -43,6 +43,8 @@ final class Walk extends Projection
 {
     use ScopedByMachine;
 
+    protected $table = 'walks';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -34,6 +34,8 @@ use JadeLedger\Core\Verdict\Outcome;
  */
 final class WalkLine extends Projection
 {
+    protected $table = 'walk_lines';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

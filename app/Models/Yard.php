@@ -22,6 +22,8 @@ final class Yard extends Model
 {
     use HasUuids;
 
+    protected $table = 'yards';
+
     protected $fillable = ['name', 'place', 'timezone', 'phone', 'currency'];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';

@@ -23,6 +23,8 @@ final class YardModel extends Model
 {
     use BelongsToYard;
 
+    protected $table = 'yard_models';
+
     public $timestamps = false;
 
     protected $fillable = ['yard_id', 'model_id', 'body', 'kept_by_id', 'kept_at'];

@@ -7,6 +7,7 @@ namespace App\Presenters;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Paper\SerialChoices;
 use JadeLedger\Core\Walk\Crossing;
 use JadeLedger\Core\Walk\DivideStop;
 use JadeLedger\Core\Walk\Leaf;
@@ -25,10 +26,16 @@ final class PresentLeaves
 {
     /**
      * @param array<string, mixed> $written a plan as PresentPlan writes it
+     * @param string $serial of the machine, by the record
      * @return array<string, mixed> the same with its pages
      */
-    public static function in(array $written, WalkPlan $plan, Catalogue $catalogue, MachineModel $model): array
-    {
+    public static function in(
+        array $written,
+        WalkPlan $plan,
+        Catalogue $catalogue,
+        MachineModel $model,
+        string $serial,
+    ): array {
         /**
          * @var array{conditions: list<array{id: string}>, visits: list<array<string, mixed>>,
          *     stages: list<array{id: string, lines: list<array{id: string}>}>} $body
@@ -42,6 +49,7 @@ final class PresentLeaves
             $alone[$crossing->stage->id] = self::alone($crossing);
         }
         $divide = new DivideStop;
+        $serials = SerialChoices::of($serial)->choices;
         $features = $catalogue->featuresOf($model);
         foreach ($body['stages'] as $at => $stage) {
             foreach ($stage['lines'] as $number => $line) {
@@ -50,7 +58,7 @@ final class PresentLeaves
         }
         foreach ($plan->visits as $at => $visit) {
             $body['visits'][$at]['leaves'] = array_map(
-                static fn (Leaf $leaf): array => self::leaf($leaf, $plan->movement) + [
+                static fn (Leaf $leaf): array => self::leaf($leaf, $plan->movement, $serials) + [
                     'drawing' => self::drawing(LeafDrawing::of($leaf, $catalogue->closeUps, $features)),
                 ],
                 $divide->into($visit),
@@ -83,8 +91,11 @@ final class PresentLeaves
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function leaf(Leaf $leaf, Movement $movement): array
+    /**
+     * @param list<string> $serials among which the plate's is found
+     * @return array<string, mixed>
+     */
+    private static function leaf(Leaf $leaf, Movement $movement, array $serials): array
     {
         $item = static fn (LeafItem $item): array => [
             'line' => $item->line->key, 'step' => $item->step, 'alone' => $item->isAlone,
@@ -94,10 +105,16 @@ final class PresentLeaves
         return [
             'lines' => array_map($key, $leaf->lines),
             'each' => array_map($item, $leaf->each),
-            'opened' => array_map(static fn (PlannedLine $line): array => [
-                'line' => $line->key,
-                'shortcut' => Shortcut::of($line->check, $movement)?->value,
-            ], $leaf->opened),
+            'opened' => array_map(static function (PlannedLine $line) use ($movement, $serials): array {
+                $shortcut = Shortcut::of($line->check, $movement);
+                $isFound = $shortcut === Shortcut::OneOfThree;
+
+                return [
+                    'line' => $line->key,
+                    'shortcut' => $isFound && $serials === [] ? null : $shortcut?->value,
+                    'choices' => $isFound ? $serials : [],
+                ];
+            }, $leaf->opened),
             'together' => array_map($item, $leaf->together),
         ];
     }

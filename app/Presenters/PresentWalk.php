@@ -12,15 +12,17 @@ use App\Ledger\Kinds\WalkGivenBack;
 use App\Ledger\WearOfMachine;
 use App\Models\DoubtfulEntry;
 use App\Models\Finding;
+use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\MeterChange;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
-use App\Models\WalkPerson;
+use App\Texts;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Stage;
 use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Check\Movement;
@@ -46,6 +48,7 @@ use JadeLedger\Core\Walk\Visit;
  * @phpstan-type LineRow object{key: string, outcome: string, severity: string, entry_id: string|null, attempts: int,
  *     value: string|null, unit: string|null, judgement: string|null, answered_by_id: string|null,
  *     answered_at: string|null}
+ * @phpstan-type LineMark object{key: string, outcome: string, changed_by: int, attempts: int}
  */
 final readonly class PresentWalk
 {
@@ -85,7 +88,9 @@ final readonly class PresentWalk
         return $this->walk($context, $plan, $this->state(
             $context,
             $lines,
+            [],
             [['person' => PresentPerson::of($context->actor), 'visits' => $everyStop]],
+            [],
             $walk->movement === Movement::Checkout ? HireStatus::WalkingOut : HireStatus::WalkingIn,
         ));
     }
@@ -119,7 +124,13 @@ final readonly class PresentWalk
             ),
             'opened_at' => Moment::text($walk->opened_at),
             'opened_by' => PresentPerson::of($walk->openedBy),
-            'plan' => PresentLeaves::in($plan, $context->plan, $context->catalogue, $context->model),
+            'plan' => PresentLeaves::in(
+                $plan,
+                $context->plan,
+                $context->catalogue,
+                $context->model,
+                $walk->machine->serial,
+            ),
             'state' => $state,
             // With the walk, so that a tablet out of reach of the yard can hand over what it walked.
             'briefing' => $walk->movement === Movement::Checkout ? $this->briefing->in($context) : null,
@@ -142,45 +153,53 @@ final readonly class PresentWalk
     {
         $walk = $context->walk;
         // Rows and no models: a walk has some two hundred lines.
+        /** @var list<LineMark> $marks */
+        $marks = $walk->lines()->toBase()->get(['key', 'outcome', 'changed_by', 'attempts'])->all();
+        $news = array_column(array_filter(
+            $marks,
+            static fn (object $mark): bool => $known !== null && $mark->changed_by > $known,
+        ), 'key');
+        $isWhole = $known === null || self::wearsAnew($context, $news);
         /** @var list<LineRow> $lines */
-        $lines = $walk->lines()->toBase()
-            ->when(
-                $known !== null && ! $this->meterWasRead($context, $known),
-                static fn (Builder $query): Builder => $query->where('changed_by', '>', $known),
-            )
+        $lines = ! $isWhole && $news === [] ? [] : $walk->lines()->toBase()
+            ->when(! $isWhole, static fn (Builder $query): Builder => $query->whereIn('key', $news))
             ->get()
             ->all();
+        $walking = $this->walking($walk);
+        $people = $this->named([...$walking, ...array_column($lines, 'answered_by_id')], $context->actor);
 
         return $this->state(
             $context,
             $lines,
-            $this->people($context),
-            $walk->hire->refresh()->standing(),
+            $marks,
+            $this->stops($context, array_map(static fn (string $id): array => $people[$id], $walking)),
+            $people,
+            Hire::standingOf($walk->hire_id),
         );
     }
 
     /**
      * @param list<LineRow> $lines rows of walk_lines, those that are told
+     * @param list<LineMark> $marks of all lines; none of a walk that nobody opened yet
      * @param list<array{person: array<string, mixed>, visits: list<int>}> $walkers
+     * @param array<string, array<string, mixed>> $people whoever answered a line that is told, by id
      * @return array<string, mixed>
      */
-    private function state(WalkContext $context, array $lines, array $walkers, HireStatus $standing): array
-    {
+    private function state(
+        WalkContext $context,
+        array $lines,
+        array $marks,
+        array $walkers,
+        array $people,
+        HireStatus $standing,
+    ): array {
         $walk = $context->walk;
-        $outcomes = [];
-        /** @var object{key: string, outcome: string} $line */
-        foreach ($walk->lines()->toBase()->get(['key', 'outcome']) as $line) {
-            $outcomes[$line->key] = Outcome::from($line->outcome);
-        }
+        $outcomes = array_map(Outcome::from(...), array_column($marks, 'outcome', 'key'));
         $later = $context->toBeReadLater();
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
-        $people = User::query()
-            ->whereIn('id', array_filter(array_unique(array_column($lines, 'answered_by_id'))))
-            ->get()
-            ->map(PresentPerson::of(...))
-            ->keyBy('id');
         $keys = array_column($lines, 'key');
-        $last = $keys === [] ? [] : $this->otherColumn($walk, $keys);
+        $last = $this->otherColumn($context, $keys);
+        $inDoubt = DoubtfulEntry::waitingIn($walk->id);
         $wear = ($this->wear)($context, $keys);
         $findings = Finding::query()
             ->with(['actor', 'sightings'])
@@ -238,11 +257,12 @@ final readonly class PresentWalk
             'read_later' => $this->readLater($context, $later),
             'cooling' => self::cooling($context),
             ...PresentCarried::in(self::hasOpenLines($outcomes) ? ($this->carried)($context) : [], $outcomes),
-            'may_be_given_back' => WalkGivenBack::nothingIsSaidIn($walk),
+            'may_be_given_back' => array_filter(array_column($marks, 'attempts')) === []
+                && WalkGivenBack::nothingIsSaidIn($walk),
             'decision' => $walk->decision?->value,
             'voided' => $this->voided->of($context),
-            'lines_in_doubt' => DoubtfulEntry::linesOf($walk->id),
-            'in_doubt' => DoubtfulEntry::query()->where('walk_id', $walk->id)->whereNull('is_taken')->count(),
+            'lines_in_doubt' => DoubtfulEntry::linesOf($inDoubt),
+            'in_doubt' => count($inDoubt),
             'tag' => PresentTag::hangingOn($walk->machine_id),
             'hire_standing' => $standing->value,
         ];
@@ -266,46 +286,57 @@ final readonly class PresentWalk
             : ['stage' => (string) $cooling->stage, 'until' => Moment::text(CarbonImmutable::instance($until))];
     }
 
-    /** @return list<array{person: array<string, mixed>, visits: list<int>}> who walks it and which stops are whose, the one with the key first */
-    private function people(WalkContext $context): array
+    /** @return list<string> ids of those who walk it, the one with the key first */
+    private function walking(Walk $walk): array
     {
-        $people = array_values(
-            WalkPerson::query()
-                ->with('user')
-                ->where('walk_id', $context->walk->id)
+        return Texts::of(
+            DB::table('walk_people')
+                ->where('walk_id', $walk->id)
                 ->orderBy('joined_at')
                 ->orderBy('user_id')
-                ->get()
-                ->all(),
+                ->pluck('user_id'),
         );
-        if ($people === []) {
-            return [];
+    }
+
+    /**
+     * @param array<array-key, string|null> $ids
+     * @return array<string, array<string, mixed>> people as they are told, by id
+     */
+    private function named(array $ids, User $reader): array
+    {
+        $others = array_values(array_diff(array_unique(array_filter($ids)), [$reader->id]));
+        $people = [$reader->id => PresentPerson::of($reader)];
+        foreach ($others === [] ? [] : User::query()->whereIn('id', $others)->get() as $person) {
+            $people[$person->id] = PresentPerson::of($person);
         }
 
-        return array_map(
-            static fn (WalkPerson $one, array $visits): array => [
-                'person' => PresentPerson::of($one->user),
-                'visits' => $visits,
-            ],
+        return $people;
+    }
+
+    /**
+     * @param list<array<string, mixed>> $people
+     * @return list<array{person: array<string, mixed>, visits: list<int>}> which stops are whose
+     */
+    private function stops(WalkContext $context, array $people): array
+    {
+        return $people === [] ? [] : array_map(
+            static fn (array $person, array $visits): array => ['person' => $person, 'visits' => $visits],
             $people,
             (new DivideWalk($context->plan))->among(count($people)),
         );
     }
 
-    /** Whether the hour meter was read since: every line that wears is told anew, for wear goes by the hours. */
-    private function meterWasRead(WalkContext $context, int $known): bool
+    /**
+     * Whether the hour meter was read: every line that wears is told anew, for wear goes by the hours.
+     *
+     * @param list<string> $news keys of lines that changed
+     */
+    private static function wearsAnew(WalkContext $context, array $news): bool
     {
-        $meters = array_filter(
-            $context->plan->lines(),
-            static fn (PlannedLine $line): bool => $line->check->answer === AnswerKind::HourMeter,
-        );
-
-        return $context->walk
-            ->lines()
-            ->toBase()
-            ->whereIn('key', array_map(static fn (PlannedLine $line): string => $line->key, array_values($meters)))
-            ->where('changed_by', '>', $known)
-            ->exists();
+        return array_filter(
+            $news,
+            static fn (string $key): bool => $context->plan->line($key)?->check->answer === AnswerKind::HourMeter,
+        ) !== [];
     }
 
     /**
@@ -314,8 +345,16 @@ final readonly class PresentWalk
      * @param list<string> $keys
      * @return array<array-key, string>
      */
-    private function otherColumn(Walk $walk, array $keys): array
+    private function otherColumn(WalkContext $context, array $keys): array
     {
+        $walk = $context->walk;
+        $keys = array_values(array_filter(
+            $keys,
+            static fn (string $key): bool => $context->plan->line($key)?->check->answer->isReading() === true,
+        ));
+        if ($keys === []) {
+            return [];
+        }
         $changes = MeterChange::query()->where('machine_id', $walk->machine_id)->toBase()->groupBy('meter')
             ->selectRaw('meter, max(at) as at')->pluck('at', 'meter')->all();
 

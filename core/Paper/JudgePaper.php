@@ -115,7 +115,8 @@ final readonly class JudgePaper
             );
     }
 
-    private static function bare(string $serial): string
+    /** What of a serial is compared: its letters and digits, in capitals. */
+    public static function bare(string $serial): string
     {
         return mb_strtoupper((string) preg_replace('/[^\p{L}\p{N}]/u', '', $serial));
     }

@@ -32,7 +32,7 @@ final readonly class CountTouches
     /** Digits of the PIN of a second person, who is named before. */
     private const PIN = 4;
 
-    /** Characters of a date or a serial number. */
+    /** Characters of a date. */
     private const TYPED = 8;
 
     public function __construct(private Catalogue $catalogue)
@@ -46,13 +46,13 @@ final readonly class CountTouches
      */
     public function of(WalkPlan $plan, array $carried = []): WalkEffort
     {
-        return $this->count($plan, $carried, [Shortcut::AsBefore, Shortcut::NothingLit]);
+        return $this->count($plan, $carried, [Shortcut::AsBefore, Shortcut::NothingLit, Shortcut::OneOfThree]);
     }
 
     /** A machine that nobody has walked yet: every figure is read. */
     public function ofFirst(WalkPlan $plan): WalkEffort
     {
-        return $this->count($plan, [], [Shortcut::NothingLit]);
+        return $this->count($plan, [], [Shortcut::NothingLit, Shortcut::OneOfThree]);
     }
 
     /**

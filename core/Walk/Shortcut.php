@@ -7,12 +7,13 @@ namespace JadeLedger\Core\Walk;
 use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Check\Check;
 use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Check\PaperKind;
 
 /**
  * What is most often so of a line that is read, and is then said with one touch that shows what it posts.
  *
  * Only of figures that stand on what is read and do not change while a machine stands: they are compared, not measured.
- * Common practice, no source.
+ * A plate is never taken for read because it should be so: it is found among others. Common practice, no source.
  */
 enum Shortcut: string
 {
@@ -20,11 +21,16 @@ enum Shortcut: string
     case AsBefore = 'as_before';
     /** No lamp is lit and no code is shown. */
     case NothingLit = 'nothing_lit';
+    /** The serial on the plate is one of three that are shown: see SerialChoices. */
+    case OneOfThree = 'one_of_three';
 
     public static function of(Check $check, Movement $movement): ?self
     {
         if ($check->answer === AnswerKind::Dashboard) {
             return self::NothingLit;
+        }
+        if ($check->paper?->kind === PaperKind::Serial) {
+            return self::OneOfThree;
         }
         $isCompared = match ($check->answer) {
             AnswerKind::Count => true,

@@ -54,7 +54,7 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
         $periodic = PeriodicChecks::of($catalogue->checks, $catalogue->featuresOf($model))
             ->due([], CalendarDate::parse('2026-12-01'));
         $plan = (new PlanWalk($catalogue))->for($model, Movement::Checkout, $periodic);
-        // What is typed beside them is as long as a serial number and a password are.
+        // What is typed beside them is as long as a password is.
         self::assertSame((new CountTouches($catalogue))->ofFirst($plan)->acts, $this->acts);
         $this->assertConsoleIsClean();
     }
@@ -89,6 +89,10 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
     {
         $page = $this->pageOfWalk();
         $this->waitForRest();
+        if ($this->exists('.station-choices')) {
+            $this->touch($this->onThePlate());
+            $this->waitUntil(fn (): bool => ! $this->exists('.station-choices'), 'The plate is not taken.');
+        }
         while (($act = $this->nextAct()) !== null) {
             if (str_starts_with($act, 'open-')) {
                 $this->touch($act);
@@ -138,31 +142,25 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
         }
     }
 
-    /** A plate is compared, an instrument is stepped to where the real one stands. */
+    /** An instrument is stepped to where the real one stands. */
     private function readByFinger(): void
     {
         $this->wait(self::named('line'));
-        if ($this->exists(self::named('paper-serial'))) {
-            $serial = $this->walkInPage()['serial'];
-            $this->type('paper-serial', $serial);
-            $this->touch('compare');
-        } else {
-            foreach (
-                $this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition
-            ) {
-                $id = str_replace('condition-', '', (string) $condition->getAttribute('data-testid'));
-                $this->touch("condition-{$id}");
-                if ($this->exists(self::named('pad-input'))) {
-                    $this->type('pad-input', self::MEASURED[$id]);
-                    $this->touch('pad-set');
-                    $this->waitUntil(fn (): bool => ! $this->exists(self::named('pad-input')), 'The number pad stays.');
-                }
+        foreach (
+            $this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition
+        ) {
+            $id = str_replace('condition-', '', (string) $condition->getAttribute('data-testid'));
+            $this->touch("condition-{$id}");
+            if ($this->exists(self::named('pad-input'))) {
+                $this->type('pad-input', self::MEASURED[$id]);
+                $this->touch('pad-set');
+                $this->waitUntil(fn (): bool => ! $this->exists(self::named('pad-input')), 'The number pad stays.');
             }
-            $value = $this->amidst($this->line());
-            $this->setValue($value);
-            $this->acts += 2;
-            $this->touch('post');
         }
+        $value = $this->amidst($this->line());
+        $this->setValue($value);
+        $this->acts += 2;
+        $this->touch('post');
         $this->waitUntil(fn (): bool => ! $this->exists(self::named('line')), 'What was read is not taken.');
     }
 }

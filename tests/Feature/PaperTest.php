@@ -15,6 +15,40 @@ use Tests\Support\YardTestCase;
 /** Plates, certificates and the findings of an earlier walk, over HTTP. */
 final class PaperTest extends YardTestCase
 {
+    public function test_the_plate_is_found_among_three_and_another_one_is_no_answer_that_stands(): void
+    {
+        $walk = $this->walkOf('dromvik_14c');
+        $told = $this->getJson("/api/walks/{$walk->id}")->assertOk()->json();
+        $opened = array_column(
+            array_merge(...array_column(array_merge(...array_column($told['plan']['visits'], 'leaves')), 'opened')),
+            null,
+            'line',
+        )['doc-serial-match'];
+        self::assertSame('one_of_three', $opened['shortcut']);
+        self::assertCount(3, $opened['choices']);
+        self::assertContains($walk->machine->serial, $opened['choices']);
+        foreach ($opened['choices'] as $serial) {
+            $answer = $this->compare($walk, 'doc-serial-match', ['serial' => $serial]);
+            self::assertSame(
+                $serial === $walk->machine->serial ? 'stands' : 'attend',
+                $answer['judgement']['verdict']['outcome'],
+                $serial,
+            );
+        }
+    }
+
+    public function test_a_serial_that_is_too_short_to_be_mistaken_is_typed(): void
+    {
+        $walk = $this->walkOf('dromvik_14c');
+        $walk->machine->update(['serial' => 'A-1']);
+        $told = $this->getJson("/api/walks/{$walk->id}")->assertOk()->json();
+        $opened = array_merge(
+            ...array_column(array_merge(...array_column($told['plan']['visits'], 'leaves')), 'opened'),
+        );
+
+        self::assertContains(['line' => 'doc-serial-match', 'shortcut' => null, 'choices' => []], $opened);
+    }
+
     public function test_the_plate_is_compared_with_the_record(): void
     {
         $walk = $this->walkOf('dromvik_14c');

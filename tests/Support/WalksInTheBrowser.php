@@ -112,6 +112,10 @@ trait WalksInTheBrowser
             }
         }
         $this->stride();
+        if ($this->exists('.station-choices')) {
+            $this->tap($this->onThePlate());
+            $this->waitUntil(fn (): bool => ! $this->exists('.station-choices'), 'The plate is not posted.');
+        }
         while ($this->pageOfWalk() === $here) {
             $next = $this->web->executeScript(
                 'return [...document.querySelectorAll(".station-opened .station-act")].map((act) => act.dataset.testid)'
@@ -142,6 +146,12 @@ trait WalksInTheBrowser
             // Where the act had to wait for a reading, what it says is left.
             $this->stride();
         }
+    }
+
+    /** The act of that serial, of the three that are shown, which is on the plate. */
+    protected function onThePlate(): string
+    {
+        return "plate-{$this->walkInPage()['serial']}";
     }
 
     /**

@@ -6,11 +6,12 @@ namespace App\Ledger\Contexts;
 
 use App\Http\Problems\ProblemName;
 use App\Ledger\Actor;
-use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
+use App\Texts;
 use App\Words;
+use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Catalogue\Stage;
@@ -89,15 +90,19 @@ final readonly class WalkContext
      */
     public function toBeReadLater(): array
     {
-        $last = Reading::query()->where('walk_id', $this->walk->id)
+        // The database reads what was judged: a walk has some forty readings, and this is asked with every entry.
+        $last = DB::table('readings')
+            ->where('walk_id', $this->walk->id)
             ->where('is_struck', false)
             ->orderBy('recorded_at')
-            ->get(['line', 'judgement'])
-            ->keyBy('line');
+            ->selectRaw("line, JSON_VALUE(judgement, '$.may_be_read_later') AS later")
+            ->pluck('later', 'line')
+            ->all();
 
-        return array_values(array_map(strval(...), $last->filter(
-            static fn (Reading $one): bool => ($one->judgement['may_be_read_later'] ?? false) === true,
-        )->keys()->all()));
+        return Texts::of(array_keys(array_filter(
+            $last,
+            static fn (mixed $later): bool => in_array($later, ['1', 'true'], true),
+        )));
     }
 
     public function line(string $key): PlannedLine

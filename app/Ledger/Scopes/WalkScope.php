@@ -29,7 +29,7 @@ use App\Ledger\Kinds\EntryStruck;
 use App\Ledger\LiftAStop;
 use App\Ledger\Payloads\Payload;
 use App\Ledger\RestingOn;
-use App\Models\HireState;
+use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
@@ -157,8 +157,7 @@ final class WalkScope extends PostingScope
         if ($walk->given_back_at !== null) {
             throw ApiProblem::because(ProblemName::WalkGivenBack, 409);
         }
-        $standing = $this->standing ??= HireState::query()->where('hire_id', $walk->hire_id)->first()->standing
-            ?? HireStatus::Booked;
+        $standing = $this->standing ??= Hire::standingOf($walk->hire_id);
         $over = $walk->movement === Movement::Checkout
             ? in_array(
                 $standing,

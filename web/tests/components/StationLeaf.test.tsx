@@ -59,7 +59,6 @@ const LEAF = {
     { line: 'brake', step: 0, alone: true },
     { line: 'brake', step: 1, alone: false },
   ],
-  opened: [{ line: 'meter', shortcut: 'as_before' }],
   together: [
     { line: 'paint', step: null, alone: false },
     { line: 'plate', step: null, alone: false },
@@ -91,14 +90,23 @@ function walkOf(outcomes: Outcomes, carried: unknown[]) {
   };
 }
 
-function show({ outcomes = {}, carried = [] }: { outcomes?: Outcomes; carried?: unknown[] } = {}) {
+interface Shown {
+  outcomes?: Outcomes;
+  carried?: unknown[];
+  /** Serials, where what is opened is the plate. */
+  choices?: string[];
+}
+
+function show({ outcomes = {}, carried = [], choices = [] }: Shown = {}) {
   const post = vi.fn().mockResolvedValue({ judgement: null });
   const walk = walkOf(outcomes, carried);
-  const visit = { number: 4, stage: 'cold', name: 'Right track', part: null, lines: LINES, leaves: [LEAF] };
+  const shortcut = choices.length === 0 ? 'as_before' : 'one_of_three';
+  const leaf = { ...LEAF, opened: [{ line: 'meter', shortcut, choices }] };
+  const visit = { number: 4, stage: 'cold', name: 'Right track', part: null, lines: LINES, leaves: [leaf] };
   const next = { visit: { ...visit, number: 5, name: 'Rear' }, line: line('other') };
   const position = {
     visit,
-    leaf: LEAF,
+    leaf,
     leafNumber: 1,
     line: LINES[0],
     goLine: vi.fn(),
@@ -274,6 +282,16 @@ describe('a page of the walk', () => {
     await userEvent.click(screen.getByTestId('quick-meter'));
 
     expect(posted(post)).toEqual([['reading.posted', { line: 'meter', value: '1204.6', unit: 'h', observed: [] }]]);
+  });
+
+  it('posts the serial that is touched among three, and lets another one be typed', async () => {
+    const { post, onOpen } = show({ choices: ['TQ-442', 'TQ-424', 'TQ-445'] });
+    expect(screen.getAllByTestId(/^plate-/)).toHaveLength(3);
+    await userEvent.click(screen.getByTestId('open-meter'));
+    expect(onOpen).toHaveBeenCalledWith('meter');
+    await userEvent.click(screen.getByTestId('plate-TQ-424'));
+
+    expect(posted(post)).toEqual([['paper.compared', { line: 'meter', serial: 'TQ-424' }]]);
   });
 
   it('opens the finding where the part is not so, and says nothing before', async () => {

@@ -6,7 +6,7 @@ import { Mark } from '../../../marks/Mark';
 import type { Walk } from '../state/types';
 import { ItemWords } from './ItemWords';
 import { NumberMark } from './NumberMark';
-import { quickOf, type Quick } from './quick';
+import { onThePlate, quickOf, type Quick } from './quick';
 import type { RowProps } from './RowProps';
 
 interface Own {
@@ -28,6 +28,9 @@ export function OpenedRow({ item, isPresent, mayAnswer, walk, onPick, onOpen, on
   // Answered by the yard's register, which says until when.
   const isOfRegister = line.paper !== null && state?.outcome === 'stands' && state.answered_by === null;
   const quick = quickOf(item, state);
+  const choices = mayAnswer && !item.isDone ? item.choices : [];
+  const ofRegister = isOfRegister ? state.judgement?.verdict.reason : undefined;
+  const words = choices.length > 0 ? t('station.on_the_plate') : ofRegister;
   const reading = useReading();
   const shown = (figure: string | null) =>
     figure === null || unit === undefined ? '\u2013' : written(figure, unit, reading)[0].text;
@@ -36,11 +39,16 @@ export function OpenedRow({ item, isPresent, mayAnswer, walk, onPick, onOpen, on
 
   return (
     <li
-      className={`station-row station-opened ${isPresent ? 'station-present' : ''} ${item.isWaiting ? 'station-waits' : ''}`}
+      className={[
+        'station-row station-opened',
+        choices.length > 0 ? 'station-plate' : '',
+        isPresent ? 'station-present' : '',
+        item.isWaiting ? 'station-waits' : '',
+      ].join(' ')}
       onPointerDown={onPick}
     >
       <NumberMark item={item} isPresent={isPresent} />
-      <ItemWords item={item} words={isOfRegister ? state.judgement?.verdict.reason : undefined} onOpen={onOpen} />
+      <ItemWords item={item} words={words} onOpen={onOpen} />
       {unit !== undefined && (
         <span className="station-figures">
           <span>
@@ -63,7 +71,7 @@ export function OpenedRow({ item, isPresent, mayAnswer, walk, onPick, onOpen, on
           {t(item.isWaiting ? 'station.kept' : `outcome.${item.outcome}`)}
         </span>
       ) : (
-        mayAnswer && (
+        mayAnswer && choices.length === 0 && (
           <button
             type="button"
             className="station-act"
@@ -76,12 +84,32 @@ export function OpenedRow({ item, isPresent, mayAnswer, walk, onPick, onOpen, on
           </button>
         )
       )}
+      {choices.length > 0 && (
+        <span className="station-choices" role="group" aria-label={t('station.on_the_plate')}>
+          {choices.map((serial) => (
+            <button
+              key={serial}
+              type="button"
+              className="station-choice"
+              data-testid={`plate-${serial}`}
+              onClick={() => onQuick(onThePlate(item, serial))}
+            >
+              {serial}
+            </button>
+          ))}
+        </span>
+      )}
+      {choices.length > 0 && (
+        <button type="button" className="station-not" data-testid={`open-${item.id}`} onClick={onOpen}>
+          {t('station.none_of_these')}
+        </button>
+      )}
       {mayAnswer && !item.isDone && quick !== null && (
         <button type="button" className="station-not" data-testid={`open-${item.id}`} onClick={onOpen}>
           {t(quick.kind === 'reading.posted' ? 'station.other' : 'station.lit')}
         </button>
       )}
-      {mayAnswer && !item.isDone && quick === null && (
+      {mayAnswer && !item.isDone && quick === null && choices.length === 0 && (
         <button type="button" className="station-not" data-testid={`cannot-${item.id}`} onClick={onCannot}>
           {t('walk.cannot_read')}
         </button>

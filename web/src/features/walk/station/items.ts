@@ -23,6 +23,8 @@ export interface Item {
   isWaiting: boolean;
   carried: Carried | null;
   shortcut: Leaf['opened'][number]['shortcut'];
+  /** Among which the serial on the plate is found. */
+  choices: string[];
 }
 
 export interface Items {
@@ -71,12 +73,18 @@ export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, touche
         isWaiting: outcome === 'open' && (isSaid || isPosted),
         carried: outcome === 'open' && !isPosted && !looked.includes(key) ? (carried.get(key) ?? null) : null,
         shortcut: null,
+        choices: [],
       },
     ];
   };
   const each = leaf.each.flatMap(item);
-  const opened = leaf.opened.flatMap(({ line, shortcut }) =>
-    item({ line, step: null, alone: true }).map((one) => ({ ...one, shortcut })),
+  const opened = leaf.opened.flatMap(({ line, shortcut, choices }) =>
+    item({ line, step: null, alone: true }).map((one) => ({
+      ...one,
+      shortcut,
+      // A walk that this tablet kept under an older release has none.
+      choices: (choices as string[] | undefined) ?? [],
+    })),
   );
   const together = leaf.together.flatMap(item);
   const isCarried = ({ carried: from }: Item) => from !== null;

@@ -5,7 +5,8 @@ import type { Item } from './items';
 /** What is most often so, and is said with one touch: no lamp is lit, the figure is the one of the walk before. */
 export type Quick =
   | { kind: 'reading.posted'; payload: Payloads['reading.posted'] }
-  | { kind: 'dashboard.read'; payload: Payloads['dashboard.read'] };
+  | { kind: 'dashboard.read'; payload: Payloads['dashboard.read'] }
+  | { kind: 'paper.compared'; payload: Payloads['paper.compared'] };
 
 /** Nothing where it has to be read: the act shows the figure that it posts, and the yard judges it. */
 export function quickOf({ line, shortcut }: Item, state: LineState | undefined): Quick | null {
@@ -18,3 +19,9 @@ export function quickOf({ line, shortcut }: Item, state: LineState | undefined):
     ? { kind: 'reading.posted', payload: { line: line.key, value: last, unit: line.instrument.unit, observed: [] } }
     : null;
 }
+
+/** That this is what the plate says; the yard compares it with the record. */
+export const onThePlate = ({ line }: Item, serial: string): Quick => ({
+  kind: 'paper.compared',
+  payload: { line: line.key, serial },
+});
