@@ -226,19 +226,6 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signOut();
     }
 
-    /** What a device shows for these letters: RFC 6238, by hand. */
-    private static function codeOf(string $letters): string
-    {
-        $bits = implode('', array_map(
-            static fn (string $letter): string => sprintf('%05b', strpos('ABCDEFGHIJKLMNOPQRSTUVWXYZ234567', $letter)),
-            str_split($letters),
-        ));
-        $secret = pack('C*', ...array_map(bindec(...), str_split($bits, 8)));
-        $mac = hash_hmac('sha1', pack('J', intdiv(time(), 30)), $secret);
-
-        return sprintf('%06d', (hexdec(substr($mac, 2 * (int) hexdec($mac[39]), 8)) & 0x7FFFFFFF) % 1_000_000);
-    }
-
     public function test_who_signs_out_without_a_network_is_signed_out_here_at_once_and_at_the_yard_when_it_is_reached(): void
     {
         $this->signIn('rafe');

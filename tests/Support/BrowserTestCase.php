@@ -407,6 +407,19 @@ abstract class BrowserTestCase extends TestCase
         $this->type($testId, $text);
     }
 
+    /** What a device shows for these letters: RFC 6238, by hand. */
+    protected static function codeOf(string $letters): string
+    {
+        $bits = implode('', array_map(
+            static fn (string $letter): string => sprintf('%05b', strpos('ABCDEFGHIJKLMNOPQRSTUVWXYZ234567', $letter)),
+            str_split($letters),
+        ));
+        $secret = pack('C*', ...array_map(bindec(...), str_split($bits, 8)));
+        $mac = hash_hmac('sha1', pack('J', intdiv(time(), 30)), $secret);
+
+        return sprintf('%06d', (hexdec(substr($mac, 2 * (int) hexdec($mac[39]), 8)) & 0x7FFFFFFF) % 1_000_000);
+    }
+
     protected function exists(string $selector): bool
     {
         return $this->web->findElements(WebDriverBy::cssSelector($selector)) !== [];

@@ -7,9 +7,11 @@ import { answer, api, changeHands, type Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { CurrencyField } from '../../app/CurrencyField';
+import { longDate } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
 import { LANGUAGES, speak } from '../../app/texts';
-import { useSession } from '../session/useSession';
+import { SecondFactorSteps } from '../session/SecondFactorSteps';
+import { SESSION, useSession } from '../session/useSession';
 import '../session/signIn.css';
 import './office.css';
 
@@ -21,7 +23,6 @@ const NOT_SAID = 'not_said';
 /** An installation in which there is nobody yet: whoever opens the yard leads it. */
 export default function OpenYardPage() {
   const { t, i18n } = useTranslation();
-  const queries = useQueryClient();
   const [yard, setYard] = useState({ name: '', place: '', timezone: Intl.DateTimeFormat().resolvedOptions().timeZone });
   const [lead, setLead] = useState({ name: '', login: '', initials: '', password: '' });
   const [units, setUnits] = useState<(typeof UNITS)[number]>('si');
@@ -30,7 +31,6 @@ export default function OpenYardPage() {
   const laws = useSession().data?.laws ?? [];
   const open = useMutation({
     mutationFn: (body: Schema['OpenYard']) => changeHands(() => answer(api.POST('/api/yard-opening', { body }))),
-    onSuccess: (session) => queries.setQueryData(['session'], session),
   });
   const fields = open.error instanceof ProblemError ? (open.error.problem.field ?? {}) : {};
   const submit = (event: FormEvent) => {
@@ -55,6 +55,10 @@ export default function OpenYardPage() {
       slotProps={{ htmlInput: { 'data-testid': name, autoCapitalize: name === 'lead.login' ? 'none' : undefined } }}
     />
   );
+
+  if (open.data !== undefined) {
+    return <SecondOfLead session={open.data} password={lead.password} />;
+  }
 
   return (
     <main className="open-yard">
@@ -148,6 +152,32 @@ export default function OpenYardPage() {
           {t('open_yard.go')}
         </button>
       </form>
+    </main>
+  );
+}
+
+/** The yard is open: whoever leads it gets a second factor and the codes for the paper, now or within the week. */
+function SecondOfLead({ session, password }: { session: Schema['Session']; password: string }) {
+  const { t } = useTranslation();
+  const queries = useQueryClient();
+  const until = session.user?.second_factor?.due_at ?? null;
+
+  return (
+    <main className="open-yard">
+      <div className="sign-in-j" aria-hidden="true">
+        J
+      </div>
+      <h1>{t('open_yard.codes_title')}</h1>
+      <p>{t('open_yard.codes_words')}</p>
+      <SecondFactorSteps
+        isSet={false}
+        password={password}
+        instead={
+          <Button testId="later" onClick={() => queries.setQueryData(SESSION, session)}>
+            {until === null ? t('open_yard.later') : t('open_yard.later_until', { date: longDate(until) })}
+          </Button>
+        }
+      />
     </main>
   );
 }

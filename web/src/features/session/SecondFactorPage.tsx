@@ -27,7 +27,7 @@ export function SecondFactorPage() {
         <p>
           <b>{t('second_factor.due')}</b>
         </p>
-        <SecondFactorSteps />
+        <SecondFactorSteps isSet={me.second_factor?.is_set === true} />
       </div>
     </Page>
   );

@@ -1,22 +1,30 @@
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
 import { ProblemWords } from '../../app/ProblemWords';
 import { QrCode } from './QrCode';
-import { useMe } from './useSession';
 import { useConfirmDevice, useProposeDevice, useTakeUpSession } from './useSecondFactor';
 import './secondFactor.css';
 
+interface Props {
+  /** Another device takes the place of one that is set: its code is asked for. */
+  isSet: boolean;
+  /** Typed a moment ago. */
+  password?: string;
+  /** What else may be done until the device is confirmed; then the codes have to be read. */
+  instead?: ReactNode;
+  onDone?: () => void;
+}
+
 /** Password, then the square, then the six digits, then the codes for the paper. */
-export function SecondFactorSteps({ onDone }: { onDone?: () => void }) {
+export function SecondFactorSteps({ isSet, password: typed = '', instead, onDone }: Props) {
   const { t } = useTranslation();
-  const isSet = useMe().second_factor?.is_set === true;
   const propose = useProposeDevice();
   const confirm = useConfirmDevice();
   const takeUp = useTakeUpSession();
-  const [password, setPassword] = useState('');
+  const [password, setPassword] = useState(typed);
   const [present, setPresent] = useState('');
   const [code, setCode] = useState('');
   const wrong = confirm.error ?? propose.error;
@@ -76,6 +84,7 @@ export function SecondFactorSteps({ onDone }: { onDone?: () => void }) {
         >
           {t('second_factor.confirm')}
         </Button>
+        {instead}
       </div>
     );
   }
@@ -109,6 +118,7 @@ export function SecondFactorSteps({ onDone }: { onDone?: () => void }) {
       >
         {t('second_factor.begin')}
       </Button>
+      {instead}
     </div>
   );
 }
