@@ -317,7 +317,7 @@ abstract class BrowserTestCase extends TestCase
     {
         // Before it is looked for: what is found first may be gone when the wait is over.
         if ($selector === $this->lastPressed) {
-            usleep(max(0, 420_000 - (int) ((microtime(true) - $this->lastPressedAt) * 1_000_000)));
+            $this->waitOutABounce();
         }
         $this->click($this->waitFor($selector, 'pressable') ?? self::fail("{$selector} cannot be pressed."), $selector);
     }
@@ -350,8 +350,15 @@ abstract class BrowserTestCase extends TestCase
                 return;
             }
             $this->waitForRest();
+            $this->waitOutABounce();
         }
         self::fail("Three touches on {$name} were not taken.");
+    }
+
+    /** Nothing answers at the place of a press for a moment after it, whatever has come to stand there. */
+    private function waitOutABounce(): void
+    {
+        usleep(max(0, 420_000 - (int) ((microtime(true) - $this->lastPressedAt) * 1_000_000)));
     }
 
     /** Nothing answers for a moment after the page changed: see web/src/app/touchGuard.ts. */
