@@ -12,6 +12,7 @@ use App\Models\WalkLine;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Carry\CarryLines;
 use JadeLedger\Core\Carry\Change;
 use JadeLedger\Core\Carry\ChangeKind;
@@ -40,14 +41,15 @@ final readonly class CarriedLines
         if ($walk->movement !== Movement::Checkout || $rule->school === CarrySchool::Nothing) {
             return [];
         }
-        $in = Walk::query()->where('machine_id', $walk->machine_id)
-            ->where('movement', Movement::Return)
+        $last = DB::table('walks')->where('machine_id', $walk->machine_id)
+            ->where('movement', Movement::Return->value)
             ->whereNull('given_back_at')
             ->orderByDesc('opened_at')
-            ->first();
-        if ($in === null) {
+            ->value('id');
+        if ($last === null) {
             return [];
         }
+        $in = Walk::query()->whereKey($last)->firstOrFail();
         $before = ($this->contexts)($in, $context->actor);
         $earlier = $this->earlier($before);
         $sequences = array_map(static fn (EarlierAnswer $one): int => $one->sequence, $earlier);

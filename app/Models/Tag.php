@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Yards\ScopedByMachine;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A tag on a machine.
@@ -39,7 +40,9 @@ final class Tag extends Projection
 
     public static function hangingOn(string $machineId): ?self
     {
-        return self::query()->with('hungBy')->where('machine_id', $machineId)->whereNull('lifted_at')->first();
+        $hanging = DB::table('tags')->where('machine_id', $machineId)->whereNull('lifted_at')->value('id');
+
+        return $hanging === null ? null : self::query()->with('hungBy')->whereKey($hanging)->first();
     }
 
     /**

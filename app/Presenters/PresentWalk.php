@@ -14,7 +14,6 @@ use App\Models\DoubtfulEntry;
 use App\Models\Finding;
 use App\Models\Hire;
 use App\Models\HireStatus;
-use App\Models\LedgerEntry;
 use App\Models\MeterChange;
 use App\Models\Reading;
 use App\Models\User;
@@ -201,16 +200,10 @@ final readonly class PresentWalk
         $last = $this->otherColumn($context, $keys);
         $inDoubt = DoubtfulEntry::waitingIn($walk->id);
         $wear = ($this->wear)($context, $keys);
-        $findings = Finding::query()
-            ->with(['actor', 'sightings'])
-            ->where('machine_id', $walk->machine_id)
-            ->where('is_struck', false)
-            ->whereNull('mended_at')
-            ->orderBy('number')
-            ->get();
+        $findings = $this->openFindings($walk);
 
         return [
-            'sequence' => (int) LedgerEntry::query()->where('machine_id', $walk->machine_id)->max('sequence'),
+            'sequence' => (int) DB::table('ledger_entries')->where('machine_id', $walk->machine_id)->max('sequence'),
             'stage' => $walk->stage,
             'stages_entered' => $walk->stages_entered,
             'people' => $walkers,
@@ -242,8 +235,9 @@ final readonly class PresentWalk
                 ],
                 $lines,
             ),
-            'findings' => array_values(
-                $findings->map(static fn (Finding $finding): array => PresentFinding::on($finding, $walk))->all(),
+            'findings' => array_map(
+                static fn (Finding $finding): array => PresentFinding::on($finding, $walk),
+                $findings,
             ),
             'progress' => [
                 'lines_done' => $progress->linesDone,
@@ -266,6 +260,21 @@ final readonly class PresentWalk
             'tag' => PresentTag::hangingOn($walk->machine_id),
             'hire_standing' => $standing->value,
         ];
+    }
+
+    /** @return list<Finding> of the machine; most machines have none, and no model is made to find that out */
+    private function openFindings(Walk $walk): array
+    {
+        $open = DB::table('findings')
+            ->where('machine_id', $walk->machine_id)
+            ->where('is_struck', false)
+            ->whereNull('mended_at')
+            ->pluck('id')
+            ->all();
+
+        return $open === [] ? [] : array_values(
+            Finding::query()->with(['actor', 'sightings'])->whereIn('id', $open)->orderBy('number')->get()->all(),
+        );
     }
 
     /** @param  array<string, Outcome>  $outcomes  none of a walk that nobody opened yet, whose lines are all open */

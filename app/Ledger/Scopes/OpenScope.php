@@ -11,6 +11,7 @@ use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\Walk;
 use App\Models\Yard;
+use Illuminate\Support\Facades\DB;
 
 /** Locks the chain of what a batch is posted to. Inside a transaction. */
 final readonly class OpenScope
@@ -28,7 +29,8 @@ final readonly class OpenScope
             return new YardScope($of, self::known($batch));
         }
         $machine = $of instanceof Machine ? $of->id : $of->machine_id;
-        Machine::query()->whereKey($machine)->lockForUpdate()->firstOrFail();
+        // The row is held, and nothing of it is read.
+        DB::table('machines')->where('id', $machine)->lockForUpdate()->value('id');
 
         return match (true) {
             $of instanceof Walk => new WalkScope(
