@@ -190,7 +190,8 @@ launch_web() {
   [ "$DATABASE_USER" = root ] && root=(-R)
   (umask 027; exec setsid env -u DB_OWNER_PASSWORD setpriv --pdeathsig TERM php-fpm8.2 -F "${root[@]}" -y "$STATE/php-fpm.conf" -d opcache.enable=1 -d opcache.validate_timestamps="${OPCACHE_VALIDATE:-0}" \
     -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=16 -d realpath_cache_ttl=600 \
-    -d apc.shm_size=64M -d apc.serializer=igbinary -d memory_limit=512M -d upload_max_filesize=40M -d post_max_size=48M) >>"$STATE/log/fpm.out" 2>&1 9>&- &
+    -d apc.shm_size=64M -d apc.serializer=igbinary \
+    -d memory_limit=512M -d upload_max_filesize=40M -d post_max_size=48M) >>"$STATE/log/fpm.out" 2>&1 9>&- &
   PID[fpm]=$!
   for _ in $(seq 400); do
     [ -S "$STATE/run/fpm.sock" ] && break

@@ -1438,7 +1438,7 @@ return [
     'Clean; look at arms, hooks, welds and hoses; then work each motion empty.' => 'Limpie; mire brazos, ganchos, soldaduras y mangueras; después mueva cada función en vacío.',
     'Raise it with the test load, mark it, wait ten minutes.' => 'Levántelo con la carga de prueba, márquelo, espere diez minutos.',
     'Look from the side.' => 'Mire desde el lado.',
-    'Read the digits from the plate, not from the book, and touch the serial that is on it.' => 'Lea los dígitos de la placa, no del libro, y toque el número de serie que pone.',
+    'Read the plate, not the book, and touch the serial that is on it.' => 'Lea la placa, no el libro, y toque su número.',
     'Visual, wipe clean.' => 'A la vista, limpie.',
     'Read back to the last signed entry.' => 'Lea hasta la última anotación firmada.',
     'Compare the book with the days it was out.' => 'Compare el libro con los días que estuvo fuera.',

@@ -71,6 +71,32 @@ describe('a hire that was promised with no network', () => {
     expect(await store.bookings.count()).toBe(0);
   });
 
+  it('whose site is refused is booked, once, and says so', async () => {
+    calls.POST.mockResolvedValueOnce({ id: 'hire-1' }).mockRejectedValue(problem(422));
+    await bookings.keep({ ...promised, answers: { frost: 'yes' } });
+    await bookings.sendAll();
+
+    expect(await store.bookings.get('hire-1')).toMatchObject({ isBooked: true, problem: { detail: 'What to do' } });
+    await bookings.sendAll();
+    expect(calls.POST.mock.calls.filter(([path]) => path === '/api/hires')).toHaveLength(1);
+  });
+
+  it('that broke off behind the booking sends the rest and books nothing again', async () => {
+    calls.POST.mockResolvedValueOnce({ id: 'hire-1' })
+      .mockRejectedValueOnce(problem(503))
+      .mockResolvedValue({ results: [{}] });
+    await bookings.keep({ ...promised, answers: { frost: 'yes' } });
+    // It was tried once by itself, and is tried again now.
+    await bookings.sendAll();
+
+    expect(await store.bookings.count()).toBe(0);
+    expect(calls.POST.mock.calls.map(([path]) => path as string)).toEqual([
+      '/api/hires',
+      '/api/hires/{hire}/entries',
+      '/api/hires/{hire}/entries',
+    ]);
+  });
+
   it.each([401, 429, 503])('is no news to a yard that answers %i', async (status) => {
     calls.POST.mockRejectedValue(problem(status));
     await bookings.keep(promised);

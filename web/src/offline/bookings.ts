@@ -91,17 +91,10 @@ class Bookings {
 
   /** Throws where the yard gave no answer, or none that is about this hire. */
   private async send(booking: KeptBooking): Promise<void> {
-    // Under the name of whoever promised it, whoever signs in while it is on its way.
-    const headers = { 'X-Actor': booking.userId };
     try {
-      const hirerId = booking.newHirer === null
-        ? booking.body.hirer_id
-        : (await answer(api.POST('/api/hirers', { body: booking.newHirer, headers }))).id;
-      if (booking.newHirer !== null) {
-        // What breaks off behind this knows the hirer.
-        await store.bookings.update(booking.id, { newHirer: null, 'body.hirer_id': hirerId });
+      if (booking.isBooked !== true) {
+        await this.book(booking);
       }
-      await answer(api.POST('/api/hires', { body: { ...booking.body, hirer_id: hirerId }, headers }));
       if (Object.keys(booking.answers).length > 0) {
         await postToHire(booking.id, 'site.answered', { answers: booking.answers });
       }
@@ -113,7 +106,22 @@ class Bookings {
       }
       const { type, title, detail = title } = error.problem;
       await store.bookings.update(booking.id, { problem: { type, title, detail } });
+      this.listeners.forEach((listener) => listener());
     }
+  }
+
+  private async book(booking: KeptBooking): Promise<void> {
+    // Under the name of whoever promised it, whoever signs in while it is on its way.
+    const headers = { 'X-Actor': booking.userId };
+    const hirerId = booking.newHirer === null
+      ? booking.body.hirer_id
+      : (await answer(api.POST('/api/hirers', { body: booking.newHirer, headers }))).id;
+    if (booking.newHirer !== null) {
+      // What breaks off behind this knows the hirer.
+      await store.bookings.update(booking.id, { newHirer: null, 'body.hirer_id': hirerId });
+    }
+    await answer(api.POST('/api/hires', { body: { ...booking.body, hirer_id: hirerId }, headers }));
+    await store.bookings.update(booking.id, { isBooked: true });
   }
 
   private tell(kept: KeptBooking[]): void {

@@ -73,6 +73,8 @@ export interface KeptBooking {
   /** For whoever reads what waits here. */
   hirer: string;
   machine: string;
+  /** The hire stands in the yard's book; what was said of its site is still to be sent. */
+  isBooked?: boolean;
   /** Why the yard said no. */
   problem?: Pick<Problem, 'type' | 'title' | 'detail'>;
 }

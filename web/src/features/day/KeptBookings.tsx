@@ -28,7 +28,9 @@ export function KeptBookings({ userId }: { userId: string }) {
           out: at(one.body.goes_out),
           back: at(one.body.comes_back),
         })}{' '}
-        {one.problem === undefined ? t('office.kept_waits') : (one.problem.detail ?? one.problem.title)}
+        {one.isBooked === true && `${t('office.kept_is_booked')} `}
+        {one.problem === undefined && one.isBooked !== true && t('office.kept_waits')}
+        {one.problem !== undefined && (one.problem.detail ?? one.problem.title)}
       </p>
       {one.problem !== undefined && (
         <Button testId="kept-booking-read" onClick={() => void bookings.drop(one.id)}>
