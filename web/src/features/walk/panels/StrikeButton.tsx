@@ -1,10 +1,11 @@
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useLayoutEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Button } from '../../../app/Button';
 import { HoldButton } from '../../../app/HoldButton';
 import { Drawer } from '../../../app/Drawer';
 import { ProblemWords } from '../../../app/ProblemWords';
+import { pageChanged } from '../../../app/touchGuard';
 import { useMe, useSession } from '../../session/useSession';
 import { SecondPerson, sealedBy, type Second } from '../crossing/SecondPerson';
 import { useSend } from '../state/useSend';
@@ -23,6 +24,8 @@ export function StrikeButton({ entryId, stops, post }: Props) {
   const me = useMe();
   const sealingKey = useSession().data?.sealing_key ?? '';
   const [open, setOpen] = useState(false);
+  // It comes with the yard's answer, and moves what a finger may be on its way to.
+  useLayoutEffect(pageChanged, [entryId]);
   const [reason, setReason] = useState('');
   const [second, setSecond] = useState<Second>({ person: null, secret: '' });
   const { busy, problem, send } = useSend();
