@@ -27,7 +27,7 @@ final class Contract
     private array $registered = [];
 
     /** @var array<string, \stdClass> by schema, each with what it refers to */
-    private array $closures = [];
+    private array $whole = [];
 
     public function __construct(private readonly string $file, private readonly string $compiledFile)
     {
@@ -57,7 +57,7 @@ final class Contract
 
     public function has(string $schema): bool
     {
-        return $this->closure($schema) !== null;
+        return $this->withReferences($schema) !== null;
     }
 
     /**
@@ -96,7 +96,7 @@ final class Contract
     {
         $address = self::BASE."{$schema}.json";
         if (! isset($this->registered[$schema])) {
-            $schemas = $this->closure($schema) ?? throw new \LogicException("The contract has no {$schema}.");
+            $schemas = $this->withReferences($schema) ?? throw new \LogicException("The contract has no {$schema}.");
             $this->validator()
                 ->resolver()
                 ?->registerRaw((object) ['components' => (object) ['schemas' => $schemas]], $address);
@@ -111,10 +111,10 @@ final class Contract
      *
      * @return \stdClass|null where the contract has no such schema
      */
-    private function closure(string $schema): ?\stdClass
+    private function withReferences(string $schema): ?\stdClass
     {
-        if (isset($this->closures[$schema])) {
-            return $this->closures[$schema];
+        if (isset($this->whole[$schema])) {
+            return $this->whole[$schema];
         }
         $file = "{$this->compiledFile}.{$schema}";
         if (preg_match('/^\w+$/D', $schema) !== 1) {
@@ -131,7 +131,7 @@ final class Contract
             return null;
         }
 
-        return $this->closures[$schema] = $schemas;
+        return $this->whole[$schema] = $schemas;
     }
 
     private static function write(string $file, mixed $value): void

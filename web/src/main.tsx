@@ -35,8 +35,9 @@ async function show(root: HTMLElement): Promise<void> {
   );
   // Comes after the answer that the first page waits for.
   await queries.ensureQueryData(session).catch(() => undefined);
-  const { persistQueries } = await import('./offline/persistQueries');
-  persistQueries(queries);
+  // Where it does not come, everything works as long as there is a network.
+  const kept = await import('./offline/persistQueries').catch(() => undefined);
+  kept?.persistQueries(queries);
 }
 
 const root = document.getElementById('root');

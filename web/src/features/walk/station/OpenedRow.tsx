@@ -25,12 +25,14 @@ export function OpenedRow({ item, isPresent, mayAnswer, walk, onPick, onOpen, on
   const unit = line.instrument?.unit;
   const last = state?.last ?? null;
   const value = state?.value ?? null;
-  // Answered by the yard's register, which says until when.
-  const isOfRegister = line.paper !== null && state?.outcome === 'stands' && state.answered_by === null;
+  // The yard's register says until when; a paper that does not fit says what stands on it.
+  const isTold = line.paper !== null && state !== undefined && (
+    state.outcome === 'attend' || state.outcome === 'stop' || (state.outcome === 'stands' && state.answered_by === null)
+  );
   const quick = quickOf(item, state);
   const choices = mayAnswer && !item.isDone ? item.choices : [];
-  const ofRegister = isOfRegister ? state.judgement?.verdict.reason : undefined;
-  const words = choices.length > 0 ? t('station.on_the_plate') : ofRegister;
+  const told = isTold ? state.judgement?.verdict.reason : undefined;
+  const words = choices.length > 0 ? t('station.on_the_plate') : told;
   const reading = useReading();
   const shown = (figure: string | null) =>
     figure === null || unit === undefined ? '\u2013' : written(figure, unit, reading)[0].text;
