@@ -20,20 +20,19 @@ final readonly class CountTouches
     /** The row of the day, and that it is meant. */
     private const OPENING = 2;
 
-    /** The way to the decision, and the decision, which is held. */
-    private const DECISION = 2;
+    /** The decision, which is held. */
+    private const DECISION = 1;
 
-    /** A drawn instrument is drawn to where the real one stands, and put right by a step. */
-    private const SETTING = 2;
+    /** A level is drawn to where the real one stands; what is measured is drawn there, and put right by a step. */
+    private const LEVEL = 1;
+
+    private const MEASURED = 2;
 
     /** Digits of a figure that the arithmetic wants. */
     private const DIGITS = 2;
 
     /** Digits of the PIN of a second person, who is named before. */
     private const PIN = 4;
-
-    /** Characters of a date. */
-    private const TYPED = 8;
 
     public function __construct(private Catalogue $catalogue)
     {
@@ -63,6 +62,7 @@ final readonly class CountTouches
     {
         $effort = new WalkEffort(self::OPENING + self::DECISION, 0, 1);
         $before = null;
+        $last = null;
         $divide = new DivideStop;
         foreach ($plan->crossings as $crossing) {
             $effort = $effort->plus($this->crossing($crossing, $before));
@@ -72,12 +72,14 @@ final readonly class CountTouches
                 if ($visit->stageId === $crossing->stage->id) {
                     foreach ($divide->into($visit) as $leaf) {
                         $effort = $effort->plus($this->leaf($leaf, $plan, $carried, $shortcuts, $held));
+                        $last = $leaf;
                     }
                 }
             }
         }
 
-        return $effort;
+        // The act that is held on the last page goes on to the decision; otherwise the way to it is touched.
+        return $last?->saidTogether() === [] ? $effort->plus(new WalkEffort(1, 0, 0)) : $effort;
     }
 
     private function crossing(Crossing $crossing, ?MachineState $before): WalkEffort
@@ -129,23 +131,40 @@ final readonly class CountTouches
     }
 
     /**
-     * Opened, what was not stated before of its posture stated, set, and posted.
+     * A paper is opened, its day touched, and compared. An instrument stands on the page when its row is
+     * present: what was not stated before of its posture is said at once, each figure that it wants is typed, and it is
+     * set and posted.
      *
      * @param array<string, true> $held
      */
     private function opened(PlannedLine $line, array &$held): WalkEffort
     {
-        $isPaper = $line->check->answer === AnswerKind::Paper;
-        $effort = new WalkEffort(2 + ($isPaper ? 0 : self::SETTING), $isPaper ? self::TYPED : 0, 1);
-        foreach ($line->check->conditions as $id) {
-            if (! isset($held[$id])) {
-                $effort = $effort->plus($this->catalogue->condition($id)->wantsFigure
-                    ? new WalkEffort(2, self::DIGITS, 0)
-                    : new WalkEffort(1, 0, 0));
+        $check = $line->check;
+        if ($check->answer === AnswerKind::Paper) {
+            return new WalkEffort(3, 0, 1);
+        }
+        if ($check->answer === AnswerKind::Dashboard) {
+            return new WalkEffort(2, 0, 1);
+        }
+        $effort = new WalkEffort($this->setting($check->answer) + 1, 0, 0);
+        $said = 0;
+        foreach ($check->conditions as $id) {
+            if (! isset($held[$id]) && $this->catalogue->condition($id)->wantsFigure) {
+                $effort = $effort->plus(new WalkEffort(2, self::DIGITS, 0));
+            } elseif (! isset($held[$id])) {
+                $said = 1;
             }
             $held[$id] = true;
         }
 
-        return $effort;
+        return $effort->plus(new WalkEffort($said, 0, 0));
+    }
+
+    private function setting(AnswerKind $answer): int
+    {
+        return match ($answer) {
+            AnswerKind::Dipstick, AnswerKind::SightGlass, AnswerKind::TankColumn => self::LEVEL,
+            default => self::MEASURED,
+        };
     }
 }

@@ -7,14 +7,14 @@ namespace JadeLedger\Core\Walk;
 /**
  * Divides the lines of a stop among pages that are read at a glance, in the order of the walk.
  *
- * A line is never cut in two: all steps of a test stand on one page. Fourteen things and eight rows a page: a tablet
+ * A line is never cut in two: all steps of a test stand on one page. Fourteen things and nine rows a page: a tablet
  * held in one hand, our own choice.
  */
 final class DivideStop
 {
     public const MOST_ITEMS = 14;
 
-    public const MOST_ROWS = 8.0;
+    public const MOST_ROWS = 9.0;
 
     /** @return non-empty-list<Leaf> */
     public function into(Visit $visit): array

@@ -39,11 +39,10 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
         if ($this->exists(self::named('open-walk'))) {
             $this->touch('open-walk');
         }
-        while (! $this->exists(self::named('decide-now'))) {
-            $this->wait('.crossing, '.self::named('station'));
+        while (! $this->exists(self::named('computed'))) {
+            $this->wait('.crossing, .panel-in-place, '.self::named('station'));
             $this->exists('.crossing') ? $this->crossByFinger() : $this->walkPageByFinger();
         }
-        $this->touch('decide-now');
         self::assertSame('released', $this->wait(self::named('computed'))->getAttribute('data-decision'));
         $this->hold('release');
         $this->acts++;
@@ -94,8 +93,7 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
             $this->waitUntil(fn (): bool => ! $this->exists('.station-choices'), 'The plate is not taken.');
         }
         while (($act = $this->nextAct()) !== null) {
-            if (str_starts_with($act, 'open-')) {
-                $this->touch($act);
+            if ($act === 'post') {
                 $this->readByFinger();
             } else {
                 $this->putTheClockOn($act);
@@ -119,11 +117,12 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
         }
     }
 
-    /** @return string|null the first act of the page that is open */
+    /** @return string|null the first act of the page that is open; that of an instrument, where one stands on it */
     private function nextAct(): ?string
     {
         $id = $this->web->executeScript(<<<'JS'
-            return document.querySelector('.station-leaf :is([data-testid^="start-"], .station-act):not([disabled])')?.dataset.testid ?? null;
+            return document.querySelector('.panel-in-place [data-testid="post"]')?.dataset.testid
+              ?? document.querySelector('.station-leaf :is([data-testid^="start-"], .station-act):not([disabled])')?.dataset.testid ?? null;
             JS);
 
         return is_string($id) ? $id : null;
@@ -145,7 +144,9 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
     /** An instrument is stepped to where the real one stands. */
     private function readByFinger(): void
     {
-        $this->wait(self::named('line'));
+        if ($this->exists(self::named('all-held'))) {
+            $this->touch('all-held');
+        }
         foreach (
             $this->web->findElements(WebDriverBy::cssSelector('.condition[aria-pressed="false"]')) as $condition
         ) {
@@ -157,10 +158,11 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
                 $this->waitUntil(fn (): bool => ! $this->exists(self::named('pad-input')), 'The number pad stays.');
             }
         }
-        $value = $this->amidst($this->line());
-        $this->setValue($value);
+        $line = $this->line();
+        $this->setValue($this->amidst($line));
+        // Drawn to where it stands, and put right by a step: what the truck has is measured.
         $this->acts += 2;
         $this->touch('post');
-        $this->waitUntil(fn (): bool => ! $this->exists(self::named('line')), 'What was read is not taken.');
+        $this->waitUntil(fn (): bool => $this->line() !== $line, 'What was read is not taken.');
     }
 }

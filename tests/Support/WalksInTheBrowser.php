@@ -90,7 +90,7 @@ trait WalksInTheBrowser
     {
         return (string) $this->web->executeScript(<<<'JS'
             const page = document.querySelector('.station-pages [aria-current]');
-            return document.querySelector('.station-leaf') === null
+            return document.querySelector('.station-leaf, .panel-in-place') === null
               ? ''
               : document.querySelector('.cell-now').dataset.testid + (page?.innerText ?? '');
             JS);
@@ -117,6 +117,12 @@ trait WalksInTheBrowser
             $this->waitUntil(fn (): bool => ! $this->exists('.station-choices'), 'The plate is not posted.');
         }
         while ($this->pageOfWalk() === $here) {
+            if ($this->exists('.panel-in-place')) {
+                $this->readInPlace($values);
+                $this->stride();
+
+                continue;
+            }
             $next = $this->web->executeScript(
                 'return [...document.querySelectorAll(".station-opened .station-act")].map((act) => act.dataset.testid)'
                     .'.find((id) => !arguments[0].includes(id)) ?? null',
@@ -135,16 +141,28 @@ trait WalksInTheBrowser
             }
             $this->tap("open-{$line}");
             $this->wait(self::named('line'));
-            $this->answersByHand($values);
-            $this->waitUntil(
-                fn (): bool => ! $this->exists(self::named('line')) || $this->exists(self::named('go-on')),
-                "The walk stays at {$line}.",
-            );
-            if ($this->exists(self::named('go-on'))) {
-                $this->tap('go-on');
-            }
+            $this->readInPlace($values);
             // Where the act had to wait for a reading, what it says is left.
             $this->stride();
+        }
+    }
+
+    /**
+     * Answers what is opened, or stands on the page itself; where it does not stand, the walk goes on all the same.
+     *
+     * @param array<string, string> $values figures by line key
+     */
+    private function readInPlace(array $values): void
+    {
+        $line = $this->line();
+        $this->answersByHand($values);
+        $this->waitUntil(
+            fn (): bool => $this->exists(self::named('go-on'))
+                || ! $this->exists(self::named('line')."[data-line=\"{$line}\"]"),
+            "The walk stays at {$line}.",
+        );
+        if ($this->exists(self::named('go-on'))) {
+            $this->tap('go-on');
         }
     }
 

@@ -15,8 +15,10 @@ import { CrossingSheet } from './crossing/CrossingSheet';
 import { DecisionDrawer } from './decision/DecisionDrawer';
 import { FindingDrawer, type FindingPlace } from './finding/FindingDrawer';
 import { LinePanel } from './panels/LinePanel';
+import { ReadingInPlace } from './panels/ReadingInPlace';
 import { LeafPages } from './station/LeafPages';
 import { all, numbersOf } from './station/items';
+import { useReadingInPlace } from './station/useReadingInPlace';
 import { StationDrawing } from './station/StationDrawing';
 import { StationLeaf } from './station/StationLeaf';
 import { useLeaf } from './station/useLeaf';
@@ -64,6 +66,14 @@ export default function WalkPage() {
   return <WalkInProgress key={walk.data.id} walk={walk.data} isStale={walk.isError} />;
 }
 
+function bodyClass(isOpened: boolean, isInPlace: boolean): string {
+  if (isOpened) {
+    return 'walk-body';
+  }
+
+  return isInPlace ? 'walk-body walk-body-leaf walk-body-reading' : 'walk-body walk-body-leaf';
+}
+
 /** The walk: strip, drawing and instrument are three views of one position and move together. */
 function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean }) {
   const { t } = useTranslation();
@@ -108,13 +118,18 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const leaf = useLeaf(walk, position, pending, tests);
   const closeUp = position.leaf.drawing;
   const isOpened = opened !== null && position.leaf.lines.includes(opened);
-  const shown = crossing ?? (isOpened ? position.line.key : `${position.visit.number}.${position.leafNumber}`);
+  const inPlace = useReadingInPlace(walk, position, leaf, { mayPost });
+  const isInPlace = crossing === null && !isOpened && inPlace.isShown;
+  const page = `${position.visit.number}.${position.leafNumber}`;
+  const shown = crossing ?? (isOpened || isInPlace ? position.line.key : page);
   useEffect(pageChanged, [shown]);
   const crossingStage = plan.stages.find((stage) => stage.id === crossing);
 
   const open = (line: string) => {
     position.goLine(line);
-    setOpened(line);
+    if (!inPlace.open(line)) {
+      setOpened(line);
+    }
   };
   const onNext = () => {
     setOpened(null);
@@ -155,6 +170,8 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
     onFinding: () => notSo(position.line.key),
     onTag: () => setDeciding(true),
     onKnown: setLookingAt,
+    // What came out of it is shown with all that is known of the line.
+    onNotStanding: () => setOpened(position.line.key),
     refusal:
       refused !== null && (isOpened ? [position.line.key] : position.leaf.lines).includes(refused.line)
         ? refused.problem
@@ -165,6 +182,39 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
       position.goLine(line);
     },
   };
+
+  const stage = isReadLaterHere(walk, position.line.key) ? (state.stage ?? needed) : needed;
+  const numbers = numbersOf(leaf.items);
+  const reading = (
+    <ReadingInPlace
+      key={position.line.key}
+      {...panel}
+      numbers={numbers}
+      stage={stage}
+      onObserved={setObserved}
+      onPutAway={inPlace.putAway}
+    />
+  );
+  const answers = () =>
+    isOpened ? (
+      <LinePanel
+        key={position.line.key}
+        {...panel}
+        position={{ ...position, advance: (answered) => leave(answered) }}
+        numbers={numbers}
+        onBack={() => setOpened(null)}
+      />
+    ) : (
+      <StationLeaf
+        key={page}
+        {...panel}
+        state={leaf}
+        beingSet={isInPlace ? position.line.key : null}
+        onOpen={open}
+        onNotSo={notSo}
+      />
+    );
+  const hasDrawing = !isInPlace || !isWide;
 
   const postings = [...state.lines]
     .filter((one) => one.answered_at !== null && one.answered_by !== null)
@@ -257,7 +307,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
           post={post}
         />
       ) : (
-        <section className={isOpened ? 'walk-body' : 'walk-body walk-body-leaf'}>
+        <section className={bodyClass(isOpened, isInPlace)}>
           <div className="walk-draw">
             {mayPost && <ShareBar walk={walk} post={post} />}
             <header className="panel-title station-title">
@@ -279,10 +329,11 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
                 </button>
               )}
             </header>
-            {closeUp !== null && !showsPlan && !isOpened && (
+            {isInPlace && isWide && reading}
+            {hasDrawing && closeUp !== null && !showsPlan && !isOpened && (
               <StationDrawing drawing={closeUp} items={all(leaf.items)} present={leaf.present} onPick={leaf.pick} />
             )}
-            {(closeUp === null || showsPlan || isOpened) && (
+            {hasDrawing && (closeUp === null || showsPlan || isOpened) && (
               <WalkDrawing
                 walk={walk}
                 position={position}
@@ -296,30 +347,14 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
               <PostureBar
                 walk={walk}
                 line={position.line}
-                stage={isReadLaterHere(walk, position.line.key) ? (state.stage ?? needed) : needed}
+                stage={stage}
                 observed={observed}
                 onObserved={setObserved}
                 mayPost={mayPost}
               />
             )}
           </div>
-          {isOpened ? (
-            <LinePanel
-              key={position.line.key}
-              {...panel}
-              position={{ ...position, advance: (answered) => leave(answered) }}
-              numbers={numbersOf(leaf.items)}
-              onBack={() => setOpened(null)}
-            />
-          ) : (
-            <StationLeaf
-              key={`${position.visit.number}.${position.leafNumber}`}
-              {...panel}
-              state={leaf}
-              onOpen={open}
-              onNotSo={notSo}
-            />
-          )}
+          {isInPlace && !isWide ? reading : answers()}
         </section>
       )}
       {placing !== null && <FindingDrawer walk={walk} place={placing} post={post} onClose={() => setPlacing(null)} />}

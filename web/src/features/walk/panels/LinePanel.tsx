@@ -1,11 +1,10 @@
-import { useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
 import { TranslationNote } from '../../../app/TranslationNote';
-import { Mark } from '../../../marks/Mark';
 import { LookPanel } from './LookPanel';
 import { DashboardPanel } from './DashboardPanel';
 import type { PanelProps } from './PanelProps';
 import { NeedsState } from './NeedsState';
+import { LinesOfPage } from './LinesOfPage';
 import { PaperPanel } from './PaperPanel';
 import { ReadingPanel } from './ReadingPanel';
 import { isReadLaterHere } from '../state/readLater';
@@ -32,7 +31,7 @@ export function LinePanel(props: Props) {
       data-testid="line"
       data-line={line.key}
     >
-      <Lines {...props} />
+      <LinesOfPage {...props} />
       <header className="panel-title">
         <h2>{line.title}</h2>
         <button type="button" className="panel-back" data-testid="to-list" onClick={props.onBack}>
@@ -64,42 +63,4 @@ function AnswerPanel(props: PanelProps & { inState: boolean }) {
   }
 
   return line.test.length > 0 ? <TestPanel {...props} /> : <LookPanel {...props} />;
-}
-
-/** The list of the page, folded to its marks: the present one is brought into sight. */
-function Lines({ walk, position, pending, numbers }: Props) {
-  const { t } = useTranslation();
-  const present = useRef<HTMLButtonElement>(null);
-  useEffect(() => {
-    // In braces: newer browsers answer with a promise, which is no way to tidy up an effect.
-    void present.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
-  }, [position.line.key]);
-  const numberOf = (key: string) => numbers.get(key) ?? 0;
-  const lines = position.visit.lines
-    .filter((line) => position.leaf.lines.includes(line.key))
-    .sort((a, b) => numberOf(a.key) - numberOf(b.key));
-
-  return (
-    <ol className="panel-lines" aria-label={t('walk.lines_here', { name: position.visit.name })}>
-      {lines.map((line) => {
-        const said = walk.state.lines.find((one) => one.key === line.key)?.outcome ?? 'open';
-        const outcome = said === 'open' && pending.has(line.key) ? 'stands' : said;
-
-        return (
-          <li key={line.key}>
-            <button
-              ref={line.key === position.line.key ? present : undefined}
-              type="button"
-              aria-current={line.key === position.line.key ? 'true' : undefined}
-              aria-label={`${line.title}, ${t(`outcome.${outcome}`)}`}
-              onClick={() => position.goLine(line.key)}
-            >
-              <Mark outcome={outcome} size={20} />
-              {numberOf(line.key)}
-            </button>
-          </li>
-        );
-      })}
-    </ol>
-  );
 }

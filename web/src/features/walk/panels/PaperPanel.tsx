@@ -1,4 +1,5 @@
 import TextField from '@mui/material/TextField';
+import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../../api/client';
 import { Button } from '../../../app/Button';
@@ -8,6 +9,8 @@ import { AnswerSoFar } from './AnswerSoFar';
 import type { PanelProps } from './PanelProps';
 import { useSend } from '../state/useSend';
 import { WrittenActs } from './WrittenActs';
+
+const PaperCalendar = lazy(() => import('./PaperCalendar'));
 
 interface Draft {
   date: string;
@@ -77,24 +80,31 @@ export function PaperPanel({
             }}
           />
         ) : (
-          <div className="paper-fields">
-            <TextField
-              type="date"
-              label={t('paper.date')}
-              value={draft.date}
-              disabled={!mayPost || !inState || isAnswered}
-              onChange={(event) => setDraft({ ...draft, date: event.target.value })}
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'data-testid': 'paper-date' } }}
-            />
-            {paper.asks_hours && (
-              <TextField
-                label={t('paper.hours')}
-                value={draft.hours}
-                disabled={!mayPost || !inState || isAnswered}
-                onChange={(event) => setDraft({ ...draft, hours: event.target.value })}
-                slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9, 'data-testid': 'paper-hours' } }}
-              />
+          <div className="paper-day">
+            {mayPost && !isAnswered && (
+              <Suspense fallback={<div className="paper-calendar" />}>
+                <PaperCalendar date={draft.date} disabled={!inState} onDate={(date) => setDraft({ ...draft, date })} />
+              </Suspense>
             )}
+            <div className="paper-fields">
+              <TextField
+                type="date"
+                label={t('paper.date')}
+                value={draft.date}
+                disabled={!mayPost || !inState || isAnswered}
+                onChange={(event) => setDraft({ ...draft, date: event.target.value })}
+                slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'data-testid': 'paper-date' } }}
+              />
+              {paper.asks_hours && (
+                <TextField
+                  label={t('paper.hours')}
+                  value={draft.hours}
+                  disabled={!mayPost || !inState || isAnswered}
+                  onChange={(event) => setDraft({ ...draft, hours: event.target.value })}
+                  slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9, 'data-testid': 'paper-hours' } }}
+                />
+              )}
+            </div>
           </div>
         )}
         <AnswerSoFar state={state} position={position} isKept={isKept} onTag={onTag} />

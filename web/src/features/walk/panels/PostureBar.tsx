@@ -24,6 +24,13 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
   const needed = walk.plan.stages.find((one) => one.id === stage);
   const inState = walk.state.stage === stage;
   const missing = conditions.filter((condition) => !isHeld(condition, observed[condition.id]));
+  // Those that are seen, and not measured: said together where there are several.
+  const unseen = missing.filter((condition) => !condition.wants_figure && observed[condition.id] === undefined);
+  const allAreSo = () =>
+    onObserved({
+      ...observed,
+      ...Object.fromEntries(unseen.map(({ id }) => [id, { condition: id, seen: true }])),
+    });
   const touch = (condition: Condition) => {
     const now = observed[condition.id];
     // Seen to be within its limits; touched again, it is measured, or not so after all.
@@ -42,11 +49,17 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
     >
       <div className={`posture-held ${inState && missing.length === 0 ? 'held' : ''}`}>
         <h3>{t('walk.posture')}</h3>
-        <p>
-          <Mark outcome={inState && missing.length === 0 ? 'stands' : 'open'} size={20} />
-          {!inState && t('walk.other_state')}
-          {inState && (missing.length === 0 ? t('walk.held') : t('walk.not_held', { count: missing.length }))}
-        </p>
+        {mayPost && inState && unseen.length > 1 ? (
+          <button type="button" className="posture-all" data-testid="all-held" onClick={allAreSo}>
+            {t('walk.all_held', { count: unseen.length })}
+          </button>
+        ) : (
+          <p>
+            <Mark outcome={inState && missing.length === 0 ? 'stands' : 'open'} size={20} />
+            {!inState && t('walk.other_state')}
+            {inState && (missing.length === 0 ? t('walk.held') : t('walk.not_held', { count: missing.length }))}
+          </p>
+        )}
       </div>
       {conditions.length === 0 && (
         <p className="posture-state">

@@ -44,7 +44,7 @@ interface Draft {
 
 /** A reading is made by making the drawn instrument look like the real one; the figure and the verdict follow. */
 export function ReadingPanel(props: PanelProps & { instrument: Instrument; inState: boolean }) {
-  const { walk, position, observed, mayPost, isKept, post, inState, instrument, onTag } = props;
+  const { walk, position, observed, mayPost, isKept, post, inState, instrument, onTag, onNotStanding } = props;
   const { t } = useTranslation();
   const { line } = position;
   const state = walk.state.lines.find((one) => one.key === line.key);
@@ -127,6 +127,8 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       const stood = judged?.is_valid === true && judged.verdict.outcome === 'stands';
       if (result === 'kept' || stood || judged?.may_be_read_later === true) {
         position.advance([line.key]);
+      } else {
+        onNotStanding();
       }
     });
   const queries = useQueryClient();

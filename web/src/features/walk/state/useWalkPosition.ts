@@ -38,7 +38,15 @@ export function useWalkPosition(walk: Walk, pending: PendingAnswers, myId: strin
   const share =
     walk.state.people.length < 2 ? undefined : walk.state.people.find(({ person }) => person.id === myId)?.visits;
   const isMine = ({ visit }: { visit: Visit }) => share === undefined || share.includes(visit.number);
-  const firstOpen = all.find((one) => isMine(one) && isNext(one)) ?? all.find(isNext) ?? all[all.length - 1];
+  /** What is answered first on the page of a line. */
+  const firstOnPage = ({ visit, line }: { visit: Visit; line: Line }, answered: string[] = []) => {
+    const page = visit.leaves.find((one) => one.lines.includes(line.key));
+    const first = inOrderOf(page).find((one) => isOpen(one) && !answered.includes(one));
+
+    return { visit, line: visit.lines.find((one) => one.key === first) ?? line };
+  };
+  const open = all.find((one) => isMine(one) && isNext(one)) ?? all.find(isNext);
+  const firstOpen = open === undefined ? all[all.length - 1] : firstOnPage(open);
   // Pinned from the start: the place does not move because of what others post.
   const [key, setKey] = usePersistentState<string | null>(`walk.position.1.${walk.id}`, firstOpen?.line.key ?? null);
   const here = all.find(({ line }) => line.key === key) ?? firstOpen;
@@ -61,11 +69,15 @@ export function useWalkPosition(walk: Walk, pending: PendingAnswers, myId: strin
     ...here,
     leaf,
     leafNumber: leafAt + 1,
-    goVisit: (visit) => setKey((visit.lines.find((line) => isOpen(line.key)) ?? visit.lines[0])?.key ?? null),
+    goVisit: (visit) => {
+      const line = visit.lines.find((one) => isOpen(one.key)) ?? visit.lines[0];
+      setKey(line === undefined ? null : firstOnPage({ visit, line }).line.key);
+    },
     goLine: setKey,
     advance: (answered) => {
-      const ahead = leaf.lines.slice(leaf.lines.indexOf(answered[0] ?? '') + 1);
-      setKey([...ahead, ...leaf.lines].find((one) => isOpen(one) && !answered.includes(one)) ?? here.line.key);
+      const lines = inOrderOf(leaf);
+      const ahead = lines.slice(lines.indexOf(answered[0] ?? '') + 1);
+      setKey([...ahead, ...lines].find((one) => isOpen(one) && !answered.includes(one)) ?? here.line.key);
     },
     next: (answered = []) => {
       const last = leaf.lines[leaf.lines.length - 1];
@@ -76,7 +88,16 @@ export function useWalkPosition(walk: Walk, pending: PendingAnswers, myId: strin
       // done.
       const stage = ahead[0]?.visit.stage;
 
-      return ahead.find((one) => one.visit.stage === stage && isMine(one)) ?? ahead[0] ?? null;
+      const next = ahead.find((one) => one.visit.stage === stage && isMine(one)) ?? ahead[0];
+
+      return next === undefined ? null : firstOnPage(next, answered);
     },
   };
+}
+
+/** The lines of a page in the order in which they are answered there: touched, read, said together. */
+function inOrderOf(leaf: Leaf | undefined): string[] {
+  return leaf === undefined
+    ? []
+    : [...new Set([...leaf.each, ...leaf.opened, ...leaf.together].map(({ line }) => line))];
 }

@@ -12,12 +12,24 @@ import type { RowProps } from './RowProps';
 interface Own {
   walk: Walk;
   onCannot: () => void;
+  /** Its instrument stands beside the list. */
+  isBeingSet: boolean;
   /** What is most often so is said from here. */
   onQuick: (said: Quick) => void;
 }
 
 /** An instrument, a paper or a dashboard: its figures, and the way to it. */
-export function OpenedRow({ item, isPresent, mayAnswer, walk, onPick, onOpen, onCannot, onQuick }: RowProps & Own) {
+export function OpenedRow({
+  item,
+  isPresent,
+  isBeingSet,
+  mayAnswer,
+  walk,
+  onPick,
+  onOpen,
+  onCannot,
+  onQuick,
+}: RowProps & Own) {
   const { t } = useTranslation();
   const { line } = item;
   const state = walk.state.lines.find((one) => one.key === line.key);
@@ -73,7 +85,7 @@ export function OpenedRow({ item, isPresent, mayAnswer, walk, onPick, onOpen, on
           {t(item.isWaiting ? 'station.kept' : `outcome.${item.outcome}`)}
         </span>
       ) : (
-        mayAnswer && choices.length === 0 && (
+        mayAnswer && !isBeingSet && choices.length === 0 && (
           <button
             type="button"
             className="station-act"
@@ -86,6 +98,7 @@ export function OpenedRow({ item, isPresent, mayAnswer, walk, onPick, onOpen, on
           </button>
         )
       )}
+      {isBeingSet && <span className="station-with">{t('station.being_set')}</span>}
       {choices.length > 0 && (
         <span className="station-choices" role="group" aria-label={t('station.on_the_plate')}>
           {choices.map((serial) => (

@@ -27,6 +27,8 @@ import './station.css';
 
 interface Props extends PanelProps {
   state: LeafState;
+  /** The line whose instrument stands beside the list. */
+  beingSet: string | null;
   /** Shows a line with all that is known of it, in place of the list. */
   onOpen: (line: string) => void;
   /** Something is wrong there. */
@@ -35,7 +37,7 @@ interface Props extends PanelProps {
 
 /** One stop, one page: what tags out is touched line by line, instruments are opened, the rest is said together. */
 export function StationLeaf(props: Props) {
-  const { walk, position, mayPost, post, tests, onCross, onOpen, onNotSo, onRefused, refusal, state } = props;
+  const { walk, position, mayPost, post, tests, onCross, onOpen, onNotSo, onRefused, refusal, state, beingSet } = props;
   const { items, present, pick } = state;
   const { t } = useTranslation();
   const { visit, leaf } = position;
@@ -63,6 +65,7 @@ export function StationLeaf(props: Props) {
     onRefused,
     onOpen,
     onAnswered: state.unpick,
+    onWalked: props.onTag,
   });
   const notSo = (item: Item) => {
     if (item.step !== null) {
@@ -117,7 +120,10 @@ export function StationLeaf(props: Props) {
       data-line={present?.line.key}
       data-item={present?.id}
     >
-      <div className="station-list">
+      <div
+        className="station-list"
+        style={{ '--rows': rowsOf(items) } as React.CSSProperties}
+      >
         {!inState && mayPost && <NeedsState walk={walk} stage={visit.stage} onCross={onCross} />}
         <KnownHere walk={walk} visit={visit} mayPost={mayPost} post={post} onWorse={props.onKnown} />
         <ProblemWords problem={refusal ?? answers.problem} />
@@ -140,6 +146,7 @@ export function StationLeaf(props: Props) {
                 key={item.id}
                 {...row(item)}
                 walk={walk}
+                isBeingSet={item.line.key === beingSet}
                 onCannot={() => setUnread(item.line)}
                 onQuick={answers.quick}
               />
@@ -217,6 +224,10 @@ export function StationLeaf(props: Props) {
     </section>
   );
 }
+
+/** How many rows the page is high: what is said together stands in two columns. */
+const rowsOf = ({ each, opened, together, carried }: LeafState['items']): number =>
+  Math.max(1, each.length + opened.length + Math.ceil((together.length + (carried.length > 0 ? 1 : 0)) / 2));
 
 /** The clock of this tablet, which goes on while a step is held. */
 function useNow(items: Item[], runOf: (line: string) => TestRun): number {

@@ -18,6 +18,8 @@ interface Wanted {
   onRefused: (line: string, problem: Problem) => void;
   onOpen: (line: string) => void;
   onAnswered: () => void;
+  /** Nothing is left to say on the whole walk. */
+  onWalked: () => void;
 }
 
 const isThrough = (line: Line, run: TestRun) => nextStep(line, run) === line.test.length;
@@ -26,7 +28,7 @@ const isThrough = (line: Line, run: TestRun) => nextStep(line, run) === line.tes
  * What is answered on a page: written down on the tablet at once; what the yard's ledger refuses comes back to its
  * line.
  */
-export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen, onAnswered }: Wanted) {
+export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen, onAnswered, onWalked }: Wanted) {
   const { t } = useTranslation();
   const { busy, problem, send } = useSend();
   const say = (line: string, posted: Promise<unknown>) => {
@@ -91,9 +93,14 @@ export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen,
       }
       const keys = [...looks, ...ended.map(([line]) => line.key), ...lines.map(({ line }) => line)];
       const isLeft = all(items).some((item) => !item.isDone && !rest.includes(item) && !affirmed.includes(item));
-      const next = isLeft ? null : position.next(keys);
-      if (next === null) {
+      if (isLeft) {
         position.advance(keys);
+
+        return;
+      }
+      const next = position.next(keys);
+      if (next === null) {
+        onWalked();
       } else {
         position.goLine(next.line.key);
       }
