@@ -87,7 +87,7 @@ final class FaultStoriesTest extends BrowserTestCase
             $this->walkOn([]);
         }
         $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'Lines are left open.');
-        $this->tap('decision');
+        $this->toDecision();
         $this->hold('lift-tag');
         self::assertSame($in, $this->wait(self::named('computed'))->getAttribute('data-decision'));
         $this->assertConsoleIsClean();
@@ -173,7 +173,7 @@ final class FaultStoriesTest extends BrowserTestCase
 
     private function hangTag(): void
     {
-        $this->tap('decision');
+        $this->toDecision();
         self::assertSame('tagged_out', $this->wait(self::named('computed'))->getAttribute('data-decision'));
         $this->hold('hang-tag');
         $this->wait('.repair');

@@ -52,7 +52,7 @@ final class HireStoryTest extends BrowserTestCase
         $this->walkOn(self::OUT);
         $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'Lines are left open.');
 
-        $this->tap('decision');
+        $this->toDecision();
         self::assertSame('released', $this->wait(self::named('computed'))->getAttribute('data-decision'));
         $this->hold('release');
         $this->wait(self::named('stamp'));
@@ -79,7 +79,7 @@ final class HireStoryTest extends BrowserTestCase
         $this->walkOn($back);
         $this->countIsShort();
 
-        $this->tap('decision');
+        $this->toDecision();
         $this->wait('.grounds, '.self::named('computed'));
         $this->hold($this->exists(self::named('release')) ? 'release' : 'hold-machine');
         $this->tap('onwards');

@@ -105,7 +105,7 @@ final class MoreFamiliesTest extends BrowserTestCase
         $this->openAnew("/app/walks/{$walk}");
         $this->walkOn($values);
         $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'Lines are left open.');
-        $this->tap('decision');
+        $this->toDecision();
         self::assertSame('released', $this->wait(self::named('computed'))->getAttribute('data-decision'));
         $this->hold('release');
         $this->tap('onwards');

@@ -135,7 +135,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->waitUntil(fn (): bool => ! $this->exists('.leaf'), 'The leaf does not close.');
 
         $this->walkOn([]);
-        $this->tap('decision');
+        $this->toDecision();
         self::assertSame('release', $this->wait(self::named('known-here'))->getAttribute('data-may'));
         $this->hold('release');
         $this->waitForText(self::named('stamp'), 'Release signed');

@@ -45,7 +45,7 @@ final class PortraitWalkTest extends BrowserTestCase
         $this->walkOn(self::VALUES);
         $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'Lines are left open.');
 
-        $this->tap('decision');
+        $this->toDecision();
         $this->wait(self::named('computed'));
         self::assertSame('released', $this->wait(self::named('computed'))->getAttribute('data-decision'));
     }

@@ -76,6 +76,12 @@ trait WalksInTheBrowser
     /** Whether a line stands on this page; it is opened then. */
     private function stopsAt(string $key): bool
     {
+        if ($this->exists(self::named("at-{$key}"))) {
+            $this->tap("at-{$key}");
+            $this->openLine($key);
+
+            return true;
+        }
         if ($this->exists("[data-line=\"{$key}\"]") || $this->exists('[data-testid^="detail-'.$key.'"]')) {
             $this->openLine($key);
 
@@ -219,11 +225,20 @@ trait WalksInTheBrowser
                 const row = [...document.querySelectorAll('[data-testid^="detail-"]')]
                   .find(({ dataset }) =>
                     [arguments[0], `${arguments[0]}:0`].includes(dataset.testid.slice('detail-'.length)));
-                row?.click();
+                (row ?? document.querySelector(`[data-testid="at-${arguments[0]}"]`))?.click();
                 return document.querySelector('.panel')?.dataset.line === arguments[0];
                 JS, [$key]),
             "The walk does not open {$key}.",
         );
+    }
+
+    /** The decision of the walk, where its last page has not gone on to it by itself. */
+    protected function toDecision(): void
+    {
+        $this->waitForRest();
+        if (! $this->exists('.leaf')) {
+            $this->tap('decision');
+        }
     }
 
     /** Goes to the stop of a line, which is a crossing where its state was not entered. */

@@ -33,6 +33,7 @@ export function LinesOfPage({ walk, position, pending, numbers }: Props) {
               ref={line.key === position.line.key ? present : undefined}
               type="button"
               aria-current={line.key === position.line.key ? 'true' : undefined}
+              data-testid={`at-${line.key}`}
               aria-label={`${line.title}, ${t(`outcome.${outcome}`)}`}
               onClick={() => position.goLine(line.key)}
             >
