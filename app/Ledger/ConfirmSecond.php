@@ -10,11 +10,13 @@ use App\Ledger\Contexts\WalkContext;
 use App\Ledger\Kinds\SecondStoodBy;
 use App\Ledger\Payloads\NamesSecond;
 use App\Ledger\Payloads\Payload;
+use App\Ledger\Payloads\StateCrossedPayload;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Words;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\People\SecondPerson;
+use JadeLedger\Core\People\StandingBy;
 
 /**
  * Whether somebody else confirmed an entry: by the secret that is sealed in it, or from a session of their own on the
@@ -22,12 +24,6 @@ use JadeLedger\Core\People\SecondPerson;
  */
 final class ConfirmSecond
 {
-    /**
-     * For how long it counts that somebody said from their own session that they stand by, in minutes. Common practice,
-     * no source.
-     */
-    public const MINUTES = 15;
-
     /**
      * Longer on the way than this, an entry was kept on a tablet out of reach: whoever typed the secret is not there
      * any more.
@@ -72,7 +68,7 @@ final class ConfirmSecond
         if ($entry->second?->wrong === null && $entry->second?->personId === $second->id) {
             return $second;
         }
-        if ($this->stoodBy($second, $entry, $context)) {
+        if ($this->stoodBy($second, $entry, $context) || $this->stillStandsBy($second, $entry, $context)) {
             return $second;
         }
         if (
@@ -93,6 +89,25 @@ final class ConfirmSecond
             );
     }
 
+    /**
+     * Whether they confirmed it at a crossing before that the entry names, and have stood by since.
+     *
+     * @param IncomingEntry<NamesSecond&Payload> $entry
+     */
+    private function stillStandsBy(User $second, IncomingEntry $entry, WalkContext $context): bool
+    {
+        $from = $entry->payload instanceof StateCrossedPayload ? $entry->payload->secondFrom : null;
+        $standing = $from === null ? null : WhoStandsBy::on($context->walk->id, $context->plan);
+
+        return $standing !== null
+            && $standing->crossing === $from
+            && $standing->stillStandsBeside(
+                $context->actor->id,
+                $second->id,
+                $entry->recordedAt->toDateTimeImmutable(),
+            );
+    }
+
     /** @param  IncomingEntry<Payload>  $entry */
     private function stoodBy(User $second, IncomingEntry $entry, WalkContext $context): bool
     {
@@ -102,7 +117,7 @@ final class ConfirmSecond
             ->whereBetween(
                 'recorded_at',
                 [
-                    $entry->recordedAt->subMinutes(self::MINUTES)->format('Y-m-d H:i:s.u'),
+                    $entry->recordedAt->subMinutes(StandingBy::MINUTES)->format('Y-m-d H:i:s.u'),
                     $entry->recordedAt->addMinutes(EntryClock::TOLERANCE_MINUTES)->format('Y-m-d H:i:s.u'),
                 ],
             )

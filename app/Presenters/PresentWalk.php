@@ -10,6 +10,7 @@ use App\Ledger\Contexts\WalkContext;
 use App\Ledger\JudgementRecord;
 use App\Ledger\Kinds\WalkGivenBack;
 use App\Ledger\WearOfMachine;
+use App\Ledger\WhoStandsBy;
 use App\Models\DoubtfulEntry;
 use App\Models\Finding;
 use App\Models\Hire;
@@ -29,6 +30,7 @@ use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Meter\Meter;
 use JadeLedger\Core\Release\DecideRelease;
 use JadeLedger\Core\Release\JudgedLine;
+use JadeLedger\Core\State\Helper;
 use JadeLedger\Core\Verdict\Outcome;
 use JadeLedger\Core\Walk\Cooling;
 use JadeLedger\Core\Walk\Crossing;
@@ -250,6 +252,7 @@ final readonly class PresentWalk
             'shut_stages' => $this->shut($context, $outcomes),
             'read_later' => $this->readLater($context, $later),
             'cooling' => self::cooling($context),
+            'standing_by' => self::standingBy($context),
             ...PresentCarried::in(self::hasOpenLines($outcomes) ? ($this->carried)($context) : [], $outcomes),
             'may_be_given_back' => array_filter(array_column($marks, 'attempts')) === []
                 && WalkGivenBack::nothingIsSaidIn($walk),
@@ -293,6 +296,23 @@ final readonly class PresentWalk
         return $until === null || CarbonImmutable::now()->greaterThan($until)
             ? null
             : ['stage' => (string) $cooling->stage, 'until' => Moment::text(CarbonImmutable::instance($until))];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function standingBy(WalkContext $context): ?array
+    {
+        $stage = $context->walk->stage;
+        $isAlone = $stage === null || $context->plan->crossing($stage)?->stage->state->helper !== Helper::Present;
+        $standing = $isAlone ? null : WhoStandsBy::on($context->walk->id, $context->plan);
+        $person = $standing === null ? null : User::query()->find($standing->person);
+
+        return $standing === null || $person === null ? null : [
+            'person' => PresentPerson::of($person),
+            'beside' => $standing->beside,
+            'crossing' => $standing->crossing,
+            'since' => Moment::text(CarbonImmutable::instance($standing->since)),
+            'until' => Moment::text(CarbonImmutable::instance($standing->until())),
+        ];
     }
 
     /** @return list<string> ids of those who walk it, the one with the key first */

@@ -6,6 +6,7 @@ namespace JadeLedger\Core\Walk;
 
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\People\StandingBy;
 use JadeLedger\Core\State\Helper;
 use JadeLedger\Core\State\MachineState;
 
@@ -31,8 +32,11 @@ final readonly class CountTouches
     /** Digits of a figure that the arithmetic wants. */
     private const DIGITS = 2;
 
-    /** Digits of the PIN of a second person, who is named before. */
+    /** Digits of the PIN of a second person. */
     private const PIN = 4;
+
+    /** Seconds for which somebody who confirmed that they stand by is not asked again. */
+    private const STANDS_BY = StandingBy::MINUTES * 60;
 
     public function __construct(private Catalogue $catalogue)
     {
@@ -45,33 +49,52 @@ final readonly class CountTouches
      */
     public function of(WalkPlan $plan, array $carried = []): WalkEffort
     {
-        return $this->count($plan, $carried, [Shortcut::AsBefore, Shortcut::NothingLit, Shortcut::OneOfThree]);
+        $shortcuts = [Shortcut::AsBefore, Shortcut::NothingLit, Shortcut::OneOfThree];
+
+        // Whoever stood by last is named already.
+        return $this->count($plan, $carried, $shortcuts, new WalkEffort(0, self::PIN, 0));
     }
 
-    /** A machine that nobody has walked yet: every figure is read. */
+    /** A machine that nobody has walked yet, on a tablet on which nobody stood by: every figure is read. */
     public function ofFirst(WalkPlan $plan): WalkEffort
     {
-        return $this->count($plan, [], [Shortcut::NothingLit, Shortcut::OneOfThree]);
+        return $this->count($plan, [], [Shortcut::NothingLit, Shortcut::OneOfThree], new WalkEffort(1, self::PIN, 0));
     }
 
     /**
      * @param list<string> $carried
      * @param list<Shortcut> $shortcuts that there are
+     * @param WalkEffort $second of naming a second person and their confirmation
      */
-    private function count(WalkPlan $plan, array $carried, array $shortcuts): WalkEffort
+    private function count(WalkPlan $plan, array $carried, array $shortcuts, WalkEffort $second): WalkEffort
     {
         $effort = new WalkEffort(self::OPENING + self::DECISION, 0, 1);
         $before = null;
         $last = null;
+        $standing = null;
+        $seconds = 0;
         $divide = new DivideStop;
         foreach ($plan->crossings as $crossing) {
             $effort = $effort->plus($this->crossing($crossing, $before));
+            $seconds += $crossing->seconds();
+            if ($crossing->stage->state->helper === Helper::None) {
+                $standing = null;
+            } elseif ($standing === null || $seconds - $standing > self::STANDS_BY) {
+                $effort = $effort->plus($second);
+                $standing = $seconds;
+            }
+            $isPlain = $this->isPlain($crossing, $before);
             $before = $crossing->stage->state;
             $held = [];
             foreach ($plan->visits as $visit) {
                 if ($visit->stageId === $crossing->stage->id) {
+                    $seconds += $visit->seconds();
                     foreach ($divide->into($visit) as $leaf) {
                         $effort = $effort->plus($this->leaf($leaf, $plan, $carried, $shortcuts, $held));
+                        if ($isPlain) {
+                            $effort = $effort->plus($this->savedOn($leaf));
+                            $isPlain = false;
+                        }
                         $last = $leaf;
                     }
                 }
@@ -80,6 +103,24 @@ final readonly class CountTouches
 
         // The act that is held on the last page goes on to the decision; otherwise the way to it is touched.
         return $last?->saidTogether() === [] ? $effort->plus(new WalkEffort(1, 0, 0)) : $effort;
+    }
+
+    /** Whether a crossing is only read: it stands on the first page of its state then. */
+    private function isPlain(Crossing $crossing, ?MachineState $before): bool
+    {
+        foreach ($crossing->unconfirmed([], $before) as $line) {
+            if ($line->isTouchedAlone || $line->waitSeconds > 0) {
+                return false;
+            }
+        }
+
+        return $before !== null && $crossing->stage->state->helper === Helper::None;
+    }
+
+    /** The page of the crossing; where everything below it is said together, one act says both. */
+    private function savedOn(Leaf $leaf): WalkEffort
+    {
+        return new WalkEffort($leaf->each === [] && $leaf->opened === [] ? -1 : 0, 0, -1);
     }
 
     private function crossing(Crossing $crossing, ?MachineState $before): WalkEffort
@@ -91,9 +132,8 @@ final readonly class CountTouches
                 $acts += ($isWaited ? 1 : 0) + ($line->isTouchedAlone || $isWaited ? 1 : 0);
             }
         }
-        $isWithSecond = $crossing->stage->state->helper === Helper::Present;
 
-        return new WalkEffort($acts + ($isWithSecond ? 1 : 0), $isWithSecond ? self::PIN : 0, 1);
+        return new WalkEffort($acts, 0, 1);
     }
 
     /**

@@ -82,7 +82,7 @@ final class FaultStoriesTest extends BrowserTestCase
         // unless it keeps the machine from its next state.
         (new WalkerOverHttp('rafe'))->answer($walk, leave: $guards ? [] : [$stop]);
         $this->openAnew("/app/walks/{$walk}");
-        $this->wait('.station-leaf, .crossing');
+        $this->wait('.station-leaf, .panel-in-place, .crossing');
         if ($this->linesLeft() > 0) {
             $this->walkOn([]);
         }
@@ -122,7 +122,7 @@ final class FaultStoriesTest extends BrowserTestCase
             ["jade.walk.position.1.{$walk}", $line],
         );
         $this->openAnew("/app/walks/{$walk}");
-        $this->wait('.station-leaf, .crossing');
+        $this->wait('.station-leaf, .panel-in-place, .crossing');
         if ($this->exists(self::named('cross'))) {
             $this->tap('cross');
             $this->wait('.crossing');

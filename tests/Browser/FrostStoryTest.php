@@ -37,7 +37,7 @@ final class FrostStoryTest extends BrowserTestCase
         $walk = (string) $this->web->executeScript("return location.pathname.split('/').pop()");
         $ines->answer($walk, leave: [self::GLASS], until: $this->firstOf('key_on'));
         $this->openAnew("/app/walks/{$walk}");
-        $this->wait('.station-leaf, .crossing');
+        $this->wait('.station-leaf, .panel-in-place, .crossing');
 
         $this->goToLine(self::GLASS);
         $this->holdPosture();
@@ -50,7 +50,7 @@ final class FrostStoryTest extends BrowserTestCase
 
         $ines->answer($walk, leave: [self::GLASS], until: $this->firstOf('running'));
         $this->openAnew("/app/walks/{$walk}");
-        $this->wait('.station-leaf, .crossing');
+        $this->wait('.station-leaf, .panel-in-place, .crossing');
         $this->goToStopOf($this->firstOf('running'));
         $this->wait('.crossing');
         $this->confirmState();

@@ -99,7 +99,7 @@ final class MoreFamiliesTest extends BrowserTestCase
      */
     private function walkToRelease(WalkerOverHttp $dilys, array $values): string
     {
-        $this->wait('.crossing, .station-leaf');
+        $this->wait('.crossing, .station-leaf, .panel-in-place');
         $walk = (string) $this->web->executeScript("return location.pathname.split('/').pop()");
         $dilys->answer($walk, $this->oneOfEachKind($dilys->walk($walk)), $values);
         $this->openAnew("/app/walks/{$walk}");

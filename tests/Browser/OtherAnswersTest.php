@@ -59,7 +59,7 @@ final class OtherAnswersTest extends BrowserTestCase
         $this->hold('fit-there');
         $this->waitUntil(fn (): bool => ! $this->exists('.in-doubt'), 'The question stays.');
         $this->open("/app/walks/{$walk}");
-        $this->wait('.station-leaf, .crossing');
+        $this->wait('.station-leaf, .panel-in-place, .crossing');
         self::assertSame('open', $this->outcomeOf($drawn), 'the line is asked again');
         $this->assertConsoleIsClean();
     }

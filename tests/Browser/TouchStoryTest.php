@@ -118,7 +118,7 @@ final class TouchStoryTest extends BrowserTestCase
         } else {
             $this->open(self::$walk);
         }
-        $this->wait('.crossing, .station-leaf');
+        $this->wait('.crossing, .station-leaf, .panel-in-place');
         self::$walk = (string) $this->web->executeScript('return location.pathname');
         if ($this->exists('.crossing')) {
             $this->confirmState();

@@ -502,9 +502,9 @@ trait WalksInTheBrowser
 
     protected function confirmState(): void
     {
-        $this->lookOnce($this->exists('.second-person') ? 'crossing-with-second' : 'crossing');
+        $this->lookOnce($this->kindOfCrossing());
         $this->confirmLines();
-        if ($this->exists('.second-person')) {
+        if ($this->exists('.second-person:not(.second-still)')) {
             $this->wait('.second-person .act');
             if (! $this->exists('.second-person [aria-pressed="true"]')) {
                 $this->tapOn('.second-person .act');
@@ -515,6 +515,23 @@ trait WalksInTheBrowser
             ? $this->hold('confirm-state')
             : $this->tap('confirm-state');
         $this->waitUntil(fn (): bool => ! $this->exists('.crossing'), 'The state is not entered.');
+    }
+
+    /** What the picture of this crossing is called. */
+    private function kindOfCrossing(): string
+    {
+        $kinds = [
+            '.crossing-band' => 'crossing-on-its-page',
+            '.second-still' => 'crossing-second-still',
+            '.second-person' => 'crossing-with-second',
+        ];
+        foreach ($kinds as $selector => $kind) {
+            if ($this->exists($selector)) {
+                return $kind;
+            }
+        }
+
+        return 'crossing';
     }
 
     /** Line by line: the first crossing of a story by the pointer, the others from within the page. */

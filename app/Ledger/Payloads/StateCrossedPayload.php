@@ -12,11 +12,13 @@ final readonly class StateCrossedPayload implements NamesSecond, Payload
     /**
      * @param list<string> $confirmed ids of lines of the crossing
      * @param string|null $second who stands by
+     * @param string|null $secondFrom id of the crossing at which they confirmed it, where they have stood by since
      */
     private function __construct(
         public string $stage,
         public array $confirmed,
         public ?string $second,
+        public ?string $secondFrom,
     ) {
     }
 
@@ -26,6 +28,7 @@ final readonly class StateCrossedPayload implements NamesSecond, Payload
             $json->string('stage'),
             $json->strings('confirmed'),
             $json->optionalString('second'),
+            $json->optionalString('second_from'),
         );
     }
 

@@ -12,6 +12,7 @@ import { useOutbox } from '../../offline/useOutbox';
 import { SaidByHirer } from '../reports/SaidByHirer';
 import { useMe } from '../session/useSession';
 import { CrossingSheet } from './crossing/CrossingSheet';
+import { usePlainCrossing } from './crossing/usePlainCrossing';
 import { DecisionDrawer } from './decision/DecisionDrawer';
 import { FindingDrawer, type FindingPlace } from './finding/FindingDrawer';
 import { LinePanel } from './panels/LinePanel';
@@ -120,10 +121,12 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const isOpened = opened !== null && position.leaf.lines.includes(opened);
   const inPlace = useReadingInPlace(walk, position, leaf, { mayPost });
   const isInPlace = crossing === null && !isOpened && inPlace.isShown;
-  const page = `${position.visit.number}.${position.leafNumber}`;
-  const shown = crossing ?? (isOpened || isInPlace ? position.line.key : page);
-  useEffect(pageChanged, [shown]);
   const crossingStage = plan.stages.find((stage) => stage.id === crossing);
+  const isOfPage = mustCross && crossingTo === null && !isOpened && state.tag === null;
+  const plain = usePlainCrossing(walk, isOfPage ? crossingStage : undefined, pending, post);
+  const page = `${position.visit.number}.${position.leafNumber}`;
+  const shown = plain?.stage.id ?? crossing ?? (isOpened || isInPlace ? position.line.key : page);
+  useEffect(pageChanged, [shown]);
 
   const open = (line: string) => {
     position.goLine(line);
@@ -210,6 +213,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         {...panel}
         state={leaf}
         beingSet={isInPlace ? position.line.key : null}
+        crossing={plain}
         onOpen={open}
         onNotSo={notSo}
       />
@@ -288,7 +292,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         isWide={isWide}
         isOver={isOver}
       />
-      {crossingStage !== undefined && (state.tag === null || crossingTo !== null) ? (
+      {plain === null && crossingStage !== undefined && (state.tag === null || crossingTo !== null) ? (
         <CrossingSheet
           key={crossingStage.id}
           walk={walk}

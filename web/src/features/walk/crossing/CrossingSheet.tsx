@@ -7,11 +7,13 @@ import { clock } from '../../../app/figures';
 import { useElapsed } from '../../../app/useElapsed';
 import { usePersistentState } from '../../../app/usePersistentState';
 import { Mark } from '../../../marks/Mark';
+import { usePeople } from '../../people/usePeople';
 import { useMe, useSession } from '../../session/useSession';
 import { inTheWay } from '../state/inTheWay';
 import type { PendingAnswers } from '../state/pendingAnswers';
 import { GiveBackButton } from '../strip/GiveBackButton';
-import { SecondPerson, sealedBy, type Second } from './SecondPerson';
+import { askedOf } from './askedOf';
+import { SecondPerson, sealedBy, StillStandsBy, type Second } from './SecondPerson';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { useSend } from '../state/useSend';
 import type { Post } from '../state/useWalk';
@@ -35,16 +37,20 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const me = useMe();
   const [confirmed, setConfirmed] = useState<string[]>([]);
   const [seen, setSeen] = useState<string[]>([]);
-  const [second, setSecond] = usePersistentState<string | null>(`walk.second.1.${walk.id}`, null);
+  const [chosen, setChosen] = usePersistentState<string | null>(`walk.second.1.${walk.id}`, null);
+  const [usual, setUsual] = usePersistentState<string | null>(`second.1.${me.id}`, null);
+  const people = usePeople().data?.people ?? [];
+  // Whoever stood by last is named already; that they stand by now they confirm themselves.
+  const isThere = (id: string | null) => people.some((one) => one.id === id && one.may_stand_by && id !== me.id);
+  const second = chosen ?? (isThere(usual) ? usual : null);
   // Never kept: a secret is typed each time.
   const [secret, setSecret] = useState('');
+  const [isOther, setIsOther] = useState(false);
+  const [since] = useState(() => Date.now());
+  const now = since + useElapsed(since) * 1000;
   const sealingKey = useSession().data?.sealing_key ?? '';
   const { busy, problem, send } = useSend();
-  // Which lines are asked follows from where the machine comes from; before the first crossing all are.
-  const before = walk.state.stage;
-  const lines = stage.lines.filter(
-    (line) => before === null || !Array.isArray(line.asked_from) || line.asked_from.includes(before),
-  );
+  const lines = askedOf(stage, walk);
   const shut = walk.state.shut_stages.find((one) => one.stage === stage.id);
   const { lines: blocking, byEye } = inTheWay(walk, stage, pending);
   const titleOf = (key: string): string =>
@@ -53,17 +59,24 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const alone = lines.filter((line) => line.alone);
   const together = lines.filter((line) => !line.alone);
   const left = alone.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
-  const choose = (chosen: Second) => {
-    setSecond(chosen.person);
-    setSecret(chosen.secret);
+  const choose = (by: Second) => {
+    setChosen(by.person);
+    setUsual(by.person);
+    setSecret(by.secret);
   };
   const by: Second = { person: stage.asks_second_person ? second : null, secret };
+  // Confirmed a while ago, on this walk and beside the same person; the yard says for how long that counts.
+  const told = walk.state.standing_by ?? null;
+  const isTold = told !== null && told.beside === me.id && Date.parse(told.until) > now && !isOther;
+  const standing = stage.asks_second_person && isTold ? told : null;
   const cross = async (id: string) => ({
     stage: stage.id,
     confirmed: lines.map((line) => line.id),
-    ...(await sealedBy(by, sealingKey, id)),
+    ...(standing === null
+      ? await sealedBy(by, sealingKey, id)
+      : { second: standing.person.id, second_from: standing.crossing }),
   });
-  const isAlone = stage.asks_second_person && (second === null || second === me.id);
+  const isAlone = stage.asks_second_person && standing === null && (second === null || second === me.id);
 
   const isBarred = busy || left > 0 || isAlone || blocking.length > 0 || !me.may.walk;
   const under = left > 0 ? t('crossing.left', { count: left }) : t(isAlone ? 'crossing.name_second' : 'crossing.all');
@@ -144,8 +157,11 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
           ))}
         </ol>
       )}
-      {stage.asks_second_person && blocking.length === 0 && (
+      {stage.asks_second_person && blocking.length === 0 && standing === null && (
         <SecondPerson second={{ person: second, secret }} onSecond={choose} />
+      )}
+      {standing !== null && blocking.length === 0 && (
+        <StillStandsBy standing={standing} onOther={() => setIsOther(true)} />
       )}
       <ProblemWords problem={problem} />
       <footer>

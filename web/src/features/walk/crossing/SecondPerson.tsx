@@ -4,6 +4,8 @@ import { Button } from '../../../app/Button';
 import { sealSecret } from '../../../offline/sealSecret';
 import { usePeople } from '../../people/usePeople';
 import { useMe } from '../../session/useSession';
+import type { Schema } from '../../../api/client';
+import { clock } from '../../../app/figures';
 
 export interface Second {
   person: string | null;
@@ -15,6 +17,8 @@ interface Props {
   second: Second;
   onSecond: (second: Second) => void;
 }
+
+export type StandingBy = NonNullable<Schema['WalkState']['standing_by']>;
 
 /** What goes along with an entry that another person confirms: who, and their secret, sealed to the yard. */
 export async function sealedBy(
@@ -66,6 +70,32 @@ export function SecondPerson({ second, onSecond }: Props) {
           slotProps={{ htmlInput: { maxLength: 100, 'data-testid': 'second-secret' } }}
         />
       )}
+    </section>
+  );
+}
+
+interface StillProps {
+  standing: StandingBy;
+  /** Somebody else stands by now. */
+  onOther: () => void;
+}
+
+/** Who has stood by since a crossing before: nobody confirms twice what has not changed. */
+export function StillStandsBy({ standing, onOther }: StillProps) {
+  const { t } = useTranslation();
+
+  return (
+    <section className="second-person second-still" aria-label={t('crossing.second')}>
+      <h3>{t('crossing.second')}</h3>
+      <div>
+        <p data-testid="still-stands-by">
+          <b>{t('crossing.still', { name: standing.person.name })}</b>
+          <span>{t('crossing.still_since', { time: clock(standing.since), until: clock(standing.until) })}</span>
+        </p>
+        <Button testId="other-second" onClick={onOther}>
+          {t('crossing.other_second')}
+        </Button>
+      </div>
     </section>
   );
 }

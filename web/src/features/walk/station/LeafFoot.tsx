@@ -5,7 +5,8 @@ import { calendarDay } from '../../../app/figures';
 import { HoldButton } from '../../../app/HoldButton';
 import type { Position } from '../state/useWalkPosition';
 import type { Walk } from '../state/types';
-import { all, ranges, type Item, type Items } from './items';
+import type { PlainCrossing } from '../crossing/usePlainCrossing';
+import { all, isSaidAtOnce, ranges, type Item, type Items } from './items';
 
 interface Props {
   walk: Walk;
@@ -17,7 +18,10 @@ interface Props {
   affirmed: Item[];
   mayAnswer: boolean;
   mayPost: boolean;
+  /** What must be true before anything here is answered, where that is only read. */
+  crossing: PlainCrossing | null;
   onHeld: () => void;
+  onCrossed: () => void;
   onGoOn: () => void;
   onDecide: () => void;
 }
@@ -31,7 +35,9 @@ export function LeafFoot({
   affirmed,
   mayAnswer,
   mayPost,
+  crossing,
   onHeld,
+  onCrossed,
   onGoOn,
   onDecide,
 }: Props) {
@@ -56,7 +62,17 @@ export function LeafFoot({
         <b>{left.length === 0 ? t(openHere > 0 ? 'station.waits' : 'station.nothing_left') : left.join(', ')}</b>
         {pages > 1 && <small>{t('station.page', { number: position.leafNumber, count: pages })}</small>}
       </p>
-      {mayAnswer && rest.length + affirmed.length > 0 ? (
+      {crossing !== null && (
+        <HoldButton
+          testId="confirm-state"
+          disabled={crossing.busy}
+          under={crossingUnder(crossing, items, rest, affirmed, t)}
+          onHeld={() => void crossing.goIn().then((posted) => posted && onCrossed())}
+        >
+          {t('crossing.confirm', { state: crossing.stage.title })}
+        </HoldButton>
+      )}
+      {crossing === null && mayAnswer && rest.length + affirmed.length > 0 && (
         <HoldButton
           testId="others-stand"
           under={t('station.hold', { lines: ranges([...rest, ...affirmed], t('station.to')) })}
@@ -64,9 +80,8 @@ export function LeafFoot({
         >
           {heldWords(rest, affirmed, t)}
         </HoldButton>
-      ) : (
-        <span />
       )}
+      {crossing === null && (!mayAnswer || rest.length + affirmed.length === 0) && <span />}
       {isAllRead && mayPost ? (
         <Button tone="jade" testId="decide-now" under={t('walk.all_read')} onClick={onDecide}>
           {t(walk.state.decision === null ? 'walk.decide_now' : 'walk.see_decision')}
@@ -84,6 +99,13 @@ export function LeafFoot({
       )}
     </footer>
   );
+}
+
+/** What the act says that brings the machine into its state: on a page that is said at once, that too. */
+function crossingUnder(crossing: PlainCrossing, items: Items, rest: Item[], affirmed: Item[], t: TFunction): string {
+  return isSaidAtOnce(items)
+    ? t('crossing.hold_and', { words: heldWords(rest, affirmed, t) })
+    : t('crossing.hold', { count: crossing.lines.length });
 }
 
 /** What the held act says: lines as on the return walk, and the others. */

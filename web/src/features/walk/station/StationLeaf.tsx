@@ -14,8 +14,10 @@ import { OBSERVED } from '../panels/TestPanel';
 import { isReadLaterHere } from '../state/readLater';
 import { secondsLeft, type TestRun } from '../state/testRuns';
 import type { Line } from '../state/types';
+import { CrossingBand } from '../crossing/CrossingBand';
+import type { PlainCrossing } from '../crossing/usePlainCrossing';
 import { CarriedCells } from './CarriedCells';
-import { all, type Item } from './items';
+import { all, isSaidAtOnce, type Item } from './items';
 import { LeafFoot } from './LeafFoot';
 import { OpenedRow } from './OpenedRow';
 import { TogetherCell } from './TogetherCell';
@@ -29,6 +31,8 @@ interface Props extends PanelProps {
   state: LeafState;
   /** The line whose instrument stands beside the list. */
   beingSet: string | null;
+  /** What must be true before anything here is answered, where that is only read. */
+  crossing: PlainCrossing | null;
   /** Shows a line with all that is known of it, in place of the list. */
   onOpen: (line: string) => void;
   /** Something is wrong there. */
@@ -37,7 +41,8 @@ interface Props extends PanelProps {
 
 /** One stop, one page: what tags out is touched line by line, instruments are opened, the rest is said together. */
 export function StationLeaf(props: Props) {
-  const { walk, position, mayPost, post, tests, onCross, onOpen, onNotSo, onRefused, refusal, state, beingSet } = props;
+  const { walk, position, mayPost, post, tests, onCross, onOpen, onNotSo, onRefused, refusal, state } = props;
+  const { beingSet, crossing } = props;
   const { items, present, pick } = state;
   const { t } = useTranslation();
   const { visit, leaf } = position;
@@ -124,7 +129,10 @@ export function StationLeaf(props: Props) {
         className="station-list"
         style={{ '--rows': rowsOf(items) } as React.CSSProperties}
       >
-        {!inState && mayPost && <NeedsState walk={walk} stage={visit.stage} onCross={onCross} />}
+        {crossing !== null && <CrossingBand crossing={crossing} />}
+        {!inState && mayPost && crossing === null && (
+          <NeedsState walk={walk} stage={visit.stage} onCross={onCross} />
+        )}
         <KnownHere walk={walk} visit={visit} mayPost={mayPost} post={post} onWorse={props.onKnown} />
         <ProblemWords problem={refusal ?? answers.problem} />
         {items.each.length > 0 && (
@@ -174,7 +182,9 @@ export function StationLeaf(props: Props) {
         affirmed={affirmed}
         mayAnswer={mayAnswer}
         mayPost={mayPost}
+        crossing={crossing}
         onHeld={() => answers.restStands(items, rest, affirmed)}
+        onCrossed={() => isSaidAtOnce(items) && answers.restStands(items, rest, affirmed)}
         onGoOn={goOn}
         onDecide={props.onTag}
       />

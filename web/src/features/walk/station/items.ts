@@ -120,6 +120,10 @@ export const all = ({ each, opened, together, carried }: Items): Item[] => [
   ...carried,
 ];
 
+/** Whether the whole page is said by the act that is held. */
+export const isSaidAtOnce = ({ each, opened, together, carried }: Items): boolean =>
+  each.length + opened.length === 0 && [...together, ...carried].some((item) => !item.isDone);
+
 /** The number of each line: that of its first step, where it has several. */
 export const numbersOf = (items: Items): Map<string, number> =>
   new Map(
