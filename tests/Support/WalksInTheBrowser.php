@@ -76,13 +76,8 @@ trait WalksInTheBrowser
     /** Whether a line stands on this page; it is opened then. */
     private function stopsAt(string $key): bool
     {
-        if ($this->exists(self::named("at-{$key}"))) {
-            $this->tap("at-{$key}");
-            $this->openLine($key);
-
-            return true;
-        }
-        if ($this->exists("[data-line=\"{$key}\"]") || $this->exists('[data-testid^="detail-'.$key.'"]')) {
+        $isHere = "[data-line=\"{$key}\"], [data-testid=\"at-{$key}\"], [data-testid^=\"detail-{$key}\"]";
+        if ($this->exists($isHere)) {
             $this->openLine($key);
 
             return true;
@@ -207,7 +202,7 @@ trait WalksInTheBrowser
         $line = array_column($this->walkInPage()['lines'], null, 'key')[$key];
         $this->goToStopOf($key);
         $this->waitUntil(
-            fn (): bool => $this->exists('.crossing') || $this->exists('.station-leaf'),
+            fn (): bool => $this->exists('.crossing, .station-leaf, .panel-in-place'),
             'No stop is shown.',
         );
         $page = self::named("page-{$line['page']}");

@@ -192,6 +192,13 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
     <ReadingInPlace
       key={position.line.key}
       {...panel}
+      position={{
+        ...position,
+        advance: (answered) => {
+          inPlace.leave();
+          position.advance(answered);
+        },
+      }}
       numbers={numbers}
       stage={stage}
       onObserved={setObserved}

@@ -11,6 +11,8 @@ interface InPlace {
   /** Sets the instrument of a line; false where the line is no reading that can be made here and now. */
   open: (line: string) => boolean;
   putAway: () => void;
+  /** What was read is on its way: the walk goes on. */
+  leave: () => void;
 }
 
 /**
@@ -24,22 +26,34 @@ export function useReadingInPlace(
   { mayPost }: { mayPost: boolean },
 ): InPlace {
   const [chosen, setChosen] = useState<{ line: string; isShown: boolean } | null>(null);
+  // Kept on the tablet before the yard has answered: it stays until the walk goes on.
+  const [shown, setShown] = useState<string | null>(null);
   const { present, items, pick } = leaf;
   const isHere = (line: string) => walk.state.stage === position.visit.stage || isReadLaterHere(walk, line);
   const readable = (line: string) =>
     mayPost && isHere(line)
-      ? items.opened.find((item) => item.line.key === line && item.line.instrument !== null && !item.isDone)
+      ? items.opened.find(
+          (item) =>
+            item.line.key === line &&
+            item.line.instrument !== null &&
+            (!item.isDone || (item.isWaiting && shown === line)),
+        )
       : undefined;
   const item = present === undefined ? undefined : readable(present.line.key);
   const byItself =
     item !== undefined &&
     quickOf(item, walk.state.lines.find(({ key }) => key === item.line.key)) === null;
 
+  const isShown =
+    item !== undefined &&
+    item.line.key === position.line.key &&
+    (chosen?.line === item.line.key ? chosen.isShown : byItself);
+  if (isShown && shown !== item.line.key) {
+    setShown(item.line.key);
+  }
+
   return {
-    isShown:
-      item !== undefined &&
-      item.line.key === position.line.key &&
-      (chosen?.line === item.line.key ? chosen.isShown : byItself),
+    isShown,
     open: (line) => {
       const asked = readable(line);
       if (asked === undefined) {
@@ -51,5 +65,9 @@ export function useReadingInPlace(
       return true;
     },
     putAway: () => setChosen({ line: position.line.key, isShown: false }),
+    leave: () => {
+      setShown(null);
+      setChosen({ line: position.line.key, isShown: false });
+    },
   };
 }
