@@ -13,8 +13,8 @@ use JadeLedger\Core\State\Helper;
 use JadeLedger\Core\Walk\WalkPlan;
 
 /**
- * Who confirmed at a crossing of a walk that they stand by, with no state since in which somebody may be alone, and with
- * the same person at the machine.
+ * Who confirmed at a crossing of a walk that they stand by, with no state since in which somebody may be alone, and
+ * with the same person at the machine.
  */
 final class WhoStandsBy
 {

@@ -111,6 +111,50 @@ final class QualificationTest extends YardTestCase
         );
     }
 
+    public function test_whoever_confirmed_at_a_crossing_is_not_asked_again_while_nobody_goes(): void
+    {
+        $me = $this->as(Role::Technician);
+        $machine = Machine::query()->create([
+            'fleet_number' => 'A-'.random_int(100, 9999),
+            'model_id' => 'ardlow_20b',
+            'serial' => 'AB-2',
+            'bay' => 'rack',
+        ]);
+        $walk = $this->openWalk(hire: $this->hireOf($machine));
+        $this->walkUpTo($walk, 'mew-estop-platform');
+        $crossing = $this->crossing($walk, 'platform');
+        $counter = $this->person(Role::Counter);
+        $first = $this->sealed($this->entry('state.crossed', ['second' => $counter->id] + $crossing), 'tern-quay');
+        self::assertSame('posted', $this->send($walk, $first)->json('results.0.status'));
+        $again = fn (string $second, string $from): array => $this->entry(
+            'state.crossed',
+            ['second' => $second, 'second_from' => $from] + $crossing,
+        );
+        $standing = fn (): mixed => $this->getJson("/api/walks/{$walk->id}")->json('state.standing_by');
+        $answer = fn (array $entry): mixed => $this->send($walk, $entry)->json('results.0.problem.type');
+
+        self::assertSame(
+            [$counter->id, $me->id, $first['id']],
+            [$standing()['person']['id'], $standing()['beside'], $standing()['crossing']],
+        );
+        $second = $again($counter->id, $first['id']);
+        self::assertSame('posted', $this->send($walk, $second)->json('results.0.status'), 'nobody has gone');
+        $refused = '/problems/second-not-confirmed';
+        self::assertSame($refused, $answer($again($counter->id, $second['id'])), 'there they confirmed nothing');
+        self::assertSame($refused, $answer($again($this->person(Role::Technician)->id, $first['id'])), 'somebody else');
+        $this->as(Role::Technician);
+        self::assertSame($refused, $answer($again($counter->id, $first['id'])), 'beside somebody else');
+        $this->actingAs($me);
+
+        $this->travel(16)->minutes();
+        self::assertSame($refused, $answer($again($counter->id, $first['id'])), 'too long ago');
+        $this->travelBack();
+        self::assertSame('posted', $this->send($walk, $again($counter->id, $first['id']))->json('results.0.status'));
+        $this->post_($walk, 'state.crossed', $this->crossing($walk, 'cold_isolated'));
+        self::assertNull($standing(), 'nobody has to stand by any more');
+        self::assertSame($refused, $answer($again($counter->id, $first['id'])), 'they were free to go');
+    }
+
     public function test_a_repair_and_a_tag_in_ask_for_their_qualifications(): void
     {
         $this->as(Role::Technician);

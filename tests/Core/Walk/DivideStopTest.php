@@ -31,7 +31,7 @@ final class DivideStopTest extends TestCase
             foreach ($leaves as $leaf) {
                 if (count($leaf->lines) > 1) {
                     self::assertLessThanOrEqual(14, $leaf->items(), $name);
-                    self::assertLessThanOrEqual(8.0, $leaf->rows(), $name);
+                    self::assertLessThanOrEqual(9.0, $leaf->rows(), $name);
                 }
             }
         }

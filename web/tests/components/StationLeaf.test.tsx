@@ -95,13 +95,19 @@ interface Shown {
   carried?: unknown[];
   /** Serials, where what is opened is the plate. */
   choices?: string[];
+  /** The machine is brought into the state of the page there. */
+  crossing?: Props['crossing'];
+  /** Only what is said together stands on it. */
+  isSaidAtOnce?: boolean;
 }
 
-function show({ outcomes = {}, carried = [], choices = [] }: Shown = {}) {
+function show({ outcomes = {}, carried = [], choices = [], crossing = null, isSaidAtOnce = false }: Shown = {}) {
   const post = vi.fn().mockResolvedValue({ judgement: null });
   const walk = walkOf(outcomes, carried);
   const shortcut = choices.length === 0 ? 'as_before' : 'one_of_three';
-  const leaf = { ...LEAF, opened: [{ line: 'meter', shortcut, choices }] };
+  const whole = { ...LEAF, opened: [{ line: 'meter', shortcut, choices }] };
+  const leaf = isSaidAtOnce ? { ...LEAF, lines: ['paint', 'plate'], each: [], opened: [] } : whole;
+  walk.state.stage = crossing === null ? 'cold' : 'before';
   const visit = { number: 4, stage: 'cold', name: 'Right track', part: null, lines: LINES, leaves: [leaf] };
   const next = { visit: { ...visit, number: 5, name: 'Rear' }, line: line('other') };
   const position = {
@@ -136,6 +142,8 @@ function show({ outcomes = {}, carried = [], choices = [] }: Shown = {}) {
       isKept: false,
       refusal: null,
       pending,
+      beingSet: null,
+      crossing,
       ...acts,
     } as unknown as Props;
     const state = useLeaf(props.walk, props.position, pending, tests);
@@ -151,10 +159,21 @@ function show({ outcomes = {}, carried = [], choices = [] }: Shown = {}) {
   return { post, position, ...acts };
 }
 
+/** A crossing into the state of the page that only is read. */
+function plainCrossing(isTaken = true) {
+  return {
+    stage: { id: 'cold', letter: 'B', title: 'Cold', lines: [] },
+    lines: [{ id: 'covers', text: 'Covers shut.', why: 'Hands.', wait_seconds: 0, alone: false }],
+    busy: false,
+    problem: null,
+    goIn: vi.fn().mockResolvedValue(isTaken),
+  } as unknown as NonNullable<Props['crossing']>;
+}
+
 /** Holds the act at the foot for as long as it asks. */
-function hold(): void {
+function hold(act_ = 'others-stand'): void {
   vi.useFakeTimers();
-  fireEvent.pointerDown(screen.getByTestId('others-stand'));
+  fireEvent.pointerDown(screen.getByTestId(act_));
   act(() => {
     vi.advanceTimersByTime(1000);
   });
@@ -189,6 +208,42 @@ describe('a page of the walk', () => {
       ['check.answered', { line: 'paint', answer: 'stands', together: true }],
       ['check.answered', { line: 'plate', answer: 'stands', together: true }],
     ]);
+  });
+
+  it('brings the machine into its state before anything on it is answered', () => {
+    const crossing = plainCrossing();
+    const { post } = show({ crossing });
+
+    expect(screen.getByTestId('said-covers').textContent).toContain('Covers shut.');
+    expect(screen.queryByTestId('stands-crack')).toBeNull();
+    expect(screen.queryByTestId('others-stand')).toBeNull();
+    hold('confirm-state');
+    expect(crossing.goIn).toHaveBeenCalledOnce();
+    expect(posted(post)).toEqual([]);
+  });
+
+  it('says a page of which all is said together with the state, and nothing where the state is not taken', async () => {
+    const taken = show({ crossing: plainCrossing(), isSaidAtOnce: true });
+    hold('confirm-state');
+    await waitFor(() => expect(posted(taken.post).map(([, said]) => said)).toEqual([
+      { line: 'paint', answer: 'stands', together: true },
+      { line: 'plate', answer: 'stands', together: true },
+    ]));
+
+    document.body.innerHTML = '';
+    const refused = show({ crossing: plainCrossing(false), isSaidAtOnce: true });
+    hold('confirm-state');
+    await act(() => Promise.resolve());
+    expect(posted(refused.post)).toEqual([]);
+  });
+
+  it('goes on to the decision where nothing is left on the whole walk', () => {
+    const { position, onTag } = show({ isSaidAtOnce: true });
+    position.next.mockReturnValue(null as never);
+    hold();
+
+    expect(onTag).toHaveBeenCalledOnce();
+    expect(position.goLine).not.toHaveBeenCalled();
   });
 
   it('posts nothing where the act is let go early', () => {

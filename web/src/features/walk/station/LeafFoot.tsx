@@ -105,7 +105,7 @@ export function LeafFoot({
 function crossingUnder(crossing: PlainCrossing, items: Items, rest: Item[], affirmed: Item[], t: TFunction): string {
   return isSaidAtOnce(items)
     ? t('crossing.hold_and', { words: heldWords(rest, affirmed, t) })
-    : t('crossing.hold', { count: crossing.lines.length });
+    : t('crossing.hold_read', { count: crossing.lines.length });
 }
 
 /** What the held act says: lines as on the return walk, and the others. */
