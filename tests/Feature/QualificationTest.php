@@ -147,6 +147,9 @@ final class QualificationTest extends YardTestCase
         $this->actingAs($me);
 
         $this->travel(16)->minutes();
+        // A tablet that lay for so long asks who is at it.
+        $this->getJson("/api/walks/{$walk->id}")->assertUnauthorized();
+        $this->actingAs($me);
         self::assertSame($refused, $answer($again($counter->id, $first['id'])), 'too long ago');
         $this->travelBack();
         self::assertSame('posted', $this->send($walk, $again($counter->id, $first['id']))->json('results.0.status'));
