@@ -237,6 +237,18 @@ describe('a page of the walk', () => {
     expect(posted(refused.post)).toEqual([]);
   });
 
+  it('leaves the keys of an instrument to it', () => {
+    const { position } = show();
+    const panel = document.createElement('section');
+    panel.className = 'panel-in-place';
+    document.body.append(panel);
+    fireEvent.keyDown(panel, { key: 'ArrowDown' });
+    expect(position.goLine).not.toHaveBeenCalled();
+
+    fireEvent.keyDown(document.body, { key: 'ArrowDown' });
+    expect(position.goLine).toHaveBeenCalledOnce();
+  });
+
   it('goes on to the decision where nothing is left on the whole walk', () => {
     const { position, onTag } = show({ isSaidAtOnce: true });
     position.next.mockReturnValue(null as never);

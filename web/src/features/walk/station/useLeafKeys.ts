@@ -14,8 +14,8 @@ interface Acts {
 /** The keyboard of a page: up and down pick, Enter stands, x is not so, r opens, Space held says the others. */
 export function useLeafKeys({ items, present, ...act }: Acts): void {
   useKeys((event, target) => {
-    // An act that is held has its own keys.
-    if (target.closest('.hold') !== null) {
+    // An act that is held has its own keys, and so has an instrument.
+    if (target.closest('.hold, .panel-in-place') !== null) {
       return;
     }
     const at = items.findIndex((item) => item.id === present?.id);
@@ -39,9 +39,9 @@ export function useLeafKeys({ items, present, ...act }: Acts): void {
   });
 }
 
-/** The act is held as with a finger: the key goes on to it, and lets it go again. */
+/** The act at the foot is held as with a finger: the key goes on to it, and lets it go again. */
 function holdTheOthers(event: KeyboardEvent): void {
-  const held = document.querySelector<HTMLElement>('[data-testid="others-stand"]');
+  const held = document.querySelector<HTMLElement>('.station-foot .hold:not([disabled])');
   if (held !== null) {
     event.preventDefault();
     held.focus();
