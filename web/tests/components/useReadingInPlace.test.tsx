@@ -80,14 +80,26 @@ describe('the instrument of the row that is present', () => {
     expect(result.current.open('paper')).toBe(false);
   });
 
-  it('stays while what was read is on its way, and goes when the walk goes on', () => {
+  it.each([
+    ['is on its way', { isWaiting: true }],
+    ['was answered', { outcome: 'attend' }],
+  ])('stays while what was read %s, and goes when the walk goes on', (_, how) => {
     const { result, rerender } = show();
-    const items = [opened('oil', { isDone: true, isWaiting: true })];
+    const items = [opened('oil', { isDone: true, ...how })];
     rerender({ items });
     expect(result.current.isShown).toBe(true);
 
     act(() => result.current.leave());
     rerender({ items });
+    expect(result.current.isShown).toBe(false);
+  });
+
+  it('does not come back for what was answered before', () => {
+    const { result, rerender } = show();
+    const items = [opened('oil', { isDone: true }), ...ITEMS.slice(1)];
+    rerender({ present: 'paper' });
+    rerender({ present: 'oil', items });
+
     expect(result.current.isShown).toBe(false);
   });
 });

@@ -1,5 +1,5 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams } from 'react-router';
 import { whatToDo, type Problem } from '../../api/problem';
@@ -127,6 +127,11 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   const page = `${position.visit.number}.${position.leafNumber}`;
   const shown = plain?.stage.id ?? crossing ?? (isOpened || isInPlace ? position.line.key : page);
   useEffect(pageChanged, [shown]);
+  // Whoever has gone on before the yard answered is not called back.
+  const present = useRef(position.line.key);
+  useEffect(() => {
+    present.current = position.line.key;
+  });
 
   const open = (line: string) => {
     position.goLine(line);
@@ -174,7 +179,12 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
     onTag: () => setDeciding(true),
     onKnown: setLookingAt,
     // What came out of it is shown with all that is known of the line.
-    onNotStanding: () => setOpened(position.line.key),
+    onNotStanding: (line: string) => {
+      if (present.current === line) {
+        inPlace.leave();
+        setOpened(line);
+      }
+    },
     refusal:
       refused !== null && (isOpened ? [position.line.key] : position.leaf.lines).includes(refused.line)
         ? refused.problem

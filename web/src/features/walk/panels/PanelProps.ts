@@ -18,7 +18,7 @@ export interface PanelProps {
   /** Opens a finding that is known. */
   onKnown: (finding: string) => void;
   /** What was posted here does not stand: what is to be done now is shown. */
-  onNotStanding: () => void;
+  onNotStanding: (line: string) => void;
   /** Why the server refused what was answered here, after the walk had gone on. */
   refusal: Problem | null;
   onRefused: (line: string, problem: Problem) => void;

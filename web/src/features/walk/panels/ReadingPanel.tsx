@@ -128,7 +128,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       if (result === 'kept' || stood || judged?.may_be_read_later === true) {
         position.advance([line.key]);
       } else {
-        onNotStanding();
+        onNotStanding(line.key);
       }
     });
   const queries = useQueryClient();

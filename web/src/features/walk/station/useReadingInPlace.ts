@@ -26,17 +26,14 @@ export function useReadingInPlace(
   { mayPost }: { mayPost: boolean },
 ): InPlace {
   const [chosen, setChosen] = useState<{ line: string; isShown: boolean } | null>(null);
-  // Kept on the tablet before the yard has answered: it stays until the walk goes on.
+  // Kept on the tablet, or answered by the yard a moment ago: it stays until the walk goes on.
   const [shown, setShown] = useState<string | null>(null);
   const { present, items, pick } = leaf;
   const isHere = (line: string) => walk.state.stage === position.visit.stage || isReadLaterHere(walk, line);
   const readable = (line: string) =>
     mayPost && isHere(line)
       ? items.opened.find(
-          (item) =>
-            item.line.key === line &&
-            item.line.instrument !== null &&
-            (!item.isDone || (item.isWaiting && shown === line)),
+          (item) => item.line.key === line && item.line.instrument !== null && (!item.isDone || shown === line),
         )
       : undefined;
   const item = present === undefined ? undefined : readable(present.line.key);
@@ -48,8 +45,9 @@ export function useReadingInPlace(
     item !== undefined &&
     item.line.key === position.line.key &&
     (chosen?.line === item.line.key ? chosen.isShown : byItself);
-  if (isShown && shown !== item.line.key) {
-    setShown(item.line.key);
+  const next = isShown ? item.line.key : null;
+  if (shown !== next && (isShown || shown !== position.line.key)) {
+    setShown(next);
   }
 
   return {
