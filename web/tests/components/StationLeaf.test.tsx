@@ -237,6 +237,16 @@ describe('a page of the walk', () => {
     expect(posted(refused.post)).toEqual([]);
   });
 
+  it('brings the machine into the state alone, where something on such a page is not so', async () => {
+    const crossing = plainCrossing();
+    const { post } = show({ crossing, isSaidAtOnce: true });
+    hold('only-state');
+    await act(() => Promise.resolve());
+
+    expect(crossing.goIn).toHaveBeenCalledOnce();
+    expect(posted(post)).toEqual([]);
+  });
+
   it('leaves the keys of an instrument to it', () => {
     const { position } = show();
     const panel = document.createElement('section');

@@ -55,6 +55,8 @@ export function LeafFoot({
   const next = position.next();
   const isAllRead = walk.state.progress.lines_left === 0 && walk.state.tag === null;
   const pages = position.visit.leaves.length;
+  const isBoth = crossing !== null && isSaidAtOnce(items);
+
   return (
     <footer className="station-foot">
       <p className="station-left">
@@ -82,11 +84,24 @@ export function LeafFoot({
         </HoldButton>
       )}
       {crossing === null && (!mayAnswer || rest.length + affirmed.length === 0) && <span />}
-      {isAllRead && mayPost ? (
+      {/* Something is not so there: it is said once the machine is in the state. */}
+      {isBoth && (
+        <HoldButton
+          tone="ink"
+          testId="only-state"
+          disabled={crossing?.busy}
+          under={t('crossing.only_under')}
+          onHeld={() => void crossing?.goIn()}
+        >
+          {t('crossing.only', { state: crossing?.stage.title })}
+        </HoldButton>
+      )}
+      {!isBoth && isAllRead && mayPost && (
         <Button tone="jade" testId="decide-now" under={t('walk.all_read')} onClick={onDecide}>
           {t(walk.state.decision === null ? 'walk.decide_now' : 'walk.see_decision')}
         </Button>
-      ) : (
+      )}
+      {!isBoth && !(isAllRead && mayPost) && (
         <Button
           tone={openHere === 0 ? 'jade' : 'plain'}
           testId="on"
