@@ -72,6 +72,14 @@ describe('a walk that the yard does not know all of', () => {
     expect(state.progress).toMatchObject({ lines_done: 2, lines_left: 1, seconds_left: 10 });
   });
 
+  it('leaves it to the yard whether somebody still stands by', () => {
+    const by = { person: { id: 'rafe' }, beside: 'ines', crossing: 'entry-0', since: '', until: '' };
+    const from = walk({ stage: 'driving', standing_by: by });
+
+    expect(applyPending(from, [stands('guard')]).state.standing_by).toEqual(by);
+    expect(applyPending(from, [kept('state.crossed', { stage: 'secured' })]).state.standing_by).toBeNull();
+  });
+
   it('takes from the plan what it means when something is not so, and holds where the plan does not say', () => {
     const amiss = (line: string) =>
       applyPending(walk(), [kept('check.answered', { line, answer: 'amiss' })]).state.lines.find(

@@ -4,8 +4,7 @@ import type { LineState, Walk } from './types';
 
 /**
  * The walk as it stands on this tablet: states that were crossed into, looks, the decision and the signature that the
- * yard
- * does not have yet are in it already. What the yard judges is left open.
+ * yard does not have yet are in it already. What the yard judges is left open.
  */
 export function applyPending(walk: Walk, kept: KeptEntry[]): Walk {
   const mine = kept.filter((one) => one.walkId === walk.id);
@@ -17,7 +16,12 @@ export function applyPending(walk: Walk, kept: KeptEntry[]): Walk {
   const state = { ...walk.state };
   const last = crossed[crossed.length - 1];
   if (last !== undefined) {
-    Object.assign(state, { stage: last, stages_entered: [...new Set([...state.stages_entered, ...crossed])] });
+    // Whether somebody still stands by is the yard's to say, and it has not heard of this state.
+    Object.assign(state, {
+      stage: last,
+      stages_entered: [...new Set([...state.stages_entered, ...crossed])],
+      standing_by: null,
+    });
   }
   if (mine.some((one) => one.entry.kind === 'handover.signed')) {
     state.hire_standing = 'out';
