@@ -52,17 +52,25 @@ final class QualificationTest extends YardTestCase
         $this->addToAssertionCount(1);
     }
 
-    public function test_the_second_person_is_known_somebody_else_and_confirms_it(): void
+    /** The walk of a boom lift, up to the state in which nobody may be alone. */
+    private function boomBeforeItsPlatform(): Walk
     {
-        $me = $this->as(Role::Technician);
         $machine = Machine::query()->create([
             'fleet_number' => 'A-'.random_int(100, 9999),
             'model_id' => 'ardlow_20b',
-            'serial' => 'AB-1',
+            'serial' => 'AB-'.random_int(100, 9999),
             'bay' => 'rack',
         ]);
         $walk = $this->openWalk(hire: $this->hireOf($machine));
         $this->walkUpTo($walk, 'mew-estop-platform');
+
+        return $walk;
+    }
+
+    public function test_the_second_person_is_known_somebody_else_and_confirms_it(): void
+    {
+        $me = $this->as(Role::Technician);
+        $walk = $this->boomBeforeItsPlatform();
         $crossing = $this->crossing($walk, 'platform');
         $with = fn (?string $second): ?string => $this->send(
             $walk,
@@ -107,21 +115,14 @@ final class QualificationTest extends YardTestCase
         self::assertSame('already_posted', $this->send($walk, $entry)->json('results.0.status'));
         self::assertStringContainsString(
             'The counter stands by',
-            (string) json_encode($this->getJson("/api/machines/{$machine->id}/entries")->json()),
+            (string) json_encode($this->getJson("/api/machines/{$walk->machine_id}/entries")->json()),
         );
     }
 
     public function test_whoever_confirmed_at_a_crossing_is_not_asked_again_while_nobody_goes(): void
     {
         $me = $this->as(Role::Technician);
-        $machine = Machine::query()->create([
-            'fleet_number' => 'A-'.random_int(100, 9999),
-            'model_id' => 'ardlow_20b',
-            'serial' => 'AB-2',
-            'bay' => 'rack',
-        ]);
-        $walk = $this->openWalk(hire: $this->hireOf($machine));
-        $this->walkUpTo($walk, 'mew-estop-platform');
+        $walk = $this->boomBeforeItsPlatform();
         $crossing = $this->crossing($walk, 'platform');
         $counter = $this->person(Role::Counter);
         $first = $this->sealed($this->entry('state.crossed', ['second' => $counter->id] + $crossing), 'tern-quay');

@@ -1,10 +1,10 @@
 import { useTranslation } from 'react-i18next';
-import { TranslationNote } from '../../../app/TranslationNote';
 import { LookPanel } from './LookPanel';
 import { DashboardPanel } from './DashboardPanel';
 import type { PanelProps } from './PanelProps';
 import { NeedsState } from './NeedsState';
 import { LinesOfPage } from './LinesOfPage';
+import { PanelTitle } from './PanelTitle';
 import { PaperPanel } from './PaperPanel';
 import { ReadingPanel } from './ReadingPanel';
 import { isReadLaterHere } from '../state/readLater';
@@ -32,16 +32,9 @@ export function LinePanel(props: Props) {
       data-line={line.key}
     >
       <LinesOfPage {...props} />
-      <header className="panel-title">
-        <h2>{line.title}</h2>
-        <button type="button" className="panel-back" data-testid="to-list" onClick={props.onBack}>
-          {t('station.to_list')}
-        </button>
-        <p>
-          {visit.direction} {line.how}
-        </p>
-        <TranslationNote />
-      </header>
+      <PanelTitle position={position} onBack={props.onBack}>
+        {t('station.to_list')}
+      </PanelTitle>
       {!inState && mayPost && <NeedsState walk={walk} stage={visit.stage} onCross={onCross} />}
       <AnswerPanel {...props} inState={inState} />
     </section>

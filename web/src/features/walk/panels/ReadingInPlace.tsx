@@ -1,8 +1,8 @@
 import { useTranslation } from 'react-i18next';
-import { TranslationNote } from '../../../app/TranslationNote';
 import type { Observed } from '../state/types';
 import { LinesOfPage } from './LinesOfPage';
 import type { PanelProps } from './PanelProps';
+import { PanelTitle } from './PanelTitle';
 import { PostureBar } from './PostureBar';
 import { ReadingPanel } from './ReadingPanel';
 
@@ -23,7 +23,7 @@ interface Props extends PanelProps {
 export function ReadingInPlace(props: Props) {
   const { t } = useTranslation();
   const { walk, position, observed, mayPost, stage, onObserved, onPutAway } = props;
-  const { line, visit } = position;
+  const { line } = position;
   if (line.instrument === null) {
     return null;
   }
@@ -36,17 +36,10 @@ export function ReadingInPlace(props: Props) {
       data-line={line.key}
     >
       <LinesOfPage {...props} />
-      <header className="panel-title">
-        <h2>{line.title}</h2>
-        <button type="button" className="panel-back" data-testid="to-list" onClick={onPutAway}>
-          <span className="only-wide">{t('station.to_drawing')}</span>
-          <span className="only-upright">{t('station.to_list')}</span>
-        </button>
-        <p>
-          {visit.direction} {line.how}
-        </p>
-        <TranslationNote />
-      </header>
+      <PanelTitle position={position} onBack={onPutAway}>
+        <span className="only-wide">{t('station.to_drawing')}</span>
+        <span className="only-upright">{t('station.to_list')}</span>
+      </PanelTitle>
       {line.conditions.length > 0 && (
         <PostureBar
           walk={walk}
