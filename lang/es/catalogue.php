@@ -1389,6 +1389,7 @@ return [
     'Gloves on, use a card. Never feel for a leak by hand.' => 'Guantes puestos, use un cartón. Nunca busque una fuga con la mano.',
     'Look, wipe, look again.' => 'Mire, limpie, mire otra vez.',
     'Out slowly, look from the seat.' => 'Saque despacio, mire desde el asiento.',
+    'Out slowly, look from the ground.' => 'Saque despacio, mire desde el suelo.',
     'Look at each rod seal.' => 'Mire cada junta de vástago.',
     'Look under it from behind.' => 'Mire debajo desde atrás.',
     'Leak, grease exit, dirt.' => 'Fuga, salida de grasa, suciedad.',

@@ -45,6 +45,9 @@ final class PlanInspector
     /** @var array<string, array<string, mixed>> by id */
     private array $checks = [];
 
+    /** @var list<string> features of all machines that lift people */
+    private array $ofPlatforms = [];
+
     /** @var array<string, array<string, mixed>> by id */
     private array $needs;
 
@@ -58,6 +61,13 @@ final class PlanInspector
         }
         $this->needs = array_column(Yaml::parseFile("{$catalogue}/states/needs.yaml")['needs'], null, 'id');
         $this->stages = array_column(Yaml::parseFile("{$catalogue}/states/stages.yaml")['stages'], null, 'id');
+        foreach (glob("{$catalogue}/models/*.yaml") ?: [] as $file) {
+            $model = Yaml::parseFile($file);
+            $family = Yaml::parseFile("{$catalogue}/families/{$model['family']}.yaml");
+            if (in_array('work_platform', $family['features'], true)) {
+                array_push($this->ofPlatforms, ...$family['features'], ...$model['features'] ?? []);
+            }
+        }
     }
 
     /**
@@ -100,7 +110,8 @@ final class PlanInspector
                     }
                 }
                 if (
-                    in_array($place, ['platform'], true)
+                    in_array('work_platform', $features, true)
+                    && ($place === 'platform' || ($place === 'seat' && $this->isAskedOnPlatforms($check)))
                     && $state['posture'] === 'working'
                     && $state['controls'] === 'ground'
                 ) {
@@ -237,5 +248,15 @@ final class PlanInspector
         return array_diff($applies['all'] ?? [], $features) === []
             && (($applies['any'] ?? []) === [] || array_intersect($applies['any'], $features) !== [])
             && array_intersect($applies['none'] ?? [], $features) === [];
+    }
+
+    /**
+     * Whether a machine that lifts people has what is checked; an added joystick of an excavator is on no platform.
+     *
+     * @param array<string, mixed> $check
+     */
+    private function isAskedOnPlatforms(array $check): bool
+    {
+        return $this->applies(['none' => []] + ($check['applies'] ?? []), $this->ofPlatforms);
     }
 }

@@ -136,6 +136,12 @@ final class InspectedPlanTest extends TestCase
         $this->finds(
             $catalogue,
             'ardlow_38x',
+            fn (array $walk): array => $this->moved($walk, 'saf-horn', 'function'),
+            'saf-horn puts somebody on a platform that is worked from the ground',
+        );
+        $this->finds(
+            $catalogue,
+            'ardlow_38x',
             fn (array $walk): array => $this->moved($walk, 'mew-axle-raise', 'function_out'),
             'mew-axle-out relies on mew-axle-raise',
         );
