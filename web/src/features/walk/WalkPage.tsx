@@ -236,6 +236,8 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
       />
     );
   const hasDrawing = !isInPlace || !isWide;
+  // Beside an instrument the drawing is small: only where that one is is marked.
+  const drawn = all(leaf.items).filter((item) => !isInPlace || item.line.key === position.line.key);
 
   const postings = [...state.lines]
     .filter((one) => one.answered_at !== null && one.answered_by !== null)
@@ -352,7 +354,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
             </header>
             {isInPlace && isWide && reading}
             {hasDrawing && closeUp !== null && !showsPlan && !isOpened && (
-              <StationDrawing drawing={closeUp} items={all(leaf.items)} present={leaf.present} onPick={leaf.pick} />
+              <StationDrawing drawing={closeUp} items={drawn} present={leaf.present} onPick={leaf.pick} />
             )}
             {hasDrawing && (closeUp === null || showsPlan || isOpened) && (
               <WalkDrawing
