@@ -122,7 +122,10 @@ final class TouchesOfACheckoutTest extends BrowserTestCase
     {
         $id = $this->web->executeScript(<<<'JS'
             return document.querySelector('.panel-in-place [data-testid="post"]')?.dataset.testid
-              ?? document.querySelector('.station-leaf :is([data-testid^="start-"], .station-act):not([disabled])')?.dataset.testid ?? null;
+              ?? document
+                .querySelector('.station-leaf :is([data-testid^="start-"], .station-act):not([disabled])')
+                ?.dataset.testid
+              ?? null;
             JS);
 
         return is_string($id) ? $id : null;
