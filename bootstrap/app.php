@@ -36,6 +36,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->appendToGroup('api', ApplyUserLocale::class);
         // Before anything is looked for by its id: that it was not found is said in the reader's language, too.
         $middleware->prependToPriorityList(SubstituteBindings::class, ApplyUserLocale::class);
+        // Nor is it "not found" while the projections are built again.
+        $middleware->prependToPriorityList(SubstituteBindings::class, RefuseWhileRebuilding::class);
         $middleware->prependToGroup('api', LogRefusals::class);
         $middleware->appendToGroup('api', RefuseWhileRebuilding::class);
         $middleware->appendToGroup('api', EndLongSessions::class);

@@ -36,15 +36,14 @@ final class PlanCache
     /**
      * The plan with which a walk was opened.
      *
-     * @param string $sha256 of its text, under which it is kept
      * @param \Closure(): string $text the plan as it is stored, asked for only where nobody read it before
      */
-    public function stored(string $version, string $modelId, string $sha256, \Closure $text): CachedPlan
+    public function stored(PlanName $plan, \Closure $text): CachedPlan
     {
-        $name = "plan|{$version}|{$modelId}|{$sha256}";
+        $name = "plan|{$plan->catalogueVersion}|{$plan->modelId}|{$plan->sha256}";
 
-        return $this->held($name, function () use ($version, $modelId, $text): CachedPlan {
-            [$catalogue, $model] = $this->catalogueOf($version, $modelId);
+        return $this->held($name, function () use ($plan, $text): CachedPlan {
+            [$catalogue, $model] = $this->catalogueOf($plan->catalogueVersion, $plan->modelId);
 
             return new CachedPlan(
                 $catalogue,

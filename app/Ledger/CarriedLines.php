@@ -12,7 +12,6 @@ use App\Models\WalkLine;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Carry\CarryLines;
 use JadeLedger\Core\Carry\Change;
 use JadeLedger\Core\Carry\ChangeKind;
@@ -34,22 +33,17 @@ final readonly class CarriedLines
     }
 
     /** @return list<LineCarried> one for each line of the plan; none at a return, or before the machine ever came in */
-    public function __invoke(WalkContext $context): array
+    public function __invoke(WalkContext $context, WalkSnapshot $snapshot): array
     {
         $walk = $context->walk;
         $rule = $context->catalogue->houseRules->carried;
         if ($walk->movement !== Movement::Checkout || $rule->school === CarrySchool::Nothing) {
             return [];
         }
-        $last = DB::table('walks')->where('machine_id', $walk->machine_id)
-            ->where('movement', Movement::Return->value)
-            ->whereNull('given_back_at')
-            ->orderByDesc('opened_at')
-            ->value('id');
-        if ($last === null) {
+        if ($snapshot->lastReturn === null) {
             return [];
         }
-        $in = Walk::query()->whereKey($last)->firstOrFail();
+        $in = Walk::query()->whereKey($snapshot->lastReturn)->firstOrFail();
         $before = ($this->contexts)($in, $context->actor);
         $earlier = $this->earlier($before);
         $sequences = array_map(static fn (EarlierAnswer $one): int => $one->sequence, $earlier);

@@ -31,7 +31,7 @@ final class EntryClock
     public static function mustFit(CarbonImmutable $recordedAt, CarbonInterface $openedAt): void
     {
         self::mustNotBeAhead($recordedAt);
-        if ($recordedAt->lessThan($openedAt->toImmutable()->subMinutes(self::TOLERANCE_MINUTES))) {
+        if ($recordedAt->addMinutes(self::TOLERANCE_MINUTES)->lessThan($openedAt)) {
             throw ApiProblem::because(
                 ProblemName::BeforeTheOpening,
                 422,

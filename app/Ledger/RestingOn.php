@@ -16,6 +16,11 @@ final readonly class RestingOn
     {
     }
 
+    public static function nothing(): self
+    {
+        return new self(false, null);
+    }
+
     public static function of(string $walkId, string $actorId): self
     {
         $stages = DB::table('doubtful_entries')

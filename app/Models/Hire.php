@@ -136,11 +136,17 @@ final class Hire extends Model
             ->where('hires.id', $id)
             ->first(['hires.cancelled_at', 'hire_states.standing']);
 
-        if ($row?->cancelled_at !== null) {
+        return self::standingIn($row->cancelled_at ?? null, $row->standing ?? null);
+    }
+
+    /** What the columns of a hire and of its state say together. */
+    public static function standingIn(mixed $cancelledAt, mixed $standing): HireStatus
+    {
+        if ($cancelledAt !== null) {
             return HireStatus::Cancelled;
         }
 
-        return is_string($row?->standing) ? HireStatus::from($row->standing) : HireStatus::Booked;
+        return is_string($standing) ? HireStatus::from($standing) : HireStatus::Booked;
     }
 
     public function standing(): HireStatus

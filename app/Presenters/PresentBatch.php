@@ -37,7 +37,7 @@ final readonly class PresentBatch
     {
         return $this->allRefused($results) ?? response()->json([
             'results' => array_map($this->result(...), $results),
-            'state' => $this->walk->since($known, $walk->refresh(), $reader),
+            'state' => $this->walk->since($known, $walk, $reader),
         ]);
     }
 

@@ -9,20 +9,18 @@ use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\JudgementRecord;
 use App\Ledger\Kinds\WalkGivenBack;
+use App\Ledger\WalkSnapshot;
 use App\Ledger\WearOfMachine;
 use App\Ledger\WhoStandsBy;
 use App\Models\DoubtfulEntry;
 use App\Models\Finding;
-use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\MeterChange;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Walk;
-use App\Texts;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Stage;
 use JadeLedger\Core\Check\AnswerKind;
 use JadeLedger\Core\Check\Movement;
@@ -65,9 +63,10 @@ final readonly class PresentWalk
     /** @return array<string, mixed> */
     public function whole(Walk $walk, User $reader): array
     {
-        $context = ($this->context)($walk, $reader);
+        $snapshot = WalkSnapshot::read($walk);
+        $context = $this->context->as($snapshot, $walk, $reader);
 
-        return $this->walk($context, $walk->plan->body, $this->stateIn($context, null));
+        return $this->walk($context, $walk->plan->body, $this->stateIn($context, $snapshot, null));
     }
 
     /**
@@ -92,6 +91,7 @@ final readonly class PresentWalk
             [],
             [['person' => PresentPerson::of($context->actor), 'visits' => $everyStop]],
             [],
+            WalkSnapshot::read($walk),
             $walk->movement === Movement::Checkout ? HireStatus::WalkingOut : HireStatus::WalkingIn,
         ));
     }
@@ -146,11 +146,16 @@ final readonly class PresentWalk
      */
     public function since(?int $known, Walk $walk, User $reader): array
     {
-        return $this->stateIn(($this->context)($walk, $reader), $known);
+        $snapshot = WalkSnapshot::read($walk);
+
+        return $this->stateIn($this->context->as($snapshot, $walk, $reader), $snapshot, $known);
     }
 
-    /** @return array<string, mixed> */
-    private function stateIn(WalkContext $context, ?int $known): array
+    /**
+     * @param WalkSnapshot $snapshot read before anything else: what comes meanwhile is told again, and not left out
+     * @return array<string, mixed>
+     */
+    private function stateIn(WalkContext $context, WalkSnapshot $snapshot, ?int $known): array
     {
         $walk = $context->walk;
         // Rows and no models: a walk has some two hundred lines.
@@ -166,16 +171,16 @@ final readonly class PresentWalk
             ->when(! $isWhole, static fn (Builder $query): Builder => $query->whereIn('key', $news))
             ->get()
             ->all();
-        $walking = $this->walking($walk);
-        $people = $this->named([...$walking, ...array_column($lines, 'answered_by_id')], $context->actor);
+        $people = $this->named([...$snapshot->people, ...array_column($lines, 'answered_by_id')], $context->actor);
 
         return $this->state(
             $context,
             $lines,
             $marks,
-            $this->stops($context, array_map(static fn (string $id): array => $people[$id], $walking)),
+            $this->stops($context, array_map(static fn (string $id): array => $people[$id], $snapshot->people)),
             $people,
-            Hire::standingOf($walk->hire_id),
+            $snapshot,
+            $snapshot->standing,
         );
     }
 
@@ -192,20 +197,21 @@ final readonly class PresentWalk
         array $marks,
         array $walkers,
         array $people,
+        WalkSnapshot $snapshot,
         HireStatus $standing,
     ): array {
         $walk = $context->walk;
         $outcomes = array_map(Outcome::from(...), array_column($marks, 'outcome', 'key'));
-        $later = $context->toBeReadLater();
+        $later = self::isAnyTriedInVain($marks) ? $context->toBeReadLater() : [];
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
         $keys = array_column($lines, 'key');
         $last = $this->otherColumn($context, $keys);
-        $inDoubt = DoubtfulEntry::waitingIn($walk->id);
+        $inDoubt = $snapshot->doubts === 0 ? [] : DoubtfulEntry::waitingIn($walk->id);
         $wear = ($this->wear)($context, $keys);
-        $findings = $this->openFindings($walk);
+        $findings = $snapshot->findings === 0 ? [] : $this->openFindings($walk);
 
         return [
-            'sequence' => (int) DB::table('ledger_entries')->where('machine_id', $walk->machine_id)->max('sequence'),
+            'sequence' => $snapshot->sequence,
             'stage' => $walk->stage,
             'stages_entered' => $walk->stages_entered,
             'people' => $walkers,
@@ -253,30 +259,29 @@ final readonly class PresentWalk
             'read_later' => $this->readLater($context, $later),
             'cooling' => self::cooling($context),
             'standing_by' => self::standingBy($context),
-            ...PresentCarried::in(self::hasOpenLines($outcomes) ? ($this->carried)($context) : [], $outcomes),
+            ...PresentCarried::in(self::hasOpenLines($outcomes) ? ($this->carried)($context, $snapshot) : [], $outcomes),
             'may_be_given_back' => array_filter(array_column($marks, 'attempts')) === []
                 && WalkGivenBack::nothingIsSaidIn($walk),
             'decision' => $walk->decision?->value,
             'voided' => $this->voided->of($context),
             'lines_in_doubt' => DoubtfulEntry::linesOf($inDoubt),
             'in_doubt' => count($inDoubt),
-            'tag' => PresentTag::hangingOn($walk->machine_id),
+            'tag' => $snapshot->tags === 0 ? null : PresentTag::hangingOn($walk->machine_id),
             'hire_standing' => $standing->value,
         ];
     }
 
-    /** @return list<Finding> of the machine; most machines have none, and no model is made to find that out */
+    /** @return list<Finding> of the machine */
     private function openFindings(Walk $walk): array
     {
-        $open = DB::table('findings')
-            ->where('machine_id', $walk->machine_id)
-            ->where('is_struck', false)
-            ->whereNull('mended_at')
-            ->pluck('id')
-            ->all();
-
-        return $open === [] ? [] : array_values(
-            Finding::query()->with(['actor', 'sightings'])->whereIn('id', $open)->orderBy('number')->get()->all(),
+        return array_values(
+            Finding::query()->with(['actor', 'sightings'])
+                ->where('machine_id', $walk->machine_id)
+                ->where('is_struck', false)
+                ->whereNull('mended_at')
+                ->orderBy('number')
+                ->get()
+                ->all(),
         );
     }
 
@@ -284,6 +289,19 @@ final readonly class PresentWalk
     private static function hasOpenLines(array $outcomes): bool
     {
         return $outcomes === [] || in_array(Outcome::Open, $outcomes, true);
+    }
+
+    /**
+     * Whether a line was read and is still open: only such a one may wait for warm oil.
+     *
+     * @param list<LineMark> $marks
+     */
+    private static function isAnyTriedInVain(array $marks): bool
+    {
+        return array_filter(
+            $marks,
+            static fn (object $mark): bool => $mark->attempts > 0 && $mark->outcome === Outcome::Open->value,
+        ) !== [];
     }
 
     /** @return array{stage: string, until: string}|null */
@@ -313,18 +331,6 @@ final readonly class PresentWalk
             'since' => Moment::text(CarbonImmutable::instance($standing->since)),
             'until' => Moment::text(CarbonImmutable::instance($standing->until())),
         ];
-    }
-
-    /** @return list<string> ids of those who walk it, the one with the key first */
-    private function walking(Walk $walk): array
-    {
-        return Texts::of(
-            DB::table('walk_people')
-                ->where('walk_id', $walk->id)
-                ->orderBy('joined_at')
-                ->orderBy('user_id')
-                ->pluck('user_id'),
-        );
     }
 
     /**

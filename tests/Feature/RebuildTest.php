@@ -63,6 +63,20 @@ final class RebuildTest extends YardTestCase
         $this->getJson('/api/ready')->assertOk();
     }
 
+    /** What is not there yet is not "not found": a tablet would take that for an answer and send it no more. */
+    public function test_what_is_not_projected_yet_is_no_walk_that_is_missing(): void
+    {
+        $this->as(Role::Lead);
+        $walk = $this->openWalk();
+        app(RebuildProgress::class)->begin();
+        foreach (RebuildProjections::TABLES as $table) {
+            DB::table($table)->delete();
+        }
+
+        $this->postJson("/api/walks/{$walk->id}/entries", ['entries' => [[]]])->assertStatus(503);
+        $this->getJson("/api/walks/{$walk->id}")->assertStatus(503);
+    }
+
     public function test_what_posts_by_itself_waits_too(): void
     {
         $this->as(Role::Lead);

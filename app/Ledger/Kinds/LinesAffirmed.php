@@ -15,6 +15,7 @@ use App\Ledger\Judgements\LinesAffirmedJudgement;
 use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\LinesAffirmedPayload;
 use App\Ledger\UpdateWalkLine;
+use App\Ledger\WalkSnapshot;
 use App\Models\LedgerEntry;
 use App\Models\User;
 use App\Models\WalkLine;
@@ -50,7 +51,7 @@ final readonly class LinesAffirmed implements EntryOfWalk
     public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
         $carried = [];
-        foreach (($this->carried)($context) as $one) {
+        foreach (($this->carried)($context, WalkSnapshot::read($context->walk)) as $one) {
             $carried[$one->line->key] = $one;
         }
         $open = WalkLine::query()->where('walk_id', $context->walk->id)

@@ -29,7 +29,7 @@ use App\Ledger\Kinds\EntryStruck;
 use App\Ledger\LiftAStop;
 use App\Ledger\Payloads\Payload;
 use App\Ledger\RestingOn;
-use App\Models\Hire;
+use App\Ledger\WalkSnapshot;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
 use App\Models\Walk;
@@ -51,9 +51,7 @@ final class WalkScope extends PostingScope
     /** What is posted also after the machine has left: what the lead looks into, and who else signs for it. */
     private const AFTER_IT_LEFT = ['doubt.settled', 'fit.settled', 'handover.also_signed'];
 
-    private ?HireStatus $standing = null;
-
-    private bool $isFresh = false;
+    private ?WalkSnapshot $snapshot = null;
 
     private ?bool $another = null;
 
@@ -85,7 +83,10 @@ final class WalkScope extends PostingScope
         if (! $kind instanceof EntryOfWalk || $actor->person === null) {
             throw self::notHere($kind);
         }
-        $resting = $this->resting ??= RestingOn::of($this->walk->id, $actor->person->id);
+        $snapshot = $this->snapshot();
+        $resting = $this->resting ??= $snapshot->doubts === 0
+            ? RestingOn::nothing()
+            : RestingOn::of($this->walk->id, $actor->person->id);
         if ($resting->isInDoubt && $entry->kind !== DoubtSettled::name()) {
             $entry->doubts->add(Doubt::RestsOnDoubt);
         }
@@ -97,7 +98,7 @@ final class WalkScope extends PostingScope
         return $this->judged(
             $kind,
             $entry,
-            ($this->context)($this->walk(), $actor->person)->restingOn($resting->stage)->saidBy($actor),
+            $this->context->as($snapshot, $this->walk, $actor->person)->restingOn($resting->stage)->saidBy($actor),
         );
     }
 
@@ -113,7 +114,9 @@ final class WalkScope extends PostingScope
             $this->resting = null;
         }
         parent::posted($entry, $kind);
-        $this->isFresh = $this->isFresh && $kind instanceof AnswersALine;
+        if (! $kind instanceof AnswersALine || $this->stopped === null || $this->resting === null) {
+            $this->snapshot = null;
+        }
     }
 
     /**
@@ -157,7 +160,7 @@ final class WalkScope extends PostingScope
         if ($walk->given_back_at !== null) {
             throw ApiProblem::because(ProblemName::WalkGivenBack, 409);
         }
-        $standing = $this->standing ??= Hire::standingOf($walk->hire_id);
+        $standing = $this->snapshot()->standing;
         $over = $walk->movement === Movement::Checkout
             ? in_array(
                 $standing,
@@ -196,13 +199,19 @@ final class WalkScope extends PostingScope
 
     private function walk(): Walk
     {
-        if (! $this->isFresh) {
-            $this->walk->refresh();
-            $this->standing = null;
-            $this->isFresh = true;
-        }
+        $this->snapshot();
 
         return $this->walk;
+    }
+
+    private function snapshot(): WalkSnapshot
+    {
+        if ($this->snapshot === null) {
+            $this->walk->unsetRelations();
+            $this->snapshot = WalkSnapshot::read($this->walk);
+        }
+
+        return $this->snapshot;
     }
 
     /** Whether a walk of another hire of the machine was opened after this one. */
@@ -225,7 +234,7 @@ final class WalkScope extends PostingScope
      */
     private function isStopped(IncomingEntry $entry): bool
     {
-        $this->stopped ??= Texts::of(
+        $this->stopped ??= $this->snapshot()->stops === 0 ? [] : Texts::of(
             DB::table('walk_lines')->where('walk_id', $this->walk->id)
                 ->where('outcome', Outcome::Stop->value)
                 ->pluck('key'),
