@@ -91,7 +91,7 @@ final readonly class OpenWalk
         );
         $plan = $kit->plan;
         $body = json_encode(
-            $this->present->plan($plan, $kit->catalogue, $kit->model),
+            $this->present->plan($plan, $kit->catalogue(), $kit->model),
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
         );
         $record = new WalkPlanRecord();

@@ -59,8 +59,8 @@ final readonly class PreviewWalk
         $walk->setRelations(['hire' => $hire, 'machine' => $hire->machine, 'openedBy' => $reader, 'handover' => null]);
 
         return $this->present->beforeItIsOpened(
-            new WalkContext($walk, $kit->catalogue, $kit->model, $kit->plan, $reader),
-            $this->plan->plan($kit->plan, $kit->catalogue, $kit->model),
+            new WalkContext($walk, $kit, $reader),
+            $this->plan->plan($kit->plan, $kit->catalogue(), $kit->model),
         );
     }
 }

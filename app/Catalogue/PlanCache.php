@@ -7,7 +7,6 @@ namespace App\Catalogue;
 use App\Contract\JsonObject;
 use Illuminate\Support\Facades\Cache;
 use JadeLedger\Core\Catalogue\Catalogue;
-use JadeLedger\Core\Catalogue\MachineModel;
 use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Service\DueCheck;
 use JadeLedger\Core\Walk\PlanWalk;
@@ -26,7 +25,7 @@ final class PlanCache
     /** Those that nobody asked for so long make room: seconds. */
     private const KEPT_SECONDS = 14 * 86_400;
 
-    /** @var array<string, CachedPlan> the last one asked for stands last */
+    /** @var array<string, PlanOfModel|Catalogue> the last one asked for stands last */
     private array $inHand = [];
 
     public function __construct(private readonly CatalogueRepository $shelf)
@@ -42,15 +41,18 @@ final class PlanCache
     {
         $name = "plan|{$plan->catalogueVersion}|{$plan->modelId}|{$plan->sha256}";
 
-        return $this->held($name, function () use ($plan, $text): CachedPlan {
-            [$catalogue, $model] = $this->catalogueOf($plan->catalogueVersion, $plan->modelId);
+        return $this->with($plan->catalogueVersion, $this->held(
+            $name,
+            function () use ($plan, $text): PlanOfModel {
+                $catalogue = $this->catalogue($plan->catalogueVersion, $plan->modelId);
+                $model = $catalogue->model($plan->modelId);
 
-            return new CachedPlan(
-                $catalogue,
-                $model,
-                (new StoredPlan($catalogue, $model))->read(JsonObject::parse($text())),
-            );
-        });
+                return new PlanOfModel(
+                    $model,
+                    (new StoredPlan($catalogue, $model))->read(JsonObject::parse($text())),
+                );
+            },
+        ));
     }
 
     /**
@@ -63,19 +65,19 @@ final class PlanCache
         $version = $this->shelf->currentVersion();
         if ($more !== []) {
             // As good as one for each machine and day: kept, they would only push out what many ask for.
-            $held = $this->today($modelId, $movement);
+            $catalogue = $this->catalogue($version, $modelId);
+            $model = $catalogue->model($modelId);
 
-            return new CachedPlan(
-                $held->catalogue,
-                $held->model,
-                (new PlanWalk($held->catalogue))->for($held->model, $movement, $more),
+            return $this->with(
+                $version,
+                new PlanOfModel($model, (new PlanWalk($catalogue))->for($model, $movement, $more)),
             );
         }
 
-        return $this->held(
+        return $this->with($version, $this->held(
             "today|{$version}|{$modelId}|{$movement->value}",
-            fn (): CachedPlan => $this->make($version, $modelId, $movement),
-        );
+            fn (): PlanOfModel => $this->make($version, $modelId, $movement),
+        ));
     }
 
     /** Seconds that the walk is planned to take with the catalogue of today. */
@@ -90,32 +92,49 @@ final class PlanCache
         );
     }
 
-    /** @param  \Closure(): CachedPlan  $make */
-    private function held(string $name, \Closure $make): CachedPlan
+    /**
+     * @template Kept of PlanOfModel|Catalogue
+     *
+     * @param \Closure(): Kept $make
+     * @return Kept
+     */
+    private function held(string $name, \Closure $make): PlanOfModel|Catalogue
     {
-        $plan = $this->inHand[$name] ?? Cache::store('shared')->remember($name, self::KEPT_SECONDS, $make);
+        /** @var Kept $kept one name, one kind of thing */
+        $kept = $this->inHand[$name] ?? Cache::store('shared')->remember($name, self::KEPT_SECONDS, $make);
         unset($this->inHand[$name]);
-        $this->inHand[$name] = $plan;
+        $this->inHand[$name] = $kept;
         if (count($this->inHand) > self::MOST_IN_HAND) {
             array_shift($this->inHand);
         }
 
-        return $plan;
+        return $kept;
     }
 
-    private function make(string $version, string $modelId, Movement $movement): CachedPlan
+    private function with(string $version, PlanOfModel $of): CachedPlan
     {
-        [$catalogue, $model] = $this->catalogueOf($version, $modelId);
-
-        return new CachedPlan($catalogue, $model, (new PlanWalk($catalogue))->for($model, $movement));
+        return new CachedPlan(
+            $of->model,
+            $of->plan,
+            fn (): Catalogue => $this->catalogue($version, $of->model->id),
+        );
     }
 
-    /** @return array{Catalogue, MachineModel} the part that concerns the model */
-    private function catalogueOf(string $version, string $modelId): array
+    private function make(string $version, string $modelId, Movement $movement): PlanOfModel
     {
-        $whole = $this->shelf->version($version);
-        $model = $whole->model($modelId);
+        $catalogue = $this->catalogue($version, $modelId);
+        $model = $catalogue->model($modelId);
 
-        return [$whole->concerning($model), $model];
+        return new PlanOfModel($model, (new PlanWalk($catalogue))->for($model, $movement));
+    }
+
+    /** The part that concerns the model. */
+    private function catalogue(string $version, string $modelId): Catalogue
+    {
+        return $this->held("catalogue|{$version}|{$modelId}", function () use ($version, $modelId): Catalogue {
+            $whole = $this->shelf->version($version);
+
+            return $whole->concerning($whole->model($modelId));
+        });
     }
 }

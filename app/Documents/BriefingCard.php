@@ -50,7 +50,7 @@ final class BriefingCard
     /** @return string the bytes of a PDF of two pages */
     public function of(WalkContext $context, Paper $paper): string
     {
-        $steps = $this->steps->of($context->walk->hire, $context->catalogue, $context->model);
+        $steps = $this->steps->of($context->walk->hire, $context->catalogue(), $context->model);
         $of = static fn (BriefingKind $kind): array => array_values(
             array_filter($steps, static fn (BriefingStep $step): bool => $step->kind === $kind),
         );
@@ -132,7 +132,7 @@ final class BriefingCard
     {
         $machine = $context->walk->machine;
         $page->setFont('dejavusans', 'B', 16);
-        $family = CatalogueWords::say($context->catalogue->family($context->model->familyId)->name);
+        $family = CatalogueWords::say($context->catalogue()->family($context->model->familyId)->name);
         $page->Cell(
             0,
             8,
@@ -200,7 +200,7 @@ final class BriefingCard
     /** Which law the yard said its place has, by the feature that it brings. */
     private function lawOf(WalkContext $context): string
     {
-        $features = $context->catalogue->featuresOf($context->model);
+        $features = $context->catalogue()->featuresOf($context->model);
 
         return array_values(array_filter(array_keys(self::EMERGENCY), $features->has(...)))[0] ?? '';
     }

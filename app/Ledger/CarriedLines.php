@@ -36,11 +36,11 @@ final readonly class CarriedLines
     public function __invoke(WalkContext $context, WalkSnapshot $snapshot): array
     {
         $walk = $context->walk;
-        $rule = $context->catalogue->houseRules->carried;
-        if ($walk->movement !== Movement::Checkout || $rule->school === CarrySchool::Nothing) {
+        if ($walk->movement !== Movement::Checkout || $snapshot->lastReturn === null) {
             return [];
         }
-        if ($snapshot->lastReturn === null) {
+        $rule = $context->catalogue()->houseRules->carried;
+        if ($rule->school === CarrySchool::Nothing) {
             return [];
         }
         $in = Walk::query()->whereKey($snapshot->lastReturn)->firstOrFail();

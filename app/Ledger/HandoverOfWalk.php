@@ -72,7 +72,7 @@ final readonly class HandoverOfWalk
     public function mustLetGo(WalkContext $context, CarbonInterface $at): void
     {
         $walk = $context->walk;
-        $now = ($this->decide)($walk, $context->catalogue, $this->yard->dayOf($at));
+        $now = ($this->decide)($walk, $context->catalogue(), $this->yard->dayOf($at));
         if (! $now->letsGo($walk->coveredGrounds())) {
             throw ApiProblem::because(ProblemName::ReleaseDoesNotHold, 409, [
                 'ground' => $now->gravestBeyond($walk->coveredGrounds())->title
@@ -122,7 +122,7 @@ final readonly class HandoverOfWalk
     public static function everyQuestionMustBeAnswered(WalkContext $context): void
     {
         $answers = Handover::query()->find($context->walk->id)->answers ?? [];
-        $open = (new TeachBack($context->catalogue))->open($context->model, $answers);
+        $open = (new TeachBack($context->catalogue()))->open($context->model, $answers);
         if ($open !== []) {
             throw ApiProblem::because(ProblemName::AskedBack, 409, [
                 'left' => count($open),
@@ -148,7 +148,7 @@ final readonly class HandoverOfWalk
                 $until[$gate->gate] = self::day($gate->validUntil);
             }
         }
-        $gates = new HandoverGates($context->catalogue);
+        $gates = new HandoverGates($context->catalogue());
         $shut = $gates->shut($context->model, $numbers);
         if ($shut !== []) {
             throw self::gate($shut[0]->asksNumber ? ProblemName::GateWantsNumber : ProblemName::GateIsShut, $shut);
@@ -165,7 +165,7 @@ final readonly class HandoverOfWalk
     /** @throws ApiProblem where the house rule lets nobody go without, or only the lead */
     private static function mustBeLetGoWithoutProof(WalkContext $context): void
     {
-        $rule = WithoutProof::of($context->catalogue->featuresOf($context->model));
+        $rule = WithoutProof::of($context->catalogue()->featuresOf($context->model));
         if ($rule === WithoutProof::Refused) {
             throw ApiProblem::because(ProblemName::NoneWithoutProof, 422);
         }
@@ -204,7 +204,7 @@ final readonly class HandoverOfWalk
     {
         return array_map(
             static fn (BriefingStep $step): string => $step->id,
-            $this->steps->of($context->walk->hire, $context->catalogue, $context->model, $length),
+            $this->steps->of($context->walk->hire, $context->catalogue(), $context->model, $length),
         );
     }
 }

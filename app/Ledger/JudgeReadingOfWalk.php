@@ -44,7 +44,7 @@ final readonly class JudgeReadingOfWalk
         $limits = $context->model->instrument($check->limits);
         $points = $this->points($payload, $limits);
         $value = $this->figure($payload, $limits, $points);
-        $conditions = array_map($context->catalogue->condition(...), $check->conditions);
+        $conditions = array_map($context->catalogue()->condition(...), $check->conditions);
 
         return (new JudgeReading($check, $limits, $conditions))->judge(
             new Observation(

@@ -62,9 +62,9 @@ final class MustBeQualified
 
     private function missing(User $person, AskedFor $what, WalkContext $context, CarbonInterface $at): ?NotQualified
     {
-        return (new Competence($context->catalogue->qualifications, self::heldBy($person)))->missing(
+        return (new Competence($context->catalogue()->qualifications, self::heldBy($person)))->missing(
             $what,
-            $context->catalogue->featuresOf($context->model),
+            $context->catalogue()->featuresOf($context->model),
             $this->yard->dayOf($at),
         );
     }

@@ -34,7 +34,7 @@ final readonly class OperatorsOfHirer
      */
     public function mustBeEvaluated(WalkContext $context, array $numbers, CarbonInterface $at): void
     {
-        $features = $context->catalogue->featuresOf($context->model);
+        $features = $context->catalogue()->featuresOf($context->model);
         if (! $features->has(self::RULE)) {
             return;
         }

@@ -55,8 +55,8 @@ final readonly class PresentBriefing
     public function in(WalkContext $context): array
     {
         $walk = $context->walk;
-        $family = $context->catalogue->family($context->model->familyId);
-        $features = $context->catalogue->featuresOf($context->model);
+        $family = $context->catalogue()->family($context->model->familyId);
+        $features = $context->catalogue()->featuresOf($context->model);
         $handover = $walk->handover;
         $known = $this->known->of($walk->hire, $context->model);
         // The catalogue that a walk was opened under may know of no categories yet.
@@ -77,16 +77,16 @@ final readonly class PresentBriefing
             'steps' => array_map(
                 static fn (BriefingStep $step): array => self::step($step) + [
                     'source' => PresentSource::of($step->source),
-                    'control' => self::control($step, $context->catalogue, $features),
+                    'control' => self::control($step, $context->catalogue(), $features),
                 ],
-                $this->steps->of($walk->hire, $context->catalogue, $context->model),
+                $this->steps->of($walk->hire, $context->catalogue(), $context->model),
             ),
             'lengths' => $this->lengths(
                 $context,
                 $known->shortest($this->yard->dayOf(CarbonImmutable::now())),
             ),
             'known' => ['family' => $known->family?->text(), 'model' => $known->model?->text()],
-            'questions' => array_map(self::question(...), (new TeachBack($context->catalogue))->for($context->model)),
+            'questions' => array_map(self::question(...), (new TeachBack($context->catalogue()))->for($context->model)),
             'answers' => (object) ($handover->answers ?? []),
             'gates' => array_map(
                 static fn (Check $gate): array => [
@@ -97,7 +97,7 @@ final readonly class PresentBriefing
                     'if_not' => $gate->ifNot,
                     'asks_number' => $gate->asksNumber,
                 ],
-                (new HandoverGates($context->catalogue))->for($context->model),
+                (new HandoverGates($context->catalogue()))->for($context->model),
             ),
             'duties' => $this->duties->of($walk),
             'operators' => $this->operators->of($walk->hire->customer, $asked),
@@ -116,7 +116,7 @@ final readonly class PresentBriefing
             ], $handover->others ?? []),
             'notes' => (object) StepNote::for($walk->hire->customer),
             'hirer_id' => $walk->hire->customer_id,
-            'without_proof' => WithoutProof::of($context->catalogue->featuresOf($context->model))->value,
+            'without_proof' => WithoutProof::of($context->catalogue()->featuresOf($context->model))->value,
             'hire_standing' => $walk->hire->standing()->value,
         ];
     }
@@ -159,7 +159,7 @@ final readonly class PresentBriefing
 
         return array_values(
             array_map(function (BriefingLength $length) use ($context): array {
-                $steps = $this->steps->of($context->walk->hire, $context->catalogue, $context->model, $length);
+                $steps = $this->steps->of($context->walk->hire, $context->catalogue(), $context->model, $length);
 
                 return [
                     'length' => $length->value,

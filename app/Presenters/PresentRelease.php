@@ -43,7 +43,7 @@ final readonly class PresentRelease
     {
         $context = ($this->context)($walk, $reader);
         $today = $this->yard->dayOf(CarbonImmutable::now());
-        $decision = ($this->decide)($walk, $context->catalogue, $today);
+        $decision = ($this->decide)($walk, $context->catalogue(), $today);
         $service = [];
         foreach ($this->service->of($walk, $today) as $ground) {
             $service[$ground->reference()] = self::service($ground);
@@ -86,7 +86,7 @@ final readonly class PresentRelease
             return ['repair' => null, 'tag_stays' => null];
         }
         $repair = Repair::under($tag->id);
-        $rule = ($this->tagIn)($walk, $tag, $context->catalogue);
+        $rule = ($this->tagIn)($walk, $tag, $context->catalogue());
         $why = $rule->inTheWayOf($context->actor->id);
         $lines = $why === NotTaggedIn::SomethingStops ? $rule->stops() : $rule->stillDue();
         $figures = [

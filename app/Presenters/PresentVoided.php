@@ -39,7 +39,7 @@ final class PresentVoided
         }
         $finding = Finding::query()->where('machine_id', $context->walk->machine_id)->find($reference);
         if ($finding !== null) {
-            return "{$context->catalogue->findingKind($finding->kind)->name}, {$finding->part}";
+            return "{$context->catalogue()->findingKind($finding->kind)->name}, {$finding->part}";
         }
 
         return $context->plan->line($reference)->check->title ?? $reference;

@@ -128,7 +128,7 @@ final readonly class PresentWalk
             'plan' => PresentLeaves::in(
                 $plan,
                 $context->plan,
-                $context->catalogue,
+                $context->catalogue(),
                 $context->model,
                 $walk->machine->serial,
             ),
@@ -307,8 +307,12 @@ final readonly class PresentWalk
     /** @return array{stage: string, until: string}|null */
     private static function cooling(WalkContext $context): ?array
     {
-        $cooling = Cooling::of($context->catalogue, $context->model);
         $walk = $context->walk;
+        // What goes out has stood, and is cold.
+        if ($walk->movement === Movement::Checkout) {
+            return null;
+        }
+        $cooling = Cooling::of($context->catalogue(), $context->model);
         $until = $cooling->until($walk->movement, $walk->opened_at->toDateTimeImmutable(), $walk->stages_entered);
 
         return $until === null || CarbonImmutable::now()->greaterThan($until)

@@ -32,8 +32,8 @@ final readonly class SeverityProposalController
 
         return response()->json($this->present->of(
             $this->description($request),
-            $posting->catalogue,
-            $posting->catalogue->family($posting->model->familyId),
+            $posting->catalogue(),
+            $posting->catalogue()->family($posting->model->familyId),
         ));
     }
 

@@ -46,7 +46,7 @@ final class ContextOfWalk
             $this->known = [$walk->id => $kit];
         }
 
-        return new WalkContext($walk, $kit->catalogue, $kit->model, $kit->plan, $actor);
+        return new WalkContext($walk, $kit, $actor);
     }
 
     private static function planOf(Walk $walk): PlanName

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger\Contexts;
 
+use App\Catalogue\CachedPlan;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Actor;
 use App\Models\User;
@@ -24,11 +25,13 @@ use JadeLedger\Core\Walk\WalkPlan;
 /** What an entry is judged against: the walk as it stands and the catalogue it was planned with. */
 final readonly class WalkContext
 {
+    public MachineModel $model;
+
+    public WalkPlan $plan;
+
     public function __construct(
         public Walk $walk,
-        public Catalogue $catalogue,
-        public MachineModel $model,
-        public WalkPlan $plan,
+        private CachedPlan $kit,
         public User $actor,
         /** The state in which somebody says the machine is, by a crossing that is in doubt. */
         private ?string $doubtfulStage = null,
@@ -37,6 +40,14 @@ final readonly class WalkContext
         /** Who typed it from a sheet of paper; none of what was said at a tablet. */
         public ?User $enteredBy = null,
     ) {
+        $this->model = $kit->model;
+        $this->plan = $kit->plan;
+    }
+
+    /** The part that concerns the machine, as it was when the walk was opened. */
+    public function catalogue(): Catalogue
+    {
+        return $this->kit->catalogue();
     }
 
     /** What a person said: at a tablet, or on paper, where the lead who types it answers for it. */
@@ -56,9 +67,7 @@ final readonly class WalkContext
     {
         return new self(
             $this->walk,
-            $this->catalogue,
-            $this->model,
-            $this->plan,
+            $this->kit,
             $this->actor,
             $this->doubtfulStage,
             $isConfirmedByTheLead,
@@ -70,7 +79,7 @@ final readonly class WalkContext
     {
         return $doubtfulStage === null
             ? $this
-            : new self($this->walk, $this->catalogue, $this->model, $this->plan, $this->actor, $doubtfulStage);
+            : new self($this->walk, $this->kit, $this->actor, $doubtfulStage);
     }
 
     /** @return array<string, Outcome> by line key */
@@ -123,7 +132,7 @@ final readonly class WalkContext
             $this->doubtfulStage ??
             ($this->walk->stage ?? throw \App\Http\Problems\ApiProblem::because(ProblemName::StateFirst));
 
-        return $this->catalogue->stage($stage);
+        return $this->stage($stage);
     }
 
     /** The state the machine comes from; none before the first crossing. */
@@ -131,7 +140,12 @@ final readonly class WalkContext
     {
         $stage = $this->doubtfulStage ?? $this->walk->stage;
 
-        return $stage === null ? null : $this->catalogue->stage($stage);
+        return $stage === null ? null : $this->stage($stage);
+    }
+
+    private function stage(string $id): Stage
+    {
+        return $this->plan->crossing($id)->stage ?? $this->catalogue()->stage($id);
     }
 
     /**

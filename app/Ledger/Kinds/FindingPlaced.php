@@ -47,8 +47,8 @@ final readonly class FindingPlaced implements EntryOfWalk
             $entry->payload->description,
             $entry->payload->severity,
             $entry->payload->photos,
-            $context->catalogue,
-            $context->catalogue->family($context->model->familyId),
+            $context->catalogue(),
+            $context->catalogue()->family($context->model->familyId),
         );
     }
 

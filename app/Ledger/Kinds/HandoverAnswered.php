@@ -45,7 +45,7 @@ final readonly class HandoverAnswered implements EntryOfWalk
     {
         HandoverOfWalk::releaseMustStand($context);
         $said = $entry->payload;
-        $questions = array_column((new TeachBack($context->catalogue))->for($context->model), null, 'id');
+        $questions = array_column((new TeachBack($context->catalogue()))->for($context->model), null, 'id');
         $form = ($questions[$said->question] ?? null)?->forms[$said->form] ?? null;
         $words = $form?->answer($said->answer);
         if ($form === null || $words === null) {

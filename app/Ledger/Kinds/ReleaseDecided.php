@@ -58,7 +58,7 @@ final readonly class ReleaseDecided implements EntryOfWalk
 
     public function judge(IncomingEntry $entry, WalkContext $context): RecordedJudgement
     {
-        $computed = ($this->decide)($context->walk, $context->catalogue, $this->yard->dayOf($entry->recordedAt));
+        $computed = ($this->decide)($context->walk, $context->catalogue(), $this->yard->dayOf($entry->recordedAt));
         $wanted = $entry->payload->decision;
         $conditions = $entry->payload->conditions;
         match ($wanted) {

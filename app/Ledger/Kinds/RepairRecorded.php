@@ -62,13 +62,13 @@ final readonly class RepairRecorded implements EntryOfWalk
         }
         ($this->qualified)($context->actor, AskedFor::Repair, $context, $entry->recordedAt, $entry->doubts);
         $before = Repair::under($tag->id);
-        if ($before !== null && ($this->tagIn)($context->walk, $tag, $context->catalogue)->stops() === []) {
+        if ($before !== null && ($this->tagIn)($context->walk, $tag, $context->catalogue())->stops() === []) {
             throw ApiProblem::because(ProblemName::RepairedAlready, 409, ['name' => $before->repairedBy->name]);
         }
         foreach ($entry->payload->lines as $line) {
             $context->line($line);
         }
-        $due = (new DueAfterRepair($context->plan, $context->catalogue->featuresOf($context->model)))->of([
+        $due = (new DueAfterRepair($context->plan, $context->catalogue()->featuresOf($context->model)))->of([
             ...$entry->payload->lines,
             ...$this->linesAround($entry->payload->findings, $context),
         ]);
@@ -84,7 +84,7 @@ final readonly class RepairRecorded implements EntryOfWalk
      */
     private function linesAround(array $findings, WalkContext $context): array
     {
-        $parts = array_column($context->catalogue->family($context->model->familyId)->parts, 'id', 'name');
+        $parts = array_column($context->catalogue()->family($context->model->familyId)->parts, 'id', 'name');
         $lines = [];
         $mended = Finding::query()->where('machine_id', $context->walk->machine_id)->whereIn('id', $findings)->get();
         foreach ($mended as $finding) {

@@ -66,7 +66,7 @@ final readonly class TagLifted implements EntryOfWalk
         if ($context->actor->role !== Role::Lead) {
             ($this->qualified)($context->actor, AskedFor::Operate, $context, $entry->recordedAt, $entry->doubts);
         }
-        $rule = ($this->tagIn)($context->walk, $tag, $context->catalogue);
+        $rule = ($this->tagIn)($context->walk, $tag, $context->catalogue());
         $why = $rule->inTheWayOf($context->actor->id);
         if ($why !== null) {
             $lines = $why === NotTaggedIn::SomethingStops ? $rule->stops() : $rule->stillDue();
