@@ -25,6 +25,12 @@ final class ChainHead
         return new self($last->sequence ?? 0, $last->hash ?? HashChain::GENESIS);
     }
 
+    /** That of the machine's chain, as the walk was read. */
+    public static function in(WalkSnapshot $snapshot): self
+    {
+        return new self($snapshot->sequence, $snapshot->hash);
+    }
+
     public function sequence(): int
     {
         return $this->sequence;

@@ -47,11 +47,6 @@ final readonly class EntryPlace
         return new self(null, $yard->id);
     }
 
-    public function chain(): string
-    {
-        return $this->machineId ?? (string) $this->yardId;
-    }
-
     public function isPlaceOf(LedgerEntry $entry): bool
     {
         return $entry->machine_id === $this->machineId

@@ -10,6 +10,7 @@ use App\Models\Hire;
 use App\Models\HireStatus;
 use App\Models\Walk;
 use Illuminate\Support\Facades\DB;
+use JadeLedger\Core\Ledger\HashChain;
 
 /**
  * A walk as its row says now, and what its hire and its machine say around it, in one statement: each entry that is
@@ -22,7 +23,7 @@ final readonly class WalkSnapshot
     private const AROUND = <<<'SQL'
         select walks.*, machines.model_id as of_model, walk_plans.catalogue_version as of_catalogue,
             walk_plans.sha256 as of_plan, hires.cancelled_at as of_cancelled_at, hire_states.standing as of_standing,
-            (select max(sequence) from ledger_entries where machine_id = machines.id) as of_sequence,
+            head.sequence as of_sequence, head.hash as of_hash,
             (select count(*) from findings
                 where machine_id = machines.id and is_struck = 0 and mended_at is null) as of_findings,
             (select count(*) from tags where machine_id = machines.id and lifted_at is null) as of_tags,
@@ -38,11 +39,14 @@ final readonly class WalkSnapshot
             left join walk_plans on walk_plans.walk_id = walks.id
             left join hires on hires.id = walks.hire_id
             left join hire_states on hire_states.hire_id = walks.hire_id
+            left join ledger_entries as head on head.chain_id = machines.id
+                and head.sequence = (select max(sequence) from ledger_entries where chain_id = machines.id)
         where machines.id = ?
         SQL;
 
     /**
      * @param int $sequence of the last entry of the machine: all that is read afterwards is at least as new
+     * @param string $hash of that entry
      * @param int $doubts entries of the walk that wait for the lead
      * @param int $stops lines of the walk that say stop
      * @param int $findings of the machine that are open
@@ -54,6 +58,7 @@ final readonly class WalkSnapshot
         public HireStatus $standing,
         public ?PlanName $plan,
         public int $sequence,
+        public string $hash,
         public int $doubts,
         public int $stops,
         public int $findings,
@@ -84,6 +89,7 @@ final readonly class WalkSnapshot
                 ? null
                 : new PlanName($version, $told->string('of_model'), $told->string('of_plan')),
             $told->optionalInteger('of_sequence') ?? 0,
+            $told->optionalString('of_hash') ?? HashChain::GENESIS,
             $told->integer('of_doubts'),
             $told->integer('of_stops'),
             $told->integer('of_findings'),

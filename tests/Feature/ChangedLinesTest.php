@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\PostEntries;
+use App\Ledger\Actor;
 use App\Models\Role;
 use App\Models\Walk;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\YardTestCase;
 
 /** A tablet is told what it does not know yet, and with that it knows everything. */
@@ -149,6 +153,34 @@ final class ChangedLinesTest extends YardTestCase
         $all = $this->getJson("/api/walks/{$walk->id}/state")->assertOk();
         self::assertSame(count($whole->json('state.lines')), count($all->json('lines')));
         $this->getJson("/api/walks/{$walk->id}/state?known_sequence=-1")->assertStatus(422);
+    }
+
+    /** Two people walk one machine: what the second posts while the first is answered is told the next time. */
+    public function test_what_comes_while_the_state_is_read_is_told_again_and_never_left_out(): void
+    {
+        $this->as(Role::Technician);
+        $walk = $this->openWalk();
+        $this->cross($walk, 'cold_isolated');
+        $known = (int) $this->whole($walk)['sequence'];
+        $second = Actor::person($this->person(Role::Lead));
+        $isPosted = false;
+        DB::listen(function (QueryExecuted $read) use (&$isPosted, $walk, $second): void {
+            if ($isPosted || ! str_contains($read->sql, 'from `walk_lines`')) {
+                return;
+            }
+            $isPosted = true;
+            app(PostEntries::class)($walk, [json_decode((string) json_encode($this->entry('check.answered', [
+                'line' => 'hkp-area',
+                'answer' => 'stands',
+            ])))], $second);
+        });
+
+        $answer = $this->getJson("/api/walks/{$walk->id}/state?known_sequence={$known}")->assertOk();
+
+        self::assertTrue($isPosted);
+        self::assertSame([], $answer->json('lines'), 'it was read before');
+        $next = $this->getJson("/api/walks/{$walk->id}/state?known_sequence={$answer->json('sequence')}")->assertOk();
+        self::assertSame(['hkp-area'], array_column($next->json('lines'), 'key'));
     }
 
     public function test_a_whole_walk_that_has_not_changed_is_not_sent_again(): void

@@ -7,6 +7,7 @@ namespace App\Ledger\Scopes;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Actor;
+use App\Ledger\ChainHead;
 use App\Ledger\Contexts\HireContext;
 use App\Ledger\EntryClock;
 use App\Ledger\EntryKind;
@@ -24,7 +25,7 @@ final class HireScope extends PostingScope
     /** @param  array<string, LedgerEntry>  $known  by id */
     public function __construct(private readonly Hire $hire, array $known)
     {
-        parent::__construct(EntryPlace::hire($hire), $known);
+        parent::__construct(EntryPlace::hire($hire), $known, ChainHead::of($hire->machine_id));
     }
 
     public function judge(EntryKind $kind, IncomingEntry $entry, Actor $actor): RecordedJudgement

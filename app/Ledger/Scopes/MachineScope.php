@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Scopes;
 
 use App\Ledger\Actor;
+use App\Ledger\ChainHead;
 use App\Ledger\Contexts\MachineContext;
 use App\Ledger\EntryClock;
 use App\Ledger\EntryKind;
@@ -21,7 +22,7 @@ final class MachineScope extends PostingScope
     /** @param  array<string, LedgerEntry>  $known  by id */
     public function __construct(private readonly Machine $machine, array $known)
     {
-        parent::__construct(EntryPlace::machine($machine), $known);
+        parent::__construct(EntryPlace::machine($machine), $known, ChainHead::of($machine->id));
     }
 
     public function judge(EntryKind $kind, IncomingEntry $entry, Actor $actor): RecordedJudgement

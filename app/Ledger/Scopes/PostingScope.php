@@ -20,12 +20,12 @@ use App\Models\LedgerEntry;
  */
 abstract class PostingScope
 {
-    public readonly ChainHead $head;
-
     /** @param  array<string, LedgerEntry>  $known  those of the batch's entries that the ledger has already, by id */
-    protected function __construct(public readonly EntryPlace $place, private readonly array $known)
-    {
-        $this->head = ChainHead::of($place->chain());
+    protected function __construct(
+        public readonly EntryPlace $place,
+        private readonly array $known,
+        public readonly ChainHead $head,
+    ) {
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Actor;
 use App\Ledger\AnswersALine;
+use App\Ledger\ChainHead;
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\HireContext;
 use App\Ledger\Contexts\MachineContext;
@@ -51,7 +52,7 @@ final class WalkScope extends PostingScope
     /** What is posted also after the machine has left: what the lead looks into, and who else signs for it. */
     private const AFTER_IT_LEFT = ['doubt.settled', 'fit.settled', 'handover.also_signed'];
 
-    private ?WalkSnapshot $snapshot = null;
+    private ?WalkSnapshot $snapshot;
 
     private ?bool $another = null;
 
@@ -67,7 +68,8 @@ final class WalkScope extends PostingScope
         private readonly ContextOfWalk $context,
         private readonly LiftAStop $lift,
     ) {
-        parent::__construct(EntryPlace::walk($walk), $known);
+        $this->snapshot = WalkSnapshot::read($walk);
+        parent::__construct(EntryPlace::walk($walk), $known, ChainHead::in($this->snapshot));
     }
 
     public function judge(EntryKind $kind, IncomingEntry $entry, Actor $actor): RecordedJudgement

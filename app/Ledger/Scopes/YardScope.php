@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Scopes;
 
 use App\Ledger\Actor;
+use App\Ledger\ChainHead;
 use App\Ledger\Contexts\YardContext;
 use App\Ledger\EntryClock;
 use App\Ledger\EntryKind;
@@ -21,7 +22,7 @@ final class YardScope extends PostingScope
     /** @param  array<string, LedgerEntry>  $known  by id */
     public function __construct(private readonly Yard $yard, array $known)
     {
-        parent::__construct(EntryPlace::yard($yard), $known);
+        parent::__construct(EntryPlace::yard($yard), $known, ChainHead::of($yard->id));
     }
 
     public function judge(EntryKind $kind, IncomingEntry $entry, Actor $actor): RecordedJudgement
