@@ -259,7 +259,10 @@ final readonly class PresentWalk
             'read_later' => $this->readLater($context, $later),
             'cooling' => self::cooling($context),
             'standing_by' => self::standingBy($context),
-            ...PresentCarried::in(self::hasOpenLines($outcomes) ? ($this->carried)($context, $snapshot) : [], $outcomes),
+            ...PresentCarried::in(
+                self::hasOpenLines($outcomes) ? ($this->carried)($context, $snapshot) : [],
+                $outcomes,
+            ),
             'may_be_given_back' => array_filter(array_column($marks, 'attempts')) === []
                 && WalkGivenBack::nothingIsSaidIn($walk),
             'decision' => $walk->decision?->value,

@@ -41,7 +41,7 @@ enum UnitsShown: string
             return $own;
         }
         $other = self::figure(
-            (string) $figure->in($customary)->decimal(self::places($figure), RoundingMode::HALF_UP),
+            (string) $figure->in($customary)->decimal(self::places($figure, $customary), RoundingMode::HALF_UP),
             $customary,
         );
 
@@ -68,17 +68,12 @@ enum UnitsShown: string
         return (int) ceil(-log10($step) - 1e-9);
     }
 
-    private static function places(Quantity $figure): int
+    private static function places(Quantity $figure, Unit $customary): int
     {
-        $customary = $figure->unit->customary();
-
-        return $customary === null
-            ? 0
-            : max(
-                0,
-                strlen(substr((string) strrchr($figure->text(), '.'), 1)) +
-                    self::placesAdded($figure->unit, $customary),
-            );
+        return max(
+            0,
+            strlen(substr((string) strrchr($figure->text(), '.'), 1)) + self::placesAdded($figure->unit, $customary),
+        );
     }
 
     private static function figure(string $text, Unit $unit): string

@@ -183,9 +183,6 @@ final readonly class CountTouches
         if ($check->answer === AnswerKind::Paper) {
             return new WalkEffort(3, 0, 1);
         }
-        if ($check->answer === AnswerKind::Dashboard) {
-            return new WalkEffort(2, 0, 1);
-        }
         $effort = new WalkEffort($this->setting($check->answer) + 1, 0, 0);
         $said = 0;
         foreach ($check->conditions as $id) {

@@ -8,6 +8,7 @@ use JadeLedger\Core\Meter\MeterHistory;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Reading\Counted\HourMeterReading;
+use JadeLedger\Core\Telematics\TimedHours;
 use JadeLedger\Core\Verdict\Outcome;
 use JadeLedger\Core\Verdict\Verdict;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -44,6 +45,32 @@ final class HourMeterReadingTest extends TestCase
         );
 
         self::assertSame(Outcome::Stands, $verdict->outcome);
+    }
+
+    public function test_what_was_disputed_says_how_long_ago_the_last_reading_was(): void
+    {
+        self::assertSame(
+            ['gain' => '48.2', 'elapsed' => '48.0'],
+            $this->afterTwoDays('1890.5')->reason->figures,
+        );
+    }
+
+    /** Two counters of one machine: two hours apart are signals that differ, more is a wrong counter. */
+    #[TestWith(['1846.3', Outcome::Stands, 'meter.plausible'], '2 h beyond what the machine reported')]
+    #[TestWith(['1846.4', Outcome::Attend, 'meter.apart'], '2.1 h')]
+    #[TestWith(['1900.0', Outcome::Attend, 'meter.gained_too_much'], 'what cannot be is said first')]
+    public function test_it_is_held_beside_what_the_machine_reports(string $reading, Outcome $outcome, string $why): void
+    {
+        $now = new \DateTimeImmutable('2026-11-21T07:40:00Z');
+        $history = MeterHistory::of(
+            Quantity::of('1842.3', Unit::Hour),
+            new \DateTimeImmutable('2026-11-19T07:40:00Z'),
+            $now,
+        )->beside(new TimedHours(Quantity::of('1844.3', Unit::Hour), $now), $now);
+
+        $verdict = (new HourMeterReading(Levels::hourMeter(), $history))->judge(Quantity::of($reading, Unit::Hour));
+
+        self::assertSame([$outcome, $why], [$verdict->outcome, $verdict->reason->key]);
     }
 
     private function afterTwoDays(string $reading): Verdict

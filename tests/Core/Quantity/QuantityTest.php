@@ -68,6 +68,15 @@ final class QuantityTest extends TestCase
         self::assertGreaterThanOrEqual(9, count(iterator_to_array(self::publishedConversions())));
     }
 
+    /** SI Brochure, 8th edition, table 8: 1852 m, and that in an hour. */
+    public function test_a_nautical_mile_and_a_knot_are_exact(): void
+    {
+        self::assertTrue(Quantity::of(1852, Unit::Metre)->isEqualTo(Quantity::of(1, Unit::NauticalMile)));
+        self::assertTrue(
+            Quantity::of(1852, Unit::MetrePerSecond)->isEqualTo(Quantity::of(3600, Unit::Knot)),
+        );
+    }
+
     public function test_a_difference_of_temperatures_is_not_converted_with_the_offset(): void
     {
         $rise = Quantity::of('50', Unit::Celsius)->minus(Quantity::of('40', Unit::Celsius));

@@ -154,4 +154,9 @@ final class DrawnInstrumentTest extends TestCase
 
         self::assertSame($step, $tank->step());
     }
+
+    public function test_a_tube_is_set_by_the_millimetre(): void
+    {
+        self::assertSame('1', Levels::column(Need::ToRun)->step());
+    }
 }

@@ -103,6 +103,8 @@ final class ScaleReadingTest extends TestCase
                 ['12.0', Outcome::Attend, 'battery.flat'],
                 ['12.3', Outcome::Attend, 'battery.low'],
                 ['12.4', Outcome::Stands, 'battery.charged'],
+                ['13.2', Outcome::Stands, 'battery.charged'],
+                ['13.21', Outcome::Open, 'battery.not_at_rest'],
             ],
         ];
         yield 'common practice: twice that for 24 V' => [
@@ -129,6 +131,14 @@ final class ScaleReadingTest extends TestCase
                 ['6', Outcome::Stands, 'electrolyte.right'],
                 ['11', Outcome::Attend, 'electrolyte.high'],
             ],
+        ];
+        yield '16 CFR 1205.5: 3 s where it is walked behind' => [
+            BladeStop::walkedBehind($source),
+            [['3', Outcome::Stands, 'blade.stops'], ['3.1', Outcome::Stop, 'blade.runs_on']],
+        ];
+        yield 'ISO 5395-3, from memory, to be confirmed: 5 s where it is ridden' => [
+            BladeStop::ridden($source),
+            [['5', Outcome::Stands, 'blade.stops'], ['5.1', Outcome::Stop, 'blade.runs_on']],
         ];
         yield 'maker\'s plate: 3 m in 10 s at 0.30 m/s' => [
             new DriveSpeed(self::of('3', Unit::Metre), self::of('0.30', Unit::MetrePerSecond), $source),
