@@ -77,7 +77,7 @@ final class ScreensTest extends BrowserTestCase
         $this->picture((string) $this->dataName());
         $this->assertAccessible();
         $this->web->executeScript('document.documentElement.dataset.set = "night"');
-        $this->assertAccessible();
+        $this->assertContrast();
         $this->picture($this->dataName().'-night');
         $this->assertConsoleIsClean();
     }

@@ -503,11 +503,37 @@ abstract class BrowserTestCase extends TestCase
     /** No violation that axe-core calls serious or critical; rules of WCAG 2 A and AA. */
     protected function assertAccessible(): void
     {
-        $this->web->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
-        $violations = $this->web->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).slice(0, 4).join(" | "))), (e) => done([String(e)]));',
-        );
-        self::assertSame([], $violations);
+        self::assertSame([], $this->violations(['wcag2a', 'wcag2aa']));
+    }
+
+    /** Of a page that was looked at in other colours already: what the colours change, and nothing else. */
+    protected function assertContrast(): void
+    {
+        self::assertSame([], $this->violations(['color-contrast', 'link-in-text-block']));
+    }
+
+    /**
+     * @param list<string> $rules of axe-core, or what they are tagged with
+     * @return list<string> with where each is
+     */
+    private function violations(array $rules): array
+    {
+        if ($this->web->executeScript('return window.axe === undefined')) {
+            $this->web->executeScript(
+                (string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'),
+            );
+        }
+        $violations = $this->web->executeAsyncScript(<<<'JS'
+            const [rules, done] = arguments;
+            const isSerious = (one) => ['serious', 'critical'].includes(one.impact);
+            const where = (one) => one.nodes.map((node) => node.target.join(' ')).slice(0, 4).join(' | ');
+            axe.run(document, { runOnly: rules, resultTypes: ['violations'], preload: false }).then(
+              (result) => done(result.violations.filter(isSerious).map((one) => `${one.id}: ${where(one)}`)),
+              (failed) => done([String(failed)]),
+            );
+            JS, [$rules]);
+
+        return is_array($violations) ? array_values($violations) : ["axe-core answers {$violations}"];
     }
 
     /** A picture of what is on the screen, kept beside the logs of the run. */

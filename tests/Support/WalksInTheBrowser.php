@@ -570,7 +570,7 @@ trait WalksInTheBrowser
         self::$lookedAt[$what] = true;
         $this->assertAccessible();
         $this->web->executeScript('document.documentElement.dataset.set = "night"');
-        $this->assertAccessible();
+        $this->assertContrast();
         $this->picture("{$what}-night");
         $this->web->executeScript('document.documentElement.dataset.set = "day"');
     }
