@@ -31,7 +31,7 @@ final class EntryClock
     public static function mustFit(CarbonImmutable $recordedAt, CarbonInterface $openedAt): void
     {
         self::mustNotBeAhead($recordedAt);
-        if ($recordedAt->addMinutes(self::TOLERANCE_MINUTES)->lessThan($openedAt)) {
+        if ($recordedAt->addMinutes(self::TOLERANCE_MINUTES) < $openedAt) {
             throw ApiProblem::because(
                 ProblemName::BeforeTheOpening,
                 422,
