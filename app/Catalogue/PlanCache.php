@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Cache;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Service\DueCheck;
+use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Walk\PlanWalk;
 
 /**
@@ -19,13 +20,13 @@ use JadeLedger\Core\Walk\PlanWalk;
  */
 final class PlanCache
 {
-    /** Plans that one worker holds; more models than these are at work in no hour of a yard. */
-    private const MOST_IN_HAND = 64;
+    /** What one worker holds; more models than these are at work in no hour of a yard. */
+    private const MOST_IN_HAND = 128;
 
     /** Those that nobody asked for so long make room: seconds. */
     private const KEPT_SECONDS = 14 * 86_400;
 
-    /** @var array<string, PlanOfModel|Catalogue> the last one asked for stands last */
+    /** @var array<string, PlanOfModel|Catalogue|Programme> the last one asked for stands last */
     private array $inHand = [];
 
     public function __construct(private readonly CatalogueRepository $shelf)
@@ -80,6 +81,24 @@ final class PlanCache
         ));
     }
 
+    /** The part of today's catalogue that concerns a model: its checks, and what they are judged with. */
+    public function concerning(string $modelId): Catalogue
+    {
+        return $this->catalogue($this->shelf->currentVersion(), $modelId);
+    }
+
+    /** The service points of a model, as the catalogue of today has them. */
+    public function programme(string $modelId): Programme
+    {
+        $version = $this->shelf->currentVersion();
+
+        return $this->held("programme|{$version}|{$modelId}", function () use ($version, $modelId): Programme {
+            $catalogue = $this->catalogue($version, $modelId);
+
+            return $catalogue->programmeOf($catalogue->model($modelId));
+        });
+    }
+
     /** Seconds that the walk is planned to take with the catalogue of today. */
     public function seconds(string $modelId, Movement $movement): int
     {
@@ -93,12 +112,12 @@ final class PlanCache
     }
 
     /**
-     * @template Kept of PlanOfModel|Catalogue
+     * @template Kept of PlanOfModel|Catalogue|Programme
      *
      * @param \Closure(): Kept $make
      * @return Kept
      */
-    private function held(string $name, \Closure $make): PlanOfModel|Catalogue
+    private function held(string $name, \Closure $make): PlanOfModel|Catalogue|Programme
     {
         /** @var Kept $kept one name, one kind of thing */
         $kept = $this->inHand[$name] ?? Cache::store('shared')->remember($name, self::KEPT_SECONDS, $make);

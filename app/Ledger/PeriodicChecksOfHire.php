@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Catalogue\CatalogueRepository;
+use App\Catalogue\PlanCache;
 use App\Models\Hire;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
@@ -28,14 +28,14 @@ final readonly class PeriodicChecksOfHire
         After::AttachmentChange->value => Occasion::AfterAttachmentChange,
     ];
 
-    public function __construct(private CatalogueRepository $shelf, private CurrentYard $yard)
+    public function __construct(private PlanCache $plans, private CurrentYard $yard)
     {
     }
 
     /** @return array<string, DueCheck> by the check's id */
     public function of(Hire $hire, Movement $movement, CarbonImmutable $now): array
     {
-        $catalogue = $this->shelf->current();
+        $catalogue = $this->plans->concerning($hire->machine->model_id);
         $features = $catalogue->featuresOf($catalogue->model($hire->machine->model_id));
         $periodic = PeriodicChecks::of($catalogue->checks, $features);
         $after = ChecksAfterEvents::of($catalogue->checks, $features, $movement);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Catalogue\CatalogueRepository;
+use App\Catalogue\PlanCache;
 use App\Models\ServiceInterval;
 use Illuminate\Support\Collection;
 use JadeLedger\Core\Service\Programme;
@@ -19,7 +19,7 @@ final class ProgrammeOfModel
     /** @var Collection<int, ServiceInterval>|null the last one of each point */
     private ?Collection $own = null;
 
-    public function __construct(private readonly CatalogueRepository $shelf)
+    public function __construct(private readonly PlanCache $plans)
     {
     }
 
@@ -43,9 +43,8 @@ final class ProgrammeOfModel
 
     private function make(string $modelId): Programme
     {
-        $catalogue = $this->shelf->current();
         $own = $this->ownOf($modelId);
-        $programme = $catalogue->programmeOf($catalogue->model($modelId));
+        $programme = $this->plans->programme($modelId);
 
         return $own === [] ? $programme : Programme::of(array_map(
             static fn (ServicePoint $point): ServicePoint => isset($own[$point->id])
