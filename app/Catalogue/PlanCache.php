@@ -8,6 +8,7 @@ use App\Contract\JsonObject;
 use Illuminate\Support\Facades\Cache;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Check\Movement;
+use JadeLedger\Core\Equipment\Features;
 use JadeLedger\Core\Service\DueCheck;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Walk\PlanWalk;
@@ -26,7 +27,7 @@ final class PlanCache
     /** Those that nobody asked for so long make room: seconds. */
     private const KEPT_SECONDS = 14 * 86_400;
 
-    /** @var array<string, PlanOfModel|Catalogue|Programme> the last one asked for stands last */
+    /** @var array<string, PlanOfModel|Catalogue|Programme|Features> the last one asked for stands last */
     private array $inHand = [];
 
     public function __construct(private readonly CatalogueRepository $shelf)
@@ -87,6 +88,18 @@ final class PlanCache
         return $this->catalogue($this->shelf->currentVersion(), $modelId);
     }
 
+    /** What a model has, by the catalogue of today and the rules of the house. */
+    public function featuresOf(string $modelId): Features
+    {
+        $version = $this->shelf->currentVersion();
+
+        return $this->held("features|{$version}|{$modelId}", function () use ($version, $modelId): Features {
+            $catalogue = $this->catalogue($version, $modelId);
+
+            return $catalogue->featuresOf($catalogue->model($modelId));
+        });
+    }
+
     /** The service points of a model, as the catalogue of today has them. */
     public function programme(string $modelId): Programme
     {
@@ -112,12 +125,12 @@ final class PlanCache
     }
 
     /**
-     * @template Kept of PlanOfModel|Catalogue|Programme
+     * @template Kept of PlanOfModel|Catalogue|Programme|Features
      *
      * @param \Closure(): Kept $make
      * @return Kept
      */
-    private function held(string $name, \Closure $make): PlanOfModel|Catalogue|Programme
+    private function held(string $name, \Closure $make): PlanOfModel|Catalogue|Programme|Features
     {
         /** @var Kept $kept one name, one kind of thing */
         $kept = $this->inHand[$name] ?? Cache::store('shared')->remember($name, self::KEPT_SECONDS, $make);

@@ -23,8 +23,6 @@ final readonly class KnownHirer
 
     public function of(Hire $hire, MachineModel $model): KnownFrom
     {
-        // The catalogue that a walk was opened under holds its own model only.
-        $models = $this->shelf->current()->models;
         $before = DB::table('handovers')
             ->join('hires', 'hires.id', '=', 'handovers.hire_id')
             ->join('machines', 'machines.id', '=', 'hires.machine_id')
@@ -35,6 +33,8 @@ final readonly class KnownHirer
             ->selectRaw('max(handovers.signed_at) as last_at, machines.model_id')
             ->pluck('last_at', 'model_id');
         $byModel = array_combine(Texts::of($before->keys()), Texts::of($before));
+        // The catalogue that a walk was opened under holds its own model only.
+        $models = $byModel === [] ? [] : $this->shelf->current()->models;
         $ofFamily = array_filter(
             $byModel,
             static fn (string $id): bool => ($models[$id] ?? null)?->familyId === $model->familyId,

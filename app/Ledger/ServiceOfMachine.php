@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Catalogue\CatalogueRepository;
+use App\Catalogue\PlanCache;
 use App\Models\Hire;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
@@ -25,7 +25,7 @@ final readonly class ServiceOfMachine
 {
     public function __construct(
         private ProgrammeOfModel $programme,
-        private CatalogueRepository $shelf,
+        private PlanCache $plans,
         private CurrentYard $yard,
     ) {
     }
@@ -47,8 +47,7 @@ final readonly class ServiceOfMachine
      */
     private function seasons(ServiceHistory $history, array $ahead, CalendarDate $today): array
     {
-        $catalogue = $this->shelf->current();
-        $features = $catalogue->featuresOf($catalogue->model($history->machine->model_id));
+        $features = $this->plans->featuresOf($history->machine->model_id);
         $back = null;
         foreach ($history->hires as $hire) {
             $back = max($back, $hire->state?->in_at);

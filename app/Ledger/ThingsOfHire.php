@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Catalogue\CatalogueRepository;
+use App\Catalogue\PlanCache;
 use App\Models\HireThing;
 use App\Models\Machine;
 use JadeLedger\Core\Catalogue\CountedThing;
@@ -19,21 +20,14 @@ use JadeLedger\Core\Verdict\Outcome;
 /** What is counted out with a machine and back in, beside what its walk counts. */
 final readonly class ThingsOfHire
 {
-    public function __construct(private CatalogueRepository $catalogue)
+    public function __construct(private CatalogueRepository $catalogue, private PlanCache $plans)
     {
     }
 
     /** @return array<string, CountedThing> by id, those that may go along with this machine */
     public function offered(Machine $machine): array
     {
-        $catalogue = $this->catalogue->current();
-        $features = $catalogue->featuresOf($catalogue->model($machine->model_id));
-        $offered = array_filter(
-            $catalogue->countedThings,
-            static fn (CountedThing $thing): bool => $thing->applies->holdsFor($features),
-        );
-
-        return array_column($offered, null, 'id');
+        return array_column($this->plans->concerning($machine->model_id)->countedThings, null, 'id');
     }
 
     /** The name of a thing; one that the catalogue does not know any more keeps its id. */

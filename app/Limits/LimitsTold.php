@@ -47,7 +47,7 @@ final readonly class LimitsTold
     {
         $answers = HireSiteAnswer::of($hireId);
         $cautions = [];
-        foreach ($this->sheets->questions($machine) as $question) {
+        foreach ($answers === [] ? [] : $this->sheets->questions($machine) as $question) {
             $said = match ($answers[$question->id] ?? null) {
                 SiteAnswer::Yes => $question->say,
                 SiteAnswer::Unknown => $question->ask,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueRepository;
+use App\Catalogue\PlanCache;
 use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\KnownHirer;
@@ -41,7 +41,7 @@ final readonly class PresentBriefing
         private PresentOperators $operators,
         private PresentThings $things,
         private CurrentYard $yard,
-        private CatalogueRepository $shelf,
+        private PlanCache $plans,
     ) {
     }
 
@@ -60,7 +60,7 @@ final readonly class PresentBriefing
         $handover = $walk->handover;
         $known = $this->known->of($walk->hire, $context->model);
         // The catalogue that a walk was opened under may know of no categories yet.
-        $asked = PresentOperators::asked($this->shelf->current(), $context->model->id);
+        $asked = PresentOperators::asked($this->plans->concerning($context->model->id), $context->model->id);
 
         return [
             'walk_id' => $walk->id,

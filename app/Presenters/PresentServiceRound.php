@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
+use App\Catalogue\PlanCache;
 use JadeLedger\Core\Catalogue\Point;
 use JadeLedger\Core\Service\GreaseSpot;
 use JadeLedger\Core\Service\ServicePoint;
@@ -16,13 +16,13 @@ use JadeLedger\Core\Walk\ServiceRound;
 /** Where the service points of one machine are, and the places within each, in walking order. */
 final readonly class PresentServiceRound
 {
-    public function __construct(private CatalogueRepository $shelf)
+    public function __construct(private PlanCache $plans)
     {
     }
 
     public function drawing(string $modelId): string
     {
-        $catalogue = $this->shelf->current();
+        $catalogue = $this->plans->concerning($modelId);
 
         return $catalogue->family($catalogue->model($modelId)->familyId)->drawing;
     }
@@ -33,7 +33,7 @@ final readonly class PresentServiceRound
      */
     public function of(array $points, string $modelId): array
     {
-        $catalogue = $this->shelf->current();
+        $catalogue = $this->plans->concerning($modelId);
         $model = $catalogue->model($modelId);
         $family = $catalogue->family($model->familyId);
         $rules = $catalogue->houseRules;

@@ -26,7 +26,7 @@ final readonly class PresentThings
 
         return array_map(fn (string $thing): array => self::one(
             $thing,
-            $this->things->name($thing),
+            $offered[$thing]->name ?? $this->things->name($thing),
             $offered[$thing] ?? null,
             $counted->get($thing),
         ), array_values($all));

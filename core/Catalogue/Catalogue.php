@@ -142,6 +142,18 @@ final readonly class Catalogue
                     static fn (TeachBackQuestion $one): bool => $one->applies->holdsFor($features),
                 ),
             ),
+            operatorCategories: array_values(
+                array_filter(
+                    $this->operatorCategories,
+                    static fn (OperatorCategory $one): bool => $one->applies->holdsFor($features),
+                ),
+            ),
+            countedThings: array_values(
+                array_filter(
+                    $this->countedThings,
+                    static fn (CountedThing $one): bool => $one->applies->holdsFor($features),
+                ),
+            ),
         );
     }
 

@@ -200,8 +200,11 @@ abstract class BrowserTestCase extends TestCase
      */
     protected function signIn(string $login): void
     {
-        // Away from the page first: an answer that is still under way would bring the session before back.
+        // Away from the page and its worker first: an answer that is still under way would bring the session before
+        // back.
         $this->web->get('about:blank');
+        $this->devTools('ServiceWorker.enable');
+        $this->devTools('ServiceWorker.stopAllWorkers');
         $this->devTools('Network.clearBrowserCookies');
         foreach ((new Tablet((string) getenv('BROWSER_URL')))->cookiesOf($login, 'tern-quay') as $cookie) {
             $this->devTools(
@@ -211,6 +214,11 @@ abstract class BrowserTestCase extends TestCase
         }
         $this->open('/app');
         $this->wait('.day');
+        $name = $this->web->executeAsyncScript(
+            "const done = arguments[0]; fetch('/api/session', { headers: { Accept: 'application/json' } })"
+                .".then((answer) => answer.json()).then((session) => done(session.user?.name ?? ''), done);",
+        );
+        self::assertStringStartsWith(ucfirst($login), (string) $name, 'Somebody else is signed in.');
     }
 
     /** Until the yard has ended the session: what signs in before that would be signed out with it. */
