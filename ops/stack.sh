@@ -134,7 +134,10 @@ artisan() { (umask 027; "${AS_WEB[@]}" php "$APP/artisan" "$@"); }
 migrate() { artisan migrate --force --database=owner && artisan database:grant; }
 
 # Without the password of the owner of the schema: migrations and backups read it from the environment, the workers never.
-compile_application() { artisan catalogue:compile && artisan contract:compile && DB_OWNER_PASSWORD='' artisan config:cache && artisan event:cache && artisan route:cache; }
+compile_application() {
+  artisan catalogue:compile && artisan contract:compile && DB_OWNER_PASSWORD='' artisan config:cache &&
+    artisan event:cache && artisan route:cache
+}
 
 # The provider that ships is for the demo; a yard of one's own has one of its own, or none.
 choose_telematics() {
