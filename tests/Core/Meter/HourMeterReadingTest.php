@@ -59,7 +59,7 @@ final class HourMeterReadingTest extends TestCase
     #[TestWith(['1846.3', Outcome::Stands, 'meter.plausible'], '2 h beyond what the machine reported')]
     #[TestWith(['1846.4', Outcome::Attend, 'meter.apart'], '2.1 h')]
     #[TestWith(['1900.0', Outcome::Attend, 'meter.gained_too_much'], 'what cannot be is said first')]
-    public function test_it_is_held_beside_what_the_machine_reports(string $reading, Outcome $outcome, string $why): void
+    public function test_it_is_compared_with_what_is_reported(string $reading, Outcome $outcome, string $why): void
     {
         $now = new \DateTimeImmutable('2026-11-21T07:40:00Z');
         $history = MeterHistory::of(
