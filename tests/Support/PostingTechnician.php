@@ -70,11 +70,12 @@ final class PostingTechnician
         if ($answer->getStatusCode() >= 500) {
             return false;
         }
-        foreach (
-            json_decode((string) $answer->getBody(), true)['results'] ?? [
-                ['status' => "refused: {$answer->getBody()}"],
-            ] as $result
-        ) {
+        $body = json_decode((string) $answer->getBody(), true);
+        if ($body === null) {
+            // It was killed while it answered: what is cut off in the middle says nothing.
+            return false;
+        }
+        foreach ($body['results'] ?? [['status' => "refused: {$answer->getBody()}"]] as $result) {
             if (! in_array($result['status'], ['posted', 'already_posted'], true)) {
                 throw new \RuntimeException('An entry was refused: '.json_encode($result));
             }
