@@ -67,13 +67,7 @@ final class PlanCache
         $version = $this->shelf->currentVersion();
         if ($more !== []) {
             // As good as one for each machine and day: kept, they would only push out what many ask for.
-            $catalogue = $this->catalogue($version, $modelId);
-            $model = $catalogue->model($modelId);
-
-            return $this->with(
-                $version,
-                new PlanOfModel($model, (new PlanWalk($catalogue))->for($model, $movement, $more)),
-            );
+            return $this->with($version, $this->make($version, $modelId, $movement, $more));
         }
 
         return $this->with($version, $this->held(
@@ -152,12 +146,13 @@ final class PlanCache
         );
     }
 
-    private function make(string $version, string $modelId, Movement $movement): PlanOfModel
+    /** @param  array<string, DueCheck>  $more  checks that the walk asks besides */
+    private function make(string $version, string $modelId, Movement $movement, array $more = []): PlanOfModel
     {
         $catalogue = $this->catalogue($version, $modelId);
         $model = $catalogue->model($modelId);
 
-        return new PlanOfModel($model, (new PlanWalk($catalogue))->for($model, $movement));
+        return new PlanOfModel($model, (new PlanWalk($catalogue))->for($model, $movement, $more));
     }
 
     /** The part that concerns the model. */

@@ -29,6 +29,9 @@ final readonly class WalkSnapshot
             (select count(*) from tags where machine_id = machines.id and lifted_at is null) as of_tags,
             (select count(*) from doubtful_entries where walk_id = walks.id and is_taken is null) as of_doubts,
             (select count(*) from walk_lines where walk_id = walks.id and outcome = 'stop') as of_stops,
+            (select count(*) from readings
+                where walk_id = walks.id and is_struck = 0
+                    and json_value(judgement, '$.may_be_read_later') in ('1', 'true')) as of_waiting,
             (select group_concat(user_id order by joined_at, user_id separator ' ')
                 from walk_people where walk_id = walks.id) as of_people,
             (select id from walks as came_in
@@ -49,6 +52,7 @@ final readonly class WalkSnapshot
      * @param string $hash of that entry
      * @param int $doubts entries of the walk that wait for the lead
      * @param int $stops lines of the walk that say stop
+     * @param int $waiting readings of the walk that may be made again later, when oil is warm
      * @param int $findings of the machine that are open
      * @param int $tags that hang on the machine
      * @param list<string> $people ids of those who walk it, the one with the key first
@@ -61,6 +65,7 @@ final readonly class WalkSnapshot
         public string $hash,
         public int $doubts,
         public int $stops,
+        public int $waiting,
         public int $findings,
         public int $tags,
         public array $people,
@@ -92,6 +97,7 @@ final readonly class WalkSnapshot
             $told->optionalString('of_hash') ?? HashChain::GENESIS,
             $told->integer('of_doubts'),
             $told->integer('of_stops'),
+            $told->integer('of_waiting'),
             $told->integer('of_findings'),
             $told->integer('of_tags'),
             array_values(array_filter(explode(' ', $told->optionalString('of_people') ?? ''))),

@@ -202,7 +202,7 @@ final readonly class PresentWalk
     ): array {
         $walk = $context->walk;
         $outcomes = array_map(Outcome::from(...), array_column($marks, 'outcome', 'key'));
-        $later = self::isAnyTriedInVain($marks) ? $context->toBeReadLater() : [];
+        $later = $snapshot->waiting === 0 ? [] : $context->toBeReadLater();
         $progress = Progress::of($context->plan, $outcomes, $walk->stages_entered);
         $keys = array_column($lines, 'key');
         $last = $this->otherColumn($context, $keys);
@@ -292,19 +292,6 @@ final readonly class PresentWalk
     private static function hasOpenLines(array $outcomes): bool
     {
         return $outcomes === [] || in_array(Outcome::Open, $outcomes, true);
-    }
-
-    /**
-     * Whether a line was read and is still open: only such a one may wait for warm oil.
-     *
-     * @param list<LineMark> $marks
-     */
-    private static function isAnyTriedInVain(array $marks): bool
-    {
-        return array_filter(
-            $marks,
-            static fn (object $mark): bool => $mark->attempts > 0 && $mark->outcome === Outcome::Open->value,
-        ) !== [];
     }
 
     /** @return array{stage: string, until: string}|null */

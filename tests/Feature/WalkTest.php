@@ -8,6 +8,7 @@ use App\Models\HireStatus;
 use App\Models\MachineStanding;
 use App\Models\Role;
 use App\Models\Walk;
+use App\Models\WalkLine;
 use Tests\Support\YardTestCase;
 
 final class WalkTest extends YardTestCase
@@ -131,6 +132,9 @@ final class WalkTest extends YardTestCase
         $this->assertFits($state, 'Walk');
         self::assertSame('hyd-level-glass', $state->json('state.read_later.0.line'));
         self::assertContains('secured', $state->json('state.read_later.0.stages'));
+        // A line that something made due again counts from nought; its reading in frost is still the last one.
+        WalkLine::query()->where('walk_id', $walk->id)->where('key', 'hyd-level-glass')->update(['attempts' => 0]);
+        self::assertNotContains('hyd-level-glass', $blocked());
         self::assertSame('open', $this->lineOf($walk, 'hyd-level-glass')['outcome'], 'it is still owed');
         $this->send(
             $walk,
