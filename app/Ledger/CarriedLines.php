@@ -20,6 +20,8 @@ use JadeLedger\Core\Carry\LineCarried;
 use JadeLedger\Core\Check\CarrySchool;
 use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Verdict\Outcome;
 
 /** What a checkout carries from the return walk before it: gathers what the core asks for. */
@@ -45,7 +47,7 @@ final readonly class CarriedLines
         }
         $in = Walk::query()->whereKey($snapshot->lastReturn)->firstOrFail();
         $before = ($this->contexts)($in, $context->actor);
-        $earlier = $this->earlier($before);
+        $earlier = $this->earlier($before, $context);
         $sequences = array_map(static fn (EarlierAnswer $one): int => $one->sequence, $earlier);
         $changes = $sequences === [] ? [] : $this->changes->since(min($sequences), $in, $walk, $context->plan);
         $meter = $this->meterMoved($before, $context);
@@ -58,23 +60,29 @@ final readonly class CarriedLines
     }
 
     /** @return array<string, EarlierAnswer> by line key */
-    private function earlier(WalkContext $before): array
+    private function earlier(WalkContext $before, WalkContext $now): array
     {
         $answers = [];
         // Put right on the spot, or not fitted: it stands, and nobody saw it stand by itself.
         $rows = WalkLine::query()->where('walk_id', $before->walk->id)
             ->where('outcome', Outcome::Stands)
-            ->where('judgement->verdict->reason->key', 'look.accept')
+            ->where(static fn ($either) => $either
+                ->where('judgement->verdict->reason->key', 'look.accept')
+                ->orWhere(static fn ($read) => $read->whereNotNull('value')
+                    ->where('judgement->verdict->is_disputed', false)))
             ->whereNotNull('entry_id')
-            ->get(['key', 'entry_id', 'changed_by', 'answered_at']);
+            ->get(['key', 'entry_id', 'changed_by', 'answered_at', 'value', 'unit']);
         foreach ($rows as $row) {
             $line = $before->plan->line($row->key);
             if ($line !== null && $row->answered_at !== null) {
+                $limits = $line->check->limits;
                 $answers[$row->key] = new EarlierAnswer(
                     (string) $row->entry_id,
                     $row->changed_by,
                     $this->day($row->answered_at->toImmutable()),
                     $line->check,
+                    $row->value === null ? null : Quantity::of($row->value, Unit::named((string) $row->unit)),
+                    $limits === null || $before->model->limit($limits) == $now->model->limit($limits),
                 );
             }
         }

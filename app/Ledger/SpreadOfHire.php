@@ -64,12 +64,7 @@ final readonly class SpreadOfHire
      */
     private function inOrder(Hire $hire): Collection
     {
-        $readings = Reading::query()
-            ->where('hire_id', $hire->id)
-            ->where('is_valid', true)
-            ->where('is_struck', false)
-            ->orderBy('recorded_at')
-            ->get();
+        $readings = ReadingsOfHire::all($hire->id)->where('is_valid', true)->where('is_struck', false);
         $said = WalkLine::query()->whereIn('walk_id', $readings->pluck('walk_id')->unique()->all())
             ->whereIn('entry_id', $readings->pluck('id')->all())->pluck('entry_id')->flip();
 

@@ -59,6 +59,8 @@ final class UpdateWalkLine
         $this->answer($entry, $line->line, [
             'outcome' => Outcome::Stands->value,
             'carried_from' => $line->from,
+            'value' => $line->read?->text(),
+            'unit' => $line->read?->unit->value,
             'judgement' => json_encode(JudgementRecord::of(Judgement::valid(Verdict::stands(
                 new Phrase('carried.as_on', ['day' => $line->day, 'by' => $line->by]),
                 [],

@@ -41,7 +41,10 @@ final class PresentCarried
                     'day' => $one->from->day->text(),
                     'by' => $by,
                     'until' => $one->until?->text(),
-                ];
+                ] + ($one->from->read === null ? [] : [
+                    'value' => Figure::plain($one->from->read->text()),
+                    'unit' => $one->from->read->unit->value,
+                ]);
             } elseif ($one->why !== null && $one->why !== WhyNotCarried::EachWalk) {
                 $because[$one->why->value.($one->change === null ? '' : "_{$one->change->value}")][] = $one->line->key;
             }

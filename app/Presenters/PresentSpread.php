@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Ledger\ReadingsOfHire;
 use App\Ledger\SpreadOfHire;
 use App\Ledger\ThingsOfHire;
 use App\Models\Finding;
@@ -71,7 +72,7 @@ final readonly class PresentSpread
                     'charge' => self::charge($one->charged()),
                 ],
             )->all();
-        $readings = Reading::query()->where('hire_id', $hire->id)->orderBy('recorded_at')->get();
+        $readings = ReadingsOfHire::all($hire->id);
         $findings = Finding::query()
             ->with(['actor', 'sightings'])
             ->where('machine_id', $hire->machine_id)

@@ -9,6 +9,7 @@ use App\Ledger\Contexts\ContextOfWalk;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\JudgementRecord;
 use App\Ledger\Kinds\WalkGivenBack;
+use App\Ledger\ReadingsOfHire;
 use App\Ledger\WalkSnapshot;
 use App\Ledger\WearOfMachine;
 use App\Ledger\WhoStandsBy;
@@ -401,7 +402,9 @@ final readonly class PresentWalk
             })
             ->where('walk_id', '!=', $walk->id)
             ->whereIn('line', $keys)
-            ->when($walk->movement === Movement::Return, static fn ($query) => $query->where('hire_id', $walk->hire_id))
+            ->when($walk->movement === Movement::Return, static fn ($query) => $query->where(
+                static fn ($one) => ReadingsOfHire::only($one, (string) $walk->hire_id),
+            ))
             ->orderBy('recorded_at')
             ->pluck('value', 'line')
             ->all();

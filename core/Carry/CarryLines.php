@@ -54,7 +54,7 @@ final readonly class CarryLines
         if ($from === null) {
             return LineCarried::open($line, WhyNotCarried::NotSeen);
         }
-        if (! $line->check->asksTheSameAs($from->check)) {
+        if (! $from->answers($line->check)) {
             return LineCarried::open($line, WhyNotCarried::AnotherCheck);
         }
         foreach ($changes as $change) {

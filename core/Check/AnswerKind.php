@@ -51,4 +51,18 @@ enum AnswerKind: string
     {
         return ! in_array($this, [self::Look, self::FunctionTest, self::Paper, self::Dashboard], true);
     }
+
+    /**
+     * Whether what it says is so for as long as the machine stands untouched: what is looked at, worn or counted.
+     *
+     * A level, a pressure, a charge, a temperature, and what is tried while it runs, is true of its moment only.
+     */
+    public function outlastsItsWalk(): bool
+    {
+        return match ($this) {
+            self::Look, self::ForkHeel, self::ForkTips, self::ForkAngle, self::ChainElongation, self::TreadDepth,
+            self::PinPlay, self::Count => true,
+            default => false,
+        };
+    }
 }

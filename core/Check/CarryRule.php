@@ -20,11 +20,12 @@ final readonly class CarryRule
     /**
      * For how many days an answer to a check stands while nothing changes; 0 where it is asked on each walk.
      *
-     * Whatever the catalogue says, a reading, a function test and a gate before power stand for their walk only.
+     * Whatever the catalogue says, a level, a pressure, a charge, a function test and a gate before power stand for
+     * their walk only.
      */
     public function daysOf(Check $check): int
     {
-        $mayStand = $check->answer === AnswerKind::Look && $check->standsBefore === null;
+        $mayStand = $check->answer->outlastsItsWalk() && $check->standsBefore === null;
         $isLetThrough = match ($this->school) {
             CarrySchool::Nothing => false,
             CarrySchool::NothingBarred => $check->severity !== Severity::Stop,

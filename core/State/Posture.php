@@ -11,6 +11,10 @@ enum Posture: string implements Aspect
     case Lowered = 'lowered';
     /** Functions are live and something moves. */
     case Working = 'working';
+    /** The boom or platform of a machine that is driven from up there, up and drawn in. */
+    case Raised = 'raised';
+    /** The boom level and fully out. */
+    case Extended = 'extended';
     /** Carried low for travelling. */
     case Travel = 'travel';
     /** Raised, and held by a mechanical prop that is loaded as intended. */

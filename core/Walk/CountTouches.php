@@ -49,7 +49,7 @@ final readonly class CountTouches
      */
     public function of(WalkPlan $plan, array $carried = []): WalkEffort
     {
-        $shortcuts = [Shortcut::AsBefore, Shortcut::NothingLit, Shortcut::OneOfThree];
+        $shortcuts = [Shortcut::AsBefore, Shortcut::AsMany, Shortcut::NothingLit, Shortcut::OneOfThree];
 
         // Whoever stood by last is named already.
         return $this->count($plan, $carried, $shortcuts, new WalkEffort(0, self::PIN, 0));
@@ -70,7 +70,6 @@ final readonly class CountTouches
     {
         $effort = new WalkEffort(self::OPENING + self::DECISION, 0, 1);
         $before = null;
-        $last = null;
         $standing = null;
         $seconds = 0;
         $divide = new DivideStop;
@@ -95,14 +94,12 @@ final readonly class CountTouches
                             $effort = $effort->plus($this->savedOn($leaf));
                             $isPlain = false;
                         }
-                        $last = $leaf;
                     }
                 }
             }
         }
 
-        // The act that is held on the last page goes on to the decision; otherwise the way to it is touched.
-        return $last?->saidTogether() === [] ? $effort->plus(new WalkEffort(1, 0, 0)) : $effort;
+        return $effort;
     }
 
     /** Whether a crossing is only read: it stands on the first page of its state then. */
@@ -114,7 +111,7 @@ final readonly class CountTouches
             }
         }
 
-        return $before !== null && $crossing->stage->state->helper === Helper::None;
+        return $crossing->stage->state->helper === Helper::None;
     }
 
     /** The page of the crossing; where everything below it is said together, one act says both. */
@@ -128,8 +125,8 @@ final readonly class CountTouches
         $acts = 1;
         foreach ($crossing->lines as $line) {
             if ($line->isAskedFrom($before)) {
-                $isWaited = $line->waitSeconds > 0;
-                $acts += ($isWaited ? 1 : 0) + ($line->isTouchedAlone || $isWaited ? 1 : 0);
+                // Whoever has to wait starts a clock, and the line is confirmed when that has run.
+                $acts += $line->isTouchedAlone || $line->waitSeconds > 0 ? 1 : 0;
             }
         }
 
@@ -149,19 +146,21 @@ final readonly class CountTouches
         array &$held,
     ): WalkEffort {
         $isCarried = static fn (PlannedLine $line): bool => in_array($line->key, $carried, true);
-        // Either the act that is held goes on, or the way on is touched.
-        $effort = new WalkEffort(1, 0, 1);
+        // The last act of a page is held, and goes on: one that says several things, or that of the last one.
+        $effort = new WalkEffort($this->saysSeveral($leaf, $plan, $carried, $shortcuts) ? 1 : 0, 0, 1);
         foreach ([...$leaf->each, ...$leaf->together] as $item) {
             $step = $item->step === null ? null : $item->line->check->test[$item->step];
             $alone = $item->isAlone && ! $isCarried($item->line) ? 1 : 0;
             $effort = $effort->plus(new WalkEffort($alone + ($step?->seconds === null ? 0 : 1), 0, 0));
         }
         foreach ($leaf->opened as $line) {
-            if ($line->check->paper?->register !== null) {
+            $shortcut = Shortcut::of($line->check, $plan->movement);
+            $isKnown = in_array($shortcut, $shortcuts, true);
+            if ($line->check->paper?->register !== null || $isCarried($line)) {
                 continue;
             }
-            if (in_array(Shortcut::of($line->check, $plan->movement), $shortcuts, true)) {
-                $effort = $effort->plus(new WalkEffort(1, 0, 0));
+            if ($isKnown) {
+                $effort = $effort->plus(new WalkEffort($shortcut === Shortcut::AsMany ? 0 : 1, 0, 0));
             } else {
                 $effort = $effort->plus($this->opened($line, $held));
             }
@@ -171,9 +170,38 @@ final readonly class CountTouches
     }
 
     /**
+     * Whether an act of its own says what is left when the rest of the page is touched, or leads on from a paper.
+     *
+     * @param list<string> $carried
+     * @param list<Shortcut> $shortcuts
+     */
+    private function saysSeveral(Leaf $leaf, WalkPlan $plan, array $carried, array $shortcuts): bool
+    {
+        if ($leaf->saidTogether() !== []) {
+            return true;
+        }
+        foreach ($leaf->lines as $line) {
+            $isCounted = Shortcut::of($line->check, $plan->movement) === Shortcut::AsMany
+                && in_array(Shortcut::AsMany, $shortcuts, true);
+            if ($isCounted || in_array($line->key, $carried, true)) {
+                return true;
+            }
+        }
+
+        $asked = array_filter(
+            $leaf->opened,
+            static fn (PlannedLine $line): bool => $line->check->paper?->register === null,
+        );
+
+        return $asked === []
+            ? $leaf->each === []
+            : end($asked)->check->answer === AnswerKind::Paper
+                && ! in_array(Shortcut::of(end($asked)->check, $plan->movement), $shortcuts, true);
+    }
+
+    /**
      * A paper is opened, its day touched, and compared. An instrument stands on the page when its row is
-     * present: what was not stated before of its posture is said at once, each figure that it wants is typed, and it is
-     * set and posted.
+     * present: each figure that its posture wants is typed, it is set, and the act that posts it says the posture too.
      *
      * @param array<string, true> $held
      */
@@ -184,23 +212,22 @@ final readonly class CountTouches
             return new WalkEffort(3, 0, 1);
         }
         $effort = new WalkEffort($this->setting($check->answer) + 1, 0, 0);
-        $said = 0;
         foreach ($check->conditions as $id) {
             if (! isset($held[$id]) && $this->catalogue->condition($id)->wantsFigure) {
                 $effort = $effort->plus(new WalkEffort(2, self::DIGITS, 0));
-            } elseif (! isset($held[$id])) {
-                $said = 1;
             }
             $held[$id] = true;
         }
 
-        return $effort->plus(new WalkEffort($said, 0, 0));
+        return $effort;
     }
 
     private function setting(AnswerKind $answer): int
     {
         return match ($answer) {
             AnswerKind::Dipstick, AnswerKind::SightGlass, AnswerKind::TankColumn => self::LEVEL,
+            // A needle in its zone.
+            AnswerKind::ExtinguisherGauge, AnswerKind::DisplayZone => self::LEVEL,
             default => self::MEASURED,
         };
     }

@@ -71,6 +71,42 @@ final class CarriedLinesTest extends YardTestCase
         self::assertEquals($before, DB::table('walk_lines')->orderBy('walk_id')->orderBy('position')->get()->all());
     }
 
+    /** A level, a charge or a pressure is true of its moment; what is worn or counted stays while it stands. */
+    public function test_what_is_worn_or_counted_stands_too_and_is_the_out_of_the_next_hire(): void
+    {
+        $this->cameInYesterday();
+        $hire = $this->nextHire();
+        $walk = $this->openWalk('checkout', $hire);
+        $carried = array_column($this->carried($walk), null, 'line');
+        $lines = array_merge(...array_column($walk->plan->body['visits'], 'lines'));
+        $read = array_column(
+            array_filter($lines, static fn (array $line): bool => $line['instrument'] !== null),
+            'key',
+        );
+        self::assertEqualsCanonicalizing(
+            ['imp-pin-play', 'doc-manual'],
+            array_values(array_intersect($read, array_keys($carried))),
+        );
+        $play = $carried['imp-pin-play'];
+        self::assertSame('mm', $play['unit']);
+
+        $this->cross($walk, $walk->plan->body['stages'][0]['id']);
+        $this->affirm($walk, [$play, $carried['doc-manual']])->assertOk();
+        $line = array_column($this->getJson("/api/walks/{$walk->id}")->json('state.lines'), null, 'key')['imp-pin-play'];
+        self::assertSame(['stands', $play['value']], [$line['outcome'], $line['value']]);
+        $this->walkThrough($walk, '1010.0', ['imp-pin-play' => null, 'doc-manual' => null]);
+        $this->handOver($walk);
+
+        $out = array_column($this->getJson("/api/hires/{$hire->id}/spread")->json('readings'), 'out', 'key');
+        self::assertSame($play['value'], $out['imp-pin-play']['value']);
+        self::assertSame('1', $out['doc-manual']['value']);
+        $this->travel(1)->days();
+        $this->as(Role::Technician);
+        $back = $this->openWalk('return', $hire);
+        $last = array_column($this->getJson("/api/walks/{$back->id}")->json('state.lines'), 'last', 'key');
+        self::assertSame($play['value'], $last['imp-pin-play'], 'what it went out with stands beside what it comes back with');
+    }
+
     /** What tablets and people do that makes an affirmation wrong; each is refused with what to do. */
     public function test_only_what_is_carried_is_affirmed_and_only_where_it_is(): void
     {

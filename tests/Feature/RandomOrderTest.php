@@ -342,7 +342,8 @@ final class RandomOrderTest extends YardTestCase
         // Told from the words of the plan: what is not stopped is driven or worked.
         $isPowered = in_array(
             $stage['id'],
-            ['running', 'function', 'function_out', 'platform', 'platform_out', 'driving', 'drive_raised'],
+            ['running', 'function', 'function_out', 'platform', 'platform_out', 'driving', 'drive_raised',
+                'drive_extended'],
             true,
         );
         self::assertFalse(

@@ -23,7 +23,7 @@ final class PlanInspector
         'as_found' => 0, 'cold_isolated' => 0, 'secured' => 0, 'held_up' => 0, 'deck_up' => 0,
         'key_on' => 1, 'running' => 2, 'just_stopped' => 2,
         'function' => 3, 'function_out' => 3, 'propped' => 3,
-        'platform' => 4, 'platform_out' => 4, 'driving' => 5, 'drive_raised' => 5,
+        'platform' => 4, 'platform_out' => 4, 'driving' => 5, 'drive_raised' => 5, 'drive_extended' => 5,
     ];
 
     /** What raises or reaches out a boom whose axles extend, and so has to wait until they are out. */

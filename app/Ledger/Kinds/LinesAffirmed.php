@@ -76,6 +76,7 @@ final readonly class LinesAffirmed implements EntryOfWalk
                 (string) $one->from?->entryId,
                 (string) $one->from?->day->text(),
                 $names[(string) $one->from?->entryId] ?? '',
+                $one->from?->read,
             ),
             array_keys($entry->payload->lines),
             array_map(static fn (string $key): LineCarried => $carried[$key], array_keys($entry->payload->lines)),

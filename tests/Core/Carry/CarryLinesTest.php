@@ -16,6 +16,8 @@ use JadeLedger\Core\Check\CarrySchool;
 use JadeLedger\Core\Check\Movement;
 use JadeLedger\Core\Check\Severity;
 use JadeLedger\Core\Paper\CalendarDate;
+use JadeLedger\Core\Quantity\Quantity;
+use JadeLedger\Core\Quantity\Unit;
 use JadeLedger\Core\Walk\PlannedLine;
 use JadeLedger\Core\Walk\PlanWalk;
 use JadeLedger\Core\Walk\WalkPlan;
@@ -39,7 +41,11 @@ final class CarryLinesTest extends TestCase
 
         self::assertGreaterThan(20, count($carried));
         foreach ($carried as $one) {
-            self::assertSame(AnswerKind::Look, $one->line->check->answer, $one->line->key);
+            self::assertContains(
+                $one->line->check->answer,
+                [AnswerKind::Look, AnswerKind::PinPlay, AnswerKind::Count],
+                $one->line->key,
+            );
             self::assertNull($one->line->check->standsBefore, $one->line->key);
             self::assertDoesNotMatchRegularExpression(
                 self::NEVER,
@@ -181,6 +187,31 @@ final class CarryLinesTest extends TestCase
             static fn (LineCarried $one): bool => $one->line->key === $line->key,
         ))[0];
         self::assertSame(WhyNotCarried::AnotherCheck, $now->why);
+    }
+
+    /** What is worn stands with its figure, what holds pressure does not, and nothing that was judged otherwise. */
+    public function test_a_measure_of_wear_stands_with_its_figure_while_its_limits_are_the_same(): void
+    {
+        $plan = self::plan('dromvik_14c');
+        $two = Quantity::of('2', Unit::Millimetre);
+        $earlier = [];
+        foreach (['imp-pin-play', 'trk-sag@running_gear_right', 'eng-oil-stick'] as $key) {
+            $check = $plan->line($key)->check ?? self::fail("{$key} is no line of it.");
+            $earlier[$key] = new EarlierAnswer('entry', 5, CalendarDate::parse('2026-11-24'), $check, $two);
+        }
+
+        $carried = self::carried(self::lines($plan, CarrySchool::ByEachCheck, $earlier, [], '2026-11-25'));
+        self::assertSame(['imp-pin-play'], array_map(static fn (LineCarried $one): string => $one->line->key, $carried));
+        self::assertSame('2', $carried[0]->from?->read?->text());
+
+        $check = $earlier['imp-pin-play']->check;
+        $other = new EarlierAnswer('entry', 5, CalendarDate::parse('2026-11-24'), $check, $two, false);
+        $now = self::lines($plan, CarrySchool::ByEachCheck, ['imp-pin-play' => $other], [], '2026-11-25');
+        self::assertSame([], self::carried($now));
+        self::assertContains(
+            WhyNotCarried::AnotherCheck,
+            array_map(static fn (LineCarried $one): ?WhyNotCarried => $one->why, $now),
+        );
     }
 
     /** One step of the last digit is a machine that was moved out of the way. */

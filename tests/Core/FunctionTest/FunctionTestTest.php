@@ -43,7 +43,7 @@ final class FunctionTestTest extends TestCase
     private const ONLY_HOLD = [
         'brk-pedal' => [3], 'brk-park-lever' => [3], 'brk-secondary' => [2], 'ctl-lift-lower' => [2],
         'ctl-hyd-off-road' => [3], 'ctl-pallet-handle' => [3], 'trn-neutral-start' => [2], 'trn-inching' => [3],
-        'trn-retarder' => [3], 'hyd-lever' => [1], 'mst-lift-tilt' => [1, 2], 'mew-estop-ground' => [3],
+        'trn-retarder' => [3], 'mst-lift-tilt' => [1, 2], 'mew-estop-ground' => [3],
         'mew-estop-platform' => [3], 'mew-main-disconnect' => [2], 'mew-enable-speeds' => [1, 2],
         'mew-cycle-ground' => [3], 'mew-cycle-ground-out' => [3], 'mew-tilt-alarm' => [2], 'gen-estop' => [2],
         'saf-external-stop' => [2], 'saf-cab-estop' => [3], 'saf-reverse-alarm' => [2], 'saf-descent-alarm' => [2],

@@ -189,17 +189,12 @@ final class InspectedPlanTest extends TestCase
             $catalogue->model('ardlow_38x'),
             Movement::Checkout,
         );
+        $inTurn = [
+            'function', 'platform', 'driving', 'function_out', 'platform_out', 'drive_raised', 'drive_extended',
+        ];
         $stages = array_column(self::asRead($plan), 'stage');
 
-        self::assertSame(
-            ['function', 'platform', 'driving', 'function_out', 'platform_out', 'drive_raised'],
-            array_values(
-                array_intersect(
-                    $stages,
-                    ['function', 'platform', 'driving', 'function_out', 'platform_out', 'drive_raised'],
-                ),
-            ),
-        );
+        self::assertSame($inTurn, array_values(array_intersect($stages, $inTurn)));
     }
 
     /** @param  callable(list<array<string, mixed>>): list<array<string, mixed>>  $spoil */

@@ -296,6 +296,7 @@ final class PlanWalkTest extends TestCase
                 'platform',
                 'driving',
                 'drive_raised',
+                'drive_extended',
                 'just_stopped',
                 'secured',
             ],

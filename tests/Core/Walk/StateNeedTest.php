@@ -76,7 +76,7 @@ final class StateNeedTest extends TestCase
         yield 'oil: cold' => ['eng-oil-stick', 'cold_isolated'];
         yield 'terminals: isolated' => ['bat-terminals', 'cold_isolated'];
         yield 'lamps: key on, not started' => ['ele-selftest', 'key_on'];
-        yield 'after the start: idling' => ['eng-lamps-out', 'running'];
+        yield 'after the start: idling' => ['ctl-lamps-clear', 'running'];
         yield 'functions: live, circle clear' => ['ctl-lift-lower', 'function'];
         yield 'from the platform, somebody below' => ['mew-cycle-platform', 'platform'];
         yield 'brakes: driving' => ['brk-drive', 'driving'];

@@ -95,16 +95,24 @@ interface Shown {
   carried?: unknown[];
   /** Serials, where what is opened is the plate. */
   choices?: string[];
+  /** How what is opened is most often said. */
+  shortcut?: string;
   /** The machine is brought into the state of the page there. */
   crossing?: Props['crossing'];
   /** Only what is said together stands on it. */
   isSaidAtOnce?: boolean;
 }
 
-function show({ outcomes = {}, carried = [], choices = [], crossing = null, isSaidAtOnce = false }: Shown = {}) {
+function show({
+  outcomes = {},
+  carried = [],
+  choices = [],
+  shortcut = choices.length === 0 ? 'as_before' : 'one_of_three',
+  crossing = null,
+  isSaidAtOnce = false,
+}: Shown = {}) {
   const post = vi.fn().mockResolvedValue({ judgement: null });
   const walk = walkOf(outcomes, carried);
-  const shortcut = choices.length === 0 ? 'as_before' : 'one_of_three';
   const whole = { ...LEAF, opened: [{ line: 'meter', shortcut, choices }] };
   const leaf = isSaidAtOnce ? { ...LEAF, lines: ['paint', 'plate'], each: [], opened: [] } : whole;
   walk.state.stage = crossing === null ? 'cold' : 'before';
@@ -323,6 +331,63 @@ describe('a page of the walk', () => {
     const last = show({ outcomes: { crack: 'stands', brake: 'stands', meter: 'stands' } });
     hold();
     expect(last.position.goLine).toHaveBeenCalledWith('other');
+  });
+
+  it('says the last thing that is left by an act that is held, and goes on', () => {
+    const { post, position } = show({
+      outcomes: { brake: 'stands', meter: 'stands', paint: 'stands', plate: 'stands' },
+    });
+    expect(screen.getByTestId('stands-crack')).toBeDefined();
+    hold('last-stands');
+
+    expect(posted(post)).toEqual([['check.answered', { line: 'crack', answer: 'stands' }]]);
+    expect(position.goLine).toHaveBeenCalledWith('other');
+  });
+
+  it('says so a figure that is as before, and nothing for two at once', () => {
+    const two = show({ outcomes: { brake: 'stands', paint: 'stands', plate: 'stands' } });
+    expect(screen.queryByTestId('last-stands')).toBeNull();
+    expect(posted(two.post)).toEqual([]);
+    document.body.innerHTML = '';
+
+    const { post } = show({ outcomes: { crack: 'stands', brake: 'stands', paint: 'stands', plate: 'stands' } });
+    hold('last-stands');
+    expect(posted(post)).toEqual([['reading.posted', { line: 'meter', value: '1204.6', unit: 'h', observed: [] }]]);
+  });
+
+  it('says with the others that as many are there as before, and shows how many', () => {
+    const { post } = show({ shortcut: 'as_many' });
+    expect(screen.queryByTestId('quick-meter')).toBeNull();
+    expect(screen.getByTestId('open-meter')).toBeDefined();
+    expect(screen.getByTestId('others-stand').textContent).toContain('3 to 6');
+    hold();
+
+    expect(posted(post)).toContainEqual([
+      'reading.posted',
+      { line: 'meter', value: '1204.6', unit: 'h', observed: [] },
+    ]);
+  });
+
+  it('affirms a figure that is carried, and shows it once it is unfolded', async () => {
+    const { post } = show({
+      carried: [
+        {
+          line: 'meter',
+          entry_id: 'e-24',
+          day: '2026-11-24',
+          until: '2026-11-27',
+          by: { id: 'r', name: 'Rafe Tolland', initials: 'RT' },
+          value: '1.5',
+          unit: 'mm',
+        },
+      ],
+    });
+    expect(screen.queryByTestId('quick-meter')).toBeNull();
+    await userEvent.click(screen.getByTestId('carried-show'));
+    expect(screen.getByTestId('look-meter').closest('li')?.textContent).toMatch(/1[.,]5 mm/);
+    hold();
+
+    expect(posted(post)).toContainEqual(['lines.affirmed', { lines: [{ line: 'meter', entry: 'e-24' }] }]);
   });
 
   it('affirms what is carried by the same act, names what it rests on, and lets it be looked at again', async () => {

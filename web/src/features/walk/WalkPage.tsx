@@ -18,7 +18,7 @@ import { FindingDrawer, type FindingPlace } from './finding/FindingDrawer';
 import { LinePanel } from './panels/LinePanel';
 import { ReadingInPlace } from './panels/ReadingInPlace';
 import { LeafPages } from './station/LeafPages';
-import { all, numbersOf } from './station/items';
+import { all, lastOf, numbersOf } from './station/items';
 import { useReadingInPlace } from './station/useReadingInPlace';
 import { StationDrawing } from './station/StationDrawing';
 import { StationLeaf } from './station/StationLeaf';
@@ -169,6 +169,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
     walk,
     position,
     observed,
+    onObserved: setObserved,
     mayPost,
     pending,
     tests,
@@ -211,8 +212,20 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
       }}
       numbers={numbers}
       stage={stage}
-      onObserved={setObserved}
       onPutAway={inPlace.putAway}
+      goOn={
+        lastOf(leaf.items)?.line.key === position.line.key
+          ? (answered) => {
+              inPlace.leave();
+              const next = position.next(answered);
+              if (next === null) {
+                setDeciding(true);
+              } else {
+                position.goLine(next.line.key);
+              }
+            }
+          : undefined
+      }
     />
   );
   const answers = () =>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { TranslationNote } from '../../../app/TranslationNote';
 import { Button } from '../../../app/Button';
@@ -196,15 +196,26 @@ interface LineProps {
   onTouch: () => void;
 }
 
-/** One thing that must be true. Where time matters, the first touch starts the clock and the second one confirms. */
+/**
+ * One thing that must be true. Where time matters, the first touch starts the clock: when that has run the line is
+ * confirmed, and a touch before it says that the time was kept already.
+ */
 function CrossingLine({ line, number, isConfirmed, isNext, onTouch }: LineProps) {
   const { t } = useTranslation();
   const [startedAt, setStartedAt] = useState<number | null>(null);
   const left = Math.max(0, line.wait_seconds - useElapsed(startedAt));
+  const hasRun = startedAt !== null && left === 0;
+  const confirm = useEffectEvent(onTouch);
+  useEffect(() => {
+    if (hasRun) {
+      confirm();
+    }
+  }, [hasRun]);
   const touch = () => {
     if (line.wait_seconds > 0 && startedAt === null && !isConfirmed) {
       setStartedAt(Date.now());
     } else {
+      setStartedAt(null);
       onTouch();
     }
   };

@@ -34,8 +34,7 @@ export function usePlainCrossing(
     !stage.asks_second_person &&
     lines.every((line) => !line.alone) &&
     blocking.length + byEye.length === 0 &&
-    walk.state.cooling?.stage !== stage.id &&
-    walk.state.stage !== null;
+    walk.state.cooling?.stage !== stage.id;
 
   return isPlain
     ? {

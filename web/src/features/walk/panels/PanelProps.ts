@@ -9,6 +9,7 @@ export interface PanelProps {
   walk: Walk;
   position: Position;
   observed: Record<string, Observed>;
+  onObserved: (observed: Record<string, Observed>) => void;
   mayPost: boolean;
   isKept: boolean;
   post: Post;

@@ -25,7 +25,7 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
   const inState = walk.state.stage === stage;
   const missing = conditions.filter((condition) => !isHeld(condition, observed[condition.id]));
   // Those that are seen, and not measured: said together where there are several.
-  const unseen = missing.filter((condition) => !condition.wants_figure && observed[condition.id] === undefined);
+  const unseen = unseenOf(walk, line, observed);
   const allAreSo = () =>
     onObserved({
       ...observed,
@@ -98,6 +98,14 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
     </section>
   );
 }
+
+/** Conditions of which nobody has said anything yet, and which are seen and not measured. */
+export const unseenOf = (walk: Walk, line: Line, observed: Record<string, Observed>): Condition[] =>
+  line.conditions.flatMap((id) =>
+    walk.plan.conditions.filter(
+      (condition) => condition.id === id && !condition.wants_figure && observed[id] === undefined,
+    ),
+  );
 
 /** Only for what is drawn; whether the reading counts is for the server to say. */
 export function isHeld(condition: Condition, seen: Observed | undefined): boolean {

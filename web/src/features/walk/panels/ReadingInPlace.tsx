@@ -1,5 +1,4 @@
 import { useTranslation } from 'react-i18next';
-import type { Observed } from '../state/types';
 import { LinesOfPage } from './LinesOfPage';
 import type { PanelProps } from './PanelProps';
 import { PanelTitle } from './PanelTitle';
@@ -11,9 +10,10 @@ interface Props extends PanelProps {
   numbers: Map<string, number>;
   /** The machine state in which it is read. */
   stage: string;
-  onObserved: (observed: Record<string, Observed>) => void;
   /** The drawing of the part again; upright the list of the page. */
   onPutAway: () => void;
+  /** Where nothing else is left on the page: the way on, once it is posted. */
+  goOn?: (answered: string[]) => void;
 }
 
 /**

@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../../api/client';
 import { Button } from '../../../app/Button';
 import { feel } from '../../../app/feel';
+import { HoldButton } from '../../../app/HoldButton';
 import { atStep, clock, figure, unitName } from '../../../app/figures';
 import type { Payloads } from '../../../api/entries';
 import { written, writtenDifference, type Reading } from '../../../app/units';
@@ -17,7 +18,8 @@ import { DrawnInstrument } from '../drawing/DrawnInstrument';
 import { LiftStopDrawer, type Lift } from './LiftStopDrawer';
 import type { PanelProps } from './PanelProps';
 import type { Post } from '../state/useWalk';
-import { isHeld } from './PostureBar';
+import type { Observed } from '../state/types';
+import { isHeld, unseenOf } from './PostureBar';
 import { NotFittedReasons } from './NotFittedReasons';
 import { useOtherUnit, useReading } from '../../session/useReading';
 import { ProblemWords } from '../../../app/ProblemWords';
@@ -42,11 +44,24 @@ interface Draft {
   point: number;
 }
 
+interface Props extends PanelProps {
+  instrument: Instrument;
+  inState: boolean;
+  /** Where it is the last thing that is left on its page: its act is held then, and the walk goes on. */
+  goOn?: (answered: string[]) => void;
+}
+
 /** A reading is made by making the drawn instrument look like the real one; the figure and the verdict follow. */
-export function ReadingPanel(props: PanelProps & { instrument: Instrument; inState: boolean }) {
-  const { walk, position, observed, mayPost, isKept, post, inState, instrument, onTag, onNotStanding } = props;
+export function ReadingPanel(props: Props) {
+  const { walk, position, mayPost, isKept, post, inState, instrument, onObserved, onTag, onNotStanding, goOn } = props;
   const { t } = useTranslation();
   const { line } = position;
+  // What nobody has said of the posture yet is said by the act that posts: it is held then.
+  const unseen = inState ? unseenOf(walk, line, props.observed) : [];
+  const observed: Record<string, Observed> = {
+    ...props.observed,
+    ...Object.fromEntries(unseen.map(({ id }) => [id, { condition: id, seen: true }])),
+  };
   const state = walk.state.lines.find((one) => one.key === line.key);
   const [draft, setDraft] = usePersistentState<Draft>(`walk.draft.3.${walk.id}.${line.key}`, {
     value: firstValue(instrument, state?.value ?? state?.last ?? null),
@@ -107,11 +122,22 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
 
     return condition === undefined || isHeld(condition, observed[id]) ? [] : ['abcdefgh'[at] ?? ''];
   });
+  const saidWithIt = line.conditions.flatMap((id, at) =>
+    unseen.some((one) => one.id === id) ? ['abcdefgh'[at] ?? ''] : [],
+  );
   const isUnheld = missing.length > 0 || !inState;
   const stands = state !== undefined && state.outcome !== 'open' && state.entry_id !== null;
-  const postIt = (extra: { reason?: string; photo?: string } = {}, lift: Lift = () => Promise.resolve({})) =>
+  const postIt = (
+    extra: { reason?: string; photo?: string } = {},
+    lift: Lift = () => Promise.resolve({}),
+    leave: (answered: string[]) => void = position.advance,
+  ) =>
     send(async () => {
       const result = await post('reading.posted', async (id) => ({ ...payload, ...extra, ...(await lift(id)) }));
+      // It stands for the next reading while nothing has moved.
+      if (unseen.length > 0) {
+        onObserved(observed);
+      }
       setDisputing(false);
       setLifting(false);
       // What is read again is set again.
@@ -126,7 +152,7 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
       const judged = result === 'kept' ? null : result.judgement;
       const stood = judged?.is_valid === true && judged.verdict.outcome === 'stands';
       if (result === 'kept' || stood || judged?.may_be_read_later === true) {
-        position.advance([line.key]);
+        leave([line.key]);
       } else {
         onNotStanding(line.key);
       }
@@ -202,6 +228,24 @@ export function ReadingPanel(props: PanelProps & { instrument: Instrument; inSta
         >
           {t('walk.posture_first')}
         </Button>
+      );
+    }
+
+    const isPlain = !isDisputed && !liftsStop && (!isBeyond || isSaidSo);
+    const isLast =
+      goOn !== undefined && isPlain && (judgement === undefined || judgement.verdict.outcome === 'stands');
+    if (isLast || saidWithIt.length > 0) {
+      const said = saidWithIt.length > 0 ? [t('walk.posture_said', { letters: saidWithIt.join(', ') })] : [];
+
+      return (
+        <HoldButton
+          disabled={busy}
+          testId="post"
+          under={[...said, t(isLast ? 'station.last_under' : 'walk.hold')].join(' \u00b7 ')}
+          onHeld={() => (isLast ? void postIt({}, undefined, goOn) : postOrAsk())}
+        >
+          {postWords}
+        </HoldButton>
       );
     }
 

@@ -1,5 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { calendarDay } from '../../../app/figures';
+import { written, type Reading } from '../../../app/units';
+import { useReading } from '../../session/useReading';
 import type { Item } from './items';
 import { NumberMark } from './NumberMark';
 
@@ -16,6 +18,7 @@ interface Props {
  */
 export function CarriedCells({ items, isUnfolded, onFold, onLook }: Props) {
   const { t } = useTranslation();
+  const reading = useReading();
   const first = items[0]?.carried;
   if (first === undefined || first === null) {
     return null;
@@ -53,6 +56,11 @@ export function CarriedCells({ items, isUnfolded, onFold, onLook }: Props) {
           <span className="station-words">
             <b>{item.line.title}</b>
             <small>
+              {item.carried?.value !== undefined && (
+                <b className="station-carried-figure">
+                  {figureWithUnit(item.carried.value, item.carried.unit ?? '', reading)}
+                </b>
+              )}
               {t('station.carried_until', {
                 date: calendarDay(item.carried?.day ?? ''),
                 until: calendarDay(item.carried?.until ?? ''),
@@ -66,4 +74,11 @@ export function CarriedCells({ items, isUnfolded, onFold, onLook }: Props) {
       ))}
     </>
   );
+}
+
+/** What was read or counted then, in the unit that is read first. */
+function figureWithUnit(value: string, unit: string, reading: Reading): string {
+  const [first] = written(value, unit, reading);
+
+  return `${first.text} ${first.unit}`;
 }

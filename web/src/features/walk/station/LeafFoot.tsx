@@ -16,11 +16,14 @@ interface Props {
   rest: Item[];
   /** Carried lines, which it says too. */
   affirmed: Item[];
+  /** The one thing that is left on the page, where it can be said as it is. */
+  last: Item | undefined;
   mayAnswer: boolean;
   mayPost: boolean;
   /** What must be true before anything here is answered, where that is only read. */
   crossing: PlainCrossing | null;
   onHeld: () => void;
+  onLast: () => void;
   onCrossed: () => void;
   onGoOn: () => void;
   onDecide: () => void;
@@ -33,10 +36,12 @@ export function LeafFoot({
   items,
   rest,
   affirmed,
+  last,
   mayAnswer,
   mayPost,
   crossing,
   onHeld,
+  onLast,
   onCrossed,
   onGoOn,
   onDecide,
@@ -56,6 +61,7 @@ export function LeafFoot({
   const isAllRead = walk.state.progress.lines_left === 0 && walk.state.tag === null;
   const pages = position.visit.leaves.length;
   const isBoth = crossing !== null && isSaidAtOnce(items);
+  const lastHere = crossing === null && mayAnswer && rest.length + affirmed.length === 0 ? last : undefined;
 
   return (
     <footer className="station-foot">
@@ -83,7 +89,12 @@ export function LeafFoot({
           {heldWords(rest, affirmed, t)}
         </HoldButton>
       )}
-      {crossing === null && (!mayAnswer || rest.length + affirmed.length === 0) && <span />}
+      {lastHere !== undefined && (
+        <HoldButton testId="last-stands" under={t('station.last_under')} onHeld={onLast}>
+          {t('station.last', { number: lastHere.number, words: lastWords(lastHere) })}
+        </HoldButton>
+      )}
+      {crossing === null && lastHere === undefined && (!mayAnswer || rest.length + affirmed.length === 0) && <span />}
       {/* Something is not so there: it is said once the machine is in the state. */}
       {isBoth && (
         <HoldButton
@@ -115,6 +126,10 @@ export function LeafFoot({
     </footer>
   );
 }
+
+/** What is so: what the step of a test expects, else what the line is called. */
+const lastWords = ({ line, step }: Item): string =>
+  step === null ? line.title : (line.test[step]?.expect ?? line.title);
 
 /** What the act says that brings the machine into its state: on a page that is said at once, that too. */
 function crossingUnder(crossing: PlainCrossing, items: Items, rest: Item[], affirmed: Item[], t: TFunction): string {

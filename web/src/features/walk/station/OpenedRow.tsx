@@ -42,6 +42,7 @@ export function OpenedRow({
     state.outcome === 'attend' || state.outcome === 'stop' || (state.outcome === 'stands' && state.answered_by === null)
   );
   const quick = quickOf(item, state);
+  const isCounted = item.shortcut === 'as_many' && quick !== null && mayAnswer && !item.isDone && !isBeingSet;
   const choices = mayAnswer && !item.isDone ? item.choices : [];
   const told = isTold ? state.judgement?.verdict.reason : undefined;
   const words = choices.length > 0 ? t('station.on_the_plate') : told;
@@ -85,7 +86,7 @@ export function OpenedRow({
           {t(item.isWaiting ? 'station.kept' : `outcome.${item.outcome}`)}
         </span>
       ) : (
-        mayAnswer && !isBeingSet && choices.length === 0 && (
+        mayAnswer && !isBeingSet && choices.length === 0 && !isCounted && (
           <button
             type="button"
             className="station-act"
@@ -97,6 +98,9 @@ export function OpenedRow({
               : quickWords(quick, shown, t)}
           </button>
         )
+      )}
+      {isCounted && quick !== null && (
+        <span className="station-with">{t('station.as_in_with_others', { figure: quickWords(quick, shown, t) })}</span>
       )}
       {isBeingSet && <span className="station-with">{t('station.being_set')}</span>}
       {choices.length > 0 && (

@@ -17,9 +17,10 @@ import type { Line } from '../state/types';
 import { CrossingBand } from '../crossing/CrossingBand';
 import type { PlainCrossing } from '../crossing/usePlainCrossing';
 import { CarriedCells } from './CarriedCells';
-import { all, isSaidAtOnce, type Item } from './items';
+import { all, isSaidAtOnce, lastOf, type Item } from './items';
 import { LeafFoot } from './LeafFoot';
 import { OpenedRow } from './OpenedRow';
+import { countedOf, quickOf } from './quick';
 import { TogetherCell } from './TogetherCell';
 import { TouchRow } from './TouchRow';
 import type { LeafState } from './useLeaf';
@@ -62,6 +63,7 @@ export function StationLeaf(props: Props) {
     (item) => !item.isAlone && !item.isDone && waitsFor(item) === 0,
   );
   const affirmed = items.carried.filter((item) => !item.isDone);
+  const counted = countedOf(items, walk.state.lines);
   const answers = useLeafAnswers({
     position,
     post,
@@ -89,6 +91,23 @@ export function StationLeaf(props: Props) {
     const next = position.next();
     if (next !== null) {
       position.goLine(next.line.key);
+    }
+  };
+  const restStands = () => answers.restStands(items, rest, affirmed, counted);
+  // The last thing on a page may be held: that goes on, as the act does that says several.
+  const last = lastOf(items);
+  const lastQuick =
+    last === undefined ? null : quickOf(last, walk.state.lines.find(({ key }) => key === last.line.key));
+  const lastIsSaid =
+    last !== undefined && (lastQuick !== null || (items.each.includes(last) && last.isAlone && waitsFor(last) === 0));
+  const sayLast = () => {
+    if (last !== undefined) {
+      if (lastQuick === null) {
+        answers.stands(last);
+      } else {
+        answers.quick(lastQuick);
+      }
+      answers.goOn([last.line.key]);
     }
   };
   useLeafKeys({
@@ -178,13 +197,15 @@ export function StationLeaf(props: Props) {
         walk={walk}
         position={position}
         items={items}
-        rest={rest}
+        rest={[...rest, ...counted.map(({ item }) => item)]}
         affirmed={affirmed}
+        last={lastIsSaid ? last : undefined}
         mayAnswer={mayAnswer}
         mayPost={mayPost}
         crossing={crossing}
-        onHeld={() => answers.restStands(items, rest, affirmed)}
-        onCrossed={() => isSaidAtOnce(items) && answers.restStands(items, rest, affirmed)}
+        onHeld={restStands}
+        onLast={sayLast}
+        onCrossed={() => isSaidAtOnce(items) && restStands()}
         onGoOn={goOn}
         onDecide={props.onTag}
       />

@@ -91,9 +91,9 @@ export function itemsOf(visit: Visit, leaf: Leaf, { walk, pending, tests, touche
 
   return {
     each: each.filter((one) => !isCarried(one)),
-    opened,
+    opened: opened.filter((one) => !isCarried(one)),
     together: together.filter((one) => !isCarried(one)),
-    carried: [...each, ...together].filter(isCarried).sort((a, b) => a.number - b.number),
+    carried: [...each, ...opened, ...together].filter(isCarried).sort((a, b) => a.number - b.number),
   };
 }
 
@@ -123,6 +123,13 @@ export const all = ({ each, opened, together, carried }: Items): Item[] => [
 /** Whether the whole page is said by the act that is held. */
 export const isSaidAtOnce = ({ each, opened, together, carried }: Items): boolean =>
   each.length + opened.length === 0 && [...together, ...carried].some((item) => !item.isDone);
+
+/** The one thing that is left to say on a page, where there is but one. */
+export function lastOf(items: Items): Item | undefined {
+  const open = all(items).filter((item) => !item.isDone);
+
+  return open.length === 1 ? open[0] : undefined;
+}
 
 /** The number of each line: that of its first step, where it has several. */
 export const numbersOf = (items: Items): Map<string, number> =>

@@ -45,6 +45,20 @@ export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen,
     feel('taken');
     onAnswered();
   };
+  const postQuick = (quick: Quick) => {
+    const { line } = quick.payload;
+    leaf.touch([line]);
+    say(line, quick.kind === 'reading.posted' ? post(quick.kind, quick.payload) : post(quick.kind, quick.payload));
+  };
+  /** A page on which nothing is left turns by the act that was held there. */
+  const goOn = (keys: string[]) => {
+    const next = position.next(keys);
+    if (next === null) {
+      onWalked();
+    } else {
+      position.goLine(next.line.key);
+    }
+  };
 
   return {
     busy,
@@ -67,7 +81,7 @@ export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen,
       }
     },
     /** What is left on this page, at once; where that was the last of it, the walk goes on. */
-    restStands: (items: Items, rest: Item[], affirmed: Item[]) => {
+    restStands: (items: Items, rest: Item[], affirmed: Item[], counted: { item: Item; quick: Quick }[]) => {
       answered();
       leaf.touch([...rest, ...affirmed].map(({ id }) => id));
       const looks = rest.filter(({ step }) => step === null).map(({ line }) => line.key);
@@ -91,20 +105,23 @@ export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen,
       if (lines[0] !== undefined) {
         say(lines[0].line, post('lines.affirmed', { lines }));
       }
-      const keys = [...looks, ...ended.map(([line]) => line.key), ...lines.map(({ line }) => line)];
-      const isLeft = all(items).some((item) => !item.isDone && !rest.includes(item) && !affirmed.includes(item));
-      if (isLeft) {
-        position.advance(keys);
-
-        return;
+      for (const { quick } of counted) {
+        postQuick(quick);
       }
-      const next = position.next(keys);
-      if (next === null) {
-        onWalked();
+      const keys = [
+        ...looks,
+        ...ended.map(([line]) => line.key),
+        ...lines.map(({ line }) => line),
+        ...counted.map(({ item }) => item.line.key),
+      ];
+      const said = [...rest, ...affirmed, ...counted.map(({ item }) => item)];
+      if (all(items).some((item) => !item.isDone && !said.includes(item))) {
+        position.advance(keys);
       } else {
-        position.goLine(next.line.key);
+        goOn(keys);
       }
     },
+    goOn,
     /** The test ends at this step; that those before it went as expected was read and confirmed in the question. */
     endsOtherwise: ({ line, step }: Item, observed: string) =>
       send(async () => {
@@ -116,10 +133,8 @@ export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen,
       }),
     quick: (quick: Quick) => {
       answered();
-      const { line } = quick.payload;
-      leaf.touch([line]);
-      position.advance([line]);
-      say(line, quick.kind === 'reading.posted' ? post(quick.kind, quick.payload) : post(quick.kind, quick.payload));
+      position.advance([quick.payload.line]);
+      postQuick(quick);
     },
     putRight: (line: Line) => {
       answered();
