@@ -161,7 +161,7 @@ final class FaultStoriesTest extends BrowserTestCase
             $this->holdPosture();
             $this->setValue('12');
             $this->tap('look-moved');
-            $this->tap('post');
+            $this->postReading();
         } else {
             $this->tap('otherwise');
             $this->wait(self::named('observed-moved'));

@@ -63,7 +63,7 @@ final class FrostStoryTest extends BrowserTestCase
         $this->picture('frost-warm');
         $this->holdPosture();
         $this->setValue('30');
-        $this->tap('post');
+        $this->postReading();
         $this->waitUntil(fn (): bool => $this->linesLeft() === 0, 'The warm oil is not taken.');
         $this->waitUntil(fn (): bool => ! $this->exists('.panel'), 'The walk stays at the glass.');
         $this->waitForRest();

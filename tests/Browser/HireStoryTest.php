@@ -112,7 +112,7 @@ final class HireStoryTest extends BrowserTestCase
         $this->web->executeScript('document.documentElement.dataset.set = "night"');
         $this->picture('walk-night');
         $this->web->executeScript('document.documentElement.dataset.set = "day"');
-        $this->tap('post');
+        $this->postReading();
         $this->waitForText('.reread', 'Re-read from');
 
         $this->tap('filled-in');
@@ -127,7 +127,7 @@ final class HireStoryTest extends BrowserTestCase
         }
         $this->waitForText(self::named('value'), '30');
         $this->waitForText(self::named('verdict'), 'Stands');
-        $this->tap('post');
+        $this->postReading();
         $this->waitUntil(fn (): bool => ! $this->exists('.panel'), 'The second reading is not taken.');
     }
 

@@ -70,7 +70,7 @@ final class PortraitWalkTest extends BrowserTestCase
         $this->setValue(self::VALUES['eng-oil-stick']);
         $this->waitForText(self::named('verdict'), 'Stands');
         $this->picture('walk-portrait');
-        $this->tap('post');
+        $this->postReading();
         $this->waitUntil(fn (): bool => ! $this->exists('.panel'), 'The oil is not posted.');
     }
 

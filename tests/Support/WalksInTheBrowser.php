@@ -330,7 +330,7 @@ trait WalksInTheBrowser
             );
             $this->holdPosture();
             $this->setValue($values[$line] ?? $this->amidst($line));
-            $this->tap('post');
+            $this->postReading();
         } elseif ($this->exists(self::named('as-expected'))) {
             $this->lookOnce('test');
             $this->passTest();
@@ -345,6 +345,13 @@ trait WalksInTheBrowser
         }
 
         return true;
+    }
+
+    /** Held where it says the posture too, or is the last thing on its page. */
+    protected function postReading(): void
+    {
+        $this->waitUntil(fn (): bool => ! $this->exists(self::named('verdict-fetching')), 'There is no verdict.');
+        $this->exists('.hold'.self::named('post')) ? $this->hold('post') : $this->tap('post');
     }
 
     /**

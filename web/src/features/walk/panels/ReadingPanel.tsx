@@ -301,7 +301,9 @@ export function ReadingPanel(props: Props) {
             </p>
           )}
           {isWhole && judgement === undefined && verdict.isFetching && (
-            <p className="verdict-act">{t('state.fetching')}</p>
+            <p className="verdict-act" data-testid="verdict-fetching">
+              {t('state.fetching')}
+            </p>
           )}
           {isWhole && judgement === undefined && verdict.isError && (
             <p className="verdict-act">{t('walk.verdict_later')}</p>
