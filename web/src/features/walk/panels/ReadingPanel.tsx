@@ -235,7 +235,10 @@ export function ReadingPanel(props: Props) {
     const isLast =
       goOn !== undefined && isPlain && (judgement === undefined || judgement.verdict.outcome === 'stands');
     if (isLast || saidWithIt.length > 0) {
-      const said = saidWithIt.length > 0 ? [t('walk.posture_said', { letters: saidWithIt.join(', ') })] : [];
+      const said = [
+        ...(judgement === undefined ? [] : [t(`outcome.${judgement.verdict.outcome}`)]),
+        ...(saidWithIt.length > 0 ? [t('walk.posture_said', { letters: saidWithIt.join(', ') })] : []),
+      ];
 
       return (
         <HoldButton

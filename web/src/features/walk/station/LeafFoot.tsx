@@ -48,11 +48,12 @@ export function LeafFoot({
 }: Props) {
   const { t } = useTranslation();
   const open = (list: Item[]) => list.filter((item) => !item.isDone);
+  const toRead = open(items.opened).filter((item) => !rest.includes(item)).length;
   const left = [
     ...(open(items.each).some(({ isAlone }) => isAlone)
       ? [t('station.to_touch', { count: open(items.each).filter(({ isAlone }) => isAlone).length })]
       : []),
-    ...(open(items.opened).length > 0 ? [t('station.to_read', { count: open(items.opened).length })] : []),
+    ...(toRead > 0 ? [t('station.to_read', { count: toRead })] : []),
     ...(rest.length > 0 ? [t('station.together', { count: rest.length })] : []),
     ...(affirmed.length > 0 ? [t('station.to_affirm', { count: affirmed.length })] : []),
   ];
@@ -127,9 +128,9 @@ export function LeafFoot({
   );
 }
 
-/** What is so: what the step of a test expects, else what the line is called. */
+/** What is so: what the step of a test expects, or the line. */
 const lastWords = ({ line, step }: Item): string =>
-  step === null ? line.title : (line.test[step]?.expect ?? line.title);
+  step === null ? line.accept : (line.test[step]?.expect ?? line.accept);
 
 /** What the act says that brings the machine into its state: on a page that is said at once, that too. */
 function crossingUnder(crossing: PlainCrossing, items: Items, rest: Item[], affirmed: Item[], t: TFunction): string {
