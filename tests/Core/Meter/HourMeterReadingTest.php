@@ -73,6 +73,33 @@ final class HourMeterReadingTest extends TestCase
         self::assertSame([$outcome, $why], [$verdict->outcome, $verdict->reason->key]);
     }
 
+    /** Hours are written as the meter shows them: in tenths, and the clock is no more exact than that. */
+    public function test_what_it_was_computed_with_is_written_in_tenths(): void
+    {
+        $now = new \DateTimeImmutable('2026-11-21T07:40:00Z');
+        $taken = new \DateTimeImmutable('2026-11-19T04:47:00Z');
+        $history = MeterHistory::of(Quantity::of('1842.3', Unit::Hour), $taken, $now);
+        $meter = static fn (MeterHistory $history): HourMeterReading => new HourMeterReading(
+            Levels::hourMeter(),
+            $history,
+        );
+        $tooMuch = $meter($history)->judge(Quantity::of('1900.0', Unit::Hour));
+        self::assertSame(['1900 h − 1842.3 h = 57.7 h', '57.7 h > 50.9 h'], $tooMuch->working);
+
+        $reported = $history->beside(new TimedHours(Quantity::of('1844.34', Unit::Hour), $now), $now);
+        $apart = $meter($reported)->judge(Quantity::of('1850.0', Unit::Hour));
+        self::assertSame(['meter' => '1850.0', 'reported' => '1844.3', 'apart' => '5.7'], $apart->reason->figures);
+        self::assertSame(['1850.0 h, 1844.3 h → 5.7 h'], $apart->working);
+    }
+
+    /** Five digits: the next hour is nought again. */
+    public function test_its_range_ends_where_its_digits_do(): void
+    {
+        $range = Levels::hourMeter()->range();
+
+        self::assertSame(['0', '100000'], [$range->low->text(), $range->high->text()]);
+    }
+
     private function afterTwoDays(string $reading): Verdict
     {
         $history = MeterHistory::of(

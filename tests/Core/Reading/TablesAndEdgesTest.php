@@ -13,6 +13,7 @@ use JadeLedger\Core\Reading\Band;
 use JadeLedger\Core\Reading\Bands;
 use JadeLedger\Core\Reading\BandsOutOfOrder;
 use JadeLedger\Core\Reading\Counted\CountLimits;
+use JadeLedger\Core\Reading\Drawing;
 use JadeLedger\Core\Reading\Edge;
 use JadeLedger\Core\Reading\Electrical\ElectrolyteLevel;
 use JadeLedger\Core\Reading\Electrical\GeneratorFrequency;
@@ -23,9 +24,11 @@ use JadeLedger\Core\Reading\Fluids\Fluid;
 use JadeLedger\Core\Reading\Fluids\GlycolTable;
 use JadeLedger\Core\Reading\Fluids\LevelMarks;
 use JadeLedger\Core\Reading\Fluids\LevelWords;
+use JadeLedger\Core\Reading\Motion\BladeStop;
 use JadeLedger\Core\Reading\Motion\DriveSpeed;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
+use JadeLedger\Core\Reading\OutsideTheTable;
 use JadeLedger\Core\Reading\Tyres\TyrePressure;
 use JadeLedger\Core\Reading\UnitSlip;
 use JadeLedger\Core\Reading\Validity;
@@ -42,6 +45,36 @@ use PHPUnit\Framework\TestCase;
 /** Rows of published tables one by one, and what stands exactly on an edge. */
 final class TablesAndEdgesTest extends TestCase
 {
+    /** Blades stand within 3 s where somebody walks behind, ISO 5395-2; within 5 s where somebody rides, ISO 5395-3. */
+    #[TestWith(['3', Outcome::Stands, Outcome::Stands])]
+    #[TestWith(['3.1', Outcome::Stop, Outcome::Stands])]
+    #[TestWith(['5', Outcome::Stop, Outcome::Stands])]
+    #[TestWith(['5.1', Outcome::Stop, Outcome::Stop])]
+    public function test_a_blade_stops_in_the_time_of_its_kind(string $seconds, Outcome $walked, Outcome $ridden): void
+    {
+        $source = new Source(SourceKind::Published, 'ISO 5395');
+        $seen = new Observation(Quantity::of($seconds, Unit::Second));
+
+        self::assertSame($walked, BladeStop::walkedBehind($source)->judge($seen)->outcome);
+        self::assertSame($ridden, BladeStop::ridden($source)->judge($seen)->outcome);
+    }
+
+    public function test_what_a_table_does_not_know_is_named_to_a_tenth(): void
+    {
+        $this->expectExceptionObject(new OutsideTheTable('12.3 lies outside of what the table knows.'));
+
+        throw OutsideTheTable::of(BigRational::of('12.345'));
+    }
+
+    /** A glass is read to the millimetre. */
+    public function test_a_sight_glass_is_drawn_with_steps_of_one(): void
+    {
+        $marks = new LevelMarks(self::mm('0'), self::mm('10'), self::mm('30'), self::mm('40'));
+        $oil = new Fluid('oil', Quantity::of('0.05', Unit::Litre), 10);
+
+        self::assertSame('1', Drawing::sightGlass($marks, self::mm('40'), $oil)->step);
+    }
+
     /** ASHRAE Handbook Fundamentals, freezing points of aqueous ethylene glycol by mass. */
     #[TestWith(['0', '0'])]
     #[TestWith(['10', '-3.2'])]

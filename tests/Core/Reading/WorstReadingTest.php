@@ -116,6 +116,7 @@ final class WorstReadingTest extends TestCase
             [Outcome::Open, 'tyre.too_cold', 'tyre.read_warm'],
             [$verdict->outcome, $verdict->reason->key, $verdict->act?->key],
         );
+        self::assertSame(['20 kPa at 20 °C = -1 kPa at -30 °C'], $verdict->working);
     }
 
     /**
