@@ -16,6 +16,8 @@ use JadeLedger\Core\Equipment\Applicability;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Quantity\Quantity;
 use JadeLedger\Core\Quantity\Unit;
+use JadeLedger\Core\Reading\Tyres\RoadTread;
+use JadeLedger\Core\Reading\Tyres\TreadDepth;
 use JadeLedger\Core\Service\PeriodicChecks;
 use JadeLedger\Core\Service\Programme;
 use JadeLedger\Core\Service\ProgrammeNestsInACircle;
@@ -46,6 +48,7 @@ final readonly class CrossCheckCatalogue
             ...$this->sheetsThatAskTheWrongThing(),
             ...$this->rulesThatContradict(),
             ...$this->numbersWithoutSource(),
+            ...$this->treadBelowTheLaw(),
             ...$this->modelsThatCannotBeWalked(),
         ];
     }
@@ -389,6 +392,31 @@ final readonly class CrossCheckCatalogue
                         "a line of {$stage->string('id')}:",
                         $line->string('id'),
                         'has a number and no source',
+                    );
+                }
+            }
+        }
+
+        return $faults;
+    }
+
+    /**
+     * What is towed to the hirer goes on the road: no tread that the yard lets out may be below the law there.
+     *
+     * @return list<CatalogueFault>
+     */
+    private function treadBelowTheLaw(): array
+    {
+        $faults = [];
+        foreach ($this->catalogue->models as $model) {
+            $law = RoadTread::ofTrailer($model->massKilograms);
+            foreach ($this->catalogue->featuresOf($model)->has('towed') ? $model->limits : [] as $name => $limits) {
+                if ($limits instanceof TreadDepth && ! $limits->isLawfulBy($law)) {
+                    $faults[] = CatalogueFault::in(
+                        'models',
+                        "{$name} of model",
+                        $model->id,
+                        "lets out less tread than the {$law->least()->text()} mm that a trailer of its mass needs",
                     );
                 }
             }

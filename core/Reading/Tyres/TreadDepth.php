@@ -38,6 +38,12 @@ final readonly class TreadDepth implements ScaleReading
         return $this->source;
     }
 
+    /** Whether a tyre that passes here is lawful on the road too. */
+    public function isLawfulBy(RoadTread $law): bool
+    {
+        return ! $this->least->isLessThan($law->least());
+    }
+
     public function scale(): Scale
     {
         return new Scale(Drawn::Rule, Quantity::zero(Unit::Millimetre), $this->least->times(12), '0.5');

@@ -179,6 +179,12 @@ final class CatalogueTest extends TestCase
         ),
     ]
     #[TestWith(['models/dromvik_14c.yaml', 'def:', 'urea:', "no limits for 'def'"], 'a limit that a check needs')]
+    #[
+        TestWith(
+            ['models/skarrow_lt9.yaml', 'least_mm: "1.6"', 'least_mm: "1.5"', 'less tread than the 1.6 mm'],
+            'a trailer that may not go on the road',
+        ),
+    ]
     public function test_what_no_single_file_can_see_is_found_across_files_and_names_the_line_of_its_definition(
         string $file,
         string $from,

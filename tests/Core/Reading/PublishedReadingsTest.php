@@ -16,6 +16,7 @@ use JadeLedger\Core\Reading\Fluids\GlycolTable;
 use JadeLedger\Core\Reading\Motion\BladeStop;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\ScaleReading;
+use JadeLedger\Core\Reading\Tyres\RoadTread;
 use JadeLedger\Core\Reading\Tyres\TreadDepth;
 use JadeLedger\Core\Reading\Tyres\TyrePressure;
 use JadeLedger\Core\Reading\Wear\ChainElongation;
@@ -115,24 +116,13 @@ final class PublishedReadingsTest extends TestCase
                     Unit::Kilopascal,
                 ),
             ],
-            'tread_ok' => static function (array $in): ?array {
-                $least = [
-                    'us_steer' => '3.175',
-                    'us_other' => '1.5875',
-                    'uk_to_3500kg' => '1.6',
-                    'uk_other' => '1.0',
-                ][$in['regime']] ?? null;
-
-                return $least === null
-                    ? null
-                    : [
-                        'ok' => self::outcome(
-                            new TreadDepth(self::of($least, Unit::Millimetre), self::source()),
-                            $in['depth_mm'],
-                            Unit::Millimetre,
-                        ) === Outcome::Stands,
-                    ];
-            },
+            'tread_ok' => static fn (array $in): array => [
+                'ok' => self::outcome(
+                    new TreadDepth(RoadTread::from($in['regime'])->least(), self::source()),
+                    $in['depth_mm'],
+                    Unit::Millimetre,
+                ) === Outcome::Stands,
+            ],
             'sag_verdict' => static function (array $in): array {
                 $verdict = (new TrackSag(
                     self::of($in['min_mm'], Unit::Millimetre),
