@@ -32,7 +32,7 @@ start_test_databases() {
 prepare_browser_yards() {
   export DB_DATABASE=jade_browser_1
   step "Compiling catalogue, routes and configuration" compile_application
-  step "Seeding the demo yard for the browser" artisan yard:seed-demo
+  step "Seeding the demo yard for the browser" seed_demo
   step "Copying it for the second half of the stories" copy_demo
 }
 
@@ -88,9 +88,9 @@ phpunit_suite() {
   local name=$1 processes=$2 status
   local with=(--testsuite "$name" --log-junit "$LOG_DIR/junit-$name.xml" ${ARGUMENTS[@]+"${ARGUMENTS[@]}"})
   if [ "$processes" = 1 ]; then
-    TEST_TOKEN=1 vendor/bin/phpunit "${with[@]}" >"$LOG_DIR/$name.out" 2>&1
+    TEST_TOKEN=1 php "${PHP_THAT_COMPUTES[@]}" vendor/bin/phpunit "${with[@]}" >"$LOG_DIR/$name.out" 2>&1
   else
-    vendor/bin/paratest --processes="$processes" "${with[@]}" >"$LOG_DIR/$name.out" 2>&1
+    vendor/bin/paratest --passthru-php="${PHP_THAT_COMPUTES[*]}" --processes="$processes" "${with[@]}" >"$LOG_DIR/$name.out" 2>&1
   fi
   status=$?
   # A filter that fits no test of this suite may fit one of another.

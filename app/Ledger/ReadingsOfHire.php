@@ -12,8 +12,8 @@ use Illuminate\Database\Eloquent\Collection;
 use JadeLedger\Core\Check\Movement;
 
 /**
- * What was read on the walks of a hire. A line that was affirmed at its checkout has its Out from the return walk before
- * it.
+ * What was read on the walks of a hire. A line that was affirmed at its checkout has its Out from the return walk
+ * before it.
  */
 final class ReadingsOfHire
 {
@@ -21,7 +21,9 @@ final class ReadingsOfHire
     public static function all(string $hireId): Collection
     {
         return Reading::query()
-            ->where(static fn (Builder $query) => self::only($query, $hireId))
+            ->where(static function (Builder $query) use ($hireId): void {
+                self::only($query, $hireId);
+            })
             ->orderBy('recorded_at')
             ->get()
             ->each(static function (Reading $one) use ($hireId): void {
@@ -31,11 +33,8 @@ final class ReadingsOfHire
             });
     }
 
-    /**
-     * @param Builder<Reading> $query
-     * @return Builder<Reading>
-     */
-    public static function only(Builder $query, string $hireId): Builder
+    /** @param  Builder<Reading>  $query */
+    public static function only(Builder $query, string $hireId): void
     {
         $affirmed = WalkLine::query()
             ->whereIn('walk_id', Walk::query()->select('id')
@@ -45,6 +44,6 @@ final class ReadingsOfHire
             ->whereNotNull('value')
             ->pluck('carried_from');
 
-        return $query->where('hire_id', $hireId)->orWhereIn('id', $affirmed);
+        $query->where('hire_id', $hireId)->orWhereIn('id', $affirmed);
     }
 }

@@ -403,7 +403,9 @@ final readonly class PresentWalk
             ->where('walk_id', '!=', $walk->id)
             ->whereIn('line', $keys)
             ->when($walk->movement === Movement::Return, static fn ($query) => $query->where(
-                static fn ($one) => ReadingsOfHire::only($one, (string) $walk->hire_id),
+                static function ($one) use ($walk): void {
+                    ReadingsOfHire::only($one, (string) $walk->hire_id);
+                },
             ))
             ->orderBy('recorded_at')
             ->pluck('value', 'line')

@@ -201,16 +201,12 @@ return [
     'From the platform, axles out' => 'Desde la plataforma, ejes fuera',
     'Axles out, harness on, somebody at the ground panel.' => 'Ejes fuera, arnés puesto, alguien en el panel de suelo.',
     'Driving, platform up' => 'Rodando, plataforma arriba',
-    'Up and drawn in, lane measured, harness on, somebody at the ground panel.' =>
-        'Arriba y recogida, carril medido, arnés puesto, alguien en el panel de suelo.',
+    'Up and drawn in, lane measured, harness on, somebody at the ground panel.' => 'Arriba y recogida, carril medido, arnés puesto, alguien en el panel de suelo.',
     'Driving, boom out' => 'Rodando, pluma fuera',
-    'Boom level and fully out, lane measured, harness on, somebody at the ground panel.' =>
-        'Pluma a nivel y fuera del todo, carril medido, arnés puesto, alguien en el panel de suelo.',
-    'Lane level, firm, measured out; clear over the whole reach, nothing above it.' =>
-        'Carril nivelado, firme, medido; despejado en todo el alcance, nada encima.',
+    'Boom level and fully out, lane measured, harness on, somebody at the ground panel.' => 'Pluma a nivel y fuera del todo, carril medido, arnés puesto, alguien en el panel de suelo.',
+    'Lane level, firm, measured out; clear over the whole reach, nothing above it.' => 'Carril nivelado, firme, medido; despejado en todo el alcance, nada encima.',
     'The platform is farthest from the wheels now.' => 'La plataforma está ahora lo más lejos de las ruedas.',
-    'Boom level and fully out, harness still clipped to the anchor.' =>
-        'Pluma a nivel y fuera del todo, arnés aún enganchado al anclaje.',
+    'Boom level and fully out, harness still clipped to the anchor.' => 'Pluma a nivel y fuera del todo, arnés aún enganchado al anclaje.',
     'This is the posture that its slowest speed is for.' => 'Para esta postura es su velocidad más lenta.',
     'Lane level, firm, measured out and clear over the whole reach.' => 'Carril nivelado, firme, medido y despejado en todo el alcance.',
     'A dip at the wheel is a throw at the platform.' => 'Un bache en la rueda es una sacudida en la plataforma.',
@@ -1276,8 +1272,7 @@ return [
     'Open cover.' => 'Abra la tapa.',
     'Each function a little, then let go.' => 'Cada función un poco, después suelte.',
     'Small, then full.' => 'Poco, después todo.',
-    'Look over the whole panel for 10 s while it runs; where there are any, oil, charge and temperature first.' =>
-        'Mire todo el panel 10 s mientras funciona; donde los haya, primero aceite, carga y temperatura.',
+    'Look over the whole panel for 10 s while it runs; where there are any, oil, charge and temperature first.' => 'Mire todo el panel 10 s mientras funciona; donde los haya, primero aceite, carga y temperatura.',
     'Look at each gauge in turn.' => 'Mire cada indicador por turno.',
     'Press it, then try one lever gently.' => 'Púlselo, después pruebe una palanca con suavidad.',
     'As the manual describes, never by real overload.' => 'Como dice el manual, nunca con sobrecarga real.',

@@ -92,7 +92,8 @@ final class CarriedLinesTest extends YardTestCase
 
         $this->cross($walk, $walk->plan->body['stages'][0]['id']);
         $this->affirm($walk, [$play, $carried['doc-manual']])->assertOk();
-        $line = array_column($this->getJson("/api/walks/{$walk->id}")->json('state.lines'), null, 'key')['imp-pin-play'];
+        $lines = array_column($this->getJson("/api/walks/{$walk->id}")->json('state.lines'), null, 'key');
+        $line = $lines['imp-pin-play'];
         self::assertSame(['stands', $play['value']], [$line['outcome'], $line['value']]);
         $this->walkThrough($walk, '1010.0', ['imp-pin-play' => null, 'doc-manual' => null]);
         $this->handOver($walk);

@@ -201,7 +201,8 @@ final class CarryLinesTest extends TestCase
         }
 
         $carried = self::carried(self::lines($plan, CarrySchool::ByEachCheck, $earlier, [], '2026-11-25'));
-        self::assertSame(['imp-pin-play'], array_map(static fn (LineCarried $one): string => $one->line->key, $carried));
+        $keys = array_map(static fn (LineCarried $one): string => $one->line->key, $carried);
+        self::assertSame(['imp-pin-play'], $keys);
         self::assertSame('2', $carried[0]->from?->read?->text());
 
         $check = $earlier['imp-pin-play']->check;
