@@ -66,6 +66,19 @@ describe('a line of a sheet', () => {
       { kind: 'dashboard.read', payload: { lamps: ['amber'], codes: [] } },
     ],
     ['a lamp, but which', line({ answer: 'dashboard' }), { stands: false }, 'half'],
+    [
+      'codes', line({ answer: 'dashboard' }), { stands: false, codes: '110-3; SPN 190 FMI 0,  4364 / 18' },
+      {
+        kind: 'dashboard.read',
+        payload: { lamps: [], codes: [{ spn: 110, fmi: 3 }, { spn: 190, fmi: 0 }, { spn: 4364, fmi: 18 }] },
+      },
+    ],
+    ['a code that cannot be read', line({ answer: 'dashboard' }), { stands: false, codes: '110-3, E05' }, 'half'],
+    ['a code without its mode', line({ answer: 'dashboard' }), { stands: false, codes: '110' }, 'half'],
+    [
+      'a code that was typed before nothing was lit', line({ answer: 'dashboard' }), { stands: true, codes: 'E05' },
+      { kind: 'dashboard.read', payload: { lamps: [], codes: [] } },
+    ],
   ])('%s', (_, of, draft, said) => {
     expect(saidOf(of, draft)).toEqual(said);
   });

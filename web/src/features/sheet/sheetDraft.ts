@@ -18,6 +18,8 @@ export interface LineDraft {
   /** The yard asked once more, and it stands so on the paper. */
   isBeyond?: boolean;
   lamps?: Lamp[];
+  /** Codes as they stand on the paper: 110-3, 190-0. */
+  codes?: string;
 }
 
 export type Lamp = Schema['DashboardReadPayload']['lamps'][number];
@@ -138,14 +140,35 @@ function paperOf(line: Line, draft: LineDraft): Said {
     : { kind: 'paper.compared', payload: { date: draft.date, ...(asksHours ? { hours } : {}) } };
 }
 
+type Code = Schema['DashboardReadPayload']['codes'][number];
+
+/** SPN and FMI of each, "110-3, 190 0" or "SPN 110 FMI 3"; nothing where one of them cannot be read. */
+export function codesOf(text: string): Code[] | null {
+  const codes: Code[] = [];
+  for (const one of text.split(/[,;\n]/).filter((part) => part.trim() !== '')) {
+    const found = /^\s*(?:SPN)?\s*(\d{1,6})\s*(?:FMI|[-/ ])\s*(\d{1,2})\s*$/i.exec(one);
+    if (found === null) {
+      return null;
+    }
+    codes.push({ spn: Number(found[1]), fmi: Number(found[2]) });
+  }
+
+  return codes;
+}
+
 function dashboardOf(draft: LineDraft): Said {
   if (draft.stands === undefined) {
     return 'empty';
   }
+  if (draft.stands) {
+    return { kind: 'dashboard.read', payload: { lamps: [], codes: [] } };
+  }
+  const lamps = draft.lamps ?? [];
+  const codes = codesOf(draft.codes ?? '');
 
-  return draft.stands || (draft.lamps ?? []).length > 0
-    ? { kind: 'dashboard.read', payload: { lamps: draft.stands ? [] : draft.lamps, codes: [] } }
-    : 'half';
+  return codes === null || lamps.length + codes.length === 0
+    ? 'half'
+    : { kind: 'dashboard.read', payload: { lamps, codes } };
 }
 
 export interface Typed {
