@@ -117,6 +117,8 @@ final class HirerPageStoryTest extends BrowserTestCase
         $report = $this->text('.hirer-report header');
         self::assertSame(1, preg_match('/folio (\d+)/', $report, $folio), $report);
         $this->tapOn('.hirer-report h2 a');
+        // What it needs service for comes last, and moves what stands on a page this narrow.
+        $this->wait(self::named('service-points'));
         $this->tap("change-{$folio[1]}");
         $this->tap('hirer-link');
         $this->waitForText(self::named('link-square'), 'Ends');
