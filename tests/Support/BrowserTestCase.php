@@ -287,7 +287,7 @@ abstract class BrowserTestCase extends TestCase
               if (isThere && (how === 'visible' || (!element.disabled && rests()))) {
                 return done(element);
               }
-              return performance.now() > until ? done(null) : setTimeout(look, 10);
+              return performance.now() > until ? done(null) : setTimeout(look, 30);
             };
             look();
             JS, [$selector, $how, self::PATIENCE * 1000]);
@@ -460,7 +460,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitUntil(callable $isSo, string $otherwise): void
     {
-        $this->web->wait(self::PATIENCE, 15)->until(static fn (): bool => (bool) $isSo(), $otherwise);
+        $this->web->wait(self::PATIENCE, 50)->until(static fn (): bool => (bool) $isSo(), $otherwise);
         $this->addToAssertionCount(1);
     }
 
