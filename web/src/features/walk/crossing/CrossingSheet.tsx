@@ -56,6 +56,7 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
   const titleOf = (key: string): string =>
     walk.plan.visits.flatMap((visit) => visit.lines).find((line) => line.key === key)?.title ?? key;
   // Lines about people, the area and what is proved dead are touched; the others are read and said by the held act.
+  // They stand in the order in which they are done: nobody proves a machine dead before the ground is clear.
   const alone = lines.filter((line) => line.alone);
   const together = lines.filter((line) => !line.alone);
   const left = alone.length - confirmed.length + byEye.filter((key) => !seen.includes(key)).length;
@@ -129,32 +130,33 @@ export function CrossingSheet({ walk, stage, pending, post, onCrossed, onCancel,
               onTouch={() => setSeen((now) => (now.includes(key) ? now.filter((one) => one !== key) : [...now, key]))}
             />
           ))}
-          {alone.map((line, at) => (
-            <CrossingLine
-              key={line.id}
-              line={line}
-              number={at + 1}
-              isConfirmed={confirmed.includes(line.id)}
-              isNext={
-                byEye.every((key) => seen.includes(key)) &&
-                line.id === alone.find((one) => !confirmed.includes(one.id))?.id
-              }
-              onTouch={() =>
-                setConfirmed((before) =>
-                  before.includes(line.id) ? before.filter((id) => id !== line.id) : [...before, line.id],
-                )
-              }
-            />
-          ))}
-          {together.map((line, at) => (
-            <li key={line.id} className="crossing-said" data-testid={`said-${line.id}`}>
-              <i>{alone.length + at + 1}</i>
-              <span>
-                <b>{line.text}</b>
-                <small>{line.why}</small>
-              </span>
-            </li>
-          ))}
+          {lines.map((line, at) =>
+            line.alone ? (
+              <CrossingLine
+                key={line.id}
+                line={line}
+                number={at + 1}
+                isConfirmed={confirmed.includes(line.id)}
+                isNext={
+                  byEye.every((key) => seen.includes(key)) &&
+                  line.id === alone.find((one) => !confirmed.includes(one.id))?.id
+                }
+                onTouch={() =>
+                  setConfirmed((before) =>
+                    before.includes(line.id) ? before.filter((id) => id !== line.id) : [...before, line.id],
+                  )
+                }
+              />
+            ) : (
+              <li key={line.id} className="crossing-said" data-testid={`said-${line.id}`}>
+                <i>{at + 1}</i>
+                <span>
+                  <b>{line.text}</b>
+                  <small>{line.why}</small>
+                </span>
+              </li>
+            ),
+          )}
         </ol>
       )}
       {stage.asks_second_person && blocking.length === 0 && standing === null && (
