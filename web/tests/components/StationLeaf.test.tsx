@@ -78,6 +78,7 @@ function walkOf(outcomes: Outcomes, carried: unknown[]) {
       read_later: [],
       carried,
       tag: null,
+      may_be_given_back: false,
       decision: null,
       progress: { lines_left: 5 },
       lines: LINES.map(({ key }) => ({
@@ -101,6 +102,8 @@ interface Shown {
   crossing?: Props['crossing'];
   /** Only what is said together stands on it. */
   isSaidAtOnce?: boolean;
+  /** Nothing is answered in it yet. */
+  isFresh?: boolean;
 }
 
 function show({
@@ -110,12 +113,14 @@ function show({
   shortcut = choices.length === 0 ? 'as_before' : 'one_of_three',
   crossing = null,
   isSaidAtOnce = false,
+  isFresh = false,
 }: Shown = {}) {
   const post = vi.fn().mockResolvedValue({ judgement: null });
   const walk = walkOf(outcomes, carried);
   const whole = { ...LEAF, opened: [{ line: 'meter', shortcut, choices }] };
   const leaf = isSaidAtOnce ? { ...LEAF, lines: ['paint', 'plate'], each: [], opened: [] } : whole;
   walk.state.stage = crossing === null ? 'cold' : 'before';
+  walk.state.may_be_given_back = isFresh;
   const visit = { number: 4, stage: 'cold', name: 'Right track', part: null, lines: LINES, leaves: [leaf] };
   const next = { visit: { ...visit, number: 5, name: 'Rear' }, line: line('other') };
   const position = {
@@ -136,6 +141,7 @@ function show({
     onFinding: vi.fn(),
     onTag: vi.fn(),
     onKnown: vi.fn(),
+    onGivenBack: vi.fn(),
   };
   function Shown() {
     const tests = useTestRuns(walk.id);
@@ -228,6 +234,19 @@ describe('a page of the walk', () => {
     hold('confirm-state');
     expect(crossing.goIn).toHaveBeenCalledOnce();
     expect(posted(post)).toEqual([]);
+  });
+
+  it('gives a walk back that was opened by mistake, where its first state is not entered yet', async () => {
+    const { post, onGivenBack } = show({ crossing: plainCrossing(), isFresh: true });
+    await userEvent.click(screen.getByTestId('give-back'));
+
+    expect(posted(post)).toEqual([['walk.given_back', {}]]);
+    await waitFor(() => expect(onGivenBack).toHaveBeenCalledOnce());
+    document.body.innerHTML = '';
+
+    show({ crossing: plainCrossing() });
+    expect(screen.queryByTestId('give-back')).toBeNull();
+    expect(screen.getByTestId('on')).toBeDefined();
   });
 
   it('says a page of which all is said together with the state, and nothing where the state is not taken', async () => {

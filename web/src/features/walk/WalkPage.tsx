@@ -246,6 +246,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         crossing={plain}
         onOpen={open}
         onNotSo={notSo}
+        onGivenBack={() => void navigate('/')}
       />
     );
   const hasDrawing = !isInPlace || !isWide;

@@ -1,4 +1,5 @@
 import type { TFunction } from 'i18next';
+import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Button } from '../../../app/Button';
 import { calendarDay } from '../../../app/figures';
@@ -22,6 +23,8 @@ interface Props {
   mayPost: boolean;
   /** What must be true before anything here is answered, where that is only read. */
   crossing: PlainCrossing | null;
+  /** The way back of a walk that was opened by mistake; none where something was answered in it. */
+  giveBack: ReactNode;
   onHeld: () => void;
   onLast: () => void;
   onCrossed: () => void;
@@ -40,6 +43,7 @@ export function LeafFoot({
   mayAnswer,
   mayPost,
   crossing,
+  giveBack,
   onHeld,
   onLast,
   onCrossed,
@@ -113,7 +117,8 @@ export function LeafFoot({
           {t(walk.state.decision === null ? 'walk.decide_now' : 'walk.see_decision')}
         </Button>
       )}
-      {!isBoth && !(isAllRead && mayPost) && (
+      {!isBoth && giveBack}
+      {!isBoth && giveBack === null && !(isAllRead && mayPost) && (
         <Button
           tone={openHere === 0 ? 'jade' : 'plain'}
           testId="on"

@@ -16,6 +16,7 @@ import { secondsLeft, type TestRun } from '../state/testRuns';
 import type { Line } from '../state/types';
 import { CrossingBand } from '../crossing/CrossingBand';
 import type { PlainCrossing } from '../crossing/usePlainCrossing';
+import { GiveBackButton } from '../strip/GiveBackButton';
 import { CarriedCells } from './CarriedCells';
 import { all, isSaidAtOnce, lastOf, type Item } from './items';
 import { LeafFoot } from './LeafFoot';
@@ -38,6 +39,7 @@ interface Props extends PanelProps {
   onOpen: (line: string) => void;
   /** Something is wrong there. */
   onNotSo: (line: string) => void;
+  onGivenBack: () => void;
 }
 
 /** One stop, one page: what tags out is touched line by line, instruments are opened, the rest is said together. */
@@ -203,6 +205,11 @@ export function StationLeaf(props: Props) {
         mayAnswer={mayAnswer}
         mayPost={mayPost}
         crossing={crossing}
+        giveBack={
+          crossing !== null && walk.state.may_be_given_back && props.pending.size === 0 ? (
+            <GiveBackButton post={post} onGivenBack={props.onGivenBack} />
+          ) : null
+        }
         onHeld={restStands}
         onLast={sayLast}
         onCrossed={() => isSaidAtOnce(items) && restStands()}
