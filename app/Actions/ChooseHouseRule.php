@@ -43,7 +43,8 @@ final readonly class ChooseHouseRule
                 'value' => [$contradiction->because],
             ]);
         }
-        $faults = $this->shelf->faultsWith($id, $value);
+        // The school that is followed already leaves every machine the walk that it has.
+        $faults = $rule->value === $value ? [] : $this->shelf->faultsWith($id, $value);
         if ($faults !== []) {
             $first = implode(
                 ' ',
