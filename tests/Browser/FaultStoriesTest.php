@@ -161,6 +161,8 @@ final class FaultStoriesTest extends BrowserTestCase
             $this->holdPosture();
             $this->setValue('12');
             $this->tap('look-moved');
+            // What stands and is the last on its page is held; what does not is posted by a touch.
+            $this->waitForText(self::named('verdict'), 'It moved');
             $this->postReading();
         } else {
             $this->tap('otherwise');
