@@ -90,7 +90,8 @@ phpunit_suite() {
   if [ "$processes" = 1 ]; then
     TEST_TOKEN=1 php "${PHP_THAT_COMPUTES[@]}" vendor/bin/phpunit "${with[@]}" >"$LOG_DIR/$name.out" 2>&1
   else
-    vendor/bin/paratest --passthru-php="${PHP_THAT_COMPUTES[*]}" --processes="$processes" "${with[@]}" >"$LOG_DIR/$name.out" 2>&1
+    vendor/bin/paratest --passthru-php="${PHP_THAT_COMPUTES[*]}" --processes="$processes" \
+      "${with[@]}" >"$LOG_DIR/$name.out" 2>&1
   fi
   status=$?
   # A filter that fits no test of this suite may fit one of another.

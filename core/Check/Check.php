@@ -78,20 +78,14 @@ final readonly class Check
     }
 
     /**
-     * Whether a step of its test is touched as it is seen: its failing alone tags the machine out. A gate before power
-     * of which no step does keeps a touch for each.
+     * Whether a step of its test is touched as it is seen: its failing alone tags the machine out, or keeps it from
+     * power.
      *
      * The other steps are said together with what else stands at the stop.
      */
     public function isTouchedAlone(TestStep $step): bool
     {
-        return $this->tagsOut($step)
-            || $this->standsBefore !== null && array_filter($this->test, $this->tagsOut(...)) === [];
-    }
-
-    private function tagsOut(TestStep $step): bool
-    {
-        return ($step->severity ?? $this->severity) === Severity::Stop;
+        return ($step->severity ?? $this->severity) === Severity::Stop || $this->standsBefore !== null;
     }
 
     /** Whether an answer to the other one is an answer to this one: the same words, and the same follows from them. */

@@ -105,7 +105,7 @@ final class CarriedLinesTest extends YardTestCase
         $this->as(Role::Technician);
         $back = $this->openWalk('return', $hire);
         $last = array_column($this->getJson("/api/walks/{$back->id}")->json('state.lines'), 'last', 'key');
-        self::assertSame($play['value'], $last['imp-pin-play'], 'what it went out with stands beside what it comes back with');
+        self::assertSame($play['value'], $last['imp-pin-play'], 'what it went out with stands beside it');
     }
 
     /** What tablets and people do that makes an affirmation wrong; each is refused with what to do. */

@@ -63,21 +63,12 @@ final class DivideStopTest extends TestCase
         }
     }
 
-    /**
-     * No line that tags a machine out or keeps it from power may lose its own touch; of a test before power, what is
-     * only stiff or does not come back on is said with the rest, below the steps that are touched.
-     */
+    /** No line that tags a machine out may lose its own touch. */
     public function test_nothing_that_tags_out_or_keeps_from_power_is_said_together(): void
     {
         $said = 0;
         foreach (self::visits() as $name => $visit) {
             foreach ((new DivideStop)->into($visit) as $leaf) {
-                $touched = [];
-                foreach ($leaf->each as $item) {
-                    if ($item->isAlone) {
-                        $touched[] = $item->line->key;
-                    }
-                }
                 foreach ($leaf->saidTogether() as $item) {
                     $check = $item->line->check;
                     $severity =
@@ -85,9 +76,7 @@ final class DivideStopTest extends TestCase
                             ? $check->severity
                             : $check->test[$item->step]->severity ?? $check->severity;
                     self::assertNotSame(Severity::Stop, $severity, "{$name}: {$item->line->key}");
-                    if ($check->standsBefore !== null) {
-                        self::assertContains($item->line->key, $touched, "{$name}: {$item->line->key}");
-                    }
+                    self::assertNull($check->standsBefore, "{$name}: {$item->line->key}");
                     $said++;
                 }
             }

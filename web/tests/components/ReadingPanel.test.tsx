@@ -109,6 +109,7 @@ describe('a reading', () => {
     await set();
     const seen = { level: { condition: 'level', seen: true }, wiped: { condition: 'wiped', seen: true } };
     expect(screen.getByTestId('post').textContent).toContain('a, b');
+    expect(screen.getByText('If a, b are so:'), 'no verdict as if it were held already').toBeDefined();
     fireEvent.click(screen.getByTestId('post'));
     expect(post).not.toHaveBeenCalled();
     await hold();

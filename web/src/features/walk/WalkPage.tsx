@@ -43,7 +43,7 @@ import { isReadLaterHere } from './state/readLater';
 import { applyPending } from './state/applyPending';
 import { placedHere } from './state/placedHere';
 import { withoutNetwork } from './state/withoutNetwork';
-import { useWalkPosition } from './state/useWalkPosition';
+import { turnPage, useWalkPosition } from './state/useWalkPosition';
 import type { Observed, Walk } from './state/types';
 import './walk.css';
 
@@ -141,10 +141,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
   };
   const onNext = () => {
     setOpened(null);
-    const next = position.next();
-    if (next !== null) {
-      position.goLine(next.line.key);
-    }
+    turnPage(position);
   };
   const onBefore = () => {
     setOpened(null);
@@ -217,11 +214,8 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
         lastOf(leaf.items)?.line.key === position.line.key
           ? (answered) => {
               inPlace.leave();
-              const next = position.next(answered);
-              if (next === null) {
+              if (!turnPage(position, answered)) {
                 setDeciding(true);
-              } else {
-                position.goLine(next.line.key);
               }
             }
           : undefined

@@ -294,6 +294,9 @@ export function ReadingPanel(props: Props) {
           >
             {draft.isSet ? <BothUnits value={value} instrument={instrument} /> : <Unset unit={instrument.unit} />}
           </button>
+          {judgement !== undefined && saidWithIt.length > 0 && (
+            <p className="verdict-if">{t('walk.if_posture', { letters: saidWithIt.join(', ') })}</p>
+          )}
           {judgement !== undefined && <VerdictWords judgement={judgement} live />}
           {!isWhole && state?.judgement !== undefined && state.judgement !== null && (
             <VerdictWords judgement={state.judgement} />

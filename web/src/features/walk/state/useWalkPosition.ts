@@ -18,6 +18,16 @@ export interface Position {
   next: (answered?: string[]) => { visit: Visit; line: Line } | null;
 }
 
+/** Goes on to the page after this one; false where nothing is left on the whole walk. */
+export function turnPage(position: Pick<Position, 'next' | 'goLine'>, answered: string[] = []): boolean {
+  const next = position.next(answered);
+  if (next !== null) {
+    position.goLine(next.line.key);
+  }
+
+  return next !== null;
+}
+
 /** Where the technician is: one line of one visit, kept over interruptions. */
 export function useWalkPosition(walk: Walk, pending: PendingAnswers, myId: string): Position {
   const outcomes = useMemo(

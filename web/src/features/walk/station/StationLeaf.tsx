@@ -14,6 +14,7 @@ import { OBSERVED } from '../panels/TestPanel';
 import { isReadLaterHere } from '../state/readLater';
 import { secondsLeft, type TestRun } from '../state/testRuns';
 import type { Line } from '../state/types';
+import { turnPage } from '../state/useWalkPosition';
 import { CrossingBand } from '../crossing/CrossingBand';
 import type { PlainCrossing } from '../crossing/usePlainCrossing';
 import { GiveBackButton } from '../strip/GiveBackButton';
@@ -88,12 +89,6 @@ export function StationLeaf(props: Props) {
   const sayInstead = (line: Line, answer: 'cannot_tell' | 'not_fitted', words: string) => {
     setUnread(null);
     answers.instead(line, answer, words);
-  };
-  const goOn = () => {
-    const next = position.next();
-    if (next !== null) {
-      position.goLine(next.line.key);
-    }
   };
   const restStands = () => answers.restStands(items, rest, affirmed, counted);
   // The last thing on a page may be held: that goes on, as the act does that says several.
@@ -213,7 +208,7 @@ export function StationLeaf(props: Props) {
         onHeld={restStands}
         onLast={sayLast}
         onCrossed={() => isSaidAtOnce(items) && restStands()}
-        onGoOn={goOn}
+        onGoOn={() => turnPage(position)}
         onDecide={props.onTag}
       />
       <ReasonDrawer

@@ -5,7 +5,7 @@ import { begun, nextStep, responses, saidAsExpected, type TestRun, type TestRuns
 import type { Line } from '../state/types';
 import { useSend } from '../state/useSend';
 import type { Post } from '../state/useWalk';
-import type { Position } from '../state/useWalkPosition';
+import { turnPage, type Position } from '../state/useWalkPosition';
 import { all, type Item, type Items } from './items';
 import type { Quick } from './quick';
 import type { LeafState } from './useLeaf';
@@ -52,11 +52,8 @@ export function useLeafAnswers({ position, post, tests, leaf, onRefused, onOpen,
   };
   /** A page on which nothing is left turns by the act that was held there. */
   const goOn = (keys: string[]) => {
-    const next = position.next(keys);
-    if (next === null) {
+    if (!turnPage(position, keys)) {
       onWalked();
-    } else {
-      position.goLine(next.line.key);
     }
   };
 
