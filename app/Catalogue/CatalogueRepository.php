@@ -8,6 +8,7 @@ use App\Contract\JsonObject;
 use App\Models\HouseRuleChoice;
 use App\Models\LearnedPace;
 use App\Models\YardModel;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Equipment\Features;
@@ -19,21 +20,23 @@ use JadeLedger\Core\Equipment\Features;
  */
 final class CatalogueRepository
 {
-    private ?CompiledCatalogue $compiled = null;
+    private const KEPT_SECONDS = 86_400;
 
-    /** @var array<string, Catalogue> */
-    private array $built = [];
+    private ?CompiledCatalogue $compiled = null;
 
     /** @var array<string, string> of kept versions */
     private array $digests = [];
 
-    public function __construct(private readonly string $folder, private readonly string $compiledFile)
-    {
+    public function __construct(
+        private readonly string $folder,
+        private readonly string $compiledFile,
+        private readonly BuiltCatalogues $built = new BuiltCatalogues,
+    ) {
     }
 
     public function current(): Catalogue
     {
-        return $this->build($this->compiled());
+        return $this->built->of($this->compiled());
     }
 
     public function currentVersion(): string
@@ -82,13 +85,13 @@ final class CatalogueRepository
         if ($this->compiled()->version === $version) {
             return $this->current();
         }
-        if (! isset($this->built[$version])) {
+
+        return $this->built->named($version, function () use ($version): CompiledCatalogue {
             /** @var array<string, array<string, mixed>> $trees */
             $trees = json_decode($this->keptText($version), true, flags: JSON_THROW_ON_ERROR);
-            $this->build(CompiledCatalogue::stored($version, (new UpcastCatalogue)->inPresentForm($trees)));
-        }
 
-        return $this->built[$version];
+            return CompiledCatalogue::stored($version, (new UpcastCatalogue)->inPresentForm($trees));
+        });
     }
 
     /** Keeps the version of today beside the walks that are planned with it. */
@@ -152,9 +155,13 @@ final class CatalogueRepository
     public function faultsWith(string $rule, string $value): array
     {
         $trial = $this->compiled()->withChoices([$rule => $value]);
-        $catalogue = (new BuildCatalogue)->from($trial);
 
-        return (new CrossCheckCatalogue($catalogue, $trial->trees, $this->current()))->faults();
+        // Every machine that the rule reaches is walked for it: not again for a choice that is taken back and made anew.
+        return Cache::store('shared')->remember("faults|{$trial->version}", self::KEPT_SECONDS, function () use ($trial): array {
+            $catalogue = (new BuildCatalogue)->from($trial);
+
+            return (new CrossCheckCatalogue($catalogue, $trial->trees, $this->current()))->faults();
+        });
     }
 
     /**
@@ -222,10 +229,5 @@ final class CatalogueRepository
         $choices = HouseRuleChoice::query()->orderBy('id')->pluck('value', 'rule')->all();
 
         return $choices;
-    }
-
-    private function build(CompiledCatalogue $compiled): Catalogue
-    {
-        return $this->built[$compiled->version] ??= (new BuildCatalogue)->from($compiled);
     }
 }

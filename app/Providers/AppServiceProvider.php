@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Catalogue\BuiltCatalogues;
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\PlanCache;
 use App\Contract\Contract;
@@ -32,9 +33,11 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(BuiltCatalogues::class);
         $this->app->singleton(CatalogueRepository::class, static fn (): CatalogueRepository => new CatalogueRepository(
             base_path('catalogue'),
             storage_path('framework/catalogue.php'),
+            app(BuiltCatalogues::class),
         ));
         $this->app->singleton(Contract::class, static fn (): Contract => new Contract(
             base_path('api/openapi.yaml'),

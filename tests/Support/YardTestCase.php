@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Actions\PostEntries;
+use App\Catalogue\BuiltCatalogues;
 use App\Catalogue\CatalogueRepository;
 use App\Contract\Contract;
 use App\Ledger\Actor;
@@ -21,12 +22,15 @@ use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoAnswers;
 use Database\Seeders\Demo\DemoReadings;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Cache\Repository;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use JadeLedger\Core\People\Qualification;
 
 /** A yard with one machine and its people, on a real MariaDB; every answer is held against the API's description. */
 abstract class YardTestCase extends TestCase
@@ -39,11 +43,21 @@ abstract class YardTestCase extends TestCase
 
     protected ?User $standsBy = null;
 
+    /** Each test has an application of its own; what follows from a version of the catalogue is the same in all. */
+    private static ?BuiltCatalogues $built = null;
+
+    /** What the workers of a yard share. */
+    private static ?ArrayStore $shared = null;
+
     public function createApplication(): Application
     {
         /** @var Application $app */
         $app = require __DIR__.'/../../bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();
+        $app->instance(BuiltCatalogues::class, self::$built ??= new BuiltCatalogues);
+        $shared = self::$shared ??= new ArrayStore;
+        $app['config']->set('cache.stores.shared.driver', 'of_all_tests');
+        $app['cache']->extend('of_all_tests', fn (): Repository => new Repository($shared));
 
         return $app;
     }
@@ -98,9 +112,7 @@ abstract class YardTestCase extends TestCase
     protected function person(Role $role): User
     {
         $person = $this->unqualified($role);
-        foreach ($this->app->make(CatalogueRepository::class)->current()->qualifications as $qualification) {
-            $this->qualify($person, $qualification->id, CarbonImmutable::now()->addYear());
-        }
+        $this->qualifyForEverything($person, CarbonImmutable::now()->addYear());
 
         return $person;
     }
@@ -120,20 +132,32 @@ abstract class YardTestCase extends TestCase
     /** Everything that this person is qualified for ran out yesterday: what was recorded is never taken away. */
     protected function runsOut(User $person): void
     {
-        foreach ($this->app->make(CatalogueRepository::class)->current()->qualifications as $qualification) {
-            $this->qualify($person, $qualification->id, CarbonImmutable::now()->subDay());
-        }
+        $this->qualifyForEverything($person, CarbonImmutable::now()->subDay());
     }
 
     protected function qualify(User $person, string $qualification, CarbonImmutable $until): void
     {
-        QualificationRecord::query()->create([
+        QualificationRecord::query()->create(self::qualified($person, $qualification, $until));
+    }
+
+    private function qualifyForEverything(User $person, CarbonImmutable $until): void
+    {
+        QualificationRecord::query()->insert(array_map(
+            static fn (Qualification $qualification): array => self::qualified($person, $qualification->id, $until),
+            array_values($this->app->make(CatalogueRepository::class)->current()->qualifications),
+        ));
+    }
+
+    /** @return array<string, mixed> */
+    private static function qualified(User $person, string $qualification, CarbonImmutable $until): array
+    {
+        return [
             'user_id' => $person->id,
             'qualification' => $qualification,
             'valid_until' => $until->format('Y-m-d'),
             'proof' => 'card 20417, seen',
             'recorded_at' => CarbonImmutable::now(),
-        ]);
+        ];
     }
 
     /**
@@ -199,7 +223,7 @@ abstract class YardTestCase extends TestCase
     protected function signedIn(User $user): User
     {
         // A guard remembers whom it saw first, and a session whose password it was opened with.
-        $this->app->make('auth')->forgetGuards();
+        $this->actingAsGuest('sanctum');
         $this->flushSession();
         $this->actingAs($user, 'web');
 
