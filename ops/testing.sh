@@ -4,15 +4,17 @@ lock_holds_no_host() {
   ! grep -q '"resolved"' package-lock.json || { echo "package-lock.json holds registry addresses."; return 1; }
 }
 
+TEST_DATABASES=(jade_test_1 jade_test_2 jade_browser_1 jade_browser_2)
+
 # One schema is migrated and the others are copies of it: a copy takes a tenth of the time.
 fresh_databases() {
   local name
-  for name in jade_test_1 jade_test_2 jade_browser_1 jade_browser_2; do
+  for name in "${TEST_DATABASES[@]}"; do
     as_database_root -e "drop database if exists \`$name\`" || return 1
   done
-  create_schema jade_test_1 jade_test_2 jade_browser_1 jade_browser_2 || return 1
+  create_schema "${TEST_DATABASES[@]}" || return 1
   DB_DATABASE=jade_test_1 migrate || return 1
-  for name in jade_test_2 jade_browser_1 jade_browser_2; do
+  for name in "${TEST_DATABASES[@]:1}"; do
     mariadb-dump --no-defaults -u "$(id -un)" --socket="$STATE/run/database.sock" --triggers --routines jade_test_1 |
       as_database_root "$name" || return 1
     DB_DATABASE=$name migrate || return 1
@@ -24,7 +26,7 @@ fresh_databases() {
 start_test_databases() {
   # What a power cut does to a database is for Faults, which has one of its own.
   DATABASE_OPTIONS=(--innodb-flush-log-at-trx-commit=0 --debug-no-sync)
-  start_stack jade_test_1 jade_test_2 jade_browser_1 jade_browser_2
+  start_stack "${TEST_DATABASES[@]}"
   step "Creating and migrating the test databases" fresh_databases
 }
 

@@ -48,6 +48,9 @@ final class RandomOrderTest extends YardTestCase
     /** @var array<string, array<string, mixed>> by key */
     private array $lines;
 
+    /** @var list<string>|null */
+    private ?array $steps = null;
+
     /** @var list<array<string, mixed>> what was taken */
     private array $taken = [];
 
@@ -114,6 +117,7 @@ final class RandomOrderTest extends YardTestCase
         );
         $this->model = new LeavingModel($this->walk->plan->body);
         $this->taken = [];
+        $this->steps = null;
         $this->begin($begun);
 
         return [$hire, $machine];
@@ -123,6 +127,7 @@ final class RandomOrderTest extends YardTestCase
     private function sequence(Hire $hire, Machine $machine, string $which): array
     {
         $left = $kept = 0;
+        $before = $hire->refresh()->standing()->value;
         for ($step = 0; $step < self::ENTRIES; $step++) {
             // Two in three by those who may do most; the others try what they may not.
             $this->signedIn(
@@ -131,7 +136,6 @@ final class RandomOrderTest extends YardTestCase
             // Often somebody signs at once: that it left is where the other orders begin.
             $entry = $step === 0 && $this->random->getInt(0, 1) === 0 ? $this->signature() : $this->anyEntry();
             $this->maybeAnotherRule();
-            $before = $hire->refresh()->standing()->value;
             $status = $this->give($entry);
             $now = $hire->refresh()->standing()->value;
             if ($now === 'out' && $before !== 'out') {
@@ -147,6 +151,7 @@ final class RandomOrderTest extends YardTestCase
                 $now === 'ready' && $this->model->forbids() === null,
                 "{$which}, step {$step}: it stands ready, although {$this->model->forbids()}",
             );
+            $before = $now;
         }
         $this->afterwards($machine, $which);
 
@@ -396,11 +401,11 @@ final class RandomOrderTest extends YardTestCase
         }
     }
 
-    /** @return list<string> */
+    /** @return list<string> what is told of the machine: the same in every order */
     private function steps(): array
     {
-        return array_column(
-            $this->getJson("/api/walks/{$this->walk->id}/briefing")->json('steps') ?? [['id' => 'none']],
+        return $this->steps ??= array_column(
+            $this->getJson("/api/walks/{$this->walk->id}/briefing")->assertOk()->json('steps'),
             'id',
         );
     }

@@ -46,6 +46,8 @@ abstract class YardTestCase extends TestCase
     /** Each test has an application of its own; what follows from a version of the catalogue is the same in all. */
     private static ?BuiltCatalogues $built = null;
 
+    private static bool $isKept = false;
+
     /** What the workers of a yard share. */
     private static ?ArrayStore $shared = null;
 
@@ -58,8 +60,23 @@ abstract class YardTestCase extends TestCase
         $shared = self::$shared ??= new ArrayStore;
         $app['config']->set('cache.stores.shared.driver', 'of_all_tests');
         $app['cache']->extend('of_all_tests', fn (): Repository => new Repository($shared));
+        // The framework lets everybody wait as long, whatever was wrong with the password.
+        $app['config']->set('auth.timebox_duration', 0);
 
         return $app;
+    }
+
+    /** @return array<string, string> */
+    protected function setUpTraits(): array
+    {
+        // A megabyte that every walk needs: kept before the transaction that a test takes back.
+        if ($this->connectionsToTransact() !== [] && ! self::$isKept) {
+            $this->app->make(CatalogueRepository::class)->keepCurrent();
+            $this->app->make(CatalogueRepository::class)->forget();
+            self::$isKept = true;
+        }
+
+        return parent::setUpTraits();
     }
 
     protected function setUp(): void
