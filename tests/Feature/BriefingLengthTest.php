@@ -17,6 +17,8 @@ use Tests\Support\YardTestCase;
 /** How much somebody is told follows from what they signed for before, and is never less than what kills. */
 final class BriefingLengthTest extends YardTestCase
 {
+    protected const MODEL = 'fenwold_p20';
+
     public function test_a_hirer_whom_nobody_knows_hears_all_of_it(): void
     {
         $walk = $this->released($this->hire);
@@ -55,6 +57,7 @@ final class BriefingLengthTest extends YardTestCase
 
     public function test_who_signed_for_another_model_of_the_kind_hears_what_is_this_models_own(): void
     {
+        $this->machine->update(['model_id' => parent::MODEL]);
         $this->wentOutLastWeek('dromvik_8c');
         $walk = $this->released($this->hire);
         $briefing = $this->briefing($walk);

@@ -16,10 +16,13 @@ use Tests\Support\YardTestCase;
 /** What was seen at the return stands at the next checkout as long as nothing happened to the machine. */
 final class CarriedLinesTest extends YardTestCase
 {
+    protected const MODEL = 'fenwold_p20';
+
     private Walk $in;
 
     public function test_the_day_after_a_return_lines_are_affirmed_where_they_are_and_say_who_looked(): void
     {
+        $this->machine->update(['model_id' => parent::MODEL]);
         $this->cameInYesterday();
         $hire = $this->nextHire();
         $preview = $this->getJson("/api/hires/{$hire->id}/walks/checkout")->assertOk()->json('state.carried');
@@ -74,6 +77,7 @@ final class CarriedLinesTest extends YardTestCase
     /** A level, a charge or a pressure is true of its moment; what is worn or counted stays while it stands. */
     public function test_what_is_worn_or_counted_stands_too_and_is_the_out_of_the_next_hire(): void
     {
+        $this->machine->update(['model_id' => parent::MODEL]);
         $this->cameInYesterday();
         $hire = $this->nextHire();
         $walk = $this->openWalk('checkout', $hire);

@@ -15,6 +15,8 @@ use Tests\Support\YardTestCase;
 /** A walk that was opened by mistake goes back, as long as nothing is answered in it. */
 final class GiveBackTest extends YardTestCase
 {
+    protected const MODEL = 'fenwold_p20';
+
     public function test_an_opened_walk_is_given_back_and_opened_anew(): void
     {
         $this->as(Role::Technician);
@@ -89,6 +91,7 @@ final class GiveBackTest extends YardTestCase
     /** Common practice, no source: about three quarters of an hour until an engine is cold to the hand. */
     public function test_a_machine_that_is_just_back_says_when_it_will_be_cold(): void
     {
+        $this->machine->update(['model_id' => parent::MODEL]);
         $this->as(Role::Technician);
         $out = $this->openWalk();
         self::assertNull($this->getJson("/api/walks/{$out->id}")->json('state.cooling'), 'it has stood in the yard');

@@ -21,6 +21,8 @@ use Tests\Support\YardTestCase;
 /** Proof and introduction are asked at the handover, of whoever takes the machine, and are no lines of the walk. */
 final class HandoverGateTest extends YardTestCase
 {
+    protected const MODEL = 'fenwold_p20';
+
     private const PROOF = ['gate' => 'doc-operator-proof', 'number' => 'TQ 4471'];
 
     private const INTRODUCED = ['gate' => 'doc-familiarisation'];

@@ -16,6 +16,8 @@ use Tests\Support\YardTestCase;
 /** A machine leaves only if, at the moment of the signature, the computed decision is a release. */
 final class LeavingTest extends YardTestCase
 {
+    protected const MODEL = 'fenwold_p20';
+
     /** @return iterable<string, array{callable(self, Walk): void}> what comes between the release and the signature */
     public static function between(): iterable
     {
@@ -156,6 +158,7 @@ final class LeavingTest extends YardTestCase
 
     public function test_a_paper_that_runs_out_before_the_signature_keeps_the_machine_although_nothing_was_entered(): void
     {
+        $this->machine->update(['model_id' => parent::MODEL]);
         $walk = $this->releasedAndBriefed();
         $until = $this->getJson("/api/walks/{$walk->id}/release")->json('good_until');
         self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\d$/', (string) $until);
@@ -194,6 +197,7 @@ final class LeavingTest extends YardTestCase
 
     public function test_a_stop_that_is_found_after_the_return_keeps_the_machine_from_looking_free(): void
     {
+        $this->machine->update(['model_id' => parent::MODEL]);
         $in = $this->outAndBack();
         self::assertSame('in_yard', MachineStatus::query()->findOrFail($this->machine->id)->standing->value);
 

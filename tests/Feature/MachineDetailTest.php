@@ -14,6 +14,8 @@ use Tests\Support\YardTestCase;
 /** The page of a machine: what it waits for, how the last walk left it, and how much it runs. */
 final class MachineDetailTest extends YardTestCase
 {
+    protected const MODEL = 'fenwold_p20';
+
     protected function setUp(): void
     {
         parent::setUp();
