@@ -46,16 +46,22 @@ interface Shown {
   observed?: Props['observed'];
   conditions?: ReturnType<typeof condition>[];
   goOn?: Props['goOn'];
+  looks?: string[];
 }
 
-function show({ observed = {}, conditions = [condition('level'), condition('wiped')], goOn }: Shown = {}) {
+function show({
+  observed = {},
+  conditions = [condition('level'), condition('wiped')],
+  goOn,
+  looks = [],
+}: Shown = {}) {
   const post = vi.fn().mockResolvedValue('kept');
   const acts = { onObserved: vi.fn(), onNotStanding: vi.fn(), onTag: vi.fn(), advance: vi.fn() };
   const line = {
     key: 'belt',
     title: 'Give of the belt',
     conditions: conditions.map(({ id }) => id),
-    looks: [],
+    looks,
     other_answers: [],
   };
   const props = {
@@ -150,6 +156,32 @@ describe('a reading', () => {
 
     await waitFor(() => expect(goOn).toHaveBeenCalledWith(['belt']));
     expect(advance).not.toHaveBeenCalled();
+  });
+
+  it('has no look chosen before anybody looked: the act that posts says it, held', async () => {
+    const { post } = show({ conditions: [], looks: ['clear', 'dark'] });
+    await set();
+    expect(screen.getByTestId('look-clear').getAttribute('aria-pressed')).not.toBe('true');
+    expect(screen.getByText('If it looks clear:')).toBeDefined();
+    expect(screen.getByTestId('post').textContent).toContain('Clear');
+    fireEvent.click(screen.getByTestId('post'));
+    expect(post).not.toHaveBeenCalled();
+    await hold();
+
+    await waitFor(() => expect(post).toHaveBeenCalledOnce());
+    const payload = await (post.mock.calls[0]?.[1] as (id: string) => Promise<unknown>)('id');
+    expect(payload).toMatchObject({ look: 'clear' });
+  });
+
+  it('is posted by a touch with the look that was chosen', async () => {
+    const { post } = show({ conditions: [], looks: ['clear', 'dark'] });
+    await set();
+    await userEvent.click(screen.getByTestId('look-dark'));
+    expect(screen.queryByText(/^If/)).toBeNull();
+    await userEvent.click(screen.getByTestId('post'));
+
+    const payload = await (post.mock.calls[0]?.[1] as (id: string) => Promise<unknown>)('id');
+    expect(payload).toMatchObject({ look: 'dark' });
   });
 
   it('turns no page where it does not stand', async () => {

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { TFunction } from 'i18next';
 import type { Schema } from '../../../api/client';
 import { Button } from '../../../app/Button';
 import { feel } from '../../../app/feel';
@@ -67,7 +68,7 @@ export function ReadingPanel(props: Props) {
     value: firstValue(instrument, state?.value ?? state?.last ?? null),
     isSet: false,
     face: 'cold',
-    look: instrument.look_decides === true ? null : (line.looks[0] ?? null),
+    look: null,
     points: Array.from({ length: instrument.points ?? 0 }, () => null),
     point: 0,
   });
@@ -100,6 +101,9 @@ export function ReadingPanel(props: Props) {
   };
   const isRead = draft.points.length > 0 ? draft.points.every((one) => one !== null) : draft.isSet;
   const isWhole = isRead && (instrument.look_decides !== true || draft.look !== null);
+  // Most often a liquid looks as it should. Nobody has said so yet: the act that posts says it in so many words.
+  const look = draft.look ?? (instrument.look_decides === true ? null : (line.looks[0] ?? null));
+  const lookSaidWithIt = draft.look === null && look !== null ? [t(`look.${look}`)] : [];
   const [low, high] = range(instrument);
   const value = exactly(draft.value, instrument.step);
   const isBeyond = (draft.points.length > 0 ? draft.points.flatMap((one) => one ?? []) : [draft.value]).some(
@@ -113,7 +117,7 @@ export function ReadingPanel(props: Props) {
     unit: instrument.unit,
     observed: line.conditions.flatMap((id) => (observed[id] === undefined ? [] : [observed[id]])),
     ...(instrument.kind === 'dipstick' ? { face: draft.face } : {}),
-    ...(draft.look === null ? {} : { look: draft.look }),
+    ...(look === null ? {} : { look }),
     ...(isBeyond ? { beyond_scale: true } : {}),
   };
   const verdict = useVerdict(walk.id, payload, walk.state.stage !== null && isWhole);
@@ -144,7 +148,7 @@ export function ReadingPanel(props: Props) {
       setDraft({
         ...draft,
         isSet: false,
-        look: instrument.look_decides === true ? null : draft.look,
+        look: null,
         points: draft.points.map(() => null),
         point: 0,
       });
@@ -212,7 +216,7 @@ export function ReadingPanel(props: Props) {
           tone="ink"
           disabled={busy}
           testId="post-later"
-          under={t('walk.post_later_under')}
+          under={[...lookSaidWithIt, t('walk.post_later_under')].join(' \u00b7 ')}
           onClick={() => void postIt()}
         >
           {t('walk.post_later', { value: figure(value), unit: unitName(instrument.unit) })}
@@ -234,9 +238,10 @@ export function ReadingPanel(props: Props) {
     const isPlain = !isDisputed && !liftsStop && (!isBeyond || isSaidSo);
     const isLast =
       goOn !== undefined && isPlain && (judgement === undefined || judgement.verdict.outcome === 'stands');
-    if (isLast || saidWithIt.length > 0) {
+    if (isLast || saidWithIt.length > 0 || lookSaidWithIt.length > 0) {
       const said = [
         ...(judgement === undefined ? [] : [t(`outcome.${judgement.verdict.outcome}`)]),
+        ...lookSaidWithIt,
         ...(saidWithIt.length > 0 ? [t('walk.posture_said', { letters: saidWithIt.join(', ') })] : []),
       ];
 
@@ -294,8 +299,10 @@ export function ReadingPanel(props: Props) {
           >
             {draft.isSet ? <BothUnits value={value} instrument={instrument} /> : <Unset unit={instrument.unit} />}
           </button>
-          {judgement !== undefined && saidWithIt.length > 0 && (
-            <p className="verdict-if">{t('walk.if_posture', { letters: saidWithIt.join(', ') })}</p>
+          {judgement !== undefined && saidWithIt.length + lookSaidWithIt.length > 0 && (
+            <p className="verdict-if">
+              {ifSo(saidWithIt.join(', '), lookSaidWithIt.join().toLocaleLowerCase(), t)}
+            </p>
           )}
           {judgement !== undefined && <VerdictWords judgement={judgement} live />}
           {!isWhole && state?.judgement !== undefined && state.judgement !== null && (
@@ -403,7 +410,7 @@ export function ReadingPanel(props: Props) {
         {isUnheld && isWhole && (
           <Button
             testId="post-not-valid"
-            under={t('walk.not_valid_words')}
+            under={[...lookSaidWithIt, t('walk.not_valid_words')].join(' \u00b7 ')}
             onClick={() => {
               setCannot(false);
               void postIt();
@@ -445,6 +452,15 @@ export function ReadingPanel(props: Props) {
       )}
     </>
   );
+}
+
+/** What a verdict rests on that the act will say: letters of the posture, how the liquid looks, or both. */
+function ifSo(letters: string, look: string, t: TFunction): string {
+  if (look === '') {
+    return t('walk.if_posture', { letters });
+  }
+
+  return letters === '' ? t('walk.if_looks', { look }) : t('walk.if_both', { letters, look });
 }
 
 /**
