@@ -30,6 +30,14 @@ final class BadInputTest extends YardTestCase
         $this->cross($this->walk, 'cold_isolated');
     }
 
+    public function test_an_address_that_leads_nowhere_is_answered_by_a_page_with_the_way_back(): void
+    {
+        $page = $this->withHeaders(['Accept' => 'text/html'])->get('/walks/of-yesterday')->assertNotFound();
+
+        self::assertStringContainsString('There is nothing at this address.', (string) $page->getContent());
+        self::assertStringContainsString('href="/app"', (string) $page->getContent());
+    }
+
     public function test_an_unknown_check_is_refused_and_named(): void
     {
         $refused = $this->send(

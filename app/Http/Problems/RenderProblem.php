@@ -19,7 +19,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
-/** Every error of the API as problem details. */
+/** Every error of the API as problem details, and as a page where a person opened it. */
 final class RenderProblem
 {
     private const SECONDS_TO_COME_BACK = 5;
@@ -27,7 +27,8 @@ final class RenderProblem
     public function __invoke(Throwable $error, Request $request): ?Response
     {
         if (! $request->is('api/*', 'sanctum/*')) {
-            return null;
+            // An address that leads nowhere was typed by a person.
+            return $error instanceof HttpExceptionInterface ? ProblemPage::of($this->http($error)) : null;
         }
         $answer = $this->answer($error);
 
