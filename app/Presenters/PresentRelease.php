@@ -58,7 +58,7 @@ final readonly class PresentRelease
             'may_be_released_with_conditions' => $decision->mayBeReleasedWithConditions(),
             'grounds' => array_map(fn (Ground $ground): array => [
                 'reference' => $ground->reference,
-                'title' => $ground->title,
+                'title' => GroundName::of($ground->reference, $ground->title, $context),
                 'outcome' => $ground->outcome->value,
                 'severity' => $ground->severity->value,
                 'lifted_by' => $ground->liftedBy->value,
@@ -93,7 +93,10 @@ final readonly class PresentRelease
             'count' => count($lines),
             'lines' => implode(
                 ', ',
-                array_map(static fn (JudgedLine $line): string => $line->title, array_slice($lines, 0, 5)),
+                array_map(
+                    static fn (JudgedLine $line): string => GroundName::of($line->reference, $line->title, $context),
+                    array_slice($lines, 0, 5),
+                ),
             ),
         ];
 

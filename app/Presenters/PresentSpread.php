@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
+use App\Catalogue\LineName;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\ReadingsOfHire;
@@ -203,11 +204,8 @@ final readonly class PresentSpread
         if ($this->isThing($key)) {
             return CatalogueWords::say($this->things->name(substr($key, strlen(CountedThing::LINE))));
         }
-        [$check, $place] = [...explode('@', $key), null];
-        $title = $catalogue->check((string) $check)->title;
-        $station = $place === null ? null : $family->stationFor($place);
 
-        return $station === null ? $title : "{$title}, ".lcfirst($station->name);
+        return LineName::of($key, $catalogue, $family);
     }
 
     private function isThing(string $key): bool

@@ -38,10 +38,10 @@ final class PresentVoided
             return Words::say('words.decision.tagged_out');
         }
         $finding = Finding::query()->where('machine_id', $context->walk->machine_id)->find($reference);
-        if ($finding !== null) {
-            return "{$context->catalogue()->findingKind($finding->kind)->name}, {$finding->part}";
-        }
+        $title = $finding === null
+            ? $reference
+            : "{$context->catalogue()->findingKind($finding->kind)->name}, {$finding->part}";
 
-        return $context->plan->line($reference)->check->title ?? $reference;
+        return GroundName::of($reference, $title, $context);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Finding;
 use App\Models\Role;
 use App\Models\Walk;
 use Illuminate\Testing\TestResponse;
@@ -114,6 +115,39 @@ final class ReleaseTest extends YardTestCase
     }
 
     /** @param  list<array{reference: string, words: string}>  $conditions */
+    public function test_what_holds_says_on_which_side_and_in_the_readers_language(): void
+    {
+        $this->machine->update(['model_id' => 'wexmoor_l7']);
+        $this->as(Role::Lead);
+        $walk = $this->openWalk();
+        $cut = ['answer' => 'amiss', 'words' => 'cut'];
+        $this->walkThrough($walk, own: [
+            'tyr-match@running_gear_left' => $cut,
+            'tyr-match@running_gear_right' => $cut,
+        ]);
+        $this->post_($walk, 'finding.placed', [
+            'at' => ['x' => 0, 'y' => 0],
+            'kind' => 'dent',
+            'size_mm' => 400,
+            'words' => 'dented',
+            'photos' => [],
+            'severity' => 'hold',
+        ]);
+        $titles = fn (): array => array_column(
+            $this->getJson("/api/walks/{$walk->id}/release")->assertOk()->json('grounds'),
+            'title',
+        );
+        $part = (string) Finding::query()->value('part');
+
+        self::assertEqualsCanonicalizing(
+            ['Same size and make on axle, left wheels', 'Same size and make on axle, right wheels', "Dent, {$part}"],
+            $titles(),
+        );
+        $this->putJson('/api/session/preferences', ['language' => 'es'])->assertOk();
+        self::assertCount(2, preg_grep('/^Mism.*, ruedas (izquierdas|derechas)$/', $titles()) ?: []);
+        self::assertCount(1, preg_grep('/^Abolladura, (?!'.preg_quote($part, '/').')/', $titles()) ?: []);
+    }
+
     private function decide(Walk $walk, string $decision, array $conditions = []): TestResponse
     {
         return $this->send(

@@ -7,6 +7,7 @@ import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { usePersistentState } from '../../app/usePersistentState';
 import { ProblemWords } from '../../app/ProblemWords';
+import { useMe } from '../session/useSession';
 import { FamilyPicker } from './FamilyPicker';
 import { FeaturePicker } from './FeaturePicker';
 import { LimitFields } from './LimitFields';
@@ -29,8 +30,19 @@ const PLAIN = ['maker', 'name', 'describes', 'mass_kg'] as const;
 export default function ModelSheetPage() {
   const { t } = useTranslation();
   const { modelId } = useParams();
+  const me = useMe();
+  const navigate = useNavigate();
   const choices = useModelChoices();
   const model = useModel(modelId ?? '');
+  if (!me.may.lead) {
+    return (
+      <Notice
+        words={t('sheet.for_the_lead')}
+        act={t('catalogue.all_models')}
+        onAct={() => void navigate('/catalogue', { replace: true })}
+      />
+    );
+  }
   const awaited = modelId !== undefined && model.data === undefined ? model : choices;
   if (choices.data === undefined || (modelId !== undefined && model.data === undefined)) {
     return awaited.isPending ? (
@@ -40,6 +52,19 @@ export default function ModelSheetPage() {
         words={whatToDo(awaited.error, t('state.no_answer'))}
         act={t('state.try_again')}
         onAct={() => void awaited.refetch()}
+      />
+    );
+  }
+
+  const shipped = model.data?.sheet === null ? model.data.model : null;
+  if (shipped !== null) {
+    const name = `${shipped.maker} ${shipped.name}`;
+
+    return (
+      <Notice
+        words={t('sheet.of_the_product', { name })}
+        act={t('sheet.open', { name })}
+        onAct={() => void navigate(`/catalogue/models/${shipped.id}`, { replace: true })}
       />
     );
   }

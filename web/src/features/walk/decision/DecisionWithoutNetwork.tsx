@@ -7,6 +7,7 @@ import { useMe } from '../../session/useSession';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { TagIt } from './TagIt';
 import { useSend } from '../state/useSend';
+import { nameOfLine } from '../state/nameOfLine';
 import type { Post } from '../state/useWalk';
 import type { Walk } from '../state/types';
 import type { KnownHere } from '../state/withoutNetwork';
@@ -54,7 +55,7 @@ export function DecisionWithoutNetwork({ walk, known, post, mayPost, onGoLine }:
           {t(`decision.known.${may}`)}
         </p>
       )}
-      <GroundsHere known={known} onGoLine={onGoLine} />
+      <GroundsHere walk={walk} known={known} onGoLine={onGoLine} />
       <ProblemWords problem={problem} />
       {mayPost && decided === null && may === 'release' && (
         <div className="decision-acts">
@@ -86,7 +87,7 @@ export function DecisionWithoutNetwork({ walk, known, post, mayPost, onGoLine }:
           worst={
             worst === undefined
               ? undefined
-              : { reference: worst.line.key, words: `${worst.line.title}. ${worst.line.if_not}` }
+              : { reference: worst.line.key, words: `${nameOfLine(walk, worst.line)}. ${worst.line.if_not}` }
           }
           isOpen={may === 'tag'}
           busy={busy}
@@ -100,7 +101,7 @@ export function DecisionWithoutNetwork({ walk, known, post, mayPost, onGoLine }:
 const gravity = (outcome: string): number => ['open', 'stands', 'attend', 'stop'].indexOf(outcome);
 
 /** What keeps the machine here, and what nobody can say before the yard has it. */
-function GroundsHere({ known, onGoLine }: { known: KnownHere; onGoLine: (key: string) => void }) {
+function GroundsHere({ walk, known, onGoLine }: Pick<Props, 'walk' | 'known' | 'onGoLine'>) {
   const { t } = useTranslation();
 
   return (
@@ -111,7 +112,7 @@ function GroundsHere({ known, onGoLine }: { known: KnownHere; onGoLine: (key: st
             <button type="button" onClick={() => onGoLine(line.key)}>
               <Mark outcome={outcome} />
               <span>
-                <b>{line.title}</b>
+                <b>{nameOfLine(walk, line)}</b>
                 <small>{t(`lifted.${liftedBy}`)}</small>
               </span>
             </button>
