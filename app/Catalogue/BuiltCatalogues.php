@@ -6,7 +6,7 @@ namespace App\Catalogue;
 
 use JadeLedger\Core\Catalogue\Catalogue;
 
-/** The catalogues that were built last, by version: a version names all that is in it, and nothing built ever changes. */
+/** The catalogues that were built last: a version names all that is in it, and what was built never changes. */
 final class BuiltCatalogues
 {
     /** Some megabytes each. A walk asks for its own version and for that of today. */
@@ -20,7 +20,7 @@ final class BuiltCatalogues
         return $this->named($compiled->version, static fn (): CompiledCatalogue => $compiled);
     }
 
-    /** @param \Closure(): CompiledCatalogue $compiled asked for only where that version is not at hand */
+    /** @param  \Closure(): CompiledCatalogue  $compiled asked for only where that version is not at hand */
     public function named(string $version, \Closure $compiled): Catalogue
     {
         $catalogue = $this->built[$version] ?? (new BuildCatalogue)->from($compiled());

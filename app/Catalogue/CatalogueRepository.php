@@ -156,12 +156,16 @@ final class CatalogueRepository
     {
         $trial = $this->compiled()->withChoices([$rule => $value]);
 
-        // Every machine that the rule reaches is walked for it: not again for a choice that is taken back and made anew.
-        return Cache::store('shared')->remember("faults|{$trial->version}", self::KEPT_SECONDS, function () use ($trial): array {
-            $catalogue = (new BuildCatalogue)->from($trial);
-
-            return (new CrossCheckCatalogue($catalogue, $trial->trees, $this->current()))->faults();
-        });
+        // Every machine that the rule reaches is walked for it; not again for a choice that is made anew.
+        return Cache::store('shared')->remember(
+            "faults|{$trial->version}",
+            self::KEPT_SECONDS,
+            fn (): array => (new CrossCheckCatalogue(
+                (new BuildCatalogue)->from($trial),
+                $trial->trees,
+                $this->current(),
+            ))->faults(),
+        );
     }
 
     /**

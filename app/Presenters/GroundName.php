@@ -23,6 +23,8 @@ final class GroundName
         }
         $whole = CatalogueWords::say($title);
 
-        return $whole !== $title ? $whole : implode(', ', array_map(CatalogueWords::say(...), explode(', ', $title, 2)));
+        return $whole !== $title
+            ? $whole
+            : implode(', ', array_map(CatalogueWords::say(...), explode(', ', $title, 2)));
     }
 }

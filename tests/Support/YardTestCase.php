@@ -37,7 +37,7 @@ abstract class YardTestCase extends TestCase
 {
     use DatabaseTransactions;
 
-    /** An excavator, which has most of what a machine can have; what any machine shows is tried on one of fewer lines. */
+    /** An excavator, which has most that a machine can have; what any machine shows is tried on one of fewer lines. */
     protected const MODEL = 'dromvik_14c';
 
     protected Machine $machine;
