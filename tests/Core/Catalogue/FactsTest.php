@@ -136,6 +136,31 @@ final class FactsTest extends TestCase
         self::assertCount(0, array_filter($this->plan('pennick_8e', Movement::Checkout)->lines(), $leaned));
     }
 
+    public function test_no_two_lines_of_one_place_have_the_same_name(): void
+    {
+        foreach (RealCatalogue::get()->models as $model) {
+            foreach (Movement::cases() as $movement) {
+                $names = array_map(
+                    static fn (PlannedLine $line): string => "{$line->check->title} at {$line->place}",
+                    $this->plan($model->id, $movement)->lines(),
+                );
+
+                self::assertNotEmpty($names);
+                self::assertSame([], array_diff_key($names, array_unique($names)), $model->id);
+            }
+        }
+    }
+
+    /** Common practice, no source: without a voltage the button of a residual-current device does nothing. */
+    public function test_a_residual_current_device_is_tried_where_there_is_a_voltage(): void
+    {
+        foreach (['brennock_g20', 'brennock_g60', 'skarrow_lt9'] as $model) {
+            $plan = $this->plan($model, Movement::Checkout);
+            self::assertNotContains('ele-gfi', array_column(array_column($plan->lines(), 'check'), 'id'), $model);
+            self::assertSame('function', $plan->line('gen-rcd')?->stage->id, $model);
+        }
+    }
+
     private function plan(string $model, Movement $movement): WalkPlan
     {
         $catalogue = RealCatalogue::get();

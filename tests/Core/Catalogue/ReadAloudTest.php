@@ -18,7 +18,7 @@ final class ReadAloudTest extends TestCase
         'brk-pedal', 'brk-drive', 'brk-park-lamp', 'cab-rear-glass', 'cab-washer-level', 'cab-radar', 'cool-cap',
         'trn-final-drive', 'trn-gear-hold', 'trn-decelerator', 'trn-steer-modes', 'trn-hub-leak', 'bat-terminals',
         'bat-charge', 'bat-connector', 'bat-isolator', 'bat-isolamp', 'ele-fuse-panel', 'ele-display',
-        'ele-selftest', 'ele-gfi', 'ele-immobiliser', 'eng-belt', 'eng-restriction', 'lpg-level',
+        'ele-selftest', 'ele-immobiliser', 'eng-belt', 'eng-restriction', 'lpg-level',
         'hyd-swing-bearing', 'hyd-temp', 'lgt-work', 'lgt-turn', 'lgt-reverse', 'mst-sideshift', 'doc-data-plate',
         'doc-range-chart', 'doc-hour-meter', 'mew-deck', 'mew-anchor', 'mew-selector', 'mew-axle-out',
         'mew-tilt-readout', 'mew-tilt-alarm', 'mew-env-angle', 'mew-env-length', 'mew-brake-hold',
