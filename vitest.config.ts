@@ -1,5 +1,8 @@
 import { defineConfig } from 'vitest/config';
 
+// Contexts in one process: as far apart as processes, without starting one for each file.
+const pool = 'vmThreads';
+
 export default defineConfig({
   test: {
     projects: [
@@ -7,6 +10,7 @@ export default defineConfig({
         test: {
           name: 'offline',
           root: 'web',
+          pool,
           environment: 'node',
           include: ['tests/*.test.ts'],
           setupFiles: ['tests/setup.ts'],
@@ -16,6 +20,7 @@ export default defineConfig({
         test: {
           name: 'components',
           root: 'web',
+          pool,
           environment: 'happy-dom',
           include: ['tests/components/*.test.{ts,tsx}'],
           setupFiles: ['tests/components/setup.ts'],

@@ -6,6 +6,7 @@ namespace App\Presenters;
 
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\CatalogueWords;
+use App\Catalogue\LineName;
 use App\Contract\JsonObject;
 use App\Ledger\EntryKinds;
 use App\Ledger\Judgements\AffirmedLine;
@@ -50,6 +51,7 @@ use App\Ledger\Payloads\StateCrossedPayload;
 use App\Ledger\Payloads\TagHungPayload;
 use App\Ledger\Payloads\TelematicsReportedPayload;
 use App\Models\LedgerEntry;
+use App\Models\Machine;
 use App\Models\User;
 use App\Words;
 use Illuminate\Database\Eloquent\Collection;
@@ -73,11 +75,19 @@ final readonly class PresentEntry
             ->whereIn('corrects', array_map(static fn (LedgerEntry $entry): string => $entry->id, $entries))
             ->get()->keyBy('corrects');
 
-        return array_map(fn (LedgerEntry $entry): array => $this->one($entry, $strikes->get($entry->id)), $entries);
+        $machines = Machine::query()
+            ->findMany(array_map(static fn (LedgerEntry $entry): ?string => $entry->machine_id, $entries))
+            ->keyBy('id');
+
+        return array_map(fn (LedgerEntry $entry): array => $this->one(
+            $entry,
+            $strikes->get($entry->id),
+            $machines->get($entry->machine_id ?? '')?->model_id,
+        ), $entries);
     }
 
     /** @return array<string, mixed> */
-    private function one(LedgerEntry $entry, ?LedgerEntry $strike): array
+    private function one(LedgerEntry $entry, ?LedgerEntry $strike, ?string $modelId): array
     {
         $verdict = $entry->judgement()->optionalObject('verdict');
 
@@ -86,8 +96,8 @@ final readonly class PresentEntry
             'kind' => $entry->kind,
             'sequence' => $entry->sequence,
             'walk_id' => $entry->walk_id,
-            'title' => $this->title($entry),
-            'words' => $this->words($entry),
+            'title' => $this->title($entry, $modelId),
+            'words' => $this->words($entry, $modelId),
             'outcome' => $verdict?->string('outcome'),
             'actor' => PresentActor::of($entry),
             'entered_by' => $entry->enteredBy === null ? null : PresentPerson::of($entry->enteredBy),
@@ -104,19 +114,30 @@ final readonly class PresentEntry
         ];
     }
 
-    private function title(LedgerEntry $entry): string
+    private function title(LedgerEntry $entry, ?string $modelId): string
     {
         $line = $entry->payload()->optionalString('line');
-        if ($line !== null) {
-            $check = $this->shelf->current()->checks[explode('@', $line)[0]] ?? null;
 
-            return $check->title ?? $line;
-        }
-
-        return Words::say('words.entry.'.str_replace('.', '_', $entry->kind));
+        return $line !== null
+            ? $this->lineName($line, $modelId)
+            : Words::say('words.entry.'.str_replace('.', '_', $entry->kind));
     }
 
-    private function words(LedgerEntry $entry): string
+    /** What the catalogue of today no longer has keeps the name by which the ledger knows it. */
+    private function lineName(string $line, ?string $modelId): string
+    {
+        $catalogue = $this->shelf->current();
+        $model = $catalogue->models[$modelId ?? ''] ?? null;
+        $check = $catalogue->checks[explode('@', $line)[0]] ?? null;
+
+        return match (true) {
+            $check === null => $line,
+            $model === null => CatalogueWords::say($check->title),
+            default => LineName::of($line, $catalogue, $catalogue->family($model->familyId)),
+        };
+    }
+
+    private function words(LedgerEntry $entry, ?string $modelId): string
     {
         $payload = $this->kinds->named($entry->kind)::payload()::read($entry->payload());
         $judgement = $entry->judgement();
@@ -130,7 +151,10 @@ final readonly class PresentEntry
                 self::verdict($judgement),
             $payload instanceof CheckAnsweredPayload => trim(self::verdict($judgement).' '.$payload->words),
             $payload instanceof LineAnswer => self::verdict($judgement),
-            $payload instanceof LinesAffirmedPayload => $this->affirmed(LinesAffirmedJudgement::read($judgement)),
+            $payload instanceof LinesAffirmedPayload => $this->affirmed(
+                LinesAffirmedJudgement::read($judgement),
+                $modelId,
+            ),
             $payload instanceof StateCrossedPayload => $this->stageTitle($payload->stage)
                 .$this->standsBy($payload->second),
             $payload instanceof FindingPlacedPayload, $payload instanceof DamageFoundPayload => $this->finding(
@@ -193,12 +217,10 @@ final readonly class PresentEntry
         ]);
     }
 
-    private function affirmed(LinesAffirmedJudgement $judgement): string
+    private function affirmed(LinesAffirmedJudgement $judgement, ?string $modelId): string
     {
-        $checks = $this->shelf->current()->checks;
-
-        return implode('; ', array_map(static fn (AffirmedLine $line): string => Words::say('words.affirmed', [
-            'title' => CatalogueWords::say($checks[explode('@', $line->line)[0]]->title ?? $line->line),
+        return implode('; ', array_map(fn (AffirmedLine $line): string => Words::say('words.affirmed', [
+            'title' => $this->lineName($line->line, $modelId),
             'day' => $line->day,
             'by' => $line->by,
         ]), $judgement->lines));

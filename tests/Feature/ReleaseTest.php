@@ -133,6 +133,7 @@ final class ReleaseTest extends YardTestCase
             'photos' => [],
             'severity' => 'hold',
         ]);
+        $this->post_($walk, 'check.answered', ['line' => 'tyr-match@running_gear_left'] + $cut);
         $titles = fn (): array => array_column(
             $this->getJson("/api/walks/{$walk->id}/release")->assertOk()->json('grounds'),
             'title',
@@ -145,6 +146,8 @@ final class ReleaseTest extends YardTestCase
         );
         $this->putJson('/api/session/preferences', ['language' => 'es'])->assertOk();
         self::assertCount(2, preg_grep('/^Mism.*, ruedas (izquierdas|derechas)$/', $titles()) ?: []);
+        $trail = array_column($this->getJson("/api/machines/{$this->machine->id}/entries")->json('entries'), 'title');
+        self::assertContains('Mismo tamaño y marca en el eje, ruedas izquierdas', $trail);
         self::assertCount(1, preg_grep('/^Abolladura, (?!'.preg_quote($part, '/').')/', $titles()) ?: []);
     }
 

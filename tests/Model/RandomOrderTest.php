@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Model;
 
 use App\Ledger\RebuildProjections;
 use App\Ledger\VerifyLedger;
