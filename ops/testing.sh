@@ -197,7 +197,7 @@ affected_parts() {
   touches '^(core|app|database|config|routes|bootstrap|tests)/.*\.php$' && echo Static
   touches '^(web/|package|tsconfig|vite|eslint|api/)' && echo Front
   touches '^(core|catalogue|app/Catalogue|lang|tests/Core|tests/Support)/' && echo Core
-  touches '^(core|app|database|config|routes|bootstrap|catalogue|api|lang|compat|tests/Feature|tests/Model|tests/Support)/' && echo Feature
+  touches '^(core|app|database|config|routes|bootstrap|catalogue|api|lang|compat|tests/(Feature|Model|Support))/' && echo Feature
   touches '^(ops/|tests/Faults|app/Actions|app/Ledger|database/migrations)' && echo Faults
   touches '^(web/|app/Http|app/Presenters|tests/Browser|tests/Support/(Browser|Walks))' && echo Browser
   return 0

@@ -6,5 +6,9 @@ export function nameOfLine(walk: Walk, line: Line): string {
     ? walk.plan.visits.find((one) => one.lines.some(({ key }) => key === line.key))
     : undefined;
 
-  return visit === undefined ? line.title : `${line.title}, ${visit.name.charAt(0).toLowerCase()}${visit.name.slice(1)}`;
+  if (visit === undefined) {
+    return line.title;
+  }
+
+  return `${line.title}, ${visit.name.charAt(0).toLowerCase()}${visit.name.slice(1)}`;
 }
