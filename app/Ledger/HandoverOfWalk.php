@@ -11,6 +11,7 @@ use App\Ledger\Contexts\WalkContext;
 use App\Ledger\Payloads\GatePassed;
 use App\Models\Handover;
 use App\Models\Role;
+use App\Presenters\GroundName;
 use App\Words;
 use App\Yards\CurrentYard;
 use Carbon\CarbonInterface;
@@ -74,9 +75,11 @@ final readonly class HandoverOfWalk
         $walk = $context->walk;
         $now = ($this->decide)($walk, $context->catalogue(), $this->yard->dayOf($at));
         if (! $now->letsGo($walk->coveredGrounds())) {
+            $ground = $now->gravestBeyond($walk->coveredGrounds());
             throw ApiProblem::because(ProblemName::ReleaseDoesNotHold, 409, [
-                'ground' => $now->gravestBeyond($walk->coveredGrounds())->title
-                    ?? Words::say('words.decision.tagged_out'),
+                'ground' => $ground === null
+                    ? Words::say('words.decision.tagged_out')
+                    : GroundName::of($ground->reference, $ground->title, $context),
             ]);
         }
     }
