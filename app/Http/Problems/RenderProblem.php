@@ -17,6 +17,7 @@ use JadeLedger\Core\Refusal;
 use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Throwable;
 
 /** Every error of the API as problem details, and as a page where a person opened it. */
@@ -27,8 +28,8 @@ final class RenderProblem
     public function __invoke(Throwable $error, Request $request): ?Response
     {
         if (! $request->is('api/*', 'sanctum/*')) {
-            // An address that leads nowhere was typed by a person.
-            return $error instanceof HttpExceptionInterface ? ProblemPage::of($this->http($error)) : null;
+            // An address that leads nowhere was typed by a person; all else, as upkeep, has a page of its own.
+            return $error instanceof NotFoundHttpException ? ProblemPage::of($this->http($error)) : null;
         }
         $answer = $this->answer($error);
 
