@@ -9,7 +9,10 @@ vi.mock(
   '../../src/features/session/useSession',
   () => ({ useMe: () => ({ id: 'ines' }), useSession: () => ({ data: undefined }) }),
 );
-vi.mock('../../src/offline/photos', () => ({ sendOrKeep: () => Promise.resolve(SHA), useKeptPhoto: () => undefined }));
+vi.mock(
+  '../../src/offline/photos',
+  () => ({ sendOrKeep: () => Promise.resolve(SHA), useKeptPhoto: () => 'data:image/png;base64,' }),
+);
 
 function show() {
   const post = vi.fn();
@@ -20,10 +23,12 @@ function show() {
 
 const touch = (testId: string) => userEvent.click(screen.getByTestId(testId));
 const type = (testId: string, text: string) => userEvent.type(screen.getByTestId(testId), text);
-const photograph = () => userEvent.upload(
-  screen.getByTestId('photo'),
-  new File(['x'], 'meter.jpg', { type: 'image/jpeg' }),
-);
+
+/** Ends when the picture is seen: until it is sent, nothing can be posted. */
+async function photograph() {
+  await userEvent.upload(screen.getByTestId('photo'), new File(['x'], 'meter.jpg', { type: 'image/jpeg' }));
+  await screen.findByRole('img');
+}
 
 beforeEach(() => {
   document.body.innerHTML = '';
