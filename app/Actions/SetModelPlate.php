@@ -13,6 +13,7 @@ use App\Http\Problems\ProblemName;
 use App\Limits\PlateOfModel;
 use App\Models\ModelPlate;
 use App\Models\User;
+use App\Presenters\PresentRefusal;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use JadeLedger\Core\Limits\Platform\ChartIsNoArea;
@@ -43,7 +44,7 @@ final readonly class SetModelPlate
         try {
             PlateOfModel::built($figures, $reach, $zones, $source);
         } catch (ChartIsNoArea $chart) {
-            throw ApiProblem::because(ProblemName::ChartIsNoArea, 422, ['why' => $chart->getMessage()]);
+            throw ApiProblem::because(ProblemName::ChartIsNoArea, 422, ['why' => PresentRefusal::words($chart)]);
         }
         DB::transaction(function () use ($model, $figures, $reach, $zones, $source, $by): void {
             ModelPlate::query()->create([

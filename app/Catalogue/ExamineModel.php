@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Contract\JsonObject;
+use App\Presenters\PresentRefusal;
 use App\Words;
 use JadeLedger\Core\Catalogue\AskedLimit;
 use JadeLedger\Core\Catalogue\LimitNotKnown;
@@ -186,7 +187,7 @@ final readonly class ExamineModel
                 $limits instanceof ScaleReading && $limits->bands();
             }
         } catch (NoSafeOrder|LimitNotKnown $fault) {
-            return ['features' => [$fault->getMessage()]];
+            return ['features' => [PresentRefusal::words($fault)]];
         } catch (MarksOutOfOrder|BandsOutOfOrder $fault) {
             return ['limits' => [$fault->getMessage()]];
         }

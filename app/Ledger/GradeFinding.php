@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Payloads\FindingDescription;
+use App\Presenters\PresentRefusal;
 use App\Words;
 use JadeLedger\Core\Catalogue\Catalogue;
 use JadeLedger\Core\Catalogue\Family;
@@ -26,7 +27,12 @@ final class GradeFinding
         try {
             $kind = $catalogue->findingKind($said->kind);
         } catch (NotInTheCatalogue $unknown) {
-            throw ApiProblem::because(ProblemName::UnknownFindingKind, 422, [], ['kind' => [$unknown->getMessage()]]);
+            throw ApiProblem::because(
+                ProblemName::UnknownFindingKind,
+                422,
+                [],
+                ['kind' => [PresentRefusal::words($unknown)]],
+            );
         }
         if ($kind->degrees !== [] && ! in_array($said->degree, $kind->degrees, true)) {
             throw ApiProblem::because(

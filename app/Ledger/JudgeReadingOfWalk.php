@@ -9,6 +9,7 @@ use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\WalkContext;
 use App\Ledger\Payloads\ReadingPostedPayload;
 use App\Models\Reading;
+use App\Presenters\PresentRefusal;
 use App\Words;
 use Carbon\CarbonInterface;
 use JadeLedger\Core\Check\Check;
@@ -120,7 +121,7 @@ final readonly class JudgeReadingOfWalk
                 ProblemName::WrongUnit,
                 422,
                 ['unit' => $needed->value],
-                ['unit' => [$unknown->getMessage()]],
+                ['unit' => [PresentRefusal::words($unknown)]],
             );
         }
         if ($unit->dimension() !== $needed->dimension()) {

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Hire;
 
-use JadeLedger\Core\Refusal;
+use JadeLedger\Core\Refused;
+use JadeLedger\Core\Sentence;
 
-final class HireEndsBeforeItBegins extends \DomainException implements Refusal
+final class HireEndsBeforeItBegins extends Refused
 {
-    public function __construct()
+    public static function always(): self
     {
-        parent::__construct('The hire ends before it begins. Look at both times.');
+        return new self(
+            'The hire ends before it begins. Look at both times.',
+            new Sentence('hire_ends_first'),
+        );
     }
 }

@@ -14,7 +14,7 @@ final readonly class HirePeriod
     /** @throws HireEndsBeforeItBegins */
     public static function between(\DateTimeImmutable $from, \DateTimeImmutable $until): self
     {
-        return $until > $from ? new self($from, $until) : throw new HireEndsBeforeItBegins;
+        return $until > $from ? new self($from, $until) : throw HireEndsBeforeItBegins::always();
     }
 
     /** One that ends in the moment in which the other begins has nothing in common with it. */

@@ -26,7 +26,7 @@ final readonly class Charge
     {
         $exact = BigDecimal::of($amount);
         if (! $exact->isPositive()) {
-            throw new NothingToCharge();
+            throw NothingToCharge::atAll();
         }
         if ($exact->stripTrailingZeros()->getScale() > $places) {
             throw FinerThanTheCoin::of($currency, $places);

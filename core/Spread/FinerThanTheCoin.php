@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Spread;
 
-use JadeLedger\Core\Refusal;
+use JadeLedger\Core\Refused;
+use JadeLedger\Core\Sentence;
 
-final class FinerThanTheCoin extends \DomainException implements Refusal
+final class FinerThanTheCoin extends Refused
 {
     public static function of(string $currency, int $places): self
     {
-        return new self("{$currency} has {$places} decimals. Type the amount with no more.");
+        return new self(
+            "{$currency} has {$places} decimals. Type the amount with no more.",
+            new Sentence('finer_than_the_coin', ['currency' => $currency, 'places' => (string) $places]),
+        );
     }
 }

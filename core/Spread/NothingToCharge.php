@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Spread;
 
-use JadeLedger\Core\Refusal;
+use JadeLedger\Core\Refused;
+use JadeLedger\Core\Sentence;
 
-final class NothingToCharge extends \DomainException implements Refusal
+final class NothingToCharge extends Refused
 {
-    public function __construct()
+    public static function atAll(): self
     {
-        parent::__construct('That charges nothing. Type what is charged, or leave the amount empty.');
+        return new self(
+            'That charges nothing. Type what is charged, or leave the amount empty.',
+            new Sentence('nothing_to_charge'),
+        );
     }
 }

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Walk;
 
-use JadeLedger\Core\Refusal;
+use JadeLedger\Core\Refused;
+use JadeLedger\Core\Sentence;
 
 /** The times that stand on a sheet are the wrong way round. */
-final class SheetEndsBeforeItBegins extends \DomainException implements Refusal
+final class SheetEndsBeforeItBegins extends Refused
 {
-    public function __construct()
+    public static function always(): self
     {
-        parent::__construct('The sheet ends before it begins. Look at both times.');
+        return new self(
+            'The sheet ends before it begins. Look at both times.',
+            new Sentence('sheet_ends_first'),
+        );
     }
 }

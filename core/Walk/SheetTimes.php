@@ -17,7 +17,7 @@ final readonly class SheetTimes
     /** @throws SheetEndsBeforeItBegins */
     public static function lasting(int $seconds): self
     {
-        return $seconds < 0 ? throw new SheetEndsBeforeItBegins() : new self($seconds);
+        return $seconds < 0 ? throw SheetEndsBeforeItBegins::always() : new self($seconds);
     }
 
     /**

@@ -41,9 +41,9 @@ final class CoreRoomsFormNoCircle
                     ->dependOn()
                     ->classes(
                         self::room($room),
-                        Selector::classname('JadeLedger\Core\Refusal'),
                         Selector::inNamespace('Brick\Math'),
                         Selector::isStandardClass(),
+                        ...self::known(),
                         ...array_map(self::room(...), $below),
                     )
                     ->because('rooms that know each other cannot be read, tested or changed one by one');
@@ -59,12 +59,21 @@ final class CoreRoomsFormNoCircle
         return PHPat::rule()
             ->classes(Selector::inNamespace('JadeLedger\Core'))
             ->excluding(
-                Selector::classname('JadeLedger\Core\Refusal'),
+                ...self::known(),
                 ...array_map(self::room(...), array_merge(...self::FLOORS)),
             )
             ->shouldNot()
             ->exist()
             ->because('each room has its floor in CoreRoomsFormNoCircle');
+    }
+
+    /** @return list<SelectorInterface> how a rule says no, in whatever room it stands */
+    private static function known(): array
+    {
+        return array_map(
+            static fn (string $name): SelectorInterface => Selector::classname("JadeLedger\\Core\\{$name}"),
+            ['Refusal', 'Refused', 'Sentence'],
+        );
     }
 
     private static function room(string $name): SelectorInterface

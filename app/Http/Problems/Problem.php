@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Problems;
 
+use App\Presenters\PresentRefusal;
 use App\Words;
 use Illuminate\Http\JsonResponse;
 use JadeLedger\Core\Refusal;
@@ -49,7 +50,7 @@ final readonly class Problem
     /** What a rule of the job says no to, in its own words. */
     public static function ofRule(Refusal $no): self
     {
-        return self::named(ProblemName::RuleSaysNo, 422, ['why' => $no->getMessage()]);
+        return self::named(ProblemName::RuleSaysNo, 422, ['why' => PresentRefusal::words($no)]);
     }
 
     /** @return array<string, mixed> */

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace JadeLedger\Core\Limits\Power;
 
-use JadeLedger\Core\Refusal;
+use JadeLedger\Core\Refused;
+use JadeLedger\Core\Sentence;
 
-final class NothingRan extends \DomainException implements Refusal
+final class NothingRan extends Refused
 {
     public static function atAll(): self
     {
-        return new self('An average wants a time in which something ran. Name a load and how long it runs.');
+        return new self(
+            'An average wants a time in which something ran. Name a load and how long it runs.',
+            new Sentence('nothing_ran'),
+        );
     }
 }

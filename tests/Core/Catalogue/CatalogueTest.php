@@ -65,7 +65,7 @@ final class CatalogueTest extends TestCase
     public function test_a_model_without_a_limit_says_so_and_does_not_guess(): void
     {
         $this->expectException(LimitNotKnown::class);
-        $this->expectExceptionMessage("no limits for 'def'. Enter them from the maker's manual");
+        $this->expectExceptionMessage('no limits for "def". Enter them from the maker');
 
         RealCatalogue::get()->model('dromvik_8c')->limit('def');
     }
@@ -178,7 +178,7 @@ final class CatalogueTest extends TestCase
             'an unknown check',
         ),
     ]
-    #[TestWith(['models/dromvik_14c.yaml', 'def:', 'urea:', "no limits for 'def'"], 'a limit that a check needs')]
+    #[TestWith(['models/dromvik_14c.yaml', 'def:', 'urea:', 'no limits for "def"'], 'a limit that a check needs')]
     #[
         TestWith(
             ['models/skarrow_lt9.yaml', 'least_mm: "1.6"', 'least_mm: "1.5"', 'less tread than the 1.6 mm'],

@@ -64,7 +64,7 @@ final class FeetAndInchesTest extends TestCase
     {
         $told = NotANumber::text(str_repeat('ab', 30))->getMessage();
 
-        self::assertSame('Not a number: "'.str_repeat('ab', 20).'".', $told);
+        self::assertSame('"'.str_repeat('ab', 20).'" is not a number. Type the figure with digits.', $told);
     }
 
     public function test_a_difference_is_converted_without_an_offset(): void

@@ -61,7 +61,8 @@ final class TablesAndEdgesTest extends TestCase
 
     public function test_what_a_table_does_not_know_is_named_to_a_tenth(): void
     {
-        $this->expectExceptionObject(new OutsideTheTable('12.3 lies outside of what the table knows.'));
+        $this->expectException(OutsideTheTable::class);
+        $this->expectExceptionMessage('12.3 lies outside of what the table knows.');
 
         throw OutsideTheTable::of(BigRational::of('12.345'));
     }

@@ -61,7 +61,7 @@ final class SequenceStagesTest extends TestCase
     {
         $this->expectException(NoSafeOrder::class);
         $this->expectExceptionMessage(
-            "The check 'late' needs the machine: Driving, lane clear. No stage before 'running' offers that.",
+            'The check "late" needs the machine: Driving, lane clear. No stage before "running" offers that.',
         );
 
         $this->sequence($this->line('late', 'brk-drive', standsBefore: 'running'));
