@@ -26,7 +26,7 @@ final readonly class DecideRelease
                 $grounds[] = new Ground($line->reference, $line->title, $line->outcome, $line->severity, $lifted);
             }
         }
-        usort($grounds, static fn (Ground $a, Ground $b): int => self::weight($b) <=> self::weight($a));
+        usort($grounds, static fn (Ground $a, Ground $b): int => self::rank($a) <=> self::rank($b));
 
         return new ReleaseDecision($this->decision($grounds, $tag), $grounds);
     }
@@ -60,14 +60,15 @@ final readonly class DecideRelease
         };
     }
 
-    private static function weight(Ground $ground): int
+    /** What somebody found stands before what nobody has looked at yet, the gravest first. */
+    private static function rank(Ground $ground): int
     {
         return match ($ground->liftedBy) {
-            Remedy::Repair => 4,
-            Remedy::Reread => 3,
-            Remedy::Answer => 2,
-            Remedy::LeadsCondition => 1,
-            Remedy::Nothing => 0,
+            Remedy::Repair => 0,
+            Remedy::Reread => 1,
+            Remedy::LeadsCondition => 2,
+            Remedy::Answer => 3,
+            Remedy::Nothing => $ground->outcome === Outcome::Attend ? 4 : 5,
         };
     }
 }

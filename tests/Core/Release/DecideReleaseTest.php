@@ -28,9 +28,10 @@ final class DecideReleaseTest extends TestCase
         self::assertTrue(JudgedLine::finding('c', 'C', Severity::Note)->isFinding);
     }
 
-    public function test_what_weighs_most_is_named_first_however_the_lines_come(): void
+    public function test_what_somebody_found_stands_before_what_nobody_looked_at_the_gravest_first(): void
     {
         $lines = [
+            JudgedLine::check('unread note', 'U', Severity::Note, Outcome::Open),
             JudgedLine::check('lead', 'L', Severity::Hold, Outcome::Attend),
             JudgedLine::check('answer', 'A', Severity::Hold, Outcome::Open),
             JudgedLine::check('reread', 'R', Severity::Stop, Outcome::Attend),
@@ -39,9 +40,9 @@ final class DecideReleaseTest extends TestCase
         ];
         foreach ([$lines, array_reverse($lines)] as $order) {
             self::assertSame(
-                [Remedy::Repair, Remedy::Reread, Remedy::Answer, Remedy::LeadsCondition, Remedy::Nothing],
+                ['repair', 'reread', 'lead', 'answer', 'note', 'unread note'],
                 array_map(
-                    static fn (Ground $ground): Remedy => $ground->liftedBy,
+                    static fn (Ground $ground): string => $ground->reference,
                     (new DecideRelease())->of($order, TagState::None)->grounds,
                 ),
             );

@@ -1,4 +1,3 @@
-import TextField from '@mui/material/TextField';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
@@ -14,6 +13,7 @@ import { clock, calendarDay, shortDate } from '../../../app/figures';
 import { useMe } from '../../session/useSession';
 import { DecisionWithoutNetwork } from './DecisionWithoutNetwork';
 import { GoneNotReleased } from './GoneNotReleased';
+import { Grounds } from './Grounds';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { RepairPart } from '../finding/RepairPart';
 import { TagIt } from './TagIt';
@@ -116,7 +116,7 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
             />
           )}
           <Grounds
-            data={data}
+            grounds={data.grounds}
             conditions={conditions}
             mayLead={me.may.lead && mayPost && data.may_be_released_with_conditions}
             onConditions={setConditions}
@@ -172,7 +172,6 @@ export function DecisionDrawer({ walk, known, open, post, mayPost, onClose, onGi
 
 type Release = Schema['Release'];
 
-/** Somebody released it, and what was entered later keeps it here. */
 /** The tag that hangs, the decision that was made, or the one that the lines come to now. */
 function HowItStands({ walk, data, isComputing }: { walk: Walk; data: Release; isComputing: boolean }) {
   const { t } = useTranslation();
@@ -219,6 +218,7 @@ function HowItStands({ walk, data, isComputing }: { walk: Walk; data: Release; i
   );
 }
 
+/** Somebody released it, and what was entered later keeps it here. */
 function VoidedRelease({ voided }: { voided: Schema['VoidedRelease'] }) {
   const { t } = useTranslation();
 
@@ -242,49 +242,4 @@ function worstOf(data: Release): { reference: string; words: string } | undefine
   return worst === undefined
     ? undefined
     : { reference: worst.reference, words: worst.words === '' ? worst.title : `${worst.title}: ${worst.words}` };
-}
-
-interface GroundsProps {
-  data: Release;
-  conditions: Record<string, string>;
-  mayLead: boolean;
-  onConditions: (conditions: Record<string, string>) => void;
-  onGoLine: (key: string) => void;
-}
-
-function Grounds({ data, conditions, mayLead, onConditions, onGoLine }: GroundsProps) {
-  const { t } = useTranslation();
-  if (data.grounds.length === 0) {
-    return <p>{t('decision.no_grounds')}</p>;
-  }
-
-  return (
-    <ul className="grounds">
-      {data.grounds.map((ground) => (
-        <li key={ground.reference} className={ground.outcome === 'stop' ? 'ground-stop' : ''}>
-          <button
-            type="button"
-            disabled={ground.line === null}
-            onClick={() => ground.line !== null && onGoLine(ground.line)}
-          >
-            <Mark outcome={ground.outcome} />
-            <span>
-              <b>{ground.title}</b>
-              {ground.words}
-              <small>{t(`lifted.${ground.lifted_by}`)}</small>
-            </span>
-          </button>
-          {mayLead && ground.lifted_by === 'leads_condition' && (
-            <TextField
-              label={t('decision.condition')}
-              value={conditions[ground.reference] ?? ''}
-              fullWidth
-              onChange={(event) => onConditions({ ...conditions, [ground.reference]: event.target.value })}
-              slotProps={{ htmlInput: { maxLength: 500, 'data-testid': 'condition' } }}
-            />
-          )}
-        </li>
-      ))}
-    </ul>
-  );
 }

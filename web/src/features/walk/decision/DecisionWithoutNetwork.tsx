@@ -103,11 +103,12 @@ const gravity = (outcome: string): number => ['open', 'stands', 'attend', 'stop'
 /** What keeps the machine here, and what nobody can say before the yard has it. */
 function GroundsHere({ walk, known, onGoLine }: Pick<Props, 'walk' | 'known' | 'onGoLine'>) {
   const { t } = useTranslation();
+  const lines = [...known.lines].sort((a, b) => gravity(b.outcome) - gravity(a.outcome));
 
   return (
     <>
       <ul className="grounds">
-        {known.lines.map(({ line, outcome, liftedBy }) => (
+        {lines.map(({ line, outcome, liftedBy }) => (
           <li key={line.key} className={outcome === 'stop' ? 'ground-stop' : ''}>
             <button type="button" onClick={() => onGoLine(line.key)}>
               <Mark outcome={outcome} />
