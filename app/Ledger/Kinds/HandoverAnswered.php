@@ -7,12 +7,12 @@ namespace App\Ledger\Kinds;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\WalkContext;
-use App\Ledger\EntryOfWalk;
 use App\Ledger\HandoverOfWalk;
 use App\Ledger\IncomingEntry;
 use App\Ledger\Judgements\HandoverAnsweredJudgement;
 use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\HandoverAnsweredPayload;
+use App\Ledger\TellsTheCustomer;
 use App\Models\Handover;
 use App\Models\LedgerEntry;
 use App\Models\User;
@@ -22,9 +22,9 @@ use JadeLedger\Core\Catalogue\QuestionForm;
 /**
  * Somebody who was briefed was asked back, and answered. Wrong answers are kept, too.
  *
- * @implements EntryOfWalk<HandoverAnsweredPayload>
+ * @implements TellsTheCustomer<HandoverAnsweredPayload>
  */
-final readonly class HandoverAnswered implements EntryOfWalk
+final readonly class HandoverAnswered implements TellsTheCustomer
 {
     public static function name(): string
     {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Ledger\Kinds;
 
 use App\Ledger\Contexts\WalkContext;
-use App\Ledger\EntryOfWalk;
 use App\Ledger\HandoverOfWalk;
 use App\Ledger\IncomingEntry;
 use App\Ledger\Judgements\NothingJudged;
 use App\Ledger\Judgements\RecordedJudgement;
 use App\Ledger\Payloads\HandoverStepShownPayload;
+use App\Ledger\TellsTheCustomer;
 use App\Models\Handover;
 use App\Models\LedgerEntry;
 use App\Models\User;
@@ -18,9 +18,9 @@ use App\Models\User;
 /**
  * One step of the briefing was shown.
  *
- * @implements EntryOfWalk<HandoverStepShownPayload>
+ * @implements TellsTheCustomer<HandoverStepShownPayload>
  */
-final readonly class HandoverStepShown implements EntryOfWalk
+final readonly class HandoverStepShown implements TellsTheCustomer
 {
     public function __construct(private HandoverOfWalk $handover)
     {

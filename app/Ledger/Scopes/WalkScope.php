@@ -30,6 +30,7 @@ use App\Ledger\Kinds\EntryStruck;
 use App\Ledger\LiftAStop;
 use App\Ledger\Payloads\Payload;
 use App\Ledger\RestingOn;
+use App\Ledger\TellsTheCustomer;
 use App\Ledger\WalkSnapshot;
 use App\Models\HireStatus;
 use App\Models\LedgerEntry;
@@ -106,8 +107,9 @@ final class WalkScope extends PostingScope
 
     public function posted(LedgerEntry $entry, EntryKind $kind): void
     {
+        $movesNothing = $kind instanceof AnswersALine || $kind instanceof TellsTheCustomer;
         if (
-            ! $kind instanceof AnswersALine
+            ! $movesNothing
             || $entry->judgement()->optionalObject('verdict')?->string('outcome') === Outcome::Stop->value
         ) {
             $this->stopped = null;
@@ -116,7 +118,8 @@ final class WalkScope extends PostingScope
             $this->resting = null;
         }
         parent::posted($entry, $kind);
-        if (! $kind instanceof AnswersALine || $this->stopped === null || $this->resting === null) {
+        $isStopKnown = $this->stopped !== null || $kind instanceof TellsTheCustomer;
+        if (! $movesNothing || ! $isStopKnown || $this->resting === null) {
             $this->snapshot = null;
         }
     }
