@@ -189,7 +189,7 @@ final readonly class ExamineModel
         } catch (NoSafeOrder|LimitNotKnown $fault) {
             return ['features' => [PresentRefusal::words($fault)]];
         } catch (MarksOutOfOrder|BandsOutOfOrder $fault) {
-            return ['limits' => [$fault->getMessage()]];
+            return ['limits' => [PresentRefusal::sentence($fault->why)]];
         }
 
         return [];

@@ -401,6 +401,9 @@ return [
         ],
     ],
     'refusals' => [
+        'bands_out_of_order' => 'The limits of ":band" do not rise.',
+        'bands_out_of_order_at' => 'The limits of ":band" do not rise at :at.',
+        'marks_out_of_order' => 'The marks of a level must rise: lowest :lowest, add :add, full :full, highest :highest :unit.',
         'hire_ends_first' => 'The hire ends before it begins. Look at both times.',
         'sheet_ends_first' => 'The sheet ends before it begins. Look at both times.',
         'no_failure_mode' => 'There is no failure mode :number. They go from 0 to 31.',

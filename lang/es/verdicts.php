@@ -401,6 +401,9 @@ return [
         ],
     ],
     'refusals' => [
+        'bands_out_of_order' => 'Los límites de «:band» no suben.',
+        'bands_out_of_order_at' => 'Los límites de «:band» no suben en :at.',
+        'marks_out_of_order' => 'Las marcas de un nivel tienen que subir: la más baja :lowest, añadir :add, lleno :full, la más alta :highest :unit.',
         'hire_ends_first' => 'El alquiler termina antes de empezar. Mire las dos horas.',
         'sheet_ends_first' => 'La hoja termina antes de empezar. Mire las dos horas.',
         'no_failure_mode' => 'No existe el modo de fallo :number. Van de 0 a 31.',

@@ -300,7 +300,7 @@ final class TablesAndEdgesTest extends TestCase
             );
             self::fail('They are taken.');
         } catch (BandsOutOfOrder $wrong) {
-            self::assertSame("The limits of 'one' do not rise at 20 mm.", $wrong->getMessage());
+            self::assertSame('The limits of "one" do not rise at 20 mm.', $wrong->getMessage());
         }
     }
 
