@@ -174,9 +174,16 @@ run_lanes() {
   return "$failed"
 }
 
+# A process and whatever it started: a suite that outlives its lane would keep the lock of the folder.
+stop_tree() {
+  local child
+  for child in $(pgrep -P "$1"); do stop_tree "$child"; done
+  kill "$1" 2>/dev/null || true
+}
+
 stop_lanes() {
   local lane
-  for lane in "${LANES[@]}"; do pkill -TERM -P "$lane" 2>/dev/null; kill "$lane" 2>/dev/null; done
+  for lane in "${LANES[@]}"; do stop_tree "$lane"; done
 }
 
 slowest_tests() {
