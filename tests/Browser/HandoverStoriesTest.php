@@ -80,8 +80,7 @@ final class HandoverStoriesTest extends BrowserTestCase
     ): void {
         $number = "{$letter}-".random_int(700, 999);
         [$hire, $walk, $steps] = $this->walkedOut($model, $number, $site);
-        $this->signIn('ines');
-        $this->open("/app/walks/{$walk}/handover");
+        $this->signIn('ines', "/app/walks/{$walk}/handover");
         $this->giveTheTabletOut();
         for ($turns = 0; $this->exists(self::named('next-step')); $turns++) {
             self::assertLessThan(count($steps), $turns, 'The briefing does not end.');

@@ -111,8 +111,7 @@ final class HirerPageStoryTest extends BrowserTestCase
 
     private function linkOfTheTelehandler(): string
     {
-        $this->signIn('dilys');
-        $this->open('/app/reports');
+        $this->signIn('dilys', '/app/reports');
         $this->waitForText('.hirer-report header', 'folio');
         $report = $this->text('.hirer-report header');
         self::assertSame(1, preg_match('/folio (\d+)/', $report, $folio), $report);

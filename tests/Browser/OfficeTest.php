@@ -70,8 +70,7 @@ final class OfficeTest extends BrowserTestCase
     public function test_a_machine_at_the_gate_gets_its_hirer_afterwards_and_another_one_in_its_place(): void
     {
         $this->addExcavators('E-73', 'E-74');
-        $this->signIn('rafe');
-        $this->open('/app/fleet');
+        $this->signIn('rafe', '/app/fleet');
         $this->tap('machine-E-73');
         $this->tap('report-found');
         $this->type('found-reason', 'A lorry left it at the gate at six');
@@ -79,8 +78,7 @@ final class OfficeTest extends BrowserTestCase
         $this->hold('found');
         $this->waitForText('.machine-folios', 'Not known yet');
 
-        $this->signIn('juno');
-        $this->open('/app/fleet');
+        $this->signIn('juno', '/app/fleet');
         $this->tap('machine-E-73');
         $this->press($this->wait('[data-testid^="change-"]'));
         $this->type('hirer-field', 'Orr');
@@ -103,8 +101,7 @@ final class OfficeTest extends BrowserTestCase
             $file,
             "fleet_number,model,serial,bay,year\nQ-901,Dromvik 14C,QQ-901,bay 9,2020\nQ-902,Nobody 1,QQ-902,,\n",
         );
-        $this->signIn('dilys');
-        $this->open('/app/fleet');
+        $this->signIn('dilys', '/app/fleet');
         $this->tap('from-table');
         $this->wait(self::named('preview-table'));
         $this->web->findElement(

@@ -36,8 +36,7 @@ final class ScanLabelTest extends BrowserTestCase
 
     public function test_the_square_on_a_machine_opens_its_page(): void
     {
-        $this->signIn('rafe');
-        $this->open('/app/fleet');
+        $this->signIn('rafe', '/app/fleet');
         $this->tap('find');
         $this->wait(self::named('find-field'));
         $this->tap('scan');

@@ -68,8 +68,7 @@ final class ScreensTest extends BrowserTestCase
         array $touched,
         string $shows,
     ): void {
-        $this->signIn($login);
-        $this->open($path);
+        $this->signIn($login, $path);
         foreach ($touched as $selector) {
             $this->tapOn($selector);
         }
@@ -166,8 +165,7 @@ final class ScreensTest extends BrowserTestCase
 
     public function test_the_lead_writes_a_model_down_is_asked_for_what_is_missing_and_finds_it_in_the_catalogue(): void
     {
-        $this->signIn('dilys');
-        $this->open('/app/catalogue/models/new');
+        $this->signIn('dilys', '/app/catalogue/models/new');
         $this->tap('sheet-family');
         $this->tap('family-mast_lift');
         foreach (
@@ -212,8 +210,7 @@ final class ScreensTest extends BrowserTestCase
             $file,
             "family,maker,name,describes,mass_kg,features,source\nflying_carpet,Kelderhay,C1,carpet,20,,manual\n",
         );
-        $this->signIn('dilys');
-        $this->open('/app/catalogue');
+        $this->signIn('dilys', '/app/catalogue');
         $this->tap('open-import');
         $this->web->findElement(WebDriverBy::cssSelector(self::named('import-file')))->sendKeys($file);
         $this->tap('import-each_row');
@@ -226,8 +223,7 @@ final class ScreensTest extends BrowserTestCase
 
     public function test_the_lead_follows_another_school_and_the_old_one_stays_legible(): void
     {
-        $this->signIn('dilys');
-        $this->open('/app/catalogue/house-rules');
+        $this->signIn('dilys', '/app/catalogue/house-rules');
         $this->tap('school-lanyard-booms_only');
         $this->type('rule-reason', 'The site on the quay assesses masts one by one.');
         $this->hold('choose-rule');

@@ -18,8 +18,7 @@ final class SheetStoryTest extends BrowserTestCase
         $walk = $ines->open($ines->hireOf('G-02'), 'checkout');
         $open = $ines->walk($walk)['state']['progress']['lines_left'];
 
-        $this->signIn('juno');
-        $this->open('/app/fleet');
+        $this->signIn('juno', '/app/fleet');
         $this->tap('machine-G-02');
         $this->press($this->wait('[data-testid^="enter-sheet-"]'));
         $this->waitForText('h1', 'Filled sheet of G-02');
@@ -40,8 +39,7 @@ final class SheetStoryTest extends BrowserTestCase
         $this->waitForText(self::named('entered'), 'wait until the lead has looked');
         self::assertSame($open, $ines->walk($walk)['state']['progress']['lines_left']);
 
-        $this->signIn('dilys');
-        $this->open('/app/doubts');
+        $this->signIn('dilys', '/app/doubts');
         $this->waitForText('main', 'G-02');
         $this->type('doubt-reason', 'The signed sheet lies before me');
         $this->hold('take-doubtful');

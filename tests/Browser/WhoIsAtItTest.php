@@ -37,8 +37,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->open('/app');
         $this->signOut();
 
-        $this->signIn('dilys');
-        $this->open('/app/people');
+        $this->signIn('dilys', '/app/people');
         $this->wait('.tablets');
         $this->type('tablet-name', 'Shed tablet');
         $this->tap('enrol');
@@ -128,8 +127,7 @@ final class WhoIsAtItTest extends BrowserTestCase
 
     public function test_somebody_new_signs_in_and_chooses_a_password_of_their_own(): void
     {
-        $this->signIn('dilys');
-        $this->open('/app/people');
+        $this->signIn('dilys', '/app/people');
         $this->tap('add');
         $bram = ['name' => 'Bram Ketel', 'initials' => 'BK', 'login' => 'ines', 'password' => 'ebb and slack'];
         foreach ($bram as $field => $text) {
@@ -160,8 +158,7 @@ final class WhoIsAtItTest extends BrowserTestCase
         $this->signInByPassword('bram', 'ebb, slack and spring');
         $this->signOut();
 
-        $this->signIn('dilys');
-        $this->open('/app/people');
+        $this->signIn('dilys', '/app/people');
         $this->tap('account-BK');
         $this->wait(self::named('see-off'));
         $this->picture('account');
@@ -176,8 +173,7 @@ final class WhoIsAtItTest extends BrowserTestCase
 
     public function test_a_lead_sets_up_a_device_and_is_asked_for_its_code(): void
     {
-        $this->signIn('dilys');
-        $this->open('/app/people');
+        $this->signIn('dilys', '/app/people');
         $this->tap('add');
         foreach ([
             'name' => 'Iris Vane',
@@ -248,8 +244,7 @@ final class WhoIsAtItTest extends BrowserTestCase
 
     public function test_a_machine_is_put_in_another_bay_from_its_page(): void
     {
-        $this->signIn('ines');
-        $this->open('/app/fleet');
+        $this->signIn('ines', '/app/fleet');
         $this->tap('machine-E-16');
         $this->tap('move-machine');
         $this->wait(self::named('bay'));
@@ -265,8 +260,7 @@ final class WhoIsAtItTest extends BrowserTestCase
 
     public function test_another_hour_meter_is_told_with_what_the_old_one_showed(): void
     {
-        $this->signIn('ines');
-        $this->open('/app/fleet');
+        $this->signIn('ines', '/app/fleet');
         $this->tap('machine-D-18');
         $this->tap('read-meter');
         $this->tap('replace-meter');
@@ -290,8 +284,7 @@ final class WhoIsAtItTest extends BrowserTestCase
 
     public function test_damage_that_is_seen_in_the_yard_is_put_on_the_plan_without_a_walk(): void
     {
-        $this->signIn('juno');
-        $this->open('/app/fleet');
+        $this->signIn('juno', '/app/fleet');
         $this->tap('machine-W-16');
         $this->waitForText('.machine', 'No open damage');
         $this->tap('report-damage');

@@ -28,6 +28,18 @@ abstract class BrowserTestCase extends TestCase
     /** Seconds that anything may take to appear; far more than it does. */
     private const PATIENCE = 15;
 
+    /** Says whether the next click reached the document: a guarded one does not. */
+    private const LISTEN = <<<'JS'
+        const listen = () => {
+          window.touch = new Promise((done) => window.addEventListener('click', () => {
+            let isTaken = false;
+            document.addEventListener('click', () => { isTaken = true; }, { once: true });
+            setTimeout(() => done(isTaken));
+          }, { capture: true, once: true }));
+        };
+
+        JS;
+
     private static ?Process $driver = null;
 
     private static int $port = 0;
@@ -200,7 +212,7 @@ abstract class BrowserTestCase extends TestCase
      * Somebody of the demo by a session that was opened beside the page: how they came in is not what the story is
      * about.
      */
-    protected function signIn(string $login): void
+    protected function signIn(string $login, string $path = '/app'): void
     {
         // Away from the page and its worker first: an answer that is still under way would bring the session before
         // back.
@@ -214,8 +226,10 @@ abstract class BrowserTestCase extends TestCase
                 ['url' => (string) getenv('BROWSER_URL'), 'httpOnly' => $cookie['name'] !== 'XSRF-TOKEN'] + $cookie,
             );
         }
-        $this->open('/app');
-        $this->wait('.day');
+        $this->open($path);
+        if ($path === '/app') {
+            $this->wait('.day');
+        }
         $name = $this->web->executeAsyncScript(
             "const done = arguments[0]; fetch('/api/session', { headers: { Accept: 'application/json' } })"
                 .".then((answer) => answer.json()).then((session) => done(session.user?.name ?? ''), done);",
@@ -270,10 +284,13 @@ abstract class BrowserTestCase extends TestCase
         return $this->waitFor($selector, 'visible') ?? self::fail("Nothing to see of {$selector}.");
     }
 
-    /** @param  'visible'|'pressable'  $how pressable: enabled, and the page has stood still for long enough to answer */
+    /**
+     * @param 'visible'|'pressable'|'touched' $how pressable: enabled, and the page has stood still for long enough to
+     *                                             answer; touched: pressable, and the page listens for the click that comes
+     */
     private function waitFor(string $selector, string $how): ?RemoteWebElement
     {
-        $element = $this->web->executeAsyncScript(<<<'JS'
+        $element = $this->web->executeAsyncScript(self::LISTEN.<<<'JS'
             const [selector, how, patience, done] = arguments;
             const until = performance.now() + patience;
             // A list that is still being fetched moves under the finger: a hand waits for the names it typed.
@@ -282,11 +299,14 @@ abstract class BrowserTestCase extends TestCase
             const seen = (one) => one.getClientRects().length > 0 && getComputedStyle(one).visibility !== 'hidden';
             const look = () => {
               const element = document.querySelector(selector);
-              if (element !== null && how === 'pressable') {
+              if (element !== null && how !== 'visible') {
                 element.scrollIntoView({ block: 'nearest' });
               }
               const isThere = element !== null && seen(element);
               if (isThere && (how === 'visible' || (!element.disabled && rests()))) {
+                if (how === 'touched') {
+                  listen();
+                }
                 return done(element);
               }
               return performance.now() > until ? done(null) : setTimeout(look, 30);
@@ -329,27 +349,27 @@ abstract class BrowserTestCase extends TestCase
         if ($selector === $this->lastPressed) {
             $this->waitOutABounce();
         }
-        $this->click($this->waitFor($selector, 'pressable') ?? self::fail("{$selector} cannot be pressed."), $selector);
+        $this->click($this->waitFor($selector, 'touched') ?? self::fail("{$selector} cannot be pressed."), $selector);
     }
 
     /** As a hand does that looks first: the page has come to rest, and the same thing is not pressed twice at once. */
     protected function press(RemoteWebElement $element, string $name = ''): void
     {
         $this->waitForRest();
+        $this->listen();
         $this->click($element, $name);
     }
 
+    private function listen(): void
+    {
+        $this->web->executeScript(self::LISTEN.'listen();');
+    }
+
+    /** A click that the page listens for. */
     private function click(RemoteWebElement $element, string $name): void
     {
         // Whoever touches a page just as it changes sees that nothing happened, and touches again.
         for ($touch = 0; $touch < 3; $touch++) {
-            $this->web->executeScript(<<<'JS'
-                window.touch = new Promise((done) => window.addEventListener('click', () => {
-                  let isTaken = false;
-                  document.addEventListener('click', () => { isTaken = true; }, { once: true });
-                  setTimeout(() => done(isTaken));
-                }, { capture: true, once: true }));
-                JS);
             $element->click();
             // A tap becomes a click a moment after the finger has left, on a busy machine a long one; a guarded one
             // never reaches the document, and where the press has left the page nobody is there to say.
@@ -361,6 +381,7 @@ abstract class BrowserTestCase extends TestCase
             }
             $this->waitForRest();
             $this->waitOutABounce();
+            $this->listen();
         }
         self::fail("Three touches on {$name} were not taken.");
     }
@@ -374,12 +395,19 @@ abstract class BrowserTestCase extends TestCase
     /** Nothing answers for a moment after the page changed: see web/src/app/touchGuard.ts. */
     protected function waitForRest(): void
     {
-        $this->waitUntil(
-            fn (): bool => (bool) $this->web->executeScript(
-                'return document.documentElement.dataset.settling === undefined',
-            ),
-            'The page does not come to rest.',
-        );
+        $this->addToAssertionCount(1);
+        $rests = $this->web->executeAsyncScript(<<<'JS'
+            const [patience, done] = arguments;
+            const until = performance.now() + patience;
+            const look = () => {
+              if (document.documentElement.dataset.settling === undefined) {
+                return done(true);
+              }
+              return performance.now() > until ? done(false) : setTimeout(look, 30);
+            };
+            look();
+            JS, [self::PATIENCE * 1000]);
+        self::assertTrue($rests, 'The page does not come to rest.');
     }
 
     /** Presses and holds until the frame is full. */
