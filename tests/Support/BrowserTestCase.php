@@ -285,8 +285,10 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /**
-     * @param 'visible'|'pressable'|'touched' $how pressable: enabled, and the page has stood still for long enough to
-     *                                             answer; touched: pressable, and the page listens for the click that comes
+     * Pressable: enabled, and the page has stood still for long enough to answer. Touched: pressable, and the page
+     * listens for the click that comes.
+     *
+     * @param 'visible'|'pressable'|'touched' $how
      */
     private function waitFor(string $selector, string $how): ?RemoteWebElement
     {
@@ -349,7 +351,8 @@ abstract class BrowserTestCase extends TestCase
         if ($selector === $this->lastPressed) {
             $this->waitOutABounce();
         }
-        $this->click($this->waitFor($selector, 'touched') ?? self::fail("{$selector} cannot be pressed."), $selector);
+        $element = $this->waitFor($selector, 'touched') ?? self::fail("{$selector} cannot be pressed.");
+        $this->click($element, $selector);
     }
 
     /** As a hand does that looks first: the page has come to rest, and the same thing is not pressed twice at once. */
