@@ -25,7 +25,10 @@ final class MarksOutOfOrder extends \DomainException
         ];
 
         return new self(
-            vsprintf('The marks of a level must rise: lowest %s, add %s, full %s, highest %s %s.', array_values($figures)),
+            vsprintf(
+                'The marks of a level must rise: lowest %s, add %s, full %s, highest %s %s.',
+                array_values($figures),
+            ),
             new Sentence('marks_out_of_order', $figures),
         );
     }
