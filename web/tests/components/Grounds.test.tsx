@@ -45,13 +45,14 @@ describe('what forbids it', () => {
     expect(go).toHaveBeenCalledWith('hose');
   });
 
-  it('shows few of them as they are, and many where nothing else was found', () => {
+  it('shows few of them as they are, and folds many where nothing else was found', () => {
     show([amiss, ...unread(6)]);
     expect(screen.queryByTestId('unread')).toBeNull();
     expect(screen.getAllByRole('listitem')).toHaveLength(7);
     document.body.innerHTML = '';
     show(unread(7));
-    expect(fold().open).toBe(true);
+    expect(fold().open).toBe(false);
+    expect(screen.getAllByRole('listitem', { hidden: true })).toHaveLength(7);
   });
 
   it('is let go with a condition by the lead alone, and only where that is enough', async () => {

@@ -6,6 +6,7 @@ import { Stamp } from '../../../marks/Stamp';
 import { useMe } from '../../session/useSession';
 import { ProblemWords } from '../../../app/ProblemWords';
 import { TagIt } from './TagIt';
+import { UnreadLines } from './UnreadLines';
 import { useSend } from '../state/useSend';
 import { nameOfLine } from '../state/nameOfLine';
 import type { Post } from '../state/useWalk';
@@ -103,35 +104,44 @@ const gravity = (outcome: string): number => ['open', 'stands', 'attend', 'stop'
 /** What keeps the machine here, and what nobody can say before the yard has it. */
 function GroundsHere({ walk, known, onGoLine }: Pick<Props, 'walk' | 'known' | 'onGoLine'>) {
   const { t } = useTranslation();
-  const lines = [...known.lines].sort((a, b) => gravity(b.outcome) - gravity(a.outcome));
+  const found = known.lines
+    .filter(({ outcome }) => outcome !== 'open')
+    .sort((a, b) => gravity(b.outcome) - gravity(a.outcome));
+  const unread = known.lines.filter(({ outcome }) => outcome === 'open');
+  const row = ({ line, outcome, liftedBy }: KnownHere['lines'][number]) => (
+    <li key={line.key} className={outcome === 'stop' ? 'ground-stop' : ''}>
+      <button type="button" onClick={() => onGoLine(line.key)}>
+        <Mark outcome={outcome} />
+        <span>
+          <b>{nameOfLine(walk, line)}</b>
+          <small>{t(`lifted.${liftedBy}`)}</small>
+        </span>
+      </button>
+    </li>
+  );
 
   return (
     <>
-      <ul className="grounds">
-        {lines.map(({ line, outcome, liftedBy }) => (
-          <li key={line.key} className={outcome === 'stop' ? 'ground-stop' : ''}>
-            <button type="button" onClick={() => onGoLine(line.key)}>
-              <Mark outcome={outcome} />
-              <span>
-                <b>{nameOfLine(walk, line)}</b>
-                <small>{t(`lifted.${liftedBy}`)}</small>
-              </span>
-            </button>
-          </li>
-        ))}
-        {known.findings.map(({ finding, liftedBy }) => (
-          <li key={finding.id} className={finding.severity === 'stop' ? 'ground-stop' : ''}>
-            <button type="button" disabled>
-              <Mark outcome={finding.severity === 'stop' ? 'stop' : 'attend'} />
-              <span>
-                <b>{`${finding.number}. ${finding.part}`}</b>
-                {finding.words}
-                <small>{t(`lifted.${liftedBy}`)}</small>
-              </span>
-            </button>
-          </li>
-        ))}
-      </ul>
+      {found.length + known.findings.length > 0 && (
+        <ul className="grounds">
+          {found.map(row)}
+          {known.findings.map(({ finding, liftedBy }) => (
+            <li key={finding.id} className={finding.severity === 'stop' ? 'ground-stop' : ''}>
+              <button type="button" disabled>
+                <Mark outcome={finding.severity === 'stop' ? 'stop' : 'attend'} />
+                <span>
+                  <b>{`${finding.number}. ${finding.part}`}</b>
+                  {finding.words}
+                  <small>{t(`lifted.${liftedBy}`)}</small>
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <UnreadLines count={unread.length}>
+        <ul className="grounds">{unread.map(row)}</ul>
+      </UnreadLines>
       {known.notJudged.length > 0 && (
         <div className="not-judged">
           <p>{t('decision.not_judged', { count: known.notJudged.length })}</p>

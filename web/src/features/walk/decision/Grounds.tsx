@@ -2,11 +2,9 @@ import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../../api/client';
 import { Mark } from '../../../marks/Mark';
+import { UnreadLines } from './UnreadLines';
 
 type Ground = Schema['Release']['grounds'][number];
-
-/** More lines than these that nobody has answered are folded: what was found stays in sight. */
-const FEW = 6;
 
 interface Props {
   /** As the yard orders them: what was found, then what nobody has looked at. */
@@ -23,19 +21,15 @@ export function Grounds({ grounds, ...each }: Props) {
   if (grounds.length === 0) {
     return <p>{t('decision.no_grounds')}</p>;
   }
-  const unread = grounds.filter((ground) => ground.outcome === 'open');
-  if (unread.length <= FEW) {
-    return <GroundList grounds={grounds} {...each} />;
-  }
   const found = grounds.filter((ground) => ground.outcome !== 'open');
+  const unread = grounds.filter((ground) => ground.outcome === 'open');
 
   return (
     <>
       {found.length > 0 && <GroundList grounds={found} {...each} />}
-      <details className="unread" open={found.length === 0} data-testid="unread">
-        <summary>{t('decision.not_answered', { count: unread.length })}</summary>
+      <UnreadLines count={unread.length}>
         <GroundList grounds={unread} {...each} />
-      </details>
+      </UnreadLines>
     </>
   );
 }
