@@ -1,7 +1,8 @@
 import { defineConfig } from 'vitest/config';
 
-// Contexts in one process: as far apart as processes, without starting one for each file.
-const pool = 'vmThreads';
+// A worker for each file. In contexts of one process (vmThreads) a module that an earlier file has loaded is not replaced
+// by `vi.mock`, so what a test sees would depend on which files ran before it.
+const pool = 'threads';
 
 export default defineConfig({
   test: {
