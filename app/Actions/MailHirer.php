@@ -17,6 +17,7 @@ use App\Models\HirerLanguage;
 use App\Models\User;
 use App\Setting;
 use App\Words;
+use App\WrittenDate;
 use App\Yards\CurrentYard;
 use Illuminate\Mail\Message;
 use Illuminate\Support\Facades\App;
@@ -74,7 +75,7 @@ final readonly class MailHirer
         $words = [
             'yard' => $this->yard->name(),
             'number' => $hire->machine->fleet_number,
-            'until' => $hire->comes_back_at->toImmutable()->setTimezone($this->yard->timezone())->format('Y-m-d H:i'),
+            'until' => WrittenDate::moment($hire->comes_back_at, $this->yard->timezone()),
             'link' => $address,
             'folio' => $hire->folio,
         ];

@@ -13,6 +13,7 @@ use App\Models\Machine;
 use App\Models\ServicePlan;
 use App\Models\User;
 use App\Words;
+use App\WrittenDate;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -41,7 +42,7 @@ final readonly class PlanService
             throw ApiProblem::because(
                 ProblemName::DayIsPast,
                 422,
-                ['day' => $day->text()],
+                ['day' => WrittenDate::day($day)],
                 ['day' => [Words::say('problems.day_is_past.title')]],
             );
         }

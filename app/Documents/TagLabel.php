@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Models\Tag;
 use App\Words;
+use App\WrittenDate;
 use App\Yards\CurrentYard;
 use TCPDF;
 
@@ -47,7 +48,7 @@ final class TagLabel
         $this->words($page, 51, 13, 'B', $tag->reason, 32);
         $by = Words::say('documents.tag.by', [
             'name' => $tag->hungBy->name,
-            'at' => $tag->hung_at->toImmutable()->setTimezone($this->yard->timezone())->format('j M Y H:i'),
+            'at' => WrittenDate::moment($tag->hung_at, $this->yard->timezone()),
         ]);
         $this->words($page, 86, 10, '', $by, 10);
         $this->words(

@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueWords;
 use App\Contract\JsonObject;
 use App\Models\Walk;
 use App\Words;
+use App\WrittenDate;
 use App\Yards\CurrentYard;
 use JadeLedger\Core\Quantity\Unit;
 use TCPDF;
@@ -91,7 +92,7 @@ final class WalkSheet
         );
         $page->Cell(155, 6, Words::say('documents.walk.opened', [
             'name' => $walk->openedBy->name,
-            'at' => $walk->opened_at->toImmutable()->setTimezone($this->yard->timezone())->format('j M Y H:i'),
+            'at' => WrittenDate::moment($walk->opened_at, $this->yard->timezone()),
         ]), 0, 1);
         $page->MultiCell(155, 5, Words::say('documents.walk.words'), 0, 'L');
         $page->Ln(4);

@@ -9,6 +9,7 @@ use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\WalkContext;
 use App\Models\QualificationRecord;
 use App\Models\User;
+use App\WrittenDate;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
@@ -55,7 +56,7 @@ final class MustBeQualified
             [
                 'name' => $person->name,
                 'qualification' => $missing->qualification->name,
-                'date' => $missing->ranOut?->text() ?? '',
+                'date' => $missing->ranOut === null ? '' : WrittenDate::day($missing->ranOut),
             ],
         );
     }

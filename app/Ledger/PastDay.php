@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
 use App\Words;
+use App\WrittenDate;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Paper\CalendarDate;
@@ -44,7 +45,7 @@ final readonly class PastDay
             throw ApiProblem::because(
                 ProblemName::DayToCome,
                 422,
-                ['day' => $on],
+                ['day' => WrittenDate::day($day)],
                 ['on' => [Words::say('problems.day_to_come.title')]],
             );
         }

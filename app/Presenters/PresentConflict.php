@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Words;
+use App\WrittenDate;
 use JadeLedger\Core\Hire\HireConflict;
 
 final class PresentConflict
@@ -19,7 +20,7 @@ final class PresentConflict
                 'folio' => (string) $one->folio,
                 'minutes' => (string) $one->minutes,
                 'paper' => $one->paper === null ? '' : Words::say('words.paper.'.$one->paper->kind),
-                'date' => $one->paper?->validUntil->format('Y-m-d') ?? '',
+                'date' => $one->paper === null ? '' : WrittenDate::ifDay($one->paper->validUntil->format('Y-m-d')),
             ]),
         ];
     }

@@ -54,6 +54,7 @@ use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
 use App\Words;
+use App\WrittenDate;
 use Illuminate\Database\Eloquent\Collection;
 use JadeLedger\Core\Quantity\Unit;
 
@@ -205,7 +206,7 @@ final readonly class PresentEntry
     {
         return Words::say($payload->isDone ? 'words.ticked.done' : 'words.ticked.not_done', [
             'name' => CatalogueWords::say($judgement->name),
-            'day' => $judgement->day,
+            'day' => WrittenDate::ifDay($judgement->day),
         ]);
     }
 
@@ -221,7 +222,7 @@ final readonly class PresentEntry
     {
         return implode('; ', array_map(fn (AffirmedLine $line): string => Words::say('words.affirmed', [
             'title' => $this->lineName($line->line, $modelId),
-            'day' => $line->day,
+            'day' => WrittenDate::ifDay($line->day),
             'by' => $line->by,
         ]), $judgement->lines));
     }
@@ -231,7 +232,7 @@ final readonly class PresentEntry
         $told = [
             CatalogueWords::say($judgement->name),
             ...($judgement->hours === null ? [] : [WrittenFigure::of($judgement->hours, Unit::Hour)]),
-            ...($payload->on === null ? [] : [$payload->on]),
+            ...($payload->on === null ? [] : [WrittenDate::ifDay($payload->on)]),
         ];
 
         return trim(implode(', ', $told).". {$payload->words}");

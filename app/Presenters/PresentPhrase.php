@@ -8,6 +8,7 @@ use App\Catalogue\CatalogueWords;
 use App\Contract\JsonObject;
 use App\Contract\UnexpectedJson;
 use App\Words;
+use App\WrittenDate;
 use JadeLedger\Core\Quantity\Unit;
 
 /** A sentence of the ledger in the language and the units of whoever reads it. */
@@ -51,7 +52,7 @@ final class PresentPhrase
                     ),
                 is_string($figure) && is_numeric($figure) => WrittenFigure::marked($figure),
                 // What is no figure is a sentence of the catalogue, or what somebody said.
-                is_string($figure) => CatalogueWords::say($figure),
+                is_string($figure) => CatalogueWords::say(WrittenDate::ifDay($figure)),
                 is_int($figure) => $figure,
                 default => throw new UnexpectedJson("figures.{$name}", 'a figure or a text', $figure),
             };

@@ -17,6 +17,7 @@ use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Words;
+use App\WrittenDate;
 use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
@@ -120,13 +121,13 @@ final readonly class PresentRelease
         $hours = $point->due?->hours;
         $due = implode(' / ', array_filter([
             $hours === null ? null : WrittenFigure::of((string) $hours->decimal(0, RoundingMode::HALF_UP), Unit::Hour),
-            $point->due?->on?->text(),
+            $point->due?->on === null ? null : WrittenDate::day($point->due->on),
         ]));
 
         return match (true) {
             $point->state->isDue(), $ground->onHire === null => Words::say('words.service.is_due', ['due' => $due]),
             default => Words::say('words.service.on_hire', [
-                'due' => $due, 'day' => $ground->onHire->day, 'date' => $ground->onHire->on->text(),
+                'due' => $due, 'day' => $ground->onHire->day, 'date' => WrittenDate::day($ground->onHire->on),
             ]),
         };
     }

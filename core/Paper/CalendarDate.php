@@ -18,10 +18,12 @@ final readonly class CalendarDate
      */
     public static function parse(string $text): self
     {
-        return preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $part) === 1 &&
-            checkdate((int) $part[2], (int) $part[3], (int) $part[1])
-            ? new self((int) $part[1], (int) $part[2], (int) $part[3])
-            : throw NotADate::written($text);
+        return self::found($text) ?? throw NotADate::written($text);
+    }
+
+    public static function isOne(string $text): bool
+    {
+        return self::found($text) !== null;
     }
 
     /**
@@ -75,6 +77,14 @@ final readonly class CalendarDate
         $all = $this->year * 12 + $this->month - 1 + $months;
 
         return [intdiv($all, 12), $all % 12 + 1];
+    }
+
+    private static function found(string $text): ?self
+    {
+        return preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $part) === 1
+            && checkdate((int) $part[2], (int) $part[3], (int) $part[1])
+            ? new self((int) $part[1], (int) $part[2], (int) $part[3])
+            : null;
     }
 
     private static function lastDay(int $year, int $month): int

@@ -65,6 +65,7 @@ return [
         'held' => 'Something is open on it that the lead looks at first.',
     ],
     'decimal_mark' => '.',
+    'locale' => 'en_GB',
     'beside_the_machine' => 'Beside the machine',
     'not_answered_yet' => 'Not answered yet.',
     'decision' => ['released' => 'Released', 'released_with_conditions' => 'Released with conditions', 'held' => 'Held', 'tagged_out' => 'Tagged out'],

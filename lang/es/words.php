@@ -66,6 +66,7 @@ return [
         'held' => 'Tiene algo abierto que el jefe mira antes.',
     ],
     'decimal_mark' => ',',
+    'locale' => 'es_ES',
     'beside_the_machine' => 'Junto a la máquina',
     'not_answered_yet' => 'Aún sin responder.',
     'decision' => ['released' => 'Liberada', 'released_with_conditions' => 'Liberada con condiciones', 'held' => 'Retenida', 'tagged_out' => 'Retirada con etiqueta'],

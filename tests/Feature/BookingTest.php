@@ -342,7 +342,7 @@ final class BookingTest extends YardTestCase
         // From the second to the third of December: it ends with the second.
         $refused = $this->book()->assertStatus(409);
         self::assertSame(['paper_ends'], array_column($refused->json('conflicts'), 'kind'));
-        self::assertStringContainsString('Examination certificate ends on 2026-12-02', $refused->json('detail'));
+        self::assertStringContainsString('Examination certificate ends on 2 Dec 2026', $refused->json('detail'));
         $this->book(['comes_back' => '2026-12-02T16:00'])->assertCreated();
 
         $record(

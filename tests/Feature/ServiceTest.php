@@ -141,7 +141,7 @@ final class ServiceTest extends YardTestCase
         // Grease is overdue as well, and is the hirer's own and a note: it holds nothing.
         self::assertSame(['service:svc-oil'], array_column($release->json('grounds'), 'reference'));
         self::assertSame(
-            'Due at 1020 h / 2027-09-01: on day 5 of this hire, 2026-12-05. '
+            'Due at 1020 h / 1 Sept 2027: on day 5 of this hire, 5 Dec 2026. '
                 .'Do it before, come to the site, or have the machine brought in.',
             $release->json('grounds.0.words'),
         );

@@ -17,6 +17,7 @@ use App\Models\LedgerEntry;
 use App\Models\Operator;
 use App\Models\Photo;
 use App\Models\User;
+use App\WrittenDate;
 use App\Yards\CurrentYard;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Paper\NotADate;
@@ -59,7 +60,7 @@ final readonly class OperatorRecorded implements EntryOfHire
         foreach ([$seen->inspectionOn, $seen->courseOn] as $day) {
             // Nobody was evaluated tomorrow.
             if ($day !== null && $today->isBefore($this->day($day))) {
-                throw ApiProblem::because(ProblemName::DayToCome, 422, ['day' => $day]);
+                throw ApiProblem::because(ProblemName::DayToCome, 422, ['day' => WrittenDate::ifDay($day)]);
             }
         }
         if ($seen->validUntil !== null) {

@@ -20,6 +20,7 @@ use App\Models\MachineStanding;
 use App\Models\ServiceRecord;
 use App\Models\User;
 use App\Words;
+use App\WrittenDate;
 use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
@@ -117,7 +118,7 @@ final readonly class ServiceDone implements EntryOfMachine
             throw ApiProblem::because(ProblemName::ServiceIsRecorded, 409, [
                 'point' => $point->name,
                 'name' => $before->actor->name,
-                'day' => substr($before->done_on, 0, 10),
+                'day' => WrittenDate::ifDay(substr($before->done_on, 0, 10)),
             ]);
         }
     }
