@@ -4,6 +4,7 @@ import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
 import { readSet, writeSet, type ColourSet } from '../../app/colourSet';
 import { useOutbox } from '../../offline/useOutbox';
+import { BookingsOfOthers } from './BookingsOfOthers';
 import { ChangePasswordDrawer } from './ChangePasswordDrawer';
 import { ChoosePinDrawer } from './ChoosePinDrawer';
 import { MyChoices } from './MyChoices';
@@ -56,6 +57,7 @@ export function MyName() {
           </Button>
         </div>
         {ofOthers > 0 && <p>{t('outbox.of_others', { count: ofOthers })}</p>}
+        <BookingsOfOthers userId={me.id} />
         {me.may.lead && ofOthers > 0 && <OutboxesOfOthers />}
         <MyChoices />
         <TabletChoices />
