@@ -10,6 +10,7 @@ import {
   setZone,
   shortDate,
   signed,
+  unbroken,
 } from '../src/app/figures';
 
 afterEach(() => {
@@ -90,5 +91,18 @@ describe('the decimal mark', () => {
     expect(decimalMark()).toBe(',');
     setLocale('en-GB');
     expect(figure('1842.3')).toBe('1\u2009842.3');
+  });
+});
+
+describe('a sentence with figures', () => {
+  // Common practice: the SI Brochure (9th edition, 5.4.3) puts a space between figure and unit, and it is not broken.
+  it.each([
+    ['Oil at 20 to 40 °C', 'Oil at 20 to 40\u00a0°C'],
+    ['Engine off, 5 min at least', 'Engine off, 5\u00a0min at least'],
+    ['Level, within 2°', 'Level, within 2°'],
+    ['4 members, 3 men', '4 members, 3 men'],
+    ['Seal 4 above the 2 lines', 'Seal 4 above the 2 lines'],
+  ])('ends no line before a unit: %s', (words, kept) => {
+    expect(unbroken(words)).toBe(kept);
   });
 });

@@ -127,6 +127,10 @@ const UNITS: Record<string, string> = {
 /** The unit as it is written beside a figure. */
 export const unitName = (unit: string): string => UNITS[unit] ?? unit;
 
+/** A sentence in which no line ends between a figure and its unit. */
+export const unbroken = (words: string): string =>
+  words.replace(/(\d) (?=(?:°[CF]?|%|mm|cm|m|km|kg|t|L|kPa|bar|psi|min|s|h|V|A)(?![\p{L}]))/gu, '$1\u00a0');
+
 /** As many decimals as the step of an instrument has. */
 export function atStep(value: number, step: number): string {
   return value.toFixed(step < 1 ? Math.ceil(-Math.log10(step) - 1e-9) : 0);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { figure, unitName } from '../../../app/figures';
+import { figure, unbroken, unitName } from '../../../app/figures';
 import { NumberPad } from '../../../instruments/NumberPad';
 import { Mark } from '../../../marks/Mark';
 import type { Line, Observed, Walk } from '../state/types';
@@ -79,7 +79,7 @@ export function PostureBar({ walk, line, stage, observed, onObserved, mayPost }:
         >
           <span>
             <em>{'abcdefgh'[at]}</em>
-            {condition.asks}
+            {unbroken(condition.asks)}
           </span>
           <b>{shown(condition, observed[condition.id], t('walk.seen'), t('walk.touch'))}</b>
         </button>
