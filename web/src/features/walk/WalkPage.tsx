@@ -294,6 +294,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
           <NotTaken entries={notTaken.filter((one) => one.walkId === walk.id)} walk={walk} />
           {state.tag !== null && <TaggedNotice tag={state.tag} />}
           {plan.movement === 'return' && <SaidByHirer hireId={walk.hire_id} />}
+          {mayPost && isWide && <ShareBar walk={walk} post={post} />}
         </>
       }
       postings={postings}
@@ -340,7 +341,7 @@ function WalkInProgress({ walk: taken, isStale }: { walk: Walk; isStale: boolean
       ) : (
         <section className={bodyClass(isOpened, isInPlace)}>
           <div className="walk-draw">
-            {mayPost && <ShareBar walk={walk} post={post} />}
+            {mayPost && !isWide && <ShareBar walk={walk} post={post} />}
             <header className="panel-title station-title">
               <div>
                 <h2>{position.visit.name}</h2>
