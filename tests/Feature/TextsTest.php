@@ -4,23 +4,45 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Audit\AuditKind;
 use App\Catalogue\CatalogueRepository;
 use App\Catalogue\ExamineModel;
 use App\Http\Problems\ProblemName;
 use App\Ledger\EntryKinds;
+use App\Limits\FilledFrom;
 use App\Models\HirerLanguage;
+use App\Models\HireStatus;
 use App\Models\Language;
+use App\Models\MachineLeft;
+use App\Models\MachineRuns;
 use App\Models\MachineStanding;
+use App\Models\PaperKind;
+use App\Models\ReportOutcome;
 use App\Models\Role;
+use App\Presenters\NextAct;
 use FilesystemIterator;
 use Illuminate\Support\Arr;
+use JadeLedger\Core\Briefing\BriefingLength;
 use JadeLedger\Core\Carry\ChangeKind;
 use JadeLedger\Core\Catalogue\Part;
+use JadeLedger\Core\Catalogue\SignalWord;
+use JadeLedger\Core\Catalogue\SiteAnswer;
+use JadeLedger\Core\Catalogue\Wear;
 use JadeLedger\Core\Check\AnswerKind;
+use JadeLedger\Core\Check\Occasion;
+use JadeLedger\Core\Check\Severity;
+use JadeLedger\Core\Fault\Lamp;
+use JadeLedger\Core\Fault\SignalColour;
+use JadeLedger\Core\Fault\SignalRhythm;
 use JadeLedger\Core\Finding\Comparison;
+use JadeLedger\Core\Limits\Sheet\Fits;
+use JadeLedger\Core\People\OperatorStanding;
 use JadeLedger\Core\Release\Decision;
+use JadeLedger\Core\Release\Remedy;
 use JadeLedger\Core\Service\DoneBy;
+use JadeLedger\Core\Source\SourceKind;
 use JadeLedger\Core\Spread\Balance;
+use JadeLedger\Core\Verdict\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -227,6 +249,39 @@ final class TextsTest extends YardTestCase
             [],
             array_filter($keys, static fn (string $key): bool => trans("words.{$key}") === "words.{$key}"),
         );
+    }
+
+    /** @return iterable<string, array{string, class-string<\BackedEnum>}> where the interface has a word for each case */
+    public static function casesInWords(): iterable
+    {
+        $all = [
+            'audit.kind' => AuditKind::class, 'balance' => Balance::class, 'comparison' => Comparison::class,
+            'dashboard.colour' => SignalColour::class, 'dashboard.lamp' => Lamp::class,
+            'dashboard.rhythm' => SignalRhythm::class, 'decision' => Decision::class,
+            'decision.now' => Decision::class, 'decision.signed' => Decision::class, 'fleet.next' => NextAct::class,
+            'handover.length' => BriefingLength::class, 'handover.level' => SignalWord::class,
+            'handover.wear' => Wear::class, 'lifted' => Remedy::class, 'limits.answer' => SiteAnswer::class,
+            'limits.fits' => Fits::class, 'limits.from' => FilledFrom::class, 'occasion' => Occasion::class,
+            'office.left' => MachineLeft::class, 'office.paper' => PaperKind::class,
+            'operator.standing' => OperatorStanding::class, 'outcome' => Outcome::class,
+            'reports' => MachineRuns::class, 'reports.how' => ReportOutcome::class, 'role' => Role::class,
+            'severity' => Severity::class, 'severity.short' => Severity::class, 'source' => SourceKind::class,
+            'standing' => HireStatus::class,
+        ];
+        foreach ($all as $stem => $cases) {
+            yield $stem => [$stem, $cases];
+        }
+    }
+
+    /** @param  class-string<\BackedEnum>  $cases */
+    #[DataProvider('casesInWords')]
+    public function test_every_case_that_the_interface_puts_in_words_has_them(string $stem, string $cases): void
+    {
+        $known = Arr::dot(self::interface('en'));
+        $keys = array_map(static fn (\BackedEnum $one): string => "{$stem}.{$one->value}", $cases::cases());
+
+        self::assertNotSame([], $keys);
+        self::assertSame([], array_values(array_filter($keys, static fn (string $key): bool => ! isset($known[$key]))));
     }
 
     public function test_every_figure_that_a_model_is_asked_for_has_a_label(): void
