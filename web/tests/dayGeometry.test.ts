@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
-import { hoursOfSlack } from '../src/features/day/geometry';
+import { hourOn, hoursOfSlack, hoursShown, lastTurn, ROW_DONE, ROW_OPEN } from '../src/features/day/geometry';
+import type { Row } from '../src/features/day/useDay';
 
 const START = { start_by: '2026-11-24T10:56:00.000Z', at_hand_from: null };
 
@@ -13,4 +14,36 @@ test('a machine that comes back first has the time from then', () => {
 
 test('nothing is left when it is late', () => {
   expect(hoursOfSlack(START, '2026-11-24T11:00:00.000Z')).toBe(0);
+});
+
+const row = (done_at: string | null) => ({ done_at, state: { mark: 'open' } }) as Row;
+const DONE = row('2026-11-24T10:00:00.000Z');
+const OPEN = row(null);
+
+test('a page is not turned past the last two rows of work', () => {
+  expect(lastTurn([OPEN, OPEN, OPEN, OPEN])).toBe(2 * ROW_OPEN);
+  expect(lastTurn([DONE, DONE, DONE, OPEN, DONE])).toBe(3 * ROW_DONE - ROW_OPEN);
+  expect(lastTurn([OPEN])).toBe(0);
+});
+
+test('a page without work is turned as far as it goes', () => {
+  expect(lastTurn([])).toBe(Infinity);
+  expect(lastTurn([DONE, DONE])).toBe(Infinity);
+});
+
+test('an hour after midnight comes after the evening, and the evening before comes before', () => {
+  expect(hourOn('2026-11-25T00:30:00.000Z', '2026-11-24T23:45:00.000Z')).toBe(24.5);
+  expect(hourOn('2026-11-24T07:00:00.000Z', '2026-11-24T23:45:00.000Z')).toBe(7);
+  expect(hourOn('2026-11-23T22:00:00.000Z', '2026-11-24T00:15:00.000Z')).toBe(-2);
+});
+
+test('the fold of an evening ends after the work of the night, and begins with the first hour of the day', () => {
+  const late = { ...row(null), started_at: null, work_seconds: 1800 };
+  const rows = [
+    { ...late, start_by: '2026-11-24T19:00:00.000Z', due_at: '2026-11-24T20:00:00.000Z' },
+    { ...late, start_by: '2026-11-25T00:33:00.000Z', due_at: '2026-11-24T23:33:00.000Z' },
+  ];
+
+  expect(hoursShown(rows, '2026-11-24T23:45:00.000Z')).toEqual([18, 26]);
+  expect(hoursShown(rows.slice(0, 1), '2026-11-24T09:10:00.000Z')).toEqual([9, 21]);
 });

@@ -89,9 +89,8 @@ export default function DayPage() {
   useBookingLists(me.may.book);
   // Of another day nothing is walked, and its machines may still be on the folio before.
   usePreviews(me.may.walk && date === null ? toWalk(day.data) : []);
-  const rows = day.data === undefined ? [] : [...day.data.outs, ...day.data.ins];
   const height = day.data === undefined ? 0 : bookHeight(day.data.outs, day.data.ins);
-  useNowInSight(book, rows, now, height, date === null);
+  useNowInSight(book, day.data?.outs ?? [], day.data?.ins ?? [], now, height, date === null);
 
   if (day.isPending) {
     return <Notice words={t('state.fetching')} />;

@@ -1,5 +1,5 @@
 import { clock, hourOfDay } from '../../app/figures';
-import { FOLD_HEAD as HEAD, hoursOfSlack, hoursShown, rowHeight, yOf } from './geometry';
+import { FOLD_HEAD as HEAD, hourOn, hoursOfSlack, hoursShown, rowHeight, yOf } from './geometry';
 import type { Row } from './useDay';
 
 const WIDTH = 146;
@@ -17,9 +17,11 @@ interface Props {
 /** The fold between the pages is the clock: a leader from each row to its latest start, the work as a bar under it. */
 export function Fold({ outs, ins, now, isToday, height }: Props) {
   const rows = [...outs, ...ins];
-  const shown = hoursShown(rows, isToday ? now : (rows[0]?.start_by ?? now));
+  const day = isToday ? now : (rows[0]?.due_at ?? now);
+  const shown = hoursShown(rows, day);
   const [from, to] = shown;
   const y = (hour: number) => yOf(hour, shown, height);
+  const scale = { y, hour: (moment: string) => hourOn(moment, day) };
   const nowY = y(hourOfDay(now));
   const hours = Array.from({ length: to - from + 1 }, (_, at) => from + at);
 
@@ -49,9 +51,9 @@ export function Fold({ outs, ins, now, isToday, height }: Props) {
             </text>
           </g>
         ))}
-        <Bars rows={outs} side="out" y={y} now={now} />
-        <Bars rows={ins} side="in" y={y} now={now} />
-        <Feeds ins={ins} outs={outs} y={y} />
+        <Bars rows={outs} side="out" scale={scale} now={now} />
+        <Bars rows={ins} side="in" scale={scale} now={now} />
+        <Feeds ins={ins} outs={outs} scale={scale} />
         {isToday && (
           <g>
             <path d={`M-3 ${nowY}H149`} stroke="var(--ink)" strokeWidth="2.4" />
@@ -73,6 +75,12 @@ export function Fold({ outs, ins, now, isToday, height }: Props) {
   );
 }
 
+/** Where the hours of this day lie. */
+interface Scale {
+  y: (hour: number) => number;
+  hour: (moment: string) => number;
+}
+
 interface Placed {
   row: Row;
   lane: number;
@@ -82,12 +90,12 @@ interface Placed {
 }
 
 /** Bars that would lie over each other step into the next lane. */
-function place(rows: Row[], y: (hour: number) => number): Placed[] {
+function place(rows: Row[], { y, hour }: Scale): Placed[] {
   const placed: Placed[] = [];
   let offset = HEAD;
   for (const row of rows) {
-    const start = hourOfDay(row.started_at ?? row.start_by);
-    const end = row.done_at === null ? start + row.work_seconds / 3600 : hourOfDay(row.done_at);
+    const start = hour(row.started_at ?? row.start_by);
+    const end = row.done_at === null ? start + row.work_seconds / 3600 : hour(row.done_at);
     const bar = { row, centre: offset + rowHeight(row) / 2, top: y(start), foot: Math.max(y(end), y(start) + 14) };
     const taken = placed
       .filter((other) => other.top < bar.foot + 4 && bar.top < other.foot + 4)
@@ -99,8 +107,15 @@ function place(rows: Row[], y: (hour: number) => number): Placed[] {
   return placed;
 }
 
-function Bars({ rows, side, y, now }: { rows: Row[]; side: 'out' | 'in'; y: (hour: number) => number; now: string }) {
-  return place(rows, y).map(({ row, lane, centre, top, foot }) => {
+interface BarsProps {
+  rows: Row[];
+  side: 'out' | 'in';
+  scale: Scale;
+  now: string;
+}
+
+function Bars({ rows, side, scale, now }: BarsProps) {
+  return place(rows, scale).map(({ row, lane, centre, top, foot }) => {
     const x = side === 'out' ? 32 - lane * 17 : 100 + lane * 17;
     const [edge, first, second] = side === 'out' ? [0, 3, 8] : [WIDTH, 143, 138];
     // Longer slack than this is no news; the whisker is cut so that lanes stay apart.
@@ -116,7 +131,7 @@ function Bars({ rows, side, y, now }: { rows: Row[]; side: 'out' | 'in'; y: (hou
         />
         {slack > 0 && (
           <path
-            d={`M${x + 7} ${Math.max(y(hourOfDay(row.start_by) - slack), HEAD + 4)}V${top}`}
+            d={`M${x + 7} ${Math.max(scale.y(scale.hour(row.start_by) - slack), HEAD + 4)}V${top}`}
             stroke="var(--ink)"
             strokeWidth="1.6"
             fill="none"
@@ -182,12 +197,12 @@ function Bar({ row, x, top, foot }: { row: Row; x: number; top: number; foot: nu
 }
 
 /** A dashed arrow across the fold: this In is needed for that Out. */
-function Feeds({ ins, outs, y }: { ins: Row[]; outs: Row[]; y: (hour: number) => number }) {
+function Feeds({ ins, outs, scale }: { ins: Row[]; outs: Row[]; scale: Scale }) {
   return ins
     .filter((row) => row.done_at === null && outs.some((out) => out.hire_id === row.feeds_hire_id))
     .map((row) => {
       const out = outs.find((candidate) => candidate.hire_id === row.feeds_hire_id);
-      const at = y(hourOfDay(out?.start_by ?? row.start_by));
+      const at = scale.y(scale.hour(out?.start_by ?? row.start_by));
 
       return (
         <g key={row.hire_id} stroke="var(--jade)" strokeWidth="2.4" fill="none">

@@ -4,6 +4,9 @@ import type { Row } from './useDay';
 export const ROW_DONE = 58;
 export const ROW_OPEN = 100;
 export const FOLD_HEAD = 40;
+/** Six in the morning of the next day. */
+const LATEST = 30;
+const LEAST_HOURS = 8;
 
 export const rowHeight = (row: Row): number =>
   row.done_at !== null && row.state.mark !== 'stop' ? ROW_DONE : ROW_OPEN;
@@ -19,15 +22,31 @@ export function hoursOfSlack(row: Pick<Row, 'start_by' | 'at_hand_from'>, now: s
   return Math.max(0, Date.parse(row.start_by) - earliest) / 3_600_000;
 }
 
-/** The hours that the fold shows: all that the day holds, and never less than eight. */
+/** Hours since the midnight before `of`, on the yard's clock: what lies beyond the next midnight has more than 24. */
+export function hourOn(moment: string, of: string): number {
+  const apart = (Date.parse(moment) - Date.parse(of)) / 3_600_000;
+
+  return hourOfDay(moment) + 24 * Math.round((apart - hourOfDay(moment) + hourOfDay(of)) / 24);
+}
+
+/** The hours that the fold shows: all that the day holds, some of the night after it, and never less than eight. */
 export function hoursShown(rows: Row[], now: string): [number, number] {
   const moments = rows.flatMap((row) => [
-    hourOfDay(row.started_at ?? row.start_by),
-    hourOfDay(row.due_at),
-    hourOfDay(row.start_by) + row.work_seconds / 3600,
+    hourOn(row.started_at ?? row.start_by, now),
+    hourOn(row.due_at, now),
+    hourOn(row.start_by, now) + row.work_seconds / 3600,
   ]);
-  const from = Math.floor(Math.min(...moments, hourOfDay(now)));
-  const to = Math.min(24, Math.ceil(Math.max(...moments, hourOfDay(now)) + 0.2));
+  const from = Math.max(0, Math.floor(Math.min(...moments, hourOfDay(now))));
+  const to = Math.min(LATEST, Math.ceil(Math.max(...moments, hourOfDay(now)) + 0.2));
+  const end = Math.max(to, Math.min(24, from + LEAST_HOURS));
 
-  return to - from >= 8 ? [from, to] : [Math.max(0, Math.min(from, 24 - 8)), Math.min(24, Math.max(to, from + 8))];
+  return [Math.max(0, Math.min(from, end - LEAST_HOURS)), end];
+}
+
+/** How far a page of the book may be turned with its last two rows of work in sight; any way where none is left. */
+export function lastTurn(rows: Row[]): number {
+  const last = rows.findLastIndex((row) => row.done_at === null);
+  const work = rows.slice(0, last + 1).reduce((height, row) => height + rowHeight(row), 0);
+
+  return last === -1 ? Infinity : Math.max(0, work - 2 * ROW_OPEN);
 }
