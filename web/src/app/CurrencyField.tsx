@@ -7,7 +7,7 @@ import { currencies } from './figures';
 interface Props {
   value: string | null;
   wrong?: string | undefined;
-  words: string;
+  words?: string;
   onChange: (currency: string) => void;
 }
 

@@ -9,7 +9,7 @@ import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
 import { ChooseRuleDrawer } from './ChooseRuleDrawer';
 import { useHouseRules, type HouseRule } from './useCatalogue';
-import { YardNumber } from './YardNumber';
+import { YardFacts } from './YardFacts';
 import './catalogue.css';
 
 /** Where practitioners differ: every school with its reason, and the one that this yard follows. */
@@ -40,7 +40,7 @@ export default function HouseRulesPage() {
       isRead
       right={<Link to="/catalogue">{t('catalogue.all_models')}</Link>}
     >
-      <YardNumber mayKeep={me.may.lead} />
+      <YardFacts mayKeep={me.may.lead} />
       <ul className="house-rules">
         {rules.data.rules.map((rule) => (
           <li key={rule.id}>

@@ -1,16 +1,10 @@
 import TextField from '@mui/material/TextField';
-import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
-import dayjs from 'dayjs';
 import { useTranslation } from 'react-i18next';
 import { Button } from '../../app/Button';
+import { DayField } from '../../app/DayField';
 import { Mark } from '../../marks/Mark';
-import { LOCALES } from '../office/calendarLocales';
 import { OperatorField } from './OperatorField';
 import type { Briefing } from './withShownHere';
-
-const DAY = 'YYYY-MM-DD';
 
 /** What was written down of a gate that was confirmed: the number, empty where none is asked, and its last day. */
 export interface Proof {
@@ -32,7 +26,7 @@ interface Props {
 
 /** What is confirmed before anybody signs: each gate is passed, or the machine is not handed over. */
 export function Gates({ briefing, passed, onPassed }: Props) {
-  const { t, i18n } = useTranslation();
+  const { t } = useTranslation();
   const { gates, operators = [], operator_categories: categories = [], without_proof: rule = 'refused' } = briefing;
   const without = (id: string) => Object.fromEntries(Object.entries(passed).filter(([one]) => one !== id));
   const toggle = (id: string) =>
@@ -41,54 +35,52 @@ export function Gates({ briefing, passed, onPassed }: Props) {
     onPassed({ ...passed, [id]: { ...NO_PROOF, ...passed[id], ...part } });
 
   return (
-    <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
-      <div className="gates">
-        {gates.map((gate) => (
-          <div key={gate.id} className="gate">
-            <Button
-              pressed={gate.id in passed}
-              testId={`gate-${gate.id}`}
-              under={gate.accept}
-              onClick={() => toggle(gate.id)}
-            >
-              <Mark outcome={gate.id in passed ? 'stands' : 'open'} size={20} /> {gate.title}
-            </Button>
-            {gate.asks_number && gate.id in passed && (
-              <div className="gate-proof">
-                {categories.length > 0 && (
-                  <OperatorField
-                    hireId={briefing.hire_id}
-                    operators={operators}
-                    categories={categories}
-                    proof={passed[gate.id] ?? NO_PROOF}
-                    onProof={(proof) => change(gate.id, proof)}
-                  />
-                )}
-                {rule !== 'refused' && (
-                  <Instead
-                    rule={rule}
-                    words={passed[gate.id]?.instead ?? null}
-                    onWords={(instead) => change(gate.id, { instead })}
-                  />
-                )}
-                <TextField
-                  label={t('handover.gate_number')}
-                  value={passed[gate.id]?.number ?? ''}
-                  onChange={(event) => change(gate.id, { number: event.target.value })}
-                  slotProps={{ htmlInput: { maxLength: 60, 'data-testid': `gate-number-${gate.id}` } }}
+    <div className="gates">
+      {gates.map((gate) => (
+        <div key={gate.id} className="gate">
+          <Button
+            pressed={gate.id in passed}
+            testId={`gate-${gate.id}`}
+            under={gate.accept}
+            onClick={() => toggle(gate.id)}
+          >
+            <Mark outcome={gate.id in passed ? 'stands' : 'open'} size={20} /> {gate.title}
+          </Button>
+          {gate.asks_number && gate.id in passed && (
+            <div className="gate-proof">
+              {categories.length > 0 && (
+                <OperatorField
+                  hireId={briefing.hire_id}
+                  operators={operators}
+                  categories={categories}
+                  proof={passed[gate.id] ?? NO_PROOF}
+                  onProof={(proof) => change(gate.id, proof)}
                 />
-                <DatePicker
-                  label={t('handover.gate_until')}
-                  value={passed[gate.id]?.validUntil == null ? null : dayjs(passed[gate.id]?.validUntil)}
-                  onChange={(day) => change(gate.id, { validUntil: day?.isValid() === true ? day.format(DAY) : null })}
-                  slotProps={{ field: { 'data-testid': `gate-until-${gate.id}`, clearable: true } as object }}
+              )}
+              {rule !== 'refused' && (
+                <Instead
+                  rule={rule}
+                  words={passed[gate.id]?.instead ?? null}
+                  onWords={(instead) => change(gate.id, { instead })}
                 />
-              </div>
-            )}
-          </div>
-        ))}
-      </div>
-    </LocalizationProvider>
+              )}
+              <TextField
+                label={t('handover.gate_number')}
+                value={passed[gate.id]?.number ?? ''}
+                onChange={(event) => change(gate.id, { number: event.target.value })}
+                slotProps={{ htmlInput: { maxLength: 60, 'data-testid': `gate-number-${gate.id}` } }}
+              />
+              <DayField
+                label={t('handover.gate_until')}
+                value={passed[gate.id]?.validUntil ?? null}
+                testId={`gate-until-${gate.id}`}
+                onDay={(validUntil) => change(gate.id, { validUntil })}
+              />
+            </div>
+          )}
+        </div>
+      ))}
+    </div>
   );
 }
 

@@ -2,23 +2,18 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
+import { DayField } from '../../app/DayField';
 import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
-import { LOCALES } from '../office/calendarLocales';
 import { PhotoField } from '../walk/panels/PhotoField';
 import { postToHire } from '../../api/postToHire';
 import type { Briefing } from './withShownHere';
 
-const DAY = 'YYYY-MM-DD';
 const DAYS = ['valid_until', 'inspection_on', 'course_on'] as const;
 type Day = (typeof DAYS)[number];
 
@@ -31,7 +26,7 @@ interface Props {
 
 /** What is seen of somebody: proof with its number and last day, the two parts of an evaluation, and who evaluated. */
 export function OperatorDrawer({ hireId, categories, onClose, onRecorded }: Props) {
-  const { t, i18n } = useTranslation();
+  const { t } = useTranslation();
   const queries = useQueryClient();
   const [words, setWords] = useState({ name: '', number: '', issuer: '', evaluator: '' });
   const [days, setDays] = useState<Record<Day, string | null>>({
@@ -70,58 +65,56 @@ export function OperatorDrawer({ hireId, categories, onClose, onRecorded }: Prop
     />
   );
   const day = (name: Day) => (
-    <DatePicker
+    <DayField
       label={t(`operator.${name}`)}
-      value={days[name] === null ? null : dayjs(days[name])}
-      disableFuture={name !== 'valid_until'}
-      onChange={(value) => setDays({ ...days, [name]: value?.isValid() === true ? value.format(DAY) : null })}
-      slotProps={{ field: { 'data-testid': `operator-${name}`, clearable: true } as object }}
+      value={days[name]}
+      testId={`operator-${name}`}
+      isPast={name !== 'valid_until'}
+      onDay={(next) => setDays({ ...days, [name]: next })}
     />
   );
 
   return (
     <Drawer open title={t('operator.title')} onClose={onClose}>
-      <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
-        {text('name')}
-        <TextField
-          select
-          label={t('operator.category')}
-          value={category}
-          onChange={(event) => setCategory(event.target.value)}
-          slotProps={{ htmlInput: { 'data-testid': 'operator-category' } }}
-        >
-          {categories.map((one) => (
-            <MenuItem key={one.id} value={one.id}>
-              {one.name}
-            </MenuItem>
-          ))}
-        </TextField>
-        {text('number')}
-        {text('issuer')}
-        {day('valid_until')}
-        {asksEvaluation && (
-          <>
-            {day('inspection_on')}
-            {day('course_on')}
-            {text('evaluator')}
-          </>
-        )}
-        <FormControlLabel
-          className="operator-code"
-          control={<Checkbox checked={ownCode} onChange={(event) => setOwnCode(event.target.checked)} />}
-          label={t('operator.own_code')}
-        />
-        <PhotoField photos={photos} most={1} onPhotos={setPhotos} />
-        <ProblemWords problem={record.isError ? problemOf(record.error, t('state.no_network')) : null} />
-        <Button
-          tone="jade"
-          testId="keep-operator"
-          disabled={!isComplete || record.isPending}
-          onClick={() => record.mutate()}
-        >
-          {t('operator.keep')}
-        </Button>
-      </LocalizationProvider>
+      {text('name')}
+      <TextField
+        select
+        label={t('operator.category')}
+        value={category}
+        onChange={(event) => setCategory(event.target.value)}
+        slotProps={{ htmlInput: { 'data-testid': 'operator-category' } }}
+      >
+        {categories.map((one) => (
+          <MenuItem key={one.id} value={one.id}>
+            {one.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      {text('number')}
+      {text('issuer')}
+      {day('valid_until')}
+      {asksEvaluation && (
+        <>
+          {day('inspection_on')}
+          {day('course_on')}
+          {text('evaluator')}
+        </>
+      )}
+      <FormControlLabel
+        className="operator-code"
+        control={<Checkbox checked={ownCode} onChange={(event) => setOwnCode(event.target.checked)} />}
+        label={t('operator.own_code')}
+      />
+      <PhotoField photos={photos} most={1} onPhotos={setPhotos} />
+      <ProblemWords problem={record.isError ? problemOf(record.error, t('state.no_network')) : null} />
+      <Button
+        tone="jade"
+        testId="keep-operator"
+        disabled={!isComplete || record.isPending}
+        onClick={() => record.mutate()}
+      >
+        {t('operator.keep')}
+      </Button>
     </Drawer>
   );
 }

@@ -1,27 +1,22 @@
 import TextField from '@mui/material/TextField';
-import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
-import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
+import { DayField } from '../../app/DayField';
 import { Drawer } from '../../app/Drawer';
 import { ProblemWords } from '../../app/ProblemWords';
 import { PhotoField } from '../walk/panels/PhotoField';
 import { useRecordPaper } from './useOffice';
-import { LOCALES } from './calendarLocales';
 import { PdfField } from './PdfField';
 
 const KINDS = ['examination', 'inspection', 'extinguisher', 'insurance', 'manual', 'plate'] as const;
 const MOST_PAGES = 6;
-const DAY = 'YYYY-MM-DD';
 
 /** A paper of a machine: what it is, its number, and until when it counts. */
 export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow']; onClose: () => void }) {
-  const { t, i18n } = useTranslation();
+  const { t } = useTranslation();
   const record = useRecordPaper(machine.id);
   const [kind, setKind] = useState<(typeof KINDS)[number]>('examination');
   const [number, setNumber] = useState('');
@@ -31,14 +26,13 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
   const [photos, setPhotos] = useState<string[]>([]);
   const fields = record.error instanceof ProblemError ? (record.error.problem.field ?? {}) : {};
   const day = (name: 'issued_on' | 'valid_until') => (
-    <DatePicker
+    <DayField
       label={t(`office.${name}`)}
-      value={days[name] === null ? null : dayjs(days[name])}
-      onChange={(next) => setDays({ ...days, [name]: next?.isValid() === true ? next.format(DAY) : null })}
-      slotProps={{
-        textField: { error: fields[name] !== undefined, helperText: fields[name]?.[0] ?? ' ', fullWidth: true },
-        field: { 'data-testid': name, clearable: true } as object,
-      }}
+      value={days[name]}
+      testId={name}
+      words=" "
+      wrong={fields[name]?.[0]}
+      onDay={(next) => setDays({ ...days, [name]: next })}
     />
   );
 
@@ -74,12 +68,10 @@ export function PaperDrawer({ machine, onClose }: { machine: Schema['MachineRow'
         slotProps={{ htmlInput: { maxLength: 60, 'data-testid': 'paper-number' } }}
       />
       {kind !== 'plate' && (
-        <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
-          <div className="two-times">
-            {day('issued_on')}
-            {day('valid_until')}
-          </div>
-        </LocalizationProvider>
+        <div className="two-times">
+          {day('issued_on')}
+          {day('valid_until')}
+        </div>
       )}
       <h3>{t(kind === 'plate' ? 'office.plate_picture' : 'office.pages')}</h3>
       <PhotoField photos={photos} most={MOST_PAGES} onPhotos={setPhotos} />

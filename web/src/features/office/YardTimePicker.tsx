@@ -3,7 +3,7 @@ import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import dayjs from 'dayjs';
 import { useTranslation } from 'react-i18next';
-import { LOCALES } from './calendarLocales';
+import { LOCALES } from '../../app/calendarLocales';
 
 interface Props {
   label: string;

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { Notice } from '../../app/Notice';
+import { calendarDay } from '../../app/figures';
 import { Page } from '../../app/Page';
 import { Mark } from '../../marks/Mark';
 import { useMe } from '../session/useSession';
@@ -159,11 +160,12 @@ function standingOf(daysLeft: number | undefined): 'open' | 'stop' | 'attend' | 
 function Standing({ held, name }: { held: Person['qualified'][number] | undefined; name: string }) {
   const { t } = useTranslation();
   const outcome = standingOf(held?.days_left);
+  const date = held === undefined ? '' : calendarDay(held.valid_until);
   const words = {
     open: t('people.not_recorded'),
-    stop: t('people.ran_out', { date: held?.valid_until }),
-    attend: t('people.runs_out', { date: held?.valid_until, count: held?.days_left }),
-    stands: t('people.until', { date: held?.valid_until }),
+    stop: t('people.ran_out', { date }),
+    attend: t('people.runs_out', { date, count: held?.days_left }),
+    stands: t('people.until', { date }),
   }[outcome];
 
   return (

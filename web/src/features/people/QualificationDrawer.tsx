@@ -3,7 +3,9 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
+import { DayField } from '../../app/DayField';
 import { Drawer } from '../../app/Drawer';
+import { calendarDay } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
 import { useRecordQualification, type Person, type Qualification } from './usePeople';
 
@@ -17,7 +19,7 @@ interface Props {
 export function QualificationDrawer({ person, qualification, onClose }: Props) {
   const { t } = useTranslation();
   const held = person.qualified.find((one) => one.id === qualification.id);
-  const [until, setUntil] = useState(held?.valid_until ?? '');
+  const [until, setUntil] = useState<string | null>(held?.valid_until ?? null);
   const [proof, setProof] = useState('');
   const record = useRecordQualification();
 
@@ -30,8 +32,9 @@ export function QualificationDrawer({ person, qualification, onClose }: Props) {
         <Button
           tone="jade"
           testId="record-qualification"
-          disabled={record.isPending || until === '' || proof.trim().length < 3}
+          disabled={record.isPending || until === null || proof.trim().length < 3}
           onClick={() =>
+            until !== null &&
             record.mutate(
               { person: person.id, qualification: qualification.id, validUntil: until, proof: proof.trim() },
               { onSuccess: onClose },
@@ -45,19 +48,13 @@ export function QualificationDrawer({ person, qualification, onClose }: Props) {
       {held !== undefined && (
         <p>
           {t('people.before', {
-            date: held.valid_until,
+            date: calendarDay(held.valid_until),
             proof: held.proof,
             name: held.recorded_by?.name ?? t('people.at_set_up'),
           })}
         </p>
       )}
-      <TextField
-        type="date"
-        label={t('people.last_day')}
-        value={until}
-        onChange={(event) => setUntil(event.target.value)}
-        slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'data-testid': 'valid-until' } }}
-      />
+      <DayField label={t('people.last_day')} value={until} testId="valid-until" onDay={setUntil} />
       <TextField
         label={t('people.proof')}
         helperText={t('people.proof_words')}

@@ -1,17 +1,13 @@
-import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import ButtonBase from '@mui/material/ButtonBase';
-import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
+import { DayField } from '../../app/DayField';
 import { Drawer } from '../../app/Drawer';
 import { calendarDay } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
-import { LOCALES } from '../office/calendarLocales';
 import { usePlanService } from './useService';
 import { farOff, quantityOf } from './words';
 
@@ -26,7 +22,7 @@ const keyOf = (machine: string, point: string) => `${machine} ${point}`;
 
 /** What falls due is ticked together and put into a day; what is planned stands below by day, with its kit. */
 export function PlanDrawer({ machines, planned, today, onClose }: Props) {
-  const { t, i18n } = useTranslation();
+  const { t } = useTranslation();
   const plan = usePlanService();
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [day, setDay] = useState(today);
@@ -66,18 +62,15 @@ export function PlanDrawer({ machines, planned, today, onClose }: Props) {
       }
     >
       <p className="slab">{t('service.plan_words')}</p>
-      <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
-        <DatePicker
-          label={t('service.plan_day')}
-          value={dayjs(day)}
-          minDate={dayjs(today)}
-          onChange={(next) => next?.isValid() === true && setDay(next.format('YYYY-MM-DD'))}
-          slotProps={{
-            textField: { error: fields.day !== undefined, helperText: fields.day?.[0] ?? ' ', fullWidth: true },
-            field: { 'data-testid': 'plan-day' } as object,
-          }}
-        />
-      </LocalizationProvider>
+      <DayField
+        label={t('service.plan_day')}
+        value={day}
+        testId="plan-day"
+        words=" "
+        wrong={fields.day?.[0]}
+        from={today}
+        onDay={(next) => next !== null && setDay(next)}
+      />
       {plan.isError && <ProblemWords problem={problemOf(plan.error, t('state.no_network'))} />}
       {machines.map((machine) => (
         <section key={machine.machine_id} className="plan-machine" aria-label={machine.fleet_number}>

@@ -1,18 +1,14 @@
 import TextField from '@mui/material/TextField';
-import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
-import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { TFunction } from 'i18next';
 import type { Schema } from '../../api/client';
 import { ProblemError, problemOf } from '../../api/problem';
 import { Button } from '../../app/Button';
+import { DayField } from '../../app/DayField';
 import { Drawer } from '../../app/Drawer';
 import { calendarDay, figure } from '../../app/figures';
 import { ProblemWords } from '../../app/ProblemWords';
-import { LOCALES } from '../office/calendarLocales';
 import { GreaseList } from './GreaseList';
 import { ServiceSheet } from './ServiceSheet';
 import { usePointsKeptHere, usePostService } from './useService';
@@ -84,7 +80,7 @@ interface OnePointProps {
 }
 
 function OnePoint({ machine, hoursInAll, point, plan, mayDo, onBack, onClose }: OnePointProps) {
-  const { t, i18n } = useTranslation();
+  const { t } = useTranslation();
   const done = usePostService(machine.id, 'service.done');
   const [hours, setHours] = useState('');
   const [on, setOn] = useState<string | null>(null);
@@ -195,21 +191,14 @@ function OnePoint({ machine, hoursInAll, point, plan, mayDo, onBack, onClose }: 
       </dl>
       {mayDo && (
         <>
-          <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={LOCALES[i18n.language] ?? 'en-gb'}>
-            <DatePicker
-              label={t('service.on')}
-              value={on === null ? null : dayjs(on)}
-              onChange={(next) => setOn(next?.isValid() === true ? next.format('YYYY-MM-DD') : null)}
-              slotProps={{
-                textField: {
-                  error: fields.on !== undefined,
-                  helperText: fields.on?.[0] ?? t('service.on_words'),
-                  fullWidth: true,
-                },
-                field: { 'data-testid': 'service-on', clearable: true } as object,
-              }}
-            />
-          </LocalizationProvider>
+          <DayField
+            label={t('service.on')}
+            value={on}
+            testId="service-on"
+            words={t('service.on_words')}
+            wrong={fields.on?.[0]}
+            onDay={setOn}
+          />
           <TextField
             label={t('service.at_hours')}
             value={hours}

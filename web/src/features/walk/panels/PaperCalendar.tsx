@@ -3,7 +3,7 @@ import { DateCalendar } from '@mui/x-date-pickers/DateCalendar';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import dayjs from 'dayjs';
 import { useTranslation } from 'react-i18next';
-import { LOCALES } from '../../office/calendarLocales';
+import { LOCALES } from '../../../app/calendarLocales';
 
 interface Props {
   /** As in YYYY-MM-DD; empty where no day is chosen. */
