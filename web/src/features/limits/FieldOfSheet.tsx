@@ -5,7 +5,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
-import { unitName } from '../../app/figures';
+import { decimalMark, unitName } from '../../app/figures';
 import type { Draft } from './useDraft';
 import type { SheetField } from './useLimits';
 
@@ -35,7 +35,7 @@ export function FieldOfSheet({ field, draft, refused }: Props) {
         id={`field-${field.name}`}
         hiddenLabel
         fullWidth
-        value={draft.valueOf(field)}
+        value={draft.valueOf(field).replace('.', decimalMark())}
         error={refused !== null}
         helperText={under}
         onChange={(event) => draft.type(field, event.target.value.replace(',', '.'))}
