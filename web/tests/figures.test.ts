@@ -99,6 +99,8 @@ describe('a sentence with figures', () => {
   it.each([
     ['Oil at 20 to 40 °C', 'Oil at 20 to 40\u00a0°C'],
     ['Engine off, 5 min at least', 'Engine off, 5\u00a0min at least'],
+    ['20 kVA generator', '20\u00a0kVA generator'],
+    ['tractor de 26 CV', 'tractor de 26\u00a0CV'],
     ['Level, within 2°', 'Level, within 2°'],
     ['4 members, 3 men', '4 members, 3 men'],
     ['Seal 4 above the 2 lines', 'Seal 4 above the 2 lines'],

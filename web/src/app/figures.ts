@@ -129,7 +129,7 @@ export const unitName = (unit: string): string => UNITS[unit] ?? unit;
 
 /** A sentence in which no line ends between a figure and its unit. */
 export const unbroken = (words: string): string =>
-  words.replace(/(\d) (?=(?:°[CF]?|%|mm|cm|m|km|kg|t|L|kPa|bar|psi|min|s|h|V|A)(?![\p{L}]))/gu, '$1\u00a0');
+  words.replace(/(\d) (?=(?:°[CF]?|%|mm|cm|m|km|kg|t|L|kPa|bar|psi|min|s|h|V|A|kW|kVA|hp|CV|ft|in|lb)(?![\p{L}]))/gu, '$1\u00a0');
 
 /** As many decimals as the step of an instrument has. */
 export function atStep(value: number, step: number): string {

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { whatToDo } from '../../api/problem';
 import { Notice } from '../../app/Notice';
+import { unbroken } from '../../app/figures';
 import { Page } from '../../app/Page';
 import { MiniPlan } from '../../plans/MiniPlan';
 import { MyName } from '../session/MyName';
@@ -69,7 +70,7 @@ export default function CataloguePage() {
                     <b>
                       {model.maker} {model.name}
                     </b>
-                    <span>{model.describes}</span>
+                    <span>{unbroken(model.describes)}</span>
                   </Link>
                 ))}
             </div>

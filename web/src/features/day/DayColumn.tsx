@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { Mark } from '../../marks/Mark';
 import { MiniPlan } from '../../plans/MiniPlan';
-import { clock, duration } from '../../app/figures';
+import { clock, duration, unbroken } from '../../app/figures';
 import { rowHeight } from './geometry';
 import type { Row } from './useDay';
 
@@ -68,7 +68,7 @@ function RowWords({ row }: { row: Row }) {
       </span>
       <span className="row-words">
         <span className="row-machine">
-          <b>{row.fleet_number}</b> {row.describes}
+          <b>{row.fleet_number}</b> {unbroken(row.describes)}
         </span>
         {!isDone && <span className="row-customer">{row.customer}</span>}
         <span className={`row-state ${row.state.mark === 'stop' ? 'word-stop' : ''}`}>

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { Button } from '../../app/Button';
 import { Drawer } from '../../app/Drawer';
-import { clock, duration } from '../../app/figures';
+import { clock, duration, unbroken } from '../../app/figures';
 import { MiniPlan } from '../../plans/MiniPlan';
 import type { Row } from './useDay';
 
@@ -40,7 +40,7 @@ export function OpenWalkDrawer({ row, side, busy, onClose, onOpen }: Props) {
         <dl>
           <dt>{t('open.machine')}</dt>
           <dd>
-            {row.fleet_number} {row.describes}
+            {row.fleet_number} {unbroken(row.describes)}
           </dd>
           <dt>{t(side === 'out' ? 'open.for' : 'open.from')}</dt>
           <dd>{row.customer}</dd>

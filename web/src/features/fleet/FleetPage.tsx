@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useNavigate } from 'react-router';
 import { whatToDo } from '../../api/problem';
-import { figure } from '../../app/figures';
+import { figure, unbroken } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { LongList } from '../../app/LongList';
 import { Page } from '../../app/Page';
@@ -162,7 +162,7 @@ export default function FleetPage() {
                 </td>
                 <td>
                   <Link to={`/fleet/${machine.id}`} data-testid={`machine-${machine.fleet_number}`}>
-                    <b>{machine.fleet_number}</b> {machine.describes}
+                    <b>{machine.fleet_number}</b> {unbroken(machine.describes)}
                     <span>
                       {machine.maker} {machine.model}
                     </span>
