@@ -125,6 +125,14 @@ final class QuantityTest extends TestCase
         Unit::named('furlong');
     }
 
+    public function test_an_unknown_unit_is_repeated_from_its_begin_and_no_longer_than_forty_letters(): void
+    {
+        $told = static fn (string $symbol): string => UnknownUnit::named($symbol)->why()->named['text'];
+
+        self::assertSame('furlong', $told('furlong'));
+        self::assertSame(str_repeat('é', 39).'z', $told(str_repeat('é', 39).'zy'));
+    }
+
     public function test_the_ledger_text_is_short_and_rounded_half_up_only_at_the_third_place(): void
     {
         self::assertSame('18', Quantity::of('18.000', Unit::Millimetre)->text());

@@ -13,6 +13,10 @@ use JadeLedger\Core\Reading\JudgeLook;
 use JadeLedger\Core\Reading\LookAnswer;
 use JadeLedger\Core\Reading\Observation;
 use JadeLedger\Core\Reading\Observed;
+use JadeLedger\Core\Reading\Tyres\TyrePressure;
+use JadeLedger\Core\Reading\Wear\TrackSag;
+use JadeLedger\Core\Source\Source;
+use JadeLedger\Core\Source\SourceKind;
 use JadeLedger\Core\Verdict\Outcome;
 use JadeLedger\Core\Walk\Judgement;
 use JadeLedger\Core\Walk\JudgeReading;
@@ -109,6 +113,41 @@ final class JudgeReadingTest extends TestCase
 
         self::assertSame(Outcome::Attend, $judgement->verdict->outcome);
         self::assertSame('reading.looks_cloudy', $judgement->verdict->reason->key);
+    }
+
+    #[TestWith([null], 'nobody said how it looks')]
+    #[TestWith(['clear'], 'as it should be')]
+    public function test_oil_that_is_clear_or_of_which_nothing_is_said_stands_by_its_height(?string $look): void
+    {
+        $high = $this->glass('30', 'cold_isolated', $this->allHeld(), $look);
+        $low = $this->glass('18', 'cold_isolated', $this->allHeld(), $look);
+
+        self::assertSame(Outcome::Stands, $high->verdict->outcome);
+        self::assertSame(Outcome::Attend, $low->verdict->outcome);
+        self::assertSame('glass.below_add', $low->verdict->reason->key);
+    }
+
+    /** 51 psi are 351.6 kPa: NIST SP 811. What stands, and what is no gauge, is never taken for another unit. */
+    #[TestWith(['51', Unit::PoundForcePerSquareInch, false], 'right, in another unit of the gauge')]
+    #[TestWith(['2', Unit::Millimetre, true], 'two inches of slack, typed as millimetres')]
+    #[TestWith(['45', Unit::Millimetre, false], 'it stands')]
+    public function test_a_figure_that_was_typed_in_another_unit_is_said_with_the_verdict(
+        string $typed,
+        Unit $unit,
+        bool $slipped,
+    ): void {
+        $source = new Source(SourceKind::Maker, 'plate');
+        $instrument = $unit === Unit::Millimetre
+            ? new TrackSag(Quantity::of('30', $unit), Quantity::of('60', $unit), $source)
+            : new TyrePressure(Quantity::of('350', Unit::Kilopascal), $source);
+        $check = $this->catalogue->check('hyd-level-glass');
+        $judgement = (new JudgeReading($check, $instrument, []))->judge(
+            new Observation(Quantity::of($typed, $unit), []),
+            $this->catalogue->stage('cold_isolated'),
+            MeterHistory::none(),
+        );
+
+        self::assertSame($slipped, $judgement->verdict->act?->key === 'reading.unit_slip');
     }
 
     public function test_the_hot_side_of_a_dipstick_means_nothing_on_a_cold_engine(): void

@@ -184,6 +184,12 @@ final class TablesAndEdgesTest extends TestCase
 
         self::assertSame(['level'], Validity::of([$seen], [Observed::measured('level', self::mm('1'))])->missing);
         self::assertSame([], Validity::of([$seen], [Observed::seen('level')])->missing);
+        self::assertSame([], Validity::of([$measured], [Observed::seen('warm')])->missing, 'seen to be within its limits');
+        self::assertSame(
+            ['warm'],
+            Validity::of([$measured->thatWantsItsFigure()], [Observed::seen('warm')])->missing,
+            'the arithmetic needs the figure',
+        );
         self::assertSame([[], [], ['warm'], ['warm']], [$warm('20'), $warm('40'), $warm('19'), $warm('41')]);
     }
 
