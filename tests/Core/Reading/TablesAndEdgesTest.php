@@ -184,7 +184,7 @@ final class TablesAndEdgesTest extends TestCase
 
         self::assertSame(['level'], Validity::of([$seen], [Observed::measured('level', self::mm('1'))])->missing);
         self::assertSame([], Validity::of([$seen], [Observed::seen('level')])->missing);
-        self::assertSame([], Validity::of([$measured], [Observed::seen('warm')])->missing, 'seen to be within its limits');
+        self::assertSame([], Validity::of([$measured], [Observed::seen('warm')])->missing, 'seen to be so');
         self::assertSame(
             ['warm'],
             Validity::of([$measured->thatWantsItsFigure()], [Observed::seen('warm')])->missing,

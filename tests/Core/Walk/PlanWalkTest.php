@@ -204,7 +204,7 @@ final class PlanWalkTest extends TestCase
     {
         $keys = array_map(static fn (PlannedLine $line): string => $line->key, $plan->lines());
         self::assertSame($keys, array_values(array_unique($keys)), 'no line twice');
-        self::assertSame(range(1, count($plan->visits)), array_column($plan->visits, 'number'), 'stops are counted from 1');
+        self::assertSame(range(1, count($plan->visits)), array_column($plan->visits, 'number'), 'counted from 1');
         $order = array_flip(
             array_map(
                 static fn ($stage): string => $stage->id,
