@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { hourOn, hoursOfSlack, hoursShown, lastTurn, ROW_DONE, ROW_OPEN } from '../src/features/day/geometry';
+import { hourOn, hoursOfSlack, hoursShown, ROW_DONE, ROW_OPEN, turnTo } from '../src/features/day/geometry';
 import type { Row } from '../src/features/day/useDay';
 
 const START = { start_by: '2026-11-24T10:56:00.000Z', at_hand_from: null };
@@ -20,15 +20,22 @@ const row = (done_at: string | null) => ({ done_at, state: { mark: 'open' } }) a
 const DONE = row('2026-11-24T10:00:00.000Z');
 const OPEN = row(null);
 
-test('a page is not turned past the last two rows of work', () => {
-  expect(lastTurn([OPEN, OPEN, OPEN, OPEN])).toBe(2 * ROW_OPEN);
-  expect(lastTurn([DONE, DONE, DONE, OPEN, DONE])).toBe(3 * ROW_DONE - ROW_OPEN);
-  expect(lastTurn([OPEN])).toBe(0);
+// A page of 584 pixels: 500 of rows between its head and its totals.
+const VIEW = 584;
+
+test('the book is turned to the present hour, and not past the last two rows of work on either page', () => {
+  const outs = Array.from({ length: 12 }, () => OPEN);
+  expect(turnTo(outs, [], 800, VIEW)).toBeCloseTo(800 - 0.6 * VIEW);
+  expect(turnTo(outs, [], 100, VIEW)).toBe(0);
+  expect(turnTo(outs, [OPEN, OPEN, OPEN, OPEN], 800, VIEW)).toBe(2 * ROW_OPEN);
+  expect(turnTo(outs, [DONE, DONE, OPEN, DONE, DONE], 800, VIEW)).toBe(2 * ROW_DONE - ROW_OPEN);
+  expect(turnTo([DONE, DONE], [DONE], 800, VIEW)).toBeCloseTo(800 - 0.6 * VIEW);
 });
 
-test('a page without work is turned as far as it goes', () => {
-  expect(lastTurn([])).toBe(Infinity);
-  expect(lastTurn([DONE, DONE])).toBe(Infinity);
+test('one late machine at the head of a page does not keep the next one to start out of sight', () => {
+  const outs = [...Array.from({ length: 14 }, () => DONE), OPEN, OPEN];
+
+  expect(turnTo(outs, [OPEN], 1_200, VIEW)).toBe(14 * ROW_DONE + ROW_OPEN - 500);
 });
 
 test('an hour after midnight comes after the evening, and the evening before comes before', () => {

@@ -43,10 +43,37 @@ export function hoursShown(rows: Row[], now: string): [number, number] {
   return [Math.max(0, Math.min(from, end - LEAST_HOURS)), end];
 }
 
-/** How far a page of the book may be turned with its last two rows of work in sight; any way where none is left. */
-export function lastTurn(rows: Row[]): number {
-  const last = rows.findLastIndex((row) => row.done_at === null);
-  const work = rows.slice(0, last + 1).reduce((height, row) => height + rowHeight(row), 0);
+/** How much of the page shows what lies before now: whoever is walking stands there. */
+const SEEN_BEFORE = 0.6;
+/** What the totals take off the foot of a page. */
+const FOOT = 44;
 
-  return last === -1 ? Infinity : Math.max(0, work - 2 * ROW_OPEN);
+/**
+ * How far the book is turned, in pixels: to the present hour, and not past the work that is left on either page, as
+ * long as the first work of both stays in sight.
+ *
+ * @param hand where the present hour lies
+ * @param view height of the page
+ */
+export function turnTo(outs: Row[], ins: Row[], hand: number, view: number): number {
+  const wanted = Math.max(0, hand - view * SEEN_BEFORE);
+  const first = Math.max(firstWork(outs), firstWork(ins)) - (view - FOLD_HEAD - FOOT);
+
+  return Math.min(wanted, Math.max(0, first, Math.min(lastWork(outs), lastWork(ins)) - 2 * ROW_OPEN));
+}
+
+const heightOf = (rows: Row[]): number => rows.reduce((height, row) => height + rowHeight(row), 0);
+
+/** Where the first row of work ends; nowhere where none is left. */
+function firstWork(rows: Row[]): number {
+  const at = rows.findIndex((row) => row.done_at === null);
+
+  return at === -1 ? -Infinity : heightOf(rows.slice(0, at + 1));
+}
+
+/** Where the last row of work ends. */
+function lastWork(rows: Row[]): number {
+  const at = rows.findLastIndex((row) => row.done_at === null);
+
+  return at === -1 ? Infinity : heightOf(rows.slice(0, at + 1));
 }

@@ -1,10 +1,7 @@
-import { useEffect, type RefObject } from 'react';
+import { useEffect, useEffectEvent, type RefObject } from 'react';
 import { hourOfDay } from '../../app/figures';
-import { hoursShown, lastTurn, yOf } from './geometry';
+import { hoursShown, turnTo, yOf } from './geometry';
 import type { Row } from './useDay';
-
-/** How much of the page shows what lies before now: whoever is walking stands there. */
-const SEEN_BEFORE = 0.6;
 
 /**
  * The book opens at the present hour and follows it, until somebody has turned to another place; another day at its
@@ -20,8 +17,8 @@ export function useNowInSight(
 ): void {
   const rows = [...outs, ...ins];
   const isThere = rows.length > 0;
-  const last = Math.min(lastTurn(outs), lastTurn(ins));
   const at = isThere ? yOf(hourOfDay(now), hoursShown(rows, now), height) : 0;
+  const turn = useEffectEvent((view: number) => (isToday ? turnTo(outs, ins, at, view) : 0));
   useEffect(() => {
     const page = book.current;
     if (
@@ -32,8 +29,8 @@ export function useNowInSight(
     ) {
       return;
     }
-    page.scrollTo({ top: isToday ? Math.max(0, Math.min(last, at - page.clientHeight * SEEN_BEFORE)) : 0 });
-  }, [book, isThere, at, last, isToday]);
+    page.scrollTo({ top: turn(page.clientHeight) });
+  }, [book, isThere, at, isToday]);
   useEffect(() => {
     const page = book.current;
     const turned = () => {
