@@ -27,6 +27,7 @@ import { ProblemWords } from '../../../app/ProblemWords';
 import { StepKey } from './StepKey';
 import { StrikeButton } from './StrikeButton';
 import { usePersistentState } from '../../../app/usePersistentState';
+import { useTellFigure } from '../state/figureBeingSet';
 import { useSayInstead } from '../state/useSayInstead';
 import { useSend } from '../state/useSend';
 import { useVerdict } from '../state/useVerdict';
@@ -106,6 +107,7 @@ export function ReadingPanel(props: Props) {
   const lookSaidWithIt = draft.look === null && look !== null ? [t(`look.${look}`)] : [];
   const [low, high] = range(instrument);
   const value = exactly(draft.value, instrument.step);
+  useTellFigure(line.key, draft.isSet ? value : null);
   const isBeyond = (draft.points.length > 0 ? draft.points.flatMap((one) => one ?? []) : [draft.value]).some(
     (one) => one < low || one > high,
   );

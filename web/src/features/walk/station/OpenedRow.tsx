@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { useReading } from '../../session/useReading';
 import { written, writtenDifference } from '../../../app/units';
 import { Mark } from '../../../marks/Mark';
+import { useFigureBeingSet } from '../state/figureBeingSet';
 import type { Walk } from '../state/types';
 import { ItemWords } from './ItemWords';
 import { NumberMark } from './NumberMark';
@@ -36,7 +37,8 @@ export function OpenedRow({
   const isOut = walk.plan.movement === 'checkout';
   const unit = line.instrument?.unit;
   const last = state?.last ?? null;
-  const value = state?.value ?? null;
+  const being = useFigureBeingSet(line.key);
+  const value = (isBeingSet ? being : null) ?? state?.value ?? null;
   // The yard's register says until when; a paper that does not fit says what stands on it.
   const isTold = line.paper !== null && state !== undefined && (
     state.outcome === 'attend' || state.outcome === 'stop' || (state.outcome === 'stands' && state.answered_by === null)
