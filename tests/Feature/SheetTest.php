@@ -50,7 +50,7 @@ final class SheetTest extends YardTestCase
         $this->send($walk, $this->entry('release.decided', ['decision' => 'released', 'conditions' => []]))->assertOk();
         $entries = $this->entered($walk);
         self::assertGreaterThan(40, count($entries));
-        $times = array_map(static fn (LedgerEntry $one): string => $one->recorded_at->format('H:i:s'), $entries);
+        $times = array_map(static fn (LedgerEntry $one): string => $one->recorded_at->format('c'), $entries);
         $ordered = $times;
         sort($ordered);
         self::assertSame($ordered, $times, 'in the order of the plan');

@@ -4,6 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schema } from '../../src/api/client';
+import { MachineActs } from '../../src/features/fleet/MachineActs';
 import { NextActButton } from '../../src/features/fleet/NextActButton';
 import { VerdictPlan } from '../../src/plans/VerdictPlan';
 
@@ -93,5 +94,41 @@ describe('the act that a machine waits for', () => {
 
     expect(screen.getByTestId('next-act')).toHaveProperty('disabled', true);
     expect(screen.getByTestId('next-act').textContent).toContain('Orrery Yard Build');
+  });
+});
+
+describe('the acts at the foot of a machine', () => {
+  const all = { walk: true, hand_over: true, book: true, repair: true, lead: true } as Schema['SignedIn']['may'];
+  const show = (props: Partial<Parameters<typeof MachineActs>[0]>) => {
+    const onAsked = vi.fn();
+    const acts = (isServiceKnown: boolean) => (
+      <MachineActs may={all} isHere isOurs leaf="machine" next={null} onAsked={onAsked} {...{ isServiceKnown, ...props }} />
+    );
+    const { rerender } = render(acts(false));
+
+    return { onAsked, know: () => rerender(acts(true)) };
+  };
+  const names = () => screen.getAllByRole('button').map((one) => one.dataset.testid);
+
+  it('keep their places while the service sheet is on its way', async () => {
+    const { onAsked, know } = show({});
+    const before = names();
+    expect(screen.getByTestId('service-points')).toHaveProperty('disabled', true);
+    know();
+    expect(names()).toEqual(before);
+    await userEvent.click(screen.getByTestId('service-points'));
+
+    expect(onAsked).toHaveBeenCalledWith('service');
+  });
+
+  it.each([
+    ['of a machine that is out', { isHere: false }, ['report-damage', 'move-machine']],
+    ['of a machine that left', { isHere: false, isOurs: false }, ['read-meter', 'service-points', 'limits', 'new-hire']],
+    ['for an auditor', { may: {} as typeof all }, ['report-damage', 'read-meter', 'move-machine', 'new-hire', 'write-down']],
+  ])('are only those that are possible: %s', (_, props, missing) => {
+    show(props);
+
+    expect(names().filter((one) => missing.includes(one ?? ''))).toEqual([]);
+    expect(names()).toContain('other-leaf');
   });
 });

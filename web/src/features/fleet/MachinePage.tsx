@@ -3,7 +3,6 @@ import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schema } from '../../api/client';
 import { problemOf, whatToDo } from '../../api/problem';
-import { Button } from '../../app/Button';
 import { shortDate } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
@@ -22,6 +21,7 @@ import { DamageDrawer } from './DamageDrawer';
 import { DamageLine } from './DamageLine';
 import { FolioTable } from './FolioTable';
 import { FoundDrawer } from './FoundDrawer';
+import { MachineActs, type Asked } from './MachineActs';
 import { MachineFigures } from './MachineFigures';
 import { MachineOutbox } from './MachineOutbox';
 import { MoveDrawer } from './MoveDrawer';
@@ -90,7 +90,15 @@ export default function MachinePage() {
   const isHere = !AWAY.includes(machine.standing) && left_as === null;
   const stations = last_walk?.stations ?? [];
   const mayBeFound = isHere && machine.standing === 'in_yard' && tag === null && (me.may.walk || me.may.settle);
-  const mayReport = me.may.walk || me.may.repair || me.may.hand_over;
+  const ask = (asked: Asked) => {
+    if (asked === 'machine' || asked === 'trail') {
+      setParams(asked === 'machine' ? {} : { leaf: asked });
+    } else if (asked === 'limits') {
+      void navigate(limitsOf(machine.id, next?.hire_id ?? openFolio(folios)));
+    } else {
+      setOver(asked === 'service' ? { is: asked, point: null } : { is: asked });
+    }
+  };
 
   return (
     <Page
@@ -187,57 +195,15 @@ export default function MachinePage() {
           </div>
         </div>
       )}
-      <footer className="machine-acts">
-        {mayReport && isHere && (
-          <Button testId="report-damage" onClick={() => setOver({ is: 'damage' })}>
-            {t('fleet.report_damage')}
-          </Button>
-        )}
-        {(me.may.walk || me.may.repair) && left_as === null && (
-          <Button testId="read-meter" onClick={() => setOver({ is: 'read' })}>
-            {t('service.read_meter')}
-          </Button>
-        )}
-        {service.data !== undefined && left_as === null && (
-          <Button testId="service-points" onClick={() => setOver({ is: 'service', point: null })}>
-            {t('service.do_point')}
-          </Button>
-        )}
-        {(me.may.walk || me.may.hand_over) && isHere && (
-          <Button testId="move-machine" onClick={() => setOver({ is: 'move' })}>
-            {t('fleet.move')}
-          </Button>
-        )}
-        {left_as === null && (
-          <Button
-            testId="limits"
-            onClick={() => void navigate(limitsOf(machine.id, next?.hire_id ?? openFolio(folios)))}
-          >
-            {t('limits.open')}
-          </Button>
-        )}
-        {me.may.book && left_as === null && (
-          <Button testId="new-hire" onClick={() => setOver({ is: 'new' })}>
-            {t('office.new_hire')}
-          </Button>
-        )}
-        {me.may.lead && (
-          <Button testId="write-down" onClick={() => setOver({ is: 'plate' })}>
-            {t('office.write_down')}
-          </Button>
-        )}
-        {shownLeaf !== 'machine' && (
-          <Button testId="leaf-machine" onClick={() => setParams({})}>
-            {t('fleet.machine_again')}
-          </Button>
-        )}
-        {shownLeaf !== 'trail' && (
-          <Button testId="other-leaf" onClick={() => setParams({ leaf: 'trail' })}>
-            {t('fleet.trail')}
-          </Button>
-        )}
-        {next !== null && <NextActButton next={next} may={me.may} opening={opening} />}
-      </footer>
+      <MachineActs
+        may={me.may}
+        isHere={isHere}
+        isOurs={left_as === null}
+        isServiceKnown={service.data !== undefined}
+        leaf={shownLeaf}
+        onAsked={ask}
+        next={next !== null && <NextActButton next={next} may={me.may} opening={opening} />}
+      />
       {over?.is === 'damage' && <DamageDrawer detail={query.data} onClose={close} />}
       {over?.is === 'read' && (
         <MeterReadDrawer
