@@ -1,4 +1,4 @@
-import { Suspense, lazy, useState } from 'react';
+import { Suspense, lazy, useLayoutEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schema } from '../../api/client';
@@ -7,6 +7,7 @@ import { shortDate } from '../../app/figures';
 import { Notice } from '../../app/Notice';
 import { Page } from '../../app/Page';
 import { ProblemWords } from '../../app/ProblemWords';
+import { pageChanged } from '../../app/touchGuard';
 import { Mark } from '../../marks/Mark';
 import { Stamp } from '../../marks/Stamp';
 import { VerdictPlan } from '../../plans/VerdictPlan';
@@ -70,6 +71,9 @@ export default function MachinePage() {
   const opening = useOpenWalk();
   const navigate = useNavigate();
   const service = useServiceOfMachine(machineId);
+  const isServiceKnown = service.data !== undefined;
+  // The hours to each service push the papers below them down.
+  useLayoutEffect(pageChanged, [isServiceKnown]);
   const [selected, setSelected] = useState<string | null>(null);
   const [over, setOver] = useState<Over | null>(null);
   if (query.isPending) {
@@ -199,7 +203,7 @@ export default function MachinePage() {
         may={me.may}
         isHere={isHere}
         isOurs={left_as === null}
-        isServiceKnown={service.data !== undefined}
+        isServiceKnown={isServiceKnown}
         leaf={shownLeaf}
         onAsked={ask}
         next={next !== null && <NextActButton next={next} may={me.may} opening={opening} />}
