@@ -1,7 +1,7 @@
 import { defineConfig } from 'vitest/config';
 
-// A worker for each file. In contexts of one process (vmThreads) a module that an earlier file has loaded is not replaced
-// by `vi.mock`, so what a test sees would depend on which files ran before it.
+// A worker for each file. In contexts of one process (vmThreads) `vi.mock` does not replace a module that an earlier
+// file has loaded, so what a test sees would depend on which files ran before it.
 const pool = 'threads';
 
 export default defineConfig({

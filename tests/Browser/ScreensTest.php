@@ -35,7 +35,9 @@ final class ScreensTest extends BrowserTestCase
             ['[data-testid="open-import"]'],
             '[data-testid="import-each_row"]',
         ];
-        yield 'machine' => ['dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '[data-testid="service-points"]:enabled'];
+        yield 'machine' => [
+            'dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '[data-testid="service-points"]:enabled',
+        ];
         $trail = ['[data-testid="machine-E-11"]', '[data-testid="other-leaf"]'];
         yield 'trail' => ['dilys', '/app/fleet', $trail, '[data-testid="trail-entry"]'];
         $meter = ['[data-testid="machine-E-14"]', '[data-testid="leaf-meter"]'];

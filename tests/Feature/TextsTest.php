@@ -251,7 +251,7 @@ final class TextsTest extends YardTestCase
         );
     }
 
-    /** @return iterable<string, array{string, class-string<\BackedEnum>}> where the interface has a word for each case */
+    /** @return iterable<string, array{string, class-string<\BackedEnum>}> stems whose keys end in a case */
     public static function casesInWords(): iterable
     {
         $all = [

@@ -63,7 +63,10 @@ final class WrittenDateTest extends YardTestCase
             'due' => '2026-12-01', 'days' => 2, 'end' => '2026-12-03',
         ]];
 
-        self::assertSame('Runs out on 1 Dec 2026, 2 days before the hire ends on 3 Dec 2026.', PresentPhrase::sentence($phrase));
+        self::assertSame(
+            'Runs out on 1 Dec 2026, 2 days before the hire ends on 3 Dec 2026.',
+            PresentPhrase::sentence($phrase),
+        );
         app()->setLocale('es');
         self::assertMatchesRegularExpression('/1 dic 2026.*3 dic 2026/', PresentPhrase::sentence($phrase));
     }

@@ -127,9 +127,11 @@ const UNITS: Record<string, string> = {
 /** The unit as it is written beside a figure. */
 export const unitName = (unit: string): string => UNITS[unit] ?? unit;
 
+const SIGNS = '%|mm|cm|m|km|kg|t|L|kPa|bar|psi|min|s|h|V|A|kW|kVA|hp|CV|ft|in|lb';
+const BEFORE_A_UNIT = new RegExp(`(\\d) (?=(?:°[CF]?|${SIGNS})(?!\\p{L}))`, 'gu');
+
 /** A sentence in which no line ends between a figure and its unit. */
-export const unbroken = (words: string): string =>
-  words.replace(/(\d) (?=(?:°[CF]?|%|mm|cm|m|km|kg|t|L|kPa|bar|psi|min|s|h|V|A|kW|kVA|hp|CV|ft|in|lb)(?![\p{L}]))/gu, '$1\u00a0');
+export const unbroken = (words: string): string => words.replace(BEFORE_A_UNIT, '$1\u00a0');
 
 /** As many decimals as the step of an instrument has. */
 export function atStep(value: number, step: number): string {

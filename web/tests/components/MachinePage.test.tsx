@@ -102,7 +102,16 @@ describe('the acts at the foot of a machine', () => {
   const show = (props: Partial<Parameters<typeof MachineActs>[0]>) => {
     const onAsked = vi.fn();
     const acts = (isServiceKnown: boolean) => (
-      <MachineActs may={all} isHere isOurs leaf="machine" next={null} onAsked={onAsked} {...{ isServiceKnown, ...props }} />
+      <MachineActs
+        may={all}
+        isHere
+        isOurs
+        isServiceKnown={isServiceKnown}
+        leaf="machine"
+        next={null}
+        onAsked={onAsked}
+        {...props}
+      />
     );
     const { rerender } = render(acts(false));
 
@@ -123,8 +132,8 @@ describe('the acts at the foot of a machine', () => {
 
   it.each([
     ['of a machine that is out', { isHere: false }, ['report-damage', 'move-machine']],
-    ['of a machine that left', { isHere: false, isOurs: false }, ['read-meter', 'service-points', 'limits', 'new-hire']],
-    ['for an auditor', { may: {} as typeof all }, ['report-damage', 'read-meter', 'move-machine', 'new-hire', 'write-down']],
+    ['of one that left', { isHere: false, isOurs: false }, ['read-meter', 'service-points', 'limits', 'new-hire']],
+    ['for an auditor', { may: {} as typeof all }, ['report-damage', 'read-meter', 'move-machine', 'write-down']],
   ])('are only those that are possible: %s', (_, props, missing) => {
     show(props);
 

@@ -33,7 +33,12 @@ export function MachineActs({ may, isHere, isOurs, isServiceKnown, leaf, onAsked
       words: t('fleet.report_damage'),
       isThere: isHere && (may.walk || may.repair || may.hand_over),
     },
-    { asked: 'read', testId: 'read-meter', words: t('service.read_meter'), isThere: isOurs && (may.walk || may.repair) },
+    {
+      asked: 'read',
+      testId: 'read-meter',
+      words: t('service.read_meter'),
+      isThere: isOurs && (may.walk || may.repair),
+    },
     {
       asked: 'service',
       testId: 'service-points',
