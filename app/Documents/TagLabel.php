@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Models\Tag;
+use App\Presenters\WrittenDate;
 use App\Words;
-use App\WrittenDate;
 use App\Yards\CurrentYard;
 use TCPDF;
 

@@ -9,7 +9,7 @@ use App\Http\Problems\ProblemName;
 use App\Ledger\Contexts\WalkContext;
 use App\Models\QualificationRecord;
 use App\Models\User;
-use App\WrittenDate;
+use App\Presenters\WrittenDate;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;

@@ -6,8 +6,8 @@ namespace App\Ledger;
 
 use App\Http\Problems\ApiProblem;
 use App\Http\Problems\ProblemName;
+use App\Presenters\WrittenDate;
 use App\Words;
-use App\WrittenDate;
 use App\Yards\CurrentYard;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Paper\CalendarDate;

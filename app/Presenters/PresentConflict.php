@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Words;
-use App\WrittenDate;
 use JadeLedger\Core\Hire\HireConflict;
 
 final class PresentConflict

@@ -54,7 +54,6 @@ use App\Models\LedgerEntry;
 use App\Models\Machine;
 use App\Models\User;
 use App\Words;
-use App\WrittenDate;
 use Illuminate\Database\Eloquent\Collection;
 use JadeLedger\Core\Quantity\Unit;
 

@@ -8,7 +8,6 @@ use App\Catalogue\CatalogueWords;
 use App\Contract\JsonObject;
 use App\Contract\UnexpectedJson;
 use App\Words;
-use App\WrittenDate;
 use JadeLedger\Core\Quantity\Unit;
 
 /** A sentence of the ledger in the language and the units of whoever reads it. */

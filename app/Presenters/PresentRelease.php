@@ -17,7 +17,6 @@ use App\Models\User;
 use App\Models\Walk;
 use App\Models\WalkLine;
 use App\Words;
-use App\WrittenDate;
 use App\Yards\CurrentYard;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;

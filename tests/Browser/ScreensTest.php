@@ -36,7 +36,8 @@ final class ScreensTest extends BrowserTestCase
             '[data-testid="import-each_row"]',
         ];
         yield 'machine' => [
-            'dilys', '/app/fleet', ['[data-testid="machine-E-11"]'], '[data-testid="service-points"]:enabled',
+            'dilys', '/app/fleet', ['[data-testid="machine-E-11"]'],
+            '.machine:has(.machine-folios tbody tr) [data-testid="service-points"]:enabled',
         ];
         $trail = ['[data-testid="machine-E-11"]', '[data-testid="other-leaf"]'];
         yield 'trail' => ['dilys', '/app/fleet', $trail, '[data-testid="trail-entry"]'];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Presenters\PresentPhrase;
-use App\WrittenDate;
+use App\Presenters\WrittenDate;
 use Carbon\CarbonImmutable;
 use JadeLedger\Core\Paper\CalendarDate;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -17,7 +17,7 @@ use App\Models\LedgerEntry;
 use App\Models\Operator;
 use App\Models\Photo;
 use App\Models\User;
-use App\WrittenDate;
+use App\Presenters\WrittenDate;
 use App\Yards\CurrentYard;
 use JadeLedger\Core\Paper\CalendarDate;
 use JadeLedger\Core\Paper\NotADate;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App;
+namespace App\Presenters;
 
+use App\Words;
 use Carbon\CarbonInterface;
 use IntlDateFormatter;
 use JadeLedger\Core\Paper\CalendarDate;
