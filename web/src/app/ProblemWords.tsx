@@ -10,7 +10,7 @@ export function ProblemWords({ problem }: { problem: Problem | null }) {
   return (
     <div className="problem" role="alert">
       <b>{problem.title}</b>
-      <p>{problem.detail}</p>
+      {problem.detail !== problem.title && <p>{problem.detail}</p>}
       {Object.values(problem.field ?? {})
         .flat()
         .filter((words) => words !== problem.title && problem.detail?.includes(words) !== true)

@@ -194,6 +194,9 @@ export default function MachinePage() {
               {service.data !== undefined && service.data.points.length > 0 && (
                 <ServiceScale service={service.data} onPoint={(point) => setOver({ is: 'service', point })} />
               )}
+              {service.data === undefined && service.isError && (
+                <ProblemWords problem={problemOf(service.error, t('state.no_answer'))} />
+              )}
             </section>
             <PaperList papers={papers} mayAdd={me.may.book || me.may.repair} onAdd={() => setOver({ is: 'paper' })} />
           </div>
